@@ -1,0 +1,49 @@
+import { planAnswer, purgeAnswer, reachAnswer } from '@kesto/contract';
+import { planRequest, purgeRequest, reachRequest } from '@kesto/contract/schemas';
+import { breakText } from '@kesto/contract/wording';
+import {
+  FieldReader,
+  heatReach,
+  ok,
+  planJoint,
+  planPurge,
+  verifyRecord,
+  type PlanRequest,
+  type PurgeRequest,
+  type Quantity,
+  type ReachRequest,
+  type Result,
+} from '@kesto/core';
+import type Joi from 'joi';
+
+export interface Command {
+  /** Shape of the request; null where the request is a whole file that is judged, not refused. */
+  readonly schema: Joi.ObjectSchema | null;
+  readonly answer: (body: unknown) => Result<unknown>;
+}
+
+function mapped<T>(result: Result<T>, change: (value: T) => unknown): Result<unknown> {
+  return result.ok ? ok(change(result.value)) : result;
+}
+
+// The casts below rest on the schema beside them, which has accepted the body.
+export const COMMANDS: Readonly<Record<string, Command>> = {
+  plan: { schema: planRequest, answer: (body) => mapped(planJoint(body as PlanRequest), planAnswer) },
+  purge: {
+    schema: purgeRequest,
+    answer: (body) => {
+      const request = body as PurgeRequest & { atmosphere?: Quantity; altitude?: Quantity };
+      const read = new FieldReader();
+      read.readAtmosphere(request);
+      return mapped(planPurge(request, read), purgeAnswer);
+    },
+  },
+  reach: { schema: reachRequest, answer: (body) => mapped(heatReach(body as ReachRequest), reachAnswer) },
+  verify: {
+    schema: null,
+    answer: (body) =>
+      mapped(verifyRecord(body), (v) =>
+        v.intact ? { intact: true } : { intact: false, firstBroken: { ...v.firstBroken, why: breakText(v.firstBroken.why) } },
+      ),
+  },
+};

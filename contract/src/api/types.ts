@@ -1,0 +1,208 @@
+import type { EntryKind, PlanRequest, RecordEntry, UnitPreferences } from '@kesto/core';
+import type { PlanAnswer } from '../answers/plan';
+
+export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** The eleven stages of a job, in the order of work. */
+export const JOB_STAGES = [
+  'find',
+  'decide',
+  'make safe',
+  'plan',
+  'set up',
+  'braze',
+  'look',
+  'hold',
+  'pull',
+  'charge',
+  'hand over',
+] as const;
+export type JobStage = (typeof JOB_STAGES)[number];
+
+export interface SignInRequest {
+  readonly login: string;
+  readonly password: string;
+}
+
+export interface PersonName {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+}
+
+export interface Approval {
+  readonly group: 'phosphorus filler' | 'silver filler' | 'aluminium filler';
+  readonly validUntil: string;
+}
+
+export interface Me {
+  readonly person: PersonName;
+  readonly shop: { readonly id: string; readonly name: string };
+  readonly units: UnitPreferences;
+  readonly approvals: readonly Approval[];
+}
+
+export interface DemoPerson extends PersonName {
+  readonly login: string;
+  readonly password: string;
+}
+
+export type JointState = 'not planned' | 'planned' | 'brazed' | 'passed' | 'rework' | 'cut out' | 'accepted' | 'sent back';
+
+export interface JointSummary {
+  readonly id: string;
+  readonly tag: string;
+  readonly title: string;
+  readonly state: JointState;
+}
+
+export interface UnitPlate {
+  readonly id: string;
+  readonly tag: string;
+  readonly name: string;
+  readonly kind: string;
+}
+
+export interface CircuitView {
+  readonly id: string;
+  readonly name: string;
+  readonly refrigerant: string;
+  readonly highSideDesignGaugePa: number;
+  readonly lowSideDesignGaugePa: number;
+  readonly coldestC: number;
+  /** What the nitrogen sweeps, as the planner's purge sections. */
+  readonly purgeSections: NonNullable<PlanRequest['purge']>['sections'];
+}
+
+export interface JobSummary {
+  readonly id: string;
+  readonly number: number;
+  readonly title: string;
+  readonly stage: JobStage;
+  readonly done: boolean;
+  readonly unit: UnitPlate;
+  readonly planned: number;
+  readonly joints: number;
+}
+
+export interface JobView extends JobSummary {
+  readonly circuit: CircuitView;
+  readonly order: readonly JointSummary[];
+}
+
+export interface Today {
+  readonly jobs: readonly JobSummary[];
+  readonly units: readonly UnitPlate[];
+  readonly sentBack: readonly { readonly joint: JointSummary; readonly jobId: string; readonly by: string; readonly why: string }[];
+  readonly due: readonly { readonly name: string; readonly what: string; readonly until: string }[];
+  readonly toRead: readonly JointSummary[];
+}
+
+export interface StoredPlan {
+  readonly id: string;
+  readonly request: PlanRequest;
+  readonly chosen: string;
+  readonly reason: string | null;
+  readonly answer: PlanAnswer;
+  readonly engineVersion: string;
+  readonly by: string;
+  readonly at: string;
+}
+
+export interface JointView extends JointSummary {
+  readonly job: {
+    readonly id: string;
+    readonly number: number;
+    readonly title: string;
+    readonly stage: JobStage;
+    readonly order: readonly JointSummary[];
+  };
+  readonly unit: UnitPlate;
+  readonly circuit: CircuitView;
+  readonly plan: StoredPlan | null;
+  readonly entries: readonly RecordEntry[];
+}
+
+export interface VanStock {
+  readonly fillers: readonly {
+    readonly designation: string;
+    readonly rod: NonNullable<PlanRequest['stock']>[number]['rod'];
+    readonly count: number;
+  }[];
+  readonly torch: NonNullable<PlanRequest['torch']>;
+  readonly cylinder: NonNullable<NonNullable<PlanRequest['purge']>['cylinder']>;
+}
+
+export interface PutJobRequest {
+  readonly circuitId: string;
+  readonly title: string;
+}
+
+export interface PutJointRequest {
+  readonly title: string;
+}
+
+export interface PutPlanRequest {
+  readonly request: PlanRequest;
+  readonly chosen: string;
+  readonly reason?: string;
+  readonly engineVersion: string;
+}
+
+export interface PutEntryRequest {
+  readonly kind: EntryKind;
+  readonly deviceTime: string;
+  readonly values: Readonly<Record<string, unknown>>;
+  readonly photos: readonly string[];
+  readonly corrects?: { readonly entry: string; readonly why: string };
+}
+
+export interface StoredPhoto {
+  readonly sha256: string;
+  readonly mediaType: string;
+  readonly bytes: number;
+}
+
+export const LOOK_RESULTS = ['pass', 'rework', 'cut out'] as const;
+export type LookResult = (typeof LOOK_RESULTS)[number];
+
+/** What the eye can find on a joint, and the most that may follow from it. */
+export const LOOK_FINDINGS = {
+  'ring not closed': 'rework',
+  sunk: 'rework',
+  pinhole: 'rework',
+  balled: 'rework',
+  'flux left': 'rework',
+  'not fully home': 'cut out',
+  crack: 'cut out',
+  'base metal melted': 'cut out',
+} as const satisfies Readonly<Record<string, LookResult>>;
+export type LookFinding = keyof typeof LOOK_FINDINGS;
+
+export interface BrazedValues {
+  readonly filler: string;
+  readonly rodMm: number;
+  readonly seconds: number | null;
+  readonly purgeLpm: number | null;
+  readonly floodSeconds: number | null;
+  readonly depthMm: number | null;
+  readonly protection: string;
+  readonly note: string;
+  /** Why another filler than the plan's was used. */
+  readonly reason?: string;
+}
+
+export interface LookValues {
+  readonly result: LookResult;
+  readonly findings: readonly LookFinding[];
+  readonly note: string;
+}
+
+/** Every refusal of the API has this body. */
+export interface ApiErrorBody {
+  readonly error: { readonly code: string; readonly field?: string; readonly message: string; readonly requestId: string };
+}
+
+export const PHOTO_LIMIT_BYTES = 12_000_000;
+export const NOTE_LIMIT = 2000;

@@ -1,0 +1,3 @@
+export * from './api/types';
+export * from './answers/plan';
+export * from './answers/reach';

@@ -1,0 +1,4 @@
+export * from './quantity';
+export * from './plan';
+export * from './check';
+export * from './api';

@@ -1,0 +1,63 @@
+import { assertNever, type BreakReason, type CalcError, type RefusalReason } from '@kesto/core';
+
+const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
+  'ammonia-with-copper': () => 'ammonia attacks copper and its alloys: no copper-bearing part may be in the circuit',
+  'no-outlet': () => 'the purge has no way out: open a tube end, or a port with its core out',
+  'bore-not-above-outside': () => 'must be larger than the outside of the tube that goes in: they cannot be put together',
+  'forbidden-filler': (value) => `${value} is forbidden on this joint and cannot be chosen`,
+  'wall-too-thick': () => 'twice the wall must be less than the outside diameter',
+  'gauge-difference': () => 'psi is a difference of pressures: say psig for gauge or psia for absolute',
+  'record-format': () => 'not a Kesto joint record of a version this program knows',
+};
+
+const round = (value: number) => Number(value.toPrecision(6));
+
+/** What is wrong and what is allowed, in one sentence that can stand after the field's name. */
+export function calcErrorText(error: CalcError): string {
+  switch (error.kind) {
+    case 'out-of-range':
+      return `must lie in ${round(error.min)}..${round(error.max)} ${error.unit}, got ${round(error.value)}`.trim();
+    case 'not-a-number':
+      return 'must be a number';
+    case 'unknown-unit':
+      return `unit ${error.unit} does not fit here; allowed: ${error.allowed.join(', ')}`;
+    case 'unknown-word':
+      return `${error.word} is not known; allowed: ${error.allowed.join(', ')}`;
+    case 'missing':
+      return `is needed: ${error.needed}`;
+    case 'excludes':
+      return `cannot be given together with ${error.other}`;
+    case 'unreadable':
+      return `cannot be read; write it like ${error.examples.join(', ')}`;
+    case 'refused':
+      return REFUSALS[error.reason](error.value ?? '');
+    default:
+      return assertNever(error);
+  }
+}
+
+export interface WireError {
+  readonly code: string;
+  readonly field: string;
+  readonly message: string;
+}
+
+export const wireError = (error: CalcError): WireError => ({
+  code: error.kind === 'refused' ? error.reason : error.kind,
+  field: error.field,
+  message: `${error.field} ${calcErrorText(error)}`,
+});
+
+const BREAKS: Readonly<Record<BreakReason, string>> = {
+  'entry-altered': 'the entry was altered: its content no longer has its hash',
+  'link-broken': 'the entry does not follow the one before it: something was removed, added or replaced',
+  'out-of-sequence': 'the entry is out of sequence',
+  'other-joint': 'the entry belongs to another joint',
+  'photo-altered': 'a photo’s bytes do not have the hash the entry names',
+  'photo-missing': 'a photo the entry names is not in the file',
+  'photo-unnamed': 'the file holds a photo that no entry names',
+  'unknown-value': 'the entry carries a value the chain does not cover',
+  'correction-of-nothing': 'the entry corrects one that is not before it',
+};
+
+export const breakText = (why: BreakReason): string => BREAKS[why];

@@ -1,0 +1,4 @@
+export * from './show';
+export * from './fillers';
+export * from './cautions';
+export * from './errors';

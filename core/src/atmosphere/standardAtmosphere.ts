@@ -1,0 +1,18 @@
+import { fail, ok, type Result } from '../result';
+import { absolutePascals, type AbsolutePascals } from '../unit/units';
+
+const RANGE = { min: -500, max: 6000 } as const;
+
+/**
+ * Static pressure of the standard atmosphere below the tropopause.
+ *
+ * @param altitudeM  h, geopotential altitude [m], -500..6000
+ * @returns          p, static pressure [Pa absolute]; `out-of-range` outside the range or on NaN
+ * @source           ISO 2533:1975, troposphere: p = 101325 (1 - 0.0065 h / 288.15)^5.25588
+ */
+export function standardAtmospherePressure(altitudeM: number): Result<AbsolutePascals> {
+  if (!(altitudeM >= RANGE.min && altitudeM <= RANGE.max)) {
+    return fail({ kind: 'out-of-range', field: 'altitude', value: altitudeM, ...RANGE, unit: 'm' });
+  }
+  return ok(absolutePascals(101_325 * (1 - (0.0065 * altitudeM) / 288.15) ** 5.25588));
+}

@@ -1,0 +1,21 @@
+/** Why the engine will not work with what it was given. Data only: the sentence is made at the edge. */
+export type CalcError =
+  | { kind: 'out-of-range'; field: string; value: number; min: number; max: number; unit: string }
+  | { kind: 'not-a-number'; field: string }
+  | { kind: 'unknown-unit'; field: string; unit: string; allowed: readonly string[] }
+  | { kind: 'unknown-word'; field: string; word: string; allowed: readonly string[] }
+  | { kind: 'missing'; field: string; needed: string }
+  | { kind: 'excludes'; field: string; other: string }
+  | { kind: 'unreadable'; field: string; text: string; examples: readonly string[] }
+  | { kind: 'refused'; field: string; reason: RefusalReason; value?: string };
+
+export const REFUSAL_REASONS = [
+  'ammonia-with-copper',
+  'no-outlet',
+  'bore-not-above-outside',
+  'forbidden-filler',
+  'wall-too-thick',
+  'gauge-difference',
+  'record-format',
+] as const;
+export type RefusalReason = (typeof REFUSAL_REASONS)[number];

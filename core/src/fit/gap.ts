@@ -1,0 +1,54 @@
+import { brazingMiddleC, type FillerRow } from '../filler/fillers';
+import { METALS, type MetalName } from '../metal/metals';
+import { interpolateHeld } from '../numeric/interpolate';
+import type { ResolvedJoint } from '../plan/resolveJoint';
+
+/**
+ * Radial gap of a centred tube in its cup, cold.
+ *
+ * @returns (bore - od) / 2 [m]
+ */
+export function radialGapColdM(joint: ResolvedJoint): number {
+  return (joint.female.boreM - joint.male.outsideM) / 2;
+}
+
+/** Growth of a diameter from 20 °C, 1 + mean alpha (T - 20). Beyond the last row of the metal's table its last value is held. */
+export function growth(metal: MetalName, temperatureC: number): number {
+  return 1 + meanExpansionPerK(metal, temperatureC) * (temperatureC - 20);
+}
+
+/** Mean linear expansion from 20 °C to T [1/K]. */
+export function meanExpansionPerK(metal: MetalName, temperatureC: number): number {
+  return interpolateHeld(METALS[metal].meanExpansion, temperatureC) * 1e-6;
+}
+
+/** True where the expansion table ends below the temperature, so that the figure is an assumption. */
+export function expansionIsAssumed(metal: MetalName, temperatureC: number): boolean {
+  const last = METALS[metal].meanExpansion.at(-1);
+  return last !== undefined && temperatureC > last[0];
+}
+
+/**
+ * Radial gap at the middle of the filler's brazing range, each diameter grown by its own metal.
+ * Negative when the outer part would grip the tube.
+ *
+ * @source free expansion of both parts at one temperature: g = (B (1 + b dT) - D (1 + a dT)) / 2
+ */
+export function radialGapHotM(joint: ResolvedJoint, filler: FillerRow): number {
+  const hotC = brazingMiddleC(filler);
+  return (joint.female.boreM * growth(joint.female.metal, hotC) - joint.male.outsideM * growth(joint.male.metal, hotC)) / 2;
+}
+
+export const GAP_LIMITS_MM = { tight: 0.025, fluidMost: 0.08, accepted: 0.15, reject: 0.25 } as const;
+
+export type FitVerdict = 'good' | 'too-tight' | 'loose' | 'reject';
+
+/** The gap at brazing temperature against what the filler is drawn into. Half a micrometre is forgiven, so that 0.15 typed is 0.15 judged. */
+export function judgeGap(hotGapM: number): FitVerdict {
+  const gapMm = hotGapM * 1000;
+  const forgiven = 0.0005;
+  if (gapMm > GAP_LIMITS_MM.reject + forgiven) return 'reject';
+  if (gapMm > GAP_LIMITS_MM.accepted + forgiven) return 'loose';
+  if (gapMm < GAP_LIMITS_MM.tight - forgiven) return 'too-tight';
+  return 'good';
+}

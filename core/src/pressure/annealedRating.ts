@@ -1,0 +1,33 @@
+import type { Point } from '../numeric/interpolate';
+import { interpolateHeld } from '../numeric/interpolate';
+import { gaugePascals, type GaugePascals } from '../unit/units';
+
+const PSI = 6894.757293168;
+
+/** Allowable stress of annealed C12200 [psi] over metal temperature [°F]. Source: ASME B31.5; the value at 200 °F has been printed as 4800 and 4900. */
+const ALLOWABLE_PSI_BY_F: readonly Point[] = [[100, 6000], [150, 5100], [200, 4900], [250, 4800], [300, 4700], [350, 4000], [400, 3000]]; // prettier-ignore
+
+/** Hottest metal the stress table covers: 400 °F. */
+export const HOTTEST_RATED_C = ((400 - 32) * 5) / 9;
+
+/** Allowable stress of annealed copper at a metal temperature [Pa]; held at its 100 °F value below that. */
+export function annealedAllowableStressPa(metalC: number): number {
+  return interpolateHeld(ALLOWABLE_PSI_BY_F, (metalC * 9) / 5 + 32) * PSI;
+}
+
+/**
+ * Internal pressure that annealed copper tube may carry: brazing anneals drawn tube too, and the drawn value never comes back.
+ *
+ * @param tube    nominal outside diameter and wall with their tolerances [m]
+ * @param metalC  hottest metal temperature [°C], up to 204
+ * @returns       P = 2 S t_min / (OD_max - 0.8 t_min) [Pa gauge]
+ * @accuracy      within 1 psi of the handbook's annealed ratings at 100 °F
+ * @source        ASME B31.5, with least wall and largest outside diameter, no corrosion allowance
+ */
+export function annealedRating(
+  tube: { outsideM: number; wallM: number; wallMinusM: number; outsidePlusM: number },
+  metalC: number,
+): GaugePascals {
+  const thinnest = tube.wallM - tube.wallMinusM;
+  return gaugePascals((2 * annealedAllowableStressPa(metalC) * thinnest) / (tube.outsideM + tube.outsidePlusM - 0.8 * thinnest));
+}

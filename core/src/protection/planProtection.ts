@@ -1,0 +1,182 @@
+import type { HeatPlan } from '../heat/heat';
+import type { NearKind, NearRequest, Protection, ProtectionKind } from '../plan/request';
+import type { ResolvedJoint } from '../plan/resolveJoint';
+import { runToPeaks, tubeProperties } from '../reach/heatReach';
+import { TubeSimulation, type TubeModel, type WetLength } from '../reach/tubeModel';
+import type { FieldReader } from '../unit/fieldReader';
+import { PART_LIMITS } from './limits';
+
+export type ProtectionMeasure = 'none' | 'wet-cloth' | 'putty' | 'paste' | 'remove';
+
+export interface NearPart {
+  readonly kind: NearKind;
+  readonly distanceM: number;
+  readonly limitC: number | null;
+  readonly limitAssumed: boolean;
+  readonly massKg: number | null;
+  readonly protection: { readonly kind: ProtectionKind; readonly wet: WetLength | null };
+}
+
+export interface PartProtection {
+  readonly part: NearPart;
+  readonly unprotectedPeakC: number;
+  readonly unprotectedAtS: number;
+  /** With the protection that was asked for. */
+  readonly peakC: number;
+  readonly peakAtS: number;
+  readonly dryAtS: number | null;
+  readonly verdict: 'ok' | 'too-hot' | 'no-limit';
+  /** The least that keeps the part under its limit. */
+  readonly measure: ProtectionMeasure;
+}
+
+const HOLD_S = 10;
+/** Only this share of a cloth's water is counted: the rest drips off or boils where it does no good. */
+const COUNTED_WATER = 0.6;
+const CLOTH = { waterKg: 0.2, beforeM: 0.025, beyondM: 0.075 } as const;
+/** Putty holds about seven tenths water; 60 g is a collar. */
+const PUTTY = { waterKg: 0.06 * 0.7, beforeM: 0.025, beyondM: 0.01 } as const;
+/** Tube beyond the heated zone stays bright, which loses least: the safe side. */
+const BRIGHT_TUBE = { airH: 7, emissivity: 0.1 } as const;
+const BRASS_HEAT_J_PER_KG_K = 380;
+
+const LIMIT_RANGE = { min: 30, max: 600 } as const;
+const DISTANCE_RANGE = { min: 0, max: 5 } as const;
+
+export function readNear(near: readonly NearRequest[], read: FieldReader): readonly NearPart[] {
+  return near.map((part, i) => {
+    const field = `near[${i}]`;
+    const distanceM = read.lengthM(`${field}.distance`, part.distance, DISTANCE_RANGE);
+    return {
+      kind: part.kind,
+      distanceM,
+      limitC: part.limit ? read.temperatureC(`${field}.limit`, part.limit, LIMIT_RANGE) : PART_LIMITS[part.kind].limitC,
+      limitAssumed: part.limit === undefined,
+      massKg: part.mass ? read.massKg(`${field}.mass`, part.mass, { min: 0.001, max: 100 }) : null,
+      protection: readProtection(`${field}.protection`, part.protection ?? 'none', { distanceM, read }),
+    };
+  });
+}
+
+function readProtection(
+  field: string,
+  protection: Protection,
+  { distanceM, read }: { distanceM: number; read: FieldReader },
+): NearPart['protection'] {
+  const given = typeof protection === 'string' ? { kind: protection } : protection;
+  if (given.kind === 'none' || given.kind === 'removed') return { kind: given.kind, wet: null };
+  const usual = usualWet(given.kind, distanceM);
+  return {
+    kind: given.kind,
+    wet: {
+      store: 'cells',
+      fromM: given.from ? read.lengthM(`${field}.from`, given.from, DISTANCE_RANGE) : usual.fromM,
+      toM: given.to ? read.lengthM(`${field}.to`, given.to, DISTANCE_RANGE) : usual.toM,
+      waterKg: given.water ? read.massKg(`${field}.water`, given.water, { min: 0.001, max: 20 }) : usual.waterKg,
+    },
+  };
+}
+
+function usualWet(kind: ProtectionKind, distanceM: number): WetLength {
+  const wrap = kind === 'wet-cloth' ? CLOTH : PUTTY;
+  return { store: 'cells', fromM: Math.max(0, distanceM - wrap.beforeM), toM: distanceM + wrap.beyondM, waterKg: wrap.waterKg };
+}
+
+/** The joint end over time: straight up to the working temperature, held, then left to cool by what the model takes. */
+function endOf(heat: HeatPlan, ambientC: number): TubeModel['endTemperatureC'] {
+  const upS = heat.seconds ?? heat.guideSeconds;
+  return (t) => {
+    if (t <= upS) return ambientC + ((heat.middleC - ambientC) * t) / upS;
+    return t <= upS + HOLD_S ? heat.middleC : null;
+  };
+}
+
+interface Situation {
+  readonly joint: ResolvedJoint;
+  readonly heat: HeatPlan;
+  readonly ambientC: number;
+}
+
+/** Tube on the male side from the edge of the heated zone (cup mouth + D/2) outwards, judged on the safe side. */
+export function protectionModel(s: Situation, parts: { distanceM: number; massKg: number | null; wet: WetLength | null }): TubeModel {
+  const { outsideM, wallM, metal } = s.joint.male;
+  const edgeM = outsideM / 2;
+  const properties = tubeProperties(metal, s.heat.middleC);
+  const areaM2 = Math.PI * (outsideM - wallM) * wallM;
+  const atM = Math.max(0, parts.distanceM - edgeM);
+  const wet = parts.wet && {
+    ...parts.wet,
+    fromM: Math.max(0.004, parts.wet.fromM - edgeM),
+    toM: Math.max(0.008, parts.wet.toM - edgeM),
+    waterKg: parts.wet.waterKg * COUNTED_WATER,
+  };
+  return {
+    ...properties,
+    ...BRIGHT_TUBE,
+    areaM2,
+    perimeterM: Math.PI * outsideM,
+    ambientC: s.ambientC,
+    lengthM: Math.max(atM, wet?.toM ?? 0) + 0.9,
+    endTemperatureC: endOf(s.heat, s.ambientC),
+    endCapacityJPerK: properties.densityKgPerM3 * properties.heatCapacity * areaM2 * (s.joint.female.cupDepthM + outsideM / 2),
+    wet,
+    lumps: parts.massKg === null ? [] : [{ atM, capacityJPerK: parts.massKg * BRASS_HEAT_J_PER_KG_K }],
+    gridM: 0.004,
+    stepS: 0.5,
+  };
+}
+
+function peakOf(s: Situation, part: NearPart, wet: WetLength | null): { peakC: number; atS: number; dryAtS: number | null } {
+  const model = protectionModel(s, { ...part, wet });
+  const heatingS = (s.heat.seconds ?? s.heat.guideSeconds) + HOLD_S;
+  const run = runToPeaks(model, [Math.max(0, part.distanceM - s.joint.male.outsideM / 2)], heatingS);
+  const point = run.points[0];
+  if (!point) throw new Error('one point was asked');
+  return { peakC: point.peakC, atS: point.atSeconds, dryAtS: run.dryAtSeconds };
+}
+
+/**
+ * Hottest each part near the joint gets, bare and as protected, and the least that keeps it under its limit.
+ *
+ * @source transient conduction along the male tube from the edge of the heated zone, bright tube, 60 % of the water counted, dried from the hot edge
+ */
+export function planProtection(parts: readonly NearPart[], s: Situation): readonly PartProtection[] {
+  return parts.map((part) => {
+    const bare = peakOf(s, part, null);
+    const kind = part.protection.kind;
+    const asked =
+      kind === 'removed' ? { peakC: s.ambientC, atS: 0, dryAtS: null } : part.protection.wet ? peakOf(s, part, part.protection.wet) : bare;
+    return {
+      part,
+      unprotectedPeakC: bare.peakC,
+      unprotectedAtS: bare.atS,
+      peakC: asked.peakC,
+      peakAtS: asked.atS,
+      dryAtS: asked.dryAtS,
+      verdict: part.limitC === null ? 'no-limit' : asked.peakC <= part.limitC ? 'ok' : 'too-hot',
+      measure: leastMeasure(part, bare.peakC, s),
+    };
+  });
+}
+
+/**
+ * Mean power the wet wraps take while the joint is heated and held [W], from the same conduction model: they dry from the hot
+ * edge, so a wrap close to the flame draws much at first and less later.
+ */
+export function wetSinkW(parts: readonly NearPart[], s: Situation): number {
+  const heatingS = (s.heat.seconds ?? s.heat.guideSeconds) + HOLD_S;
+  return parts.reduce((sum, part) => {
+    if (!part.protection.wet) return sum;
+    const simulation = new TubeSimulation(protectionModel(s, { ...part, wet: part.protection.wet }));
+    while (simulation.seconds < heatingS) simulation.step();
+    return sum + simulation.energy.absorbedJ / heatingS;
+  }, 0);
+}
+
+function leastMeasure(part: NearPart, bareC: number, s: Situation): ProtectionMeasure {
+  if (part.limitC === null || bareC <= part.limitC) return 'none';
+  for (const kind of ['putty', 'wet-cloth'] as const) {
+    if (peakOf(s, part, usualWet(kind, part.distanceM)).peakC <= part.limitC) return kind;
+  }
+  return 'remove';
+}

@@ -1,0 +1,19 @@
+import type { Quantity } from '../unit/units';
+
+export const OUTLET_KINDS = ['open-tube', 'port-core-out', 'port-core-in', 'none'] as const;
+export type OutletKind = (typeof OUTLET_KINDS)[number];
+
+export type SectionRequest = { readonly bore: Quantity; readonly length: Quantity } | { readonly volume: Quantity };
+
+export interface PurgeRequest {
+  readonly sections: readonly SectionRequest[];
+  readonly flood?: Quantity;
+  readonly targetO2Percent?: number;
+  readonly minutes?: number;
+  readonly outlet: { readonly kind: OutletKind };
+  readonly cylinder?: { readonly waterVolume: Quantity; readonly pressure: Quantity };
+  readonly room?: { readonly volume: Quantity };
+  readonly ventilation?: Quantity;
+  readonly testPressure?: Quantity;
+  readonly breaks?: number;
+}

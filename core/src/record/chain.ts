@@ -1,0 +1,64 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
+import canonicalize from 'canonicalize';
+
+export const ENTRY_KINDS = [
+  'planned',
+  'prepared',
+  'purged',
+  'brazed',
+  'cooled',
+  'looked at',
+  'reworked',
+  'soaped',
+  'held',
+  'accepted',
+  'sent back',
+  'cut out',
+  'corrected',
+] as const;
+export type EntryKind = (typeof ENTRY_KINDS)[number];
+
+export interface EntryPhoto {
+  readonly sha256: string;
+  readonly mediaType: string;
+  readonly bytes: number;
+}
+
+/** What one link of a joint's chain says. All of it is hashed. */
+export interface EntryContent {
+  readonly format: 1;
+  readonly id: string;
+  readonly joint: { readonly id: string; readonly tag: string };
+  readonly sequence: number;
+  readonly kind: EntryKind;
+  readonly person: { readonly id: string; readonly name: string };
+  readonly deviceTime: string;
+  readonly serverTime: string;
+  readonly values: Readonly<Record<string, unknown>>;
+  readonly photos: readonly EntryPhoto[];
+  /** The entry this one corrects, and why. */
+  readonly corrects: { readonly entry: string; readonly why: string } | null;
+  /** Hash of the entry before it; null for the first. */
+  readonly previous: string | null;
+}
+
+export interface RecordEntry {
+  readonly content: EntryContent;
+  readonly hash: string;
+}
+
+/** SHA-256 of the RFC 8785 canonical JSON of a value, in hex. */
+export function canonicalHash(value: unknown): string {
+  const text = canonicalize(value);
+  if (text === undefined) throw new Error('only JSON values can be hashed');
+  return bytesToHex(sha256(utf8ToBytes(text)));
+}
+
+export const canonicalText = (value: unknown): string => canonicalize(value) ?? '';
+
+export const bytesHash = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));
+
+export function sealEntry(content: EntryContent): RecordEntry {
+  return { content, hash: canonicalHash(content) };
+}

@@ -1,0 +1,109 @@
+import { fahrenheitFromCelsius, type GaugePascals } from './units';
+
+/** What one person reads in. Never changes what is stored. */
+export interface UnitPreferences {
+  readonly length: 'metric' | 'inch';
+  readonly pressure: 'psig' | 'bar' | 'kPa';
+  readonly temperature: 'C' | 'F';
+  readonly vacuum: 'micron' | 'Pa';
+  readonly mass: 'lb-oz' | 'lb' | 'kg';
+}
+
+export const METRIC_PREFERENCES: UnitPreferences = { length: 'metric', pressure: 'kPa', temperature: 'C', vacuum: 'Pa', mass: 'kg' };
+export const INCH_PREFERENCES: UnitPreferences = { length: 'inch', pressure: 'psig', temperature: 'F', vacuum: 'micron', mass: 'lb-oz' };
+
+/** A number ready to be read, with its unit kept apart so that a screen can set it lighter. */
+export interface Reading {
+  readonly value: string;
+  readonly unit: string;
+}
+
+const MINUS = '\u2212';
+
+/** Fixed decimals with a true minus sign; never "-0". */
+export function formatNumber(value: number, decimals: number): string {
+  const text = Math.abs(value).toFixed(decimals);
+  return value < 0 && Number(text) !== 0 ? `${MINUS}${text}` : text;
+}
+
+export const readingText = (reading: Reading) => (reading.unit === '' ? reading.value : `${reading.value} ${reading.unit}`);
+
+/** Lengths of a joint: millimetres to `decimals`, or inches to two decimals more. */
+export function formatLength(lengthM: number, prefs: UnitPreferences, decimals = 1): Reading {
+  if (prefs.length === 'metric') return { value: formatNumber(lengthM * 1000, decimals), unit: 'mm' };
+  return { value: formatNumber(lengthM / 0.0254, decimals + 2), unit: 'in' };
+}
+
+/** Lengths of a run: metres or feet. */
+export function formatDistance(lengthM: number, prefs: UnitPreferences): Reading {
+  if (prefs.length === 'metric') return { value: formatNumber(lengthM, 1), unit: 'm' };
+  return { value: formatNumber(lengthM / 0.3048, 1), unit: 'ft' };
+}
+
+export function formatTemperature(celsius: number, prefs: UnitPreferences): Reading {
+  if (prefs.temperature === 'C') return { value: formatNumber(celsius, 0), unit: '°C' };
+  return { value: formatNumber(fahrenheitFromCelsius(celsius), 0), unit: '°F' };
+}
+
+export function formatTemperatureDifference(kelvin: number, prefs: UnitPreferences): Reading {
+  if (prefs.temperature === 'C') return { value: formatNumber(kelvin, 0), unit: 'K' };
+  return { value: formatNumber((kelvin * 9) / 5, 0), unit: '°F' };
+}
+
+export function formatGaugePressure(pressure: GaugePascals, prefs: UnitPreferences): Reading {
+  if (prefs.pressure === 'psig') return { value: formatNumber(pressure / 6894.757293168, 0), unit: 'psig' };
+  if (prefs.pressure === 'bar') return { value: formatNumber(pressure / 100_000, 1), unit: 'bar g' };
+  return { value: formatNumber(pressure / 1000, 0), unit: 'kPa g' };
+}
+
+export function formatMass(massKg: number, prefs: UnitPreferences): Reading {
+  if (prefs.mass === 'kg')
+    return massKg < 0.1 ? { value: formatNumber(massKg * 1000, 1), unit: 'g' } : { value: formatNumber(massKg, 2), unit: 'kg' };
+  const pounds = massKg / 0.45359237;
+  if (prefs.mass === 'lb') return { value: formatNumber(pounds, 3), unit: 'lb' };
+  return { value: poundsAndOunces(pounds), unit: '' };
+}
+
+/** `5 lb 2 oz (5.125 lb)`: both ways, so that no decimal is read as ounces. Ounces to the tenth. */
+function poundsAndOunces(pounds: number): string {
+  const tenths = Math.round(Math.abs(pounds) * 160);
+  const whole = Math.floor(tenths / 160);
+  const ounces = (tenths % 160) / 10;
+  const sign = pounds < 0 && tenths > 0 ? MINUS : '';
+  return `${sign}${whole} lb ${ounces} oz (${sign}${Math.abs(pounds).toFixed(3)} lb)`;
+}
+
+/** Filler and flux: always grams, which every scale on a bench shows. */
+export const formatGrams = (massG: number): Reading => ({ value: formatNumber(massG, massG < 10 ? 2 : 1), unit: 'g' });
+
+export function formatFlow(flowM3PerS: number, prefs: UnitPreferences): Reading {
+  if (prefs.length === 'metric') return { value: formatNumber(flowM3PerS * 60_000, 1), unit: 'L/min' };
+  return { value: formatNumber((flowM3PerS * 3600) / 0.028316846592, 1), unit: 'scfh' };
+}
+
+/** `34 s` under a minute and a half, `1:58 min` above, `8 min` when the seconds do not matter. */
+export function formatDuration(seconds: number): Reading {
+  const whole = Math.round(seconds);
+  if (whole < 90) return { value: String(whole), unit: 's' };
+  return { value: `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`, unit: 'min' };
+}
+
+const SIXTEENTHS = [2, 3, 4, 5, 6, 8, 10, 12, 14];
+
+/** `7/8`, `1-1/8` when a length is a trade fraction of an inch within 0.06 mm, else null. */
+export function tradeFraction(lengthM: number): string | null {
+  const inches = lengthM / 0.0254;
+  const whole = Math.floor(inches + 1e-6);
+  const rest = inches - whole;
+  const sixteenth = [0, ...SIXTEENTHS, 15, 16].find((n) => Math.abs(rest - n / 16) * 25.4 < 0.06);
+  if (sixteenth === undefined) return null;
+  if (sixteenth === 0) return String(whole);
+  if (sixteenth === 16) return String(whole + 1);
+  let top = sixteenth;
+  let bottom = 16;
+  while (top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  return whole > 0 ? `${whole}-${top}/${bottom}` : `${top}/${bottom}`;
+}

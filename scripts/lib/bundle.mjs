@@ -1,0 +1,26 @@
+// Bundles the workspaces' TypeScript for Node; packages from the registry stay outside.
+import { build } from 'esbuild';
+import path from 'node:path';
+
+const WORKSPACE_ALIASES = {
+  '@kesto/core': 'core/src/index.ts',
+  '@kesto/contract/schemas': 'contract/src/schemas/index.ts',
+  '@kesto/contract/wording': 'contract/src/wording/index.ts',
+  '@kesto/contract': 'contract/src/index.ts',
+};
+
+export async function buildBundle(root, entry, outfile) {
+  await build({
+    absWorkingDir: root,
+    entryPoints: [entry],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    sourcemap: true,
+    packages: 'external',
+    alias: Object.fromEntries(Object.entries(WORKSPACE_ALIASES).map(([name, file]) => [name, path.join(root, file)])),
+    logLevel: 'warning',
+  });
+}
