@@ -1,0 +1,179 @@
+import type { CircuitView, JobStage, VanStock } from '@kesto/contract';
+import type { Quantity } from '@kesto/core';
+import { demoId } from './ids';
+
+const bar = (value: number) => value * 100_000;
+const mm = (value: number): Quantity => ({ value, unit: 'mm' });
+const m = (value: number): Quantity => ({ value, unit: 'm' });
+const litres = (value: number) => ({ volume: { value, unit: 'L' } });
+
+/** The made-up Lumikero Botanical Station: a seed vault and research greenhouse. */
+export const SITE = { id: demoId(2), name: 'Lumikero Botanical Station', altitude_m: 180 };
+
+interface DemoUnit {
+  readonly tag: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly unitId: string;
+  readonly circuitId: string;
+  readonly circuit: Omit<CircuitView, 'id'>;
+}
+
+export const UNITS: readonly DemoUnit[] = [
+  {
+    tag: 'CR2',
+    name: 'vault cold room',
+    kind: 'cold room',
+    unitId: demoId(0x21),
+    circuitId: demoId(0x31),
+    circuit: {
+      name: 'main',
+      refrigerant: 'R-449A',
+      highSideDesignGaugePa: bar(28),
+      lowSideDesignGaugePa: bar(19),
+      coldestC: -25,
+      purgeSections: [{ bore: mm(19.94), length: m(12) }, litres(1.8)],
+    },
+  },
+  {
+    tag: 'GC7',
+    name: 'growth chamber',
+    kind: 'chamber',
+    unitId: demoId(0x22),
+    circuitId: demoId(0x32),
+    circuit: {
+      name: 'main',
+      refrigerant: 'R-134a',
+      highSideDesignGaugePa: bar(16),
+      lowSideDesignGaugePa: bar(10),
+      coldestC: -15,
+      purgeSections: [{ bore: mm(6.3), length: m(4) }, litres(0.4)],
+    },
+  },
+  {
+    tag: 'HS3',
+    name: 'herbarium split',
+    kind: 'split',
+    unitId: demoId(0x23),
+    circuitId: demoId(0x33),
+    circuit: {
+      name: 'main',
+      refrigerant: 'R-32',
+      highSideDesignGaugePa: bar(41),
+      lowSideDesignGaugePa: bar(25),
+      coldestC: -10,
+      purgeSections: [{ bore: mm(11.07), length: m(9) }, litres(1.1)],
+    },
+  },
+  {
+    tag: 'GH2',
+    name: 'propagation-house heat pump',
+    kind: 'heat pump',
+    unitId: demoId(0x24),
+    circuitId: demoId(0x34),
+    circuit: {
+      name: 'main',
+      refrigerant: 'R-410A',
+      highSideDesignGaugePa: bar(42),
+      lowSideDesignGaugePa: bar(29),
+      coldestC: -20,
+      purgeSections: [{ bore: mm(14.1), length: m(15) }, litres(1.6)],
+    },
+  },
+  {
+    tag: 'DR1',
+    name: 'seed-drying rooftop unit',
+    kind: 'rooftop unit',
+    unitId: demoId(0x25),
+    circuitId: demoId(0x35),
+    circuit: {
+      name: 'circuit 1',
+      refrigerant: 'R-407C',
+      highSideDesignGaugePa: bar(28),
+      lowSideDesignGaugePa: bar(18),
+      coldestC: -5,
+      purgeSections: [{ bore: mm(26.03), length: m(8) }, litres(3.2)],
+    },
+  },
+];
+
+export const VAN: VanStock = {
+  fillers: [
+    { designation: 'BAg-36', rod: 'round-1/16', count: 3 },
+    { designation: 'BAg-7', rod: 'round-1/16', count: 1 },
+    { designation: 'BAg-24', rod: 'round-1/16', count: 2 },
+    { designation: 'BCuP-5', rod: 'flat-0.050x1/8', count: 9 },
+    { designation: 'BCuP-3', rod: 'flat-0.050x1/8', count: 6 },
+    { designation: 'BCuP-2', rod: 'flat-0.050x1/8', count: 12 },
+    { designation: 'BAg-1', rod: 'round-1/16', count: 1 },
+  ],
+  torch: { fuel: 'air-acetylene', powerKw: 6 },
+  cylinder: { waterVolume: { value: 10, unit: 'L' }, pressure: { value: 150, unit: 'barg' } },
+};
+
+interface DemoJob {
+  readonly id: string;
+  readonly number: number;
+  readonly circuitId: string;
+  readonly title: string;
+  readonly stage: JobStage;
+  readonly done: boolean;
+  readonly joints: readonly { readonly id: string; readonly tag: string; readonly title: string }[];
+}
+
+export const JOBS: readonly DemoJob[] = [
+  {
+    id: demoId(0x41),
+    number: 31,
+    circuitId: demoId(0x31),
+    title: 'suction valve leaks',
+    stage: 'plan',
+    done: false,
+    joints: [
+      { id: demoId(0x5109), tag: 'CR2-09', title: 'Drier inlet, liquid line' },
+      { id: demoId(0x5110), tag: 'CR2-10', title: 'Drier outlet, liquid line' },
+      { id: demoId(0x5107), tag: 'CR2-07', title: 'Suction line into the ball valve' },
+      { id: demoId(0x5108), tag: 'CR2-08', title: 'Ball valve to the unit' },
+      { id: demoId(0x5111), tag: 'CR2-11', title: 'Suction line, new coupling in the vault' },
+    ],
+  },
+  {
+    id: demoId(0x42),
+    number: 30,
+    circuitId: demoId(0x35),
+    title: 'discharge line cracked at the elbow',
+    stage: 'look',
+    done: false,
+    joints: [{ id: demoId(0x5121), tag: 'DR1-21', title: 'Discharge line, new elbow' }],
+  },
+  {
+    id: demoId(0x43),
+    number: 29,
+    circuitId: demoId(0x34),
+    title: 'short of charge, gas line through the wall',
+    stage: 'hold',
+    done: false,
+    joints: [
+      { id: demoId(0x5105), tag: 'GH2-05', title: 'Gas line, outdoor coupling' },
+      { id: demoId(0x5106), tag: 'GH2-06', title: 'Gas line, indoor coupling' },
+    ],
+  },
+  {
+    id: demoId(0x44),
+    number: 27,
+    circuitId: demoId(0x32),
+    title: 'drier and capillary to change',
+    stage: 'decide',
+    done: false,
+    joints: [{ id: demoId(0x5102), tag: 'GC7-02', title: 'Capillary into the plated drier stub' }],
+  },
+  {
+    id: demoId(0x45),
+    number: 24,
+    circuitId: demoId(0x33),
+    title: 'liquid valve changed',
+    stage: 'hand over',
+    done: true,
+    joints: [{ id: demoId(0x5103), tag: 'HS3-03', title: 'Liquid line into the service valve' }],
+  },
+];

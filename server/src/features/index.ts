@@ -1,0 +1,21 @@
+import express, { type Router } from 'express';
+import type { Platform } from '../platform/http/context';
+import { registrar } from '../platform/http/register';
+import { jobRoutes } from './jobs/jobs.routes';
+import { jointRoutes } from './joints/joints.routes';
+import { photoRoutes } from './photos/photos.routes';
+import { sessionRoutes } from './session/session.routes';
+import { authenticator } from './session/session.service';
+import { systemRoutes } from './system/system.routes';
+
+/** All features on one router, each at the full path its description gives. */
+export function features(platform: Platform): Router {
+  const router = express.Router();
+  const routes = registrar(router, platform, authenticator(platform));
+  systemRoutes(routes, platform);
+  sessionRoutes(routes, platform);
+  jobRoutes(routes, platform);
+  jointRoutes(routes, platform);
+  photoRoutes(routes);
+  return router;
+}

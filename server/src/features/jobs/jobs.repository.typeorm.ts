@@ -1,0 +1,68 @@
+import type { CircuitView, UnitPlate } from '@kesto/contract';
+import { In } from 'typeorm';
+import {
+  Circuits,
+  JobJoints,
+  Jobs,
+  Joints,
+  People,
+  Shops,
+  Units,
+  type CircuitRow,
+  type JobRow,
+  type JointRow,
+  type PersonRow,
+  type ShopRow,
+  type UnitRow,
+} from '../../platform/db/rows';
+import type { ShopWork } from '../../platform/db/shop';
+
+export const jobById = ({ shopId, manager }: ShopWork, id: string): Promise<JobRow | null> =>
+  manager.findOneBy(Jobs, { shop_id: shopId, id });
+
+export const allJobs = ({ shopId, manager }: ShopWork): Promise<JobRow[]> =>
+  manager.find(Jobs, { where: { shop_id: shopId }, order: { number: 'DESC' } });
+
+export async function nextJobNumber({ shopId, manager }: ShopWork): Promise<number> {
+  return 1 + ((await manager.maximum(Jobs, 'number', { shop_id: shopId })) ?? 0);
+}
+
+export async function addJob({ shopId, manager }: ShopWork, job: Omit<JobRow, 'shop_id'>): Promise<void> {
+  await manager.insert(Jobs, { ...job, shop_id: shopId });
+}
+
+export async function jointsOfJob({ shopId, manager }: ShopWork, jobId: string): Promise<readonly JointRow[]> {
+  const links = await manager.find(JobJoints, { where: { shop_id: shopId, job_id: jobId }, order: { place: 'ASC' } });
+  const rows = await manager.findBy(Joints, { shop_id: shopId, id: In(links.map((l) => l.joint_id)) });
+  return links.flatMap((link) => rows.find((row) => row.id === link.joint_id) ?? []);
+}
+
+export async function addJoint({ shopId, manager }: ShopWork, jobId: string, joint: Omit<JointRow, 'shop_id'>): Promise<void> {
+  const place = 1 + (await manager.countBy(JobJoints, { shop_id: shopId, job_id: jobId }));
+  await manager.insert(Joints, { ...joint, shop_id: shopId });
+  await manager.insert(JobJoints, { shop_id: shopId, job_id: jobId, joint_id: joint.id, place });
+}
+
+/** Tags count up within a unit and are never used twice. */
+export async function nextTag({ shopId, manager }: ShopWork, unitTag: string): Promise<string> {
+  const rows = await manager
+    .createQueryBuilder(Joints, 'joint')
+    .where({ shop_id: shopId })
+    .andWhere('joint.tag like :tag', { tag: `${unitTag}-%` })
+    .getMany();
+  const highest = Math.max(0, ...rows.map((row) => Number(row.tag.slice(unitTag.length + 1))).filter(Number.isFinite));
+  return `${unitTag}-${String(highest + 1).padStart(2, '0')}`;
+}
+
+export const circuitById = ({ shopId, manager }: ShopWork, id: string): Promise<CircuitRow | null> =>
+  manager.findOneBy(Circuits, { shop_id: shopId, id });
+export const unitById = ({ shopId, manager }: ShopWork, id: string): Promise<UnitRow | null> =>
+  manager.findOneBy(Units, { shop_id: shopId, id });
+export const allUnits = ({ shopId, manager }: ShopWork): Promise<UnitRow[]> =>
+  manager.find(Units, { where: { shop_id: shopId }, order: { place: 'ASC' } });
+export const allPeople = ({ shopId, manager }: ShopWork): Promise<PersonRow[]> =>
+  manager.find(People, { where: { shop_id: shopId }, order: { name: 'ASC' } });
+export const shopRow = ({ shopId, manager }: ShopWork): Promise<ShopRow | null> => manager.findOneBy(Shops, { shop_id: shopId });
+
+export const toPlate = (unit: UnitRow): UnitPlate => ({ id: unit.id, tag: unit.tag, name: unit.name, kind: unit.kind });
+export const toCircuit = (circuit: CircuitRow): CircuitView => ({ id: circuit.id, ...circuit.details });

@@ -1,0 +1,123 @@
+import type { PersonName, PutEntryRequest } from '@kesto/contract';
+import { sealEntry, type EntryContent, type EntryPhoto, type RecordEntry } from '@kesto/core';
+import { requestHash, sameOrConflict } from '../../platform/db/once';
+import type { JointPlanRow, JointRow } from '../../platform/db/rows';
+import type { ShopWork } from '../../platform/db/shop';
+import { AppError, notFound } from '../../platform/errors';
+import { photoFacts } from '../photos/photos.repository.typeorm';
+import { addEntry, entriesOf, entryRowById, latestPlans, lockJoint } from './joints.repository.typeorm';
+import { stateAfter, whyNot } from './state';
+
+interface Asked {
+  readonly jointId: string;
+  readonly entryId: string;
+  readonly person: PersonName;
+  readonly body: PutEntryRequest;
+  readonly now: Date;
+  /** Id of the entry that freezes the plan, when this one is the first after it. */
+  readonly freezeId: string;
+}
+
+const JUDGED = ['accepted', 'sent back'];
+
+/** Only a lead or the admin accepts or sends back, and never a joint of his own. */
+function checkJudge(asked: Asked, entries: readonly RecordEntry[]): void {
+  if (!JUDGED.includes(asked.body.kind)) return;
+  if (asked.person.role !== 'lead' && asked.person.role !== 'admin') {
+    throw new AppError('FORBIDDEN', `${asked.person.role} may not do this: accept a joint or send it back`);
+  }
+  const brazed = entries.findLast((e) => e.content.kind === 'brazed' || e.content.kind === 'reworked');
+  if (brazed?.content.person.id === asked.person.id) throw new AppError('FORBIDDEN', 'Whoever brazed a joint cannot accept it.');
+}
+
+async function photosOf(shop: ShopWork, hashes: readonly string[]): Promise<readonly EntryPhoto[]> {
+  const facts = await photoFacts(shop, hashes);
+  return hashes.map((sha256, i) => {
+    const fact = facts.get(sha256);
+    if (!fact) throw new AppError('INVALID_INPUT', `photos[${i}] is not stored yet: send the photo first`, `photos[${i}]`);
+    return fact;
+  });
+}
+
+function checkCorrection(body: PutEntryRequest, entries: readonly RecordEntry[]): void {
+  if ((body.kind === 'corrected') !== (body.corrects !== undefined)) {
+    throw new AppError('INVALID_INPUT', 'A correction names the entry it corrects, and nothing else does.', 'corrects');
+  }
+  if (body.corrects && !entries.some((e) => e.content.id === body.corrects?.entry)) {
+    throw new AppError('INVALID_INPUT', 'corrects.entry is not an entry of this joint', 'corrects.entry');
+  }
+}
+
+/** The plan as it stood when brazing began, as the first link of the chain. */
+function frozenPlan(asked: Asked, joint: JointRow, plan: JointPlanRow): EntryContent {
+  return {
+    ...link(asked, joint, []),
+    id: asked.freezeId,
+    kind: 'planned',
+    values: {
+      plan: plan.id,
+      request: plan.request,
+      answer: plan.answer,
+      chosen: plan.chosen,
+      reason: plan.reason,
+      engineVersion: plan.engine_version,
+      plannedBy: plan.person_id,
+      plannedAt: plan.made_at.toISOString(),
+    },
+  };
+}
+
+function link(asked: Asked, joint: JointRow, before: readonly RecordEntry[]): Omit<EntryContent, 'kind' | 'values'> {
+  return {
+    format: 1,
+    id: asked.entryId,
+    joint: { id: joint.id, tag: joint.tag },
+    sequence: before.length + 1,
+    person: { id: asked.person.id, name: asked.person.name },
+    deviceTime: asked.body.deviceTime,
+    serverTime: asked.now.toISOString(),
+    photos: [],
+    corrects: null,
+    previous: before.at(-1)?.hash ?? null,
+  };
+}
+
+/** Adds one link to a joint's chain. Repeating it changes nothing; the first one freezes the plan into the chain before itself. */
+export async function appendEntry(shop: ShopWork, asked: Asked): Promise<RecordEntry> {
+  const joint = await lockJoint(shop, asked.jointId);
+  if (!joint) throw notFound('This joint');
+  const hash = requestHash({ joint: asked.jointId, ...asked.body });
+  const entries = [...((await entriesOf(shop, [joint.id])).get(joint.id) ?? [])];
+  const before = await entryRowById(shop, asked.entryId);
+  if (before) {
+    sameOrConflict(before, hash, 'entry');
+    return entries.find((e) => e.content.id === asked.entryId) ?? entries[entries.length - 1]!; // the id is unique in the shop and the hash names the joint
+  }
+  const plan = (await latestPlans(shop, [joint.id])).get(joint.id);
+  if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
+  const why = whyNot(
+    asked.body.kind,
+    stateAfter(
+      entries.map((e) => e.content),
+      true,
+    ),
+  );
+  if (why) throw new AppError('OUT_OF_ORDER', why, 'kind');
+  checkJudge(asked, entries);
+  checkCorrection(asked.body, entries);
+  if (entries.length === 0) {
+    const frozen = sealEntry(frozenPlan(asked, joint, plan));
+    await addEntry(shop, frozen, requestHash({ freezes: plan.id }));
+    entries.push(frozen);
+  }
+  const photos = await photosOf(shop, asked.body.photos);
+  const entry = sealEntry({
+    ...link(asked, joint, entries),
+    kind: asked.body.kind,
+    values: asked.body.values,
+    photos,
+    corrects: asked.body.corrects ?? null,
+  });
+  await addEntry(shop, entry, hash);
+  return entry;
+}

@@ -1,0 +1,64 @@
+import { planAnswer, type PutPlanRequest, type StoredPlan } from '@kesto/contract';
+import { wireError } from '@kesto/contract/wording';
+import { ENGINE_VERSION, planJoint, type JointPlan } from '@kesto/core';
+import { requestHash, sameOrConflict } from '../../platform/db/once';
+import type { ShopWork } from '../../platform/db/shop';
+import { AppError, notFound } from '../../platform/errors';
+import { addPlan, entriesOf, lockJoint, namesOf, planById, toStoredPlan } from './joints.repository.typeorm';
+
+interface Asked {
+  readonly jointId: string;
+  readonly planId: string;
+  readonly personId: string;
+  readonly body: PutPlanRequest;
+  readonly now: Date;
+}
+
+/** The plan worked out again on the server: what is stored is what this engine says, whoever asked. */
+function recompute(body: PutPlanRequest): JointPlan {
+  const plan = planJoint({ ...body.request, choose: body.chosen });
+  if (plan.ok) return plan.value;
+  const [first] = plan.errors;
+  if (!first) throw new AppError('INVALID_INPUT', 'The plan was refused.');
+  const { field, message } = wireError(first);
+  throw new AppError('INVALID_INPUT', message, `request.${field}`);
+}
+
+/** Advice may be left, with a reason that is kept. */
+function needsReason(plan: JointPlan, chosen: string): boolean {
+  const row = plan.fillers.find((f) => f.filler.designation === chosen);
+  return row?.verdict === 'avoid';
+}
+
+export async function storePlan(shop: ShopWork, asked: Asked): Promise<StoredPlan & { engineDiffers: boolean }> {
+  const joint = await lockJoint(shop, asked.jointId);
+  if (!joint) throw notFound('This joint');
+  const hash = requestHash({ joint: asked.jointId, ...asked.body });
+  const by = (await namesOf(shop, [asked.personId])).get(asked.personId) ?? '';
+  const engineDiffers = asked.body.engineVersion !== ENGINE_VERSION;
+  const before = await planById(shop, asked.planId);
+  if (before) {
+    sameOrConflict(before, hash, 'plan');
+    return { ...toStoredPlan(before, by), engineDiffers };
+  }
+  const entries = (await entriesOf(shop, [joint.id])).get(joint.id) ?? [];
+  if (entries.length > 0) throw new AppError('FROZEN', 'Brazing has begun: the plan is frozen. Note what differs in the record.');
+  const plan = recompute(asked.body);
+  if (needsReason(plan, asked.body.chosen) && !asked.body.reason) {
+    throw new AppError('INVALID_INPUT', `${asked.body.chosen} is to be avoided here: write why it is taken.`, 'reason');
+  }
+  const row = {
+    id: asked.planId,
+    joint_id: joint.id,
+    person_id: asked.personId,
+    request: { ...asked.body.request, choose: asked.body.chosen },
+    answer: planAnswer(plan),
+    chosen: asked.body.chosen,
+    reason: asked.body.reason ?? null,
+    engine_version: ENGINE_VERSION,
+    made_at: asked.now,
+    request_hash: hash,
+  };
+  await addPlan(shop, row);
+  return { ...toStoredPlan({ ...row, shop_id: shop.shopId, place: 0 }, by), engineDiffers };
+}

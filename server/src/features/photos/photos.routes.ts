@@ -1,0 +1,40 @@
+import { PHOTO_LIMIT_BYTES, type StoredPhoto } from '@kesto/contract';
+import { ROUTES } from '@kesto/contract/schemas';
+import express, { type Request, type Response } from 'express';
+import { AppError, notFound } from '../../platform/errors';
+import type { Registrar } from '../../platform/http/register';
+import { addPhoto, photoBytes } from './photos.repository.typeorm';
+import { cleanPhoto } from './photos.service';
+
+const raw = express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES });
+
+/** Read after the sender is known, so that a stranger cannot make the server hold megabytes. */
+function bodyBytes(request: Request, response: Response): Promise<Buffer> {
+  return new Promise((resolve, reject) => {
+    raw(request, response, (error?: unknown) => {
+      if (error)
+        reject(error as Error); // cast: body-parser hands over HttpErrors
+      else resolve(Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0));
+    });
+  });
+}
+
+function hashParam(params: Readonly<Record<string, string>>, name: string): string {
+  const value = params[name] ?? '';
+  if (!/^[0-9a-f]{64}$/.test(value)) throw new AppError('INVALID_INPUT', `${name} must be a SHA-256 in hex`, name);
+  return value;
+}
+
+export function photoRoutes(routes: Registrar): void {
+  routes.signed(ROUTES.putPhoto, async ({ params, request, response, inShop }) => {
+    const photo = await cleanPhoto(await bodyBytes(request, response), hashParam(params, 'source'));
+    await inShop((shop) => addPhoto(shop, photo));
+    return { body: { sha256: photo.sha256, mediaType: photo.mediaType, bytes: photo.bytes.length } satisfies StoredPhoto };
+  });
+  routes.signed(ROUTES.getPhoto, async ({ params, response, inShop }) => {
+    const photo = await inShop((shop) => photoBytes(shop, hashParam(params, 'sha256')));
+    if (!photo) throw notFound('This photo');
+    response.setHeader('cache-control', 'private, max-age=31536000, immutable');
+    response.type(photo.media_type).send(photo.bytes);
+  });
+}

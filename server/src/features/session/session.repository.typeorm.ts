@@ -1,0 +1,51 @@
+import type { Me } from '@kesto/contract';
+import type { UnitPreferences } from '@kesto/core';
+import type { DataSource } from 'typeorm';
+import { People, Sessions, Shops, type PersonRow } from '../../platform/db/rows';
+import type { ShopWork } from '../../platform/db/shop';
+
+/** The shop a login belongs to: the one question asked before a shop is known. */
+export async function shopOfLogin(db: DataSource, login: string): Promise<string | null> {
+  const [row] = (await db.query('select shop_of_login($1) as shop', [login])) as { shop: string | null }[];
+  return row?.shop ?? null;
+}
+
+export const personByLogin = ({ shopId, manager }: ShopWork, login: string): Promise<PersonRow | null> =>
+  manager.findOneBy(People, { shop_id: shopId, login });
+
+export async function addSession(
+  { shopId, manager }: ShopWork,
+  session: { tokenHash: string; personId: string; expiresAt: Date },
+): Promise<void> {
+  await manager.insert(Sessions, {
+    shop_id: shopId,
+    token_hash: session.tokenHash,
+    person_id: session.personId,
+    expires_at: session.expiresAt,
+  });
+}
+
+export async function removeSession({ shopId, manager }: ShopWork, tokenHash: string): Promise<void> {
+  await manager.delete(Sessions, { shop_id: shopId, token_hash: tokenHash });
+}
+
+export async function meBySession({ shopId, manager }: ShopWork, tokenHash: string, now: Date): Promise<Me | null> {
+  const session = await manager.findOneBy(Sessions, { shop_id: shopId, token_hash: tokenHash });
+  if (!session || session.expires_at <= now) return null;
+  const person = await manager.findOneBy(People, { shop_id: shopId, id: session.person_id });
+  const shop = await manager.findOneBy(Shops, { shop_id: shopId });
+  return person && shop ? toMe(person, shop.name) : null;
+}
+
+function toMe(person: PersonRow, shopName: string): Me {
+  return {
+    person: { id: person.id, name: person.name, role: person.role },
+    shop: { id: person.shop_id, name: shopName },
+    units: person.units,
+    approvals: person.approvals,
+  };
+}
+
+export async function setUnits({ shopId, manager }: ShopWork, personId: string, units: UnitPreferences): Promise<void> {
+  await manager.update(People, { shop_id: shopId, id: personId }, { units });
+}

@@ -1,0 +1,29 @@
+import { ROUTES, type RouteDescription } from '@kesto/contract/schemas';
+import joiToSwagger from 'joi-to-swagger';
+
+const templated = (path: string) => path.replace(/:(\w+)/g, '{$1}');
+const parameters = (path: string) =>
+  [...path.matchAll(/:(\w+)/g)].map(([, name]) => ({ name, in: 'path', required: true, schema: { type: 'string' } }));
+
+function operation(name: string, route: RouteDescription) {
+  return {
+    operationId: name,
+    summary: route.summary,
+    description: route.roles === 'anyone' ? 'No sign-in needed.' : `For: ${route.roles.join(', ')}.`,
+    parameters: parameters(route.path),
+    ...(route.body
+      ? { requestBody: { required: true, content: { 'application/json': { schema: joiToSwagger(route.body).swagger } } } }
+      : {}),
+    responses: { 200: { description: 'Done' }, default: { description: 'Refused: error { code, field?, message, requestId }' } },
+  };
+}
+
+/** The API described from the same table and schemas that serve it. */
+export function openApiDescription() {
+  const paths: Record<string, Record<string, unknown>> = {};
+  for (const [name, route] of Object.entries(ROUTES)) {
+    const path = (paths[templated(route.path)] ??= {});
+    path[route.method] = operation(name, route);
+  }
+  return { openapi: '3.0.3', info: { title: 'Kesto', version: '0.1.0' }, paths };
+}

@@ -1,0 +1,206 @@
+import type { PlanRequest, UnitPreferences } from '@kesto/core';
+import type { Approval, CircuitView, JobStage, PlanAnswer, Role, VanStock } from '@kesto/contract';
+import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
+
+export interface ShopRow {
+  shop_id: string;
+  name: string;
+  van: VanStock;
+}
+export interface PersonRow {
+  shop_id: string;
+  id: string;
+  login: string;
+  name: string;
+  role: Role;
+  password_hash: string;
+  units: UnitPreferences;
+  approvals: Approval[];
+}
+export interface SessionRow {
+  shop_id: string;
+  token_hash: string;
+  person_id: string;
+  expires_at: Date;
+}
+export interface SiteRow {
+  shop_id: string;
+  id: string;
+  name: string;
+  altitude_m: number;
+}
+export interface UnitRow {
+  shop_id: string;
+  id: string;
+  site_id: string;
+  tag: string;
+  name: string;
+  kind: string;
+  place: number;
+}
+export interface CircuitRow {
+  shop_id: string;
+  id: string;
+  unit_id: string;
+  details: Omit<CircuitView, 'id'>;
+}
+export interface JointRow {
+  shop_id: string;
+  id: string;
+  circuit_id: string;
+  tag: string;
+  title: string;
+  request_hash: string;
+}
+export interface JobRow {
+  shop_id: string;
+  id: string;
+  circuit_id: string;
+  number: number;
+  title: string;
+  stage: JobStage;
+  done: boolean;
+  request_hash: string;
+}
+export interface JobJointRow {
+  shop_id: string;
+  job_id: string;
+  joint_id: string;
+  place: number;
+}
+export interface JointPlanRow {
+  shop_id: string;
+  id: string;
+  joint_id: string;
+  person_id: string;
+  request: PlanRequest;
+  answer: PlanAnswer;
+  chosen: string;
+  reason: string | null;
+  engine_version: string;
+  made_at: Date;
+  place: number;
+  request_hash: string;
+}
+export interface RecordEntryRow {
+  shop_id: string;
+  joint_id: string;
+  sequence: number;
+  id: string;
+  kind: string;
+  person_id: string;
+  /** Canonical JSON of the content, to the letter that was hashed. */
+  content: string;
+  hash: string;
+  request_hash: string;
+}
+export interface PhotoRow {
+  shop_id: string;
+  sha256: string;
+  media_type: string;
+  bytes: Buffer;
+}
+
+const key = (type: 'uuid' | 'text' | 'integer'): EntitySchemaColumnOptions => ({ type, primary: true });
+const column = (
+  type: 'uuid' | 'text' | 'integer' | 'jsonb' | 'timestamptz' | 'bytea' | 'boolean' | 'double precision',
+): EntitySchemaColumnOptions => ({ type });
+const shop_id = key('uuid');
+const id = key('uuid');
+
+export const Shops = new EntitySchema<ShopRow>({ name: 'shop', columns: { shop_id, name: column('text'), van: column('jsonb') } });
+export const People = new EntitySchema<PersonRow>({
+  name: 'person',
+  columns: {
+    shop_id,
+    id,
+    login: column('text'),
+    name: column('text'),
+    role: column('text'),
+    password_hash: column('text'),
+    units: column('jsonb'),
+    approvals: column('jsonb'),
+  },
+});
+export const Sessions = new EntitySchema<SessionRow>({
+  name: 'session',
+  columns: { shop_id, token_hash: key('text'), person_id: column('uuid'), expires_at: column('timestamptz') },
+});
+export const Sites = new EntitySchema<SiteRow>({
+  name: 'site',
+  columns: { shop_id, id, name: column('text'), altitude_m: column('double precision') },
+});
+export const Units = new EntitySchema<UnitRow>({
+  name: 'unit',
+  columns: {
+    shop_id,
+    id,
+    site_id: column('uuid'),
+    tag: column('text'),
+    name: column('text'),
+    kind: column('text'),
+    place: column('integer'),
+  },
+});
+export const Circuits = new EntitySchema<CircuitRow>({
+  name: 'circuit',
+  columns: { shop_id, id, unit_id: column('uuid'), details: column('jsonb') },
+});
+export const Joints = new EntitySchema<JointRow>({
+  name: 'joint',
+  columns: { shop_id, id, circuit_id: column('uuid'), tag: column('text'), title: column('text'), request_hash: column('text') },
+});
+export const Jobs = new EntitySchema<JobRow>({
+  name: 'job',
+  columns: {
+    shop_id,
+    id,
+    circuit_id: column('uuid'),
+    number: column('integer'),
+    title: column('text'),
+    stage: column('text'),
+    done: column('boolean'),
+    request_hash: column('text'),
+  },
+});
+export const JobJoints = new EntitySchema<JobJointRow>({
+  name: 'job_joint',
+  columns: { shop_id, job_id: key('uuid'), joint_id: key('uuid'), place: column('integer') },
+});
+export const JointPlans = new EntitySchema<JointPlanRow>({
+  name: 'joint_plan',
+  columns: {
+    shop_id,
+    id,
+    joint_id: column('uuid'),
+    person_id: column('uuid'),
+    request: column('jsonb'),
+    answer: column('jsonb'),
+    chosen: column('text'),
+    reason: { type: 'text', nullable: true },
+    engine_version: column('text'),
+    made_at: column('timestamptz'),
+    place: column('integer'),
+    request_hash: column('text'),
+  },
+});
+export const RecordEntries = new EntitySchema<RecordEntryRow>({
+  name: 'record_entry',
+  columns: {
+    shop_id,
+    joint_id: key('uuid'),
+    sequence: key('integer'),
+    id: column('uuid'),
+    kind: column('text'),
+    person_id: column('uuid'),
+    content: column('text'),
+    hash: column('text'),
+    request_hash: column('text'),
+  },
+});
+export const Photos = new EntitySchema<PhotoRow>({
+  name: 'photo',
+  columns: { shop_id, sha256: key('text'), media_type: column('text'), bytes: column('bytea') },
+});
+
+export const ROWS = [Shops, People, Sessions, Sites, Units, Circuits, Joints, Jobs, JobJoints, JointPlans, RecordEntries, Photos];

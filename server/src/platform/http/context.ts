@@ -1,0 +1,19 @@
+import type { Me } from '@kesto/contract';
+import type { DataSource } from 'typeorm';
+import type { Clock } from '../clock';
+import { withShop, type ShopWork } from '../db/shop';
+
+/** What every feature is built on; made once in `main.ts`. */
+export interface Platform {
+  readonly db: DataSource;
+  readonly clock: Clock;
+  readonly demo: boolean;
+}
+
+/** One request of one signed-in person. */
+export interface Signed {
+  readonly me: Me;
+  readonly inShop: <T>(work: (shop: ShopWork) => Promise<T>) => Promise<T>;
+}
+
+export const signedAs = (platform: Platform, me: Me): Signed => ({ me, inShop: (work) => withShop(platform.db, me.shop.id, work) });
