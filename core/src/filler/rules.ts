@@ -93,7 +93,7 @@ const phosphide: Rule = (c) =>
 const aluminiumBronze: Rule = (c) =>
   isPhosphorus(c) && either(c, (m) => m.metal === 'aluminium-bronze') ? { code: 'aluminium-bronze', verdict: 'forbidden' } : null;
 
-const silverOnSteel: Rule = (c) => {
+const silverOnSteel: Rule = (c): Reason | null => {
   if (!isSilver(c) || !either(c, isIronOrNickel)) return null;
   return c.filler.silverPercent >= 34
     ? { code: 'wets-steel', verdict: 'best', values: { liquidusC: c.filler.liquidusC } }

@@ -1,0 +1,17 @@
+import { Stack } from 'expo-router';
+import { Provider } from 'react-redux';
+import { SessionGate } from '@/features/session/SessionGate';
+import { store } from '@/state/store';
+import { ThemeProvider } from '@/ui/theme';
+
+export default function RootLayout() {
+  return (
+    <Provider store={store}>
+      <ThemeProvider>
+        <SessionGate>
+          <Stack screenOptions={{ headerShown: false, animation: 'none' }} />
+        </SessionGate>
+      </ThemeProvider>
+    </Provider>
+  );
+}

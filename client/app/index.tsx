@@ -1,0 +1,1 @@
+export { TodayScreen as default } from '@/features/today/TodayScreen';

@@ -1,0 +1,8 @@
+import { useLocalSearchParams } from 'expo-router';
+import { WithJoint } from '@/features/joint/WithJoint';
+import { BrazeScreen } from '@/features/record/BrazeScreen';
+
+export default function Page() {
+  const { joint } = useLocalSearchParams<{ joint: string }>();
+  return <WithJoint id={joint}>{(found) => <BrazeScreen joint={found} />}</WithJoint>;
+}

@@ -1,0 +1,8 @@
+import { useLocalSearchParams } from 'expo-router';
+import { WithJoint } from '@/features/joint/WithJoint';
+import { LookScreen } from '@/features/record/LookScreen';
+
+export default function Page() {
+  const { joint } = useLocalSearchParams<{ joint: string }>();
+  return <WithJoint id={joint}>{(found) => <LookScreen joint={found} />}</WithJoint>;
+}

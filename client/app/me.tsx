@@ -1,0 +1,1 @@
+export { PersonScreen as default } from '@/features/person/PersonScreen';

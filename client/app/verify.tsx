@@ -1,0 +1,1 @@
+export { VerifyScreen as default } from '@/features/verify/VerifyScreen';

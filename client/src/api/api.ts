@@ -1,0 +1,51 @@
+import { createApi, fetchBaseQuery, type BaseQueryFn, type FetchArgs, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import type { ApiErrorBody } from '@kesto/contract';
+import { sessionEnded, writeBegan, writeEnded } from '@/state/look';
+import { signedInAgain } from './signIn';
+
+const raw = fetchBaseQuery({ baseUrl: `${globalThis.location?.origin ?? 'http://localhost'}/api`, credentials: 'same-origin' });
+
+type Query = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>;
+
+const isWrite = (args: string | FetchArgs) => typeof args !== 'string' && (args.method ?? 'GET') !== 'GET';
+const isSession = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url) === 'session';
+
+/** A request whose session has ended waits for the sign-in that is laid over the screen, then is made again: nothing typed is lost. */
+const patient: Query = async (args, store, extra) => {
+  const write = isWrite(args);
+  if (write) store.dispatch(writeBegan());
+  try {
+    let result = await raw(args, store, extra);
+    if (result.error?.status === 401 && !isSession(args)) {
+      store.dispatch(sessionEnded());
+      await signedInAgain();
+      result = await raw(args, store, extra);
+    }
+    return result;
+  } finally {
+    if (write) store.dispatch(writeEnded());
+  }
+};
+
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: patient,
+  tagTypes: ['Me', 'Today', 'Job', 'Joint', 'Van'],
+  endpoints: () => ({}),
+});
+
+const isBody = (data: unknown): data is ApiErrorBody => typeof data === 'object' && data !== null && 'error' in data;
+
+/** What went wrong, in one sentence with the number of the request. */
+export function errorText(error: unknown): string {
+  const failure = error as FetchBaseQueryError | undefined; // cast: RTK Query types rejections as unknown
+  if (failure && 'data' in failure && isBody(failure.data)) return failure.data.error.message;
+  if (failure?.status === 'FETCH_ERROR')
+    return 'The server does not answer. What you entered is kept here; try again when there is a signal.';
+  return 'Something failed. What you entered is kept here; try again.';
+}
+
+export function errorField(error: unknown): string | null {
+  const failure = error as FetchBaseQueryError | undefined; // cast: as above
+  return failure && 'data' in failure && isBody(failure.data) ? (failure.data.error.field ?? null) : null;
+}

@@ -1,0 +1,125 @@
+import type { JobView } from '@kesto/contract';
+import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { errorText } from '@/api/api';
+import { useMeQuery } from '@/features/session/api';
+import { useUnits } from '@/state/units';
+import { JointOrder } from '@/ui/JointOrder';
+import { FrameKey } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { StageCoil } from '@/ui/StagePath';
+import { Empty, Failed, Loading } from '@/ui/states';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Mono, Words } from '@/ui/Words';
+import { useJobQuery, usePutJointMutation } from './api';
+
+export function JobScreen({ id }: { id: string }) {
+  const job = useJobQuery(id);
+  if (job.data) return <Ready job={job.data} />;
+  return (
+    <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24 }}>
+      {job.error ? <Failed message={errorText(job.error)} onRetry={() => void job.refetch()} /> : <Loading what="the job" />}
+    </View>
+  );
+}
+
+/** One job: where it stands, its joints in brazing order, the next step as the action. */
+function Ready({ job }: { job: JobView }) {
+  const t = useTokens();
+  const router = useRouter();
+  const units = useUnits();
+  const { data: me } = useMeQuery();
+  const mayMake = me?.person.role !== 'inspector';
+  const next =
+    job.order.find((j) => j.state === 'not planned') ??
+    job.order.find((j) => ['planned', 'brazed', 'rework', 'sent back'].includes(j.state));
+  const toPlan = job.order.filter((j) => j.state === 'not planned').length;
+  const pressure = (pa: number) => readingText(formatGaugePressure(gaugePascals(pa), units));
+  return (
+    <Sheet
+      tag={job.unit.tag}
+      title={`job ${job.number}, ${job.title}`}
+      subtitle={`${job.circuit.refrigerant}, ${job.unit.name}`}
+      up={{ label: 'today', href: '/' }}
+      cells={{
+        here: 'job',
+        unit: { name: `${job.unit.tag} ${job.unit.kind}` },
+        job: { number: job.number, stage: job.stage, done: job.done, href: `/jobs/${job.id}` },
+      }}
+      action={
+        next && mayMake
+          ? {
+              label: next.state === 'not planned' ? `Plan ${next.tag}` : `Go on at ${next.tag}`,
+              onPress: () => router.push(`/joints/${next.id}`),
+            }
+          : undefined
+      }
+      aside={
+        <View style={{ gap: 6 }}>
+          <Heading size={17}>Joints of this job</Heading>
+          {job.order.length === 0 ? (
+            <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
+          ) : null}
+          {job.order.map((joint) => (
+            <Pressable
+              key={joint.id}
+              role="link"
+              onPress={() => router.push(`/joints/${joint.id}`)}
+              style={{ minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center', borderBottomWidth: 1, borderColor: t.rule }}
+            >
+              <Mono size={17}>{joint.tag}</Mono>
+              <Words size={15} style={{ flex: 1 }}>
+                {joint.title}
+              </Words>
+              <Words
+                size={14}
+                bold
+                tone={joint.state === 'sent back' || joint.state === 'rework' || joint.state === 'cut out' ? 'red' : 'ink2'}
+              >
+                {joint.state}
+              </Words>
+            </Pressable>
+          ))}
+          {mayMake ? <AddJoint jobId={job.id} /> : null}
+        </View>
+      }
+    >
+      <StageCoil stage={job.stage} done={job.done} />
+      <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 10, gap: 10 }}>
+        <Words size={15}>
+          <Words size={15} bold>
+            order to braze
+          </Words>
+          {toPlan > 0 ? ` · ${toPlan} to plan` : ' · all planned'}
+        </Words>
+        <JointOrder joints={job.order} here={next?.id ?? null} onOpen={(j) => router.push(`/joints/${j.id}`)} />
+      </View>
+      <Words size={15} tone="ink2">
+        high side {pressure(job.circuit.highSideDesignGaugePa)}, low side {pressure(job.circuit.lowSideDesignGaugePa)} on the plate
+      </Words>
+    </Sheet>
+  );
+}
+
+function AddJoint({ jobId }: { jobId: string }) {
+  const router = useRouter();
+  const [open, setOpen] = useState(false);
+  const [title, setTitle] = useState('');
+  const [put, { isLoading, error }] = usePutJointMutation();
+  const [jointId] = useState(() => uuid());
+  async function add() {
+    const result = await put({ jobId, jointId, title: title.trim() });
+    if (result.data) router.push(`/joints/${result.data.id}`);
+  }
+  if (!open) return <FrameKey label="Add a joint" onPress={() => setOpen(true)} />;
+  return (
+    <View style={{ gap: 8 }}>
+      <TextField label="where it is" value={title} onChange={setTitle} error={error ? errorText(error) : null} testID="joint-title" />
+      <FrameKey label="Plan this joint" disabled={isLoading || title.trim() === ''} onPress={() => void add()} />
+    </View>
+  );
+}

@@ -1,0 +1,63 @@
+import type { RecordEntry } from '@kesto/core';
+import { format } from 'date-fns';
+import { View } from 'react-native';
+import { useTokens } from '@/ui/theme';
+import { Mono, Words } from '@/ui/Words';
+import { sentenceOf } from './made';
+
+const when = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
+
+/** Entries as links of a chain; a correction points back to what it corrects. */
+export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; brokenAt: number | null }) {
+  const t = useTokens();
+  return (
+    <View role="list" aria-label="entries">
+      {entries.map(({ content, hash }, i) => {
+        const broken = brokenAt !== null && i + 1 >= brokenAt;
+        const corrected = content.corrects ? entries.findIndex((e) => e.content.id === content.corrects?.entry) + 1 : 0;
+        const color = broken ? t.red : content.corrects ? t.amber : t.copper;
+        return (
+          <View key={hash} role="listitem" style={{ flexDirection: 'row', gap: 12 }}>
+            <View style={{ alignItems: 'center', width: 36 }}>
+              <View
+                style={{
+                  width: 34,
+                  height: 34,
+                  borderRadius: 17,
+                  borderWidth: 2,
+                  borderStyle: content.corrects ? 'dashed' : 'solid',
+                  borderColor: color,
+                  backgroundColor: content.corrects || broken ? 'transparent' : t.copper,
+                  alignItems: 'center',
+                  justifyContent: 'center',
+                }}
+              >
+                <Mono size={15} tone={broken ? 'red' : content.corrects ? 'amber' : 'onCopper'}>
+                  {i + 1}
+                </Mono>
+              </View>
+              {i < entries.length - 1 ? (
+                <View style={{ flex: 1, width: 10, borderLeftWidth: 2, borderRightWidth: 2, borderColor: color, minHeight: 18 }} />
+              ) : null}
+            </View>
+            <View style={{ flex: 1, paddingBottom: 12 }}>
+              <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' }}>
+                <Words bold size={15}>
+                  {content.corrects ? `corrects ${corrected}` : content.kind}
+                </Words>
+                <Words size={14} tone="ink2">
+                  {content.person.name}, {when(content.deviceTime)}
+                  {content.photos.length > 0 ? `, ${content.photos.length} photo` : ''}
+                </Words>
+                <Mono size={14} bold={false} tone="ink2">
+                  {hash.slice(0, 4)}
+                </Mono>
+              </View>
+              <Words size={15}>{sentenceOf(content)}</Words>
+            </View>
+          </View>
+        );
+      })}
+    </View>
+  );
+}

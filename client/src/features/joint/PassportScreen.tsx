@@ -1,0 +1,157 @@
+import type { JointView } from '@kesto/contract';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Image, View } from 'react-native';
+import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
+import { useMeQuery } from '@/features/session/api';
+import { FrameKey } from '@/ui/Keys';
+import { Cross, Tick } from '@/ui/marks';
+import { Sheet } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Mono, Words } from '@/ui/Words';
+import { jointCells } from './cells';
+import { Chain } from './Chain';
+import { PlanAgainstMade } from './PlanAgainstMade';
+import { usePassport, type Integrity } from './usePassport';
+
+const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
+  'not planned': 'not planned',
+  planned: 'planned, not made',
+  brazed: 'brazed, not looked at',
+  passed: 'looked at, passes',
+  rework: 'rework once',
+  'cut out': 'cut out',
+  accepted: 'accepted',
+  'sent back': 'sent back',
+};
+
+export function IntegrityMark({ integrity, entries }: { integrity: Integrity; entries: number }) {
+  const good = integrity.status === 'intact';
+  const bad = integrity.status === 'broken' || integrity.status === 'failed';
+  const text = {
+    unchecked: `${entries} entries, not checked yet`,
+    checking: 'checking every link',
+    intact: `${entries} entries, unbroken`,
+    broken: integrity.status === 'broken' ? `Broken at entry ${integrity.entry}: ${integrity.why}` : '',
+    failed: integrity.status === 'failed' ? integrity.message : '',
+  }[integrity.status];
+  return (
+    <View style={{ gap: 2 }} aria-live="polite" testID="integrity">
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        {good ? <Tick /> : bad ? <Cross /> : null}
+        <Heading size={20} style={{ flex: 1 }}>
+          {text}
+        </Heading>
+      </View>
+      {integrity.status === 'intact' ? (
+        <View>
+          <Words size={14} tone="ink2">
+            Every entry’s hash, every link to the one before and every photo were checked on this screen. Compare the end with a printed
+            copy to know that nothing was replaced as a whole.
+          </Words>
+          <Mono size={14} bold={false}>{`ends in ${integrity.endsIn.slice(-12).replace(/(.{4})/g, '$1 ')}`}</Mono>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** One joint after it was made: what was planned, what was done, by whom, and that nothing was altered since. */
+export function PassportScreen({ joint }: { joint: JointView }) {
+  const t = useTokens();
+  const router = useRouter();
+  const { data: me } = useMeQuery();
+  const passport = usePassport(joint);
+  const maker = joint.entries.findLast((e) => e.content.kind === 'brazed' || e.content.kind === 'reworked')?.content.person;
+  const role = me?.person.role;
+  const mayMake = role === 'technician' || role === 'lead' || role === 'admin';
+  const mayJudge = (role === 'lead' || role === 'admin') && joint.state === 'passed' && maker?.id !== me?.person.id;
+  const next = nextStep(joint, mayMake);
+  const photos = [...new Set(joint.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)))];
+  const action = next
+    ? { label: next.label, onPress: () => router.push(next.href) }
+    : { label: 'Check every link', onPress: () => void passport.check(), disabled: joint.entries.length === 0 };
+  return (
+    <Sheet
+      tag={joint.tag}
+      title={joint.title}
+      subtitle={maker ? `made by ${maker.name}, ${joint.circuit.refrigerant}` : STATE_WORDS[joint.state]}
+      up={{ label: `job ${joint.job.number}`, href: `/jobs/${joint.job.id}` }}
+      cells={jointCells(joint)}
+      action={action}
+      round={{ label: 'give a copy', onPress: () => void passport.exportFile() }}
+      aside={
+        <View style={{ gap: 10 }}>
+          <IntegrityMark integrity={passport.integrity} entries={joint.entries.length} />
+          {next ? <FrameKey label="Check every link" onPress={() => void passport.check()} /> : null}
+          {joint.entries.length > 0 ? (
+            <Chain entries={joint.entries} brokenAt={passport.integrity.status === 'broken' ? passport.integrity.entry : null} />
+          ) : (
+            <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
+          )}
+          {mayJudge ? <Judge onJudge={passport.judge} busy={passport.judging} /> : null}
+          {passport.problem ? <Failed message={passport.problem} /> : null}
+        </View>
+      }
+    >
+      {passport.plan ? <PlannerDrawing plan={passport.plan} units={passport.units} detail="sizes" /> : null}
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center', borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
+        {joint.state === 'accepted' || joint.state === 'passed' ? (
+          <Tick />
+        ) : joint.state === 'brazed' || joint.state === 'planned' ? null : (
+          <Cross />
+        )}
+        <Heading>{STATE_WORDS[joint.state]}</Heading>
+      </View>
+      {passport.engineDiffers ? (
+        <Words size={14} tone="amber">
+          Planned with another version of the engine ({joint.plan?.engineVersion}): the stored plan stands, today’s engine may say
+          otherwise.
+        </Words>
+      ) : null}
+      {joint.plan?.reason ? <Words size={15}>Planned against advice: {joint.plan.reason}</Words> : null}
+      <PlanAgainstMade rows={passport.rows} />
+      {photos.length > 0 ? (
+        <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap' }}>
+          {photos.map((sha) => (
+            <Image
+              key={sha}
+              source={{ uri: `/api/photos/${sha}` }}
+              accessibilityLabel={`photo ${sha.slice(0, 4)}`}
+              style={{ width: 150, height: 112, borderWidth: 1, borderColor: t.rule }}
+            />
+          ))}
+        </View>
+      ) : null}
+    </Sheet>
+  );
+}
+
+function nextStep(joint: JointView, mayMake: boolean): { label: string; href: `/joints/${string}` } | null {
+  if (!mayMake) return null;
+  if (joint.state === 'planned') return { label: 'Braze it', href: `/joints/${joint.id}/braze` };
+  if (joint.state === 'brazed') return { label: 'Look at it', href: `/joints/${joint.id}/look` };
+  if (joint.state === 'rework' || joint.state === 'sent back') return { label: 'Rework it', href: `/joints/${joint.id}/braze` };
+  return null;
+}
+
+function Judge({ onJudge, busy }: { onJudge: (kind: 'accepted' | 'sent back', text: string) => Promise<void>; busy: boolean }) {
+  const t = useTokens();
+  const [text, setText] = useState('');
+  return (
+    <View style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
+      <Heading size={17}>Your word on it</Heading>
+      <TextField label="what you saw" value={text} onChange={setText} multiline />
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <View style={{ flex: 1 }}>
+          <FrameKey label="Accept" disabled={busy} onPress={() => void onJudge('accepted', text.trim())} />
+        </View>
+        <View style={{ flex: 1 }}>
+          <FrameKey label="Send back" disabled={busy || text.trim() === ''} onPress={() => void onJudge('sent back', text.trim())} />
+        </View>
+      </View>
+    </View>
+  );
+}

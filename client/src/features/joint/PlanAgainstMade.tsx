@@ -1,0 +1,69 @@
+import { readingText } from '@kesto/core';
+import { View } from 'react-native';
+import Svg, { Circle, Line, Rect } from 'react-native-svg';
+import { useTokens } from '@/ui/theme';
+import { Mono, Words } from '@/ui/Words';
+import type { MadeRow } from './made';
+
+const WIDTH = 110;
+const toX = (ratio: number) => 6 + (Math.max(0, Math.min(2.4, ratio)) / 2.4) * (WIDTH - 12);
+
+/** The plan as a tick, what was made as a dot, the allowed band as a bar. */
+export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
+  const t = useTokens();
+  return (
+    <View>
+      <View style={{ flexDirection: 'row' }}>
+        {['', 'plan', 'made', 'allowed'].map((word, i) => (
+          <Words
+            key={word}
+            size={14}
+            tone="ink2"
+            style={{
+              flex: i === 3 ? 0 : 1,
+              width: i === 3 ? WIDTH : undefined,
+              textAlign: i === 0 ? 'left' : i === 3 ? 'center' : 'right',
+            }}
+          >
+            {word}
+          </Words>
+        ))}
+      </View>
+      {rows.map((row) => {
+        const inside = row.ratio === null || (row.ratio >= row.band[0] && row.ratio <= row.band[1]);
+        return (
+          <View
+            key={row.label}
+            style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderColor: t.rule, paddingVertical: 6, gap: 6 }}
+          >
+            <Words size={15} style={{ flex: 1 }}>
+              {row.label}
+            </Words>
+            <Mono size={15} bold={false} style={{ flex: 1, textAlign: 'right' }}>
+              {row.plan ? readingText(row.plan) : '–'}
+            </Mono>
+            <Mono size={15} tone={inside ? 'ink' : 'amber'} style={{ flex: 1, textAlign: 'right' }}>
+              {row.made ? readingText(row.made) : '–'}
+            </Mono>
+            <Svg width={WIDTH} height={20} role="img" aria-label={inside ? 'inside what is allowed' : 'outside what is allowed'}>
+              <Line x1={4} y1={10} x2={WIDTH - 4} y2={10} stroke={t.rule} strokeWidth={1.5} />
+              <Rect
+                x={toX(row.band[0])}
+                y={4}
+                width={toX(row.band[1]) - toX(row.band[0])}
+                height={12}
+                fill={t.tealWash}
+                stroke={t.teal}
+                strokeWidth={1.4}
+              />
+              <Line x1={toX(1)} y1={1} x2={toX(1)} y2={19} stroke={t.ink} strokeWidth={2.2} />
+              {row.ratio === null ? null : (
+                <Circle cx={toX(row.ratio)} cy={10} r={5} fill={inside ? t.copper : t.amber} stroke={t.paper} strokeWidth={1.5} />
+              )}
+            </Svg>
+          </View>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,75 @@
+import type { UnitPreferences } from '@kesto/core';
+import { format } from 'date-fns';
+import { View } from 'react-native';
+import { useDispatch, useSelector } from 'react-redux';
+import { api, errorText } from '@/api/api';
+import { useMeQuery, usePutUnitsMutation, useSignOutMutation } from '@/features/session/api';
+import { themeChosen, type ThemeChoice } from '@/state/look';
+import type { RootState } from '@/state/store';
+import { Choice } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { Heading, Words } from '@/ui/Words';
+
+const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
+
+/** Units, light, approvals. Units change what is shown, never what is stored. */
+export function PersonScreen() {
+  const dispatch = useDispatch();
+  const { data: me } = useMeQuery();
+  const theme = useSelector((state: RootState) => state.look.theme);
+  const [put, { error }] = usePutUnitsMutation();
+  const [signOut] = useSignOutMutation();
+  if (!me) return null;
+  const set = (part: Partial<UnitPreferences>) => void put({ ...me.units, ...part });
+  async function leave() {
+    await signOut();
+    dispatch(api.util.resetApiState());
+  }
+  return (
+    <Sheet
+      tag={me.person.name.split(' ')[0] ?? ''}
+      title={me.person.name}
+      subtitle={`${me.person.role}, ${me.shop.name}`}
+      up={{ label: 'today', href: '/' }}
+      cells={{ here: 'person' }}
+      action={{ label: 'Sign out', onPress: () => void leave() }}
+    >
+      {error ? <Failed message={errorText(error)} /> : null}
+      <Heading size={17}>Units you read in</Heading>
+      <Choice label="lengths" value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />
+      <Choice label="pressure" value={me.units.pressure} options={words('kPa', 'bar', 'psig')} onChange={(pressure) => set({ pressure })} />
+      <Choice
+        label="temperature"
+        value={me.units.temperature}
+        options={[
+          { value: 'C', label: '°C' },
+          { value: 'F', label: '°F' },
+        ]}
+        onChange={(temperature) => set({ temperature })}
+      />
+      <Choice label="vacuum" value={me.units.vacuum} options={words('Pa', 'micron')} onChange={(vacuum) => set({ vacuum })} />
+      <Choice label="mass" value={me.units.mass} options={words('kg', 'lb', 'lb-oz')} onChange={(mass) => set({ mass })} />
+      <Heading size={17}>Light</Heading>
+      <Choice<ThemeChoice>
+        label="light"
+        value={theme}
+        options={[
+          { value: 'device', label: 'as the device' },
+          { value: 'day', label: 'day' },
+          { value: 'night', label: 'night' },
+        ]}
+        onChange={(choice) => dispatch(themeChosen(choice))}
+      />
+      <Heading size={17}>Brazing approvals</Heading>
+      {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s admin." /> : null}
+      <View>
+        {me.approvals.map((a) => (
+          <Words key={a.group}>
+            {a.group}: until {format(new Date(a.validUntil), 'd MMMM yyyy')}
+          </Words>
+        ))}
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,85 @@
+import type { VanStock } from '@kesto/contract';
+import { fillerReasonText, type Show } from '@kesto/contract/wording';
+import type { FillerVerdict } from '@kesto/core';
+import { Pressable, View } from 'react-native';
+import { VerdictMark } from '@/ui/marks';
+import { useTokens } from '@/ui/theme';
+import { Mono, Words } from '@/ui/Words';
+
+const TONE = { best: 'ink', allowed: 'ink', avoid: 'amber', forbidden: 'red' } as const;
+const isFor = (verdict: string) => verdict === 'best' || verdict === 'allowed';
+
+/** Fillers on the van, best first, each with what speaks for and against it. A forbidden one cannot be chosen, and says why. */
+export function FillerList({
+  rows,
+  chosen,
+  van,
+  show,
+  onChoose,
+}: {
+  rows: readonly FillerVerdict[];
+  chosen: string | null;
+  van: VanStock;
+  show: Show;
+  onChoose: (designation: string) => void;
+}) {
+  const t = useTokens();
+  return (
+    <View role="radiogroup" aria-label="filler">
+      {rows.map((row) => {
+        const name = row.filler.designation;
+        const forbidden = row.verdict === 'forbidden';
+        const count = van.fillers.find((f) => f.designation === name)?.count ?? 0;
+        return (
+          <Pressable
+            key={name}
+            role="radio"
+            aria-checked={chosen === name}
+            aria-disabled={forbidden}
+            disabled={forbidden}
+            onPress={() => onChoose(name)}
+            style={{
+              flexDirection: 'row',
+              gap: 12,
+              paddingVertical: 8,
+              paddingHorizontal: 8,
+              borderTopWidth: 1,
+              borderColor: t.rule,
+              borderLeftWidth: 5,
+              borderLeftColor: chosen === name ? t.copper : 'transparent',
+              minHeight: 56,
+            }}
+          >
+            <View style={{ paddingTop: 2 }}>
+              <VerdictMark verdict={row.verdict} />
+            </View>
+            <View style={{ flex: 1 }}>
+              <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
+                <Mono size={17}>{name}</Mono>
+                <Words size={15} bold tone={TONE[row.verdict]} style={{ flex: 1 }}>
+                  {row.verdict}
+                </Words>
+                <Words size={14} tone="ink2">
+                  {count} on the van
+                </Words>
+              </View>
+              {row.reasons
+                .filter((reason) => !forbidden || !isFor(reason.verdict))
+                .slice(0, 3)
+                .map((reason) => (
+                  <View key={reason.code} style={{ flexDirection: 'row', gap: 8 }}>
+                    <Words size={14} tone="ink2" style={{ width: 26 }}>
+                      {isFor(reason.verdict) ? 'for' : 'but'}
+                    </Words>
+                    <Words size={14} style={{ flex: 1 }}>
+                      {fillerReasonText(reason, show)}
+                    </Words>
+                  </View>
+                ))}
+            </View>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import { TUBES, formatLength, readingText, type TubeRow, type UnitPreferences } from '@kesto/core';
+import { useState } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import { Choice } from '@/ui/Keys';
+import { useTokens } from '@/ui/theme';
+import { Mono, Words } from '@/ui/Words';
+
+const OFFERED = TUBES.filter((row) => row.standard === 'ASTM B280' || row.standard === 'EN 12735-1').filter(
+  (row, i, all) => all.findIndex((other) => other.name === row.name && other.wallM === row.wallM && other.system === row.system) === i,
+);
+
+/** Standard tube, inch and metric, each with its actual outside diameter and wall. */
+export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: (row: TubeRow) => void }) {
+  const t = useTokens();
+  const [system, setSystem] = useState<'inch' | 'metric'>('inch');
+  return (
+    <View style={{ gap: 8 }}>
+      <Choice
+        label="kind of tube"
+        value={system}
+        onChange={setSystem}
+        options={[
+          { value: 'inch', label: 'inch tube' },
+          { value: 'metric', label: 'metric tube' },
+        ]}
+      />
+      <ScrollView style={{ maxHeight: 220, borderWidth: 1, borderColor: t.rule }} tabIndex={0} aria-label="tube sizes">
+        {OFFERED.filter((row) => row.system === system).map((row) => (
+          <Pressable
+            key={`${row.name}${row.wallM}`}
+            role="button"
+            aria-label={`tube ${row.name} ${row.system === 'inch' ? 'in' : 'mm'}, wall ${readingText(formatLength(row.wallM, units, 2))}`}
+            onPress={() => onPick(row)}
+            style={{
+              minHeight: 48,
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: 12,
+              paddingHorizontal: 12,
+              borderBottomWidth: 1,
+              borderColor: t.hair,
+            }}
+          >
+            <Mono size={20} style={{ width: 110 }}>{`${row.name} ${row.system === 'inch' ? 'in' : 'mm'}`}</Mono>
+            <Words size={15} tone="ink2" style={{ flex: 1 }}>
+              outside {readingText(formatLength(row.outsideM, units, 2))}, wall {readingText(formatLength(row.wallM, units, 2))}
+            </Words>
+          </Pressable>
+        ))}
+      </ScrollView>
+    </View>
+  );
+}
+
+/** A picked row as the text a person would have typed. */
+export function pickedText(row: TubeRow): { od: string; wall: string } {
+  if (row.system === 'metric') return { od: `${row.name} mm`, wall: `${(row.wallM * 1000).toFixed(2)} mm` };
+  return { od: `${row.name} in`, wall: `${(row.wallM / 0.0254).toFixed(3)} in` };
+}

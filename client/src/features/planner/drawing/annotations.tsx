@@ -1,0 +1,95 @@
+import { G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { useTokens } from '@/ui/theme';
+import { READINGS, WORDS } from '@/ui/tokens';
+
+interface LabelProps {
+  readonly x: number;
+  readonly y: number;
+  readonly text: string;
+  readonly color?: string;
+  readonly bold?: boolean;
+  readonly mono?: boolean;
+  readonly size?: number;
+  readonly anchor?: 'start' | 'middle' | 'end';
+}
+
+export function Label({ x, y, text, color, bold = false, mono = false, size = 15, anchor = 'start' }: LabelProps) {
+  const t = useTokens();
+  return (
+    <SvgText
+      x={x}
+      y={y}
+      fontSize={size}
+      fontFamily={mono ? READINGS : WORDS}
+      fontWeight={bold ? '700' : '400'}
+      fill={color ?? t.ink}
+      textAnchor={anchor}
+    >
+      {text}
+    </SvgText>
+  );
+}
+
+/** Horizontal dimension with arrow heads and extension lines. */
+export function Dimension({
+  x1,
+  x2,
+  y,
+  from,
+  text,
+  side = 'left',
+}: {
+  x1: number;
+  x2: number;
+  y: number;
+  from: number;
+  text: string;
+  side?: 'left' | 'right';
+}) {
+  const t = useTokens();
+  const head = Math.min(7, Math.abs(x2 - x1) / 3);
+  return (
+    <G>
+      <Path d={`M${x1} ${from} V${y + 6} M${x2} ${from} V${y + 6}`} stroke={t.ink} strokeWidth={1} />
+      <Line x1={x1} y1={y} x2={x2} y2={y} stroke={t.ink} strokeWidth={1.2} />
+      <Path d={`M${x1} ${y} l${head} -3 v6 z M${x2} ${y} l${-head} -3 v6 z`} fill={t.ink} />
+      <Label x={side === 'left' ? x1 - 8 : x2 + 8} y={y + 5} text={text} mono bold anchor={side === 'left' ? 'end' : 'start'} size={17} />
+    </G>
+  );
+}
+
+/** Vertical dimension across the tube. */
+export function Across({ x, half, axis, text, sub }: { x: number; half: number; axis: number; text: string; sub: string | null }) {
+  const t = useTokens();
+  return (
+    <G>
+      <Line x1={x} y1={axis - half} x2={x} y2={axis + half} stroke={t.ink} strokeWidth={1.2} />
+      <Path d={`M${x} ${axis - half} l-3 8 h6 z M${x} ${axis + half} l-3 -8 h6 z`} fill={t.ink} />
+      <Label x={x + 10} y={axis + Math.min(half - 6, 24)} text={text} mono bold size={17} />
+      {sub && half > 26 ? <Label x={x + 16 + text.length * 10.4} y={axis + Math.min(half - 6, 24)} text={sub} color={t.ink2} /> : null}
+    </G>
+  );
+}
+
+export function GasArrow({ x1, x2, y, text }: { x1: number; x2: number; y: number; text: string }) {
+  const t = useTokens();
+  return (
+    <G>
+      <Line x1={x1} y1={y} x2={x2 - 12} y2={y} stroke={t.teal} strokeWidth={3.5} strokeDasharray="14 7" />
+      <Path d={`M${x2} ${y} l-15 -7 v14 z`} fill={t.teal} />
+      <Label x={x1 + 4} y={y - 10} text={text} color={t.teal} bold />
+    </G>
+  );
+}
+
+export function SvgFlag({ x, y, letter, stop }: { x: number; y: number; letter: string; stop: boolean }) {
+  const t = useTokens();
+  return (
+    <G x={x - 12} y={y - 24}>
+      <Path d="M0 0 H24 V15 L12 22 L0 15 Z" fill={stop ? t.redWash : t.amberWash} stroke={stop ? t.red : t.amber} strokeWidth={2} />
+      <SvgText x={12} y={14} textAnchor="middle" fontSize={14} fontWeight="700" fontFamily={READINGS} fill={stop ? t.red : t.amber}>
+        {letter}
+      </SvgText>
+    </G>
+  );
+}

@@ -1,0 +1,34 @@
+import type { JointView } from '@kesto/contract';
+import { useMemo } from 'react';
+import { useDispatch, useSelector } from 'react-redux';
+import { useVanQuery } from '@/features/jobs/api';
+import type { RootState } from '@/state/store';
+import { useUnits } from '@/state/units';
+import { draftChanged, draftFromPlan, NEW_DRAFT, type Draft } from './drafts';
+import { planDraft, type Planned } from './toRequest';
+
+export interface Planner extends Planned {
+  readonly draft: Draft;
+  readonly change: (part: Partial<Draft>) => void;
+  readonly touched: boolean;
+}
+
+const NOTHING: Planned = { request: null, plan: null, problems: {} };
+
+/** The draft of one joint and what the engine says of it, worked out here at every change. */
+export function usePlanner(joint: JointView): Planner {
+  const dispatch = useDispatch();
+  const units = useUnits();
+  const { data: van } = useVanQuery();
+  const kept = useSelector((state: RootState) => state.drafts[joint.id]);
+  const draft = useMemo(
+    () => kept ?? (joint.plan ? draftFromPlan(joint.plan.request, joint.plan.chosen, joint.plan.reason) : NEW_DRAFT),
+    [kept, joint.plan],
+  );
+  const planned = useMemo(
+    () => (van ? planDraft(draft, { circuit: joint.circuit, van, units }) : NOTHING),
+    [draft, joint.circuit, van, units],
+  );
+  const change = (part: Partial<Draft>) => dispatch(draftChanged({ jointId: joint.id, draft: { ...draft, ...part } }));
+  return { ...planned, draft, change, touched: kept !== undefined };
+}

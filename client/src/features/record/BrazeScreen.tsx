@@ -1,0 +1,96 @@
+import type { JointView } from '@kesto/contract';
+import { showIn, fillerReasonText } from '@kesto/contract/wording';
+import { planJoint } from '@kesto/core';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { useVanQuery } from '@/features/jobs/api';
+import { jointCells } from '@/features/joint/cells';
+import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
+import { useUnits } from '@/state/units';
+import { Choice } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { TextField, UnitField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { PhotoStrip } from './PhotoStrip';
+import { useBraze, type BrazeField } from './useBraze';
+
+const FIELDS: readonly { readonly key: BrazeField; readonly label: string }[] = [
+  { key: 'rod', label: 'rod used' },
+  { key: 'depth', label: 'depth in the cup' },
+  { key: 'seconds', label: 'until it flowed' },
+  { key: 'flood', label: 'flooded for' },
+  { key: 'purge', label: 'trickle' },
+];
+
+/** Marks how the joint was really made. */
+export function BrazeScreen({ joint }: { joint: JointView }) {
+  const units = useUnits();
+  const { data: van } = useVanQuery();
+  const form = useBraze(joint);
+  const plan = useMemo(() => {
+    const result = joint.plan ? planJoint(joint.plan.request) : null;
+    return result?.ok ? result.value : null;
+  }, [joint.plan]);
+  const forbidden = plan?.fillers.filter((f) => f.verdict === 'forbidden') ?? [];
+  const options = (van?.fillers ?? []).map(({ designation }) => ({
+    value: designation,
+    label: designation,
+    disabled: forbidden.some((f) => f.filler.designation === designation),
+  }));
+  return (
+    <Sheet
+      tag={joint.tag}
+      title="How it was made"
+      subtitle="filled in from the plan: change what differed"
+      up={{ label: 'joint', href: `/joints/${joint.id}` }}
+      cells={jointCells(joint)}
+      action={{
+        label: form.entry.busy ? 'Keeping' : 'It is brazed',
+        disabled: form.entry.busy || !joint.plan,
+        onPress: () => void form.keep(),
+      }}
+    >
+      {plan ? (
+        <PlannerDrawing plan={plan} units={units} detail="sizes" />
+      ) : (
+        <Empty title="Not planned yet" text="Plan the joint first: its record begins with the plan." />
+      )}
+      {form.entry.problem ? <Failed message={form.entry.problem} /> : null}
+      <Heading size={17}>Filler that went in</Heading>
+      <Choice label="filler that went in" value={form.filler} options={options} onChange={form.setFiller} />
+      {forbidden.map((row) => (
+        <Words key={row.filler.designation} size={14} tone="red">
+          {row.filler.designation}: {row.reasons[0] ? fillerReasonText(row.reasons[0], showIn(units)) : 'forbidden here'}
+        </Words>
+      ))}
+      {form.differs ? (
+        <TextField
+          label="why another filler than planned"
+          value={form.reason}
+          onChange={form.setReason}
+          multiline
+          error={form.problems.reason}
+        />
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        {FIELDS.map(({ key, label }) => (
+          <UnitField
+            key={key}
+            label={label}
+            value={form.fields[key]}
+            onChange={(text) => form.setField(key, text)}
+            error={form.problems[key]}
+            testID={`made-${key}`}
+          />
+        ))}
+      </View>
+      <TextField label="protection" value={form.protection} onChange={form.setProtection} />
+      <TextField label="note" value={form.note} onChange={form.setNote} multiline />
+      <PhotoStrip photos={form.photos} />
+      <Words size={14} tone="ink2">
+        What is kept cannot be changed: a correction is a new entry that says why.
+      </Words>
+    </Sheet>
+  );
+}

@@ -1,0 +1,110 @@
+import { LOOK_FINDINGS, LOOK_RESULTS, type JointView, type LookFinding, type LookResult } from '@kesto/contract';
+import { inspectText, showIn } from '@kesto/contract/wording';
+import { planJoint } from '@kesto/core';
+import { useMemo, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { jointCells } from '@/features/joint/cells';
+import { useUnits } from '@/state/units';
+import { Choice } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Failed } from '@/ui/states';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { FindingDrawing } from './FindingDrawing';
+import { PhotoStrip } from './PhotoStrip';
+import { useEntry } from './useEntry';
+import { usePhotos } from './usePhotos';
+
+const NAMES = Object.keys(LOOK_FINDINGS) as LookFinding[]; // cast: the keys of this very object
+const rank = (result: LookResult) => LOOK_RESULTS.indexOf(result);
+
+/** The best that may still be said once these were found. */
+export function bestAllowed(findings: readonly LookFinding[]): LookResult {
+  return findings.reduce<LookResult>((worst, f) => (rank(LOOK_FINDINGS[f]) > rank(worst) ? LOOK_FINDINGS[f] : worst), 'pass');
+}
+
+/** Looked at all round: what is seen decides what may be said. */
+export function LookScreen({ joint }: { joint: JointView }) {
+  const t = useTokens();
+  const units = useUnits();
+  const [findings, setFindings] = useState<readonly LookFinding[]>([]);
+  const [result, setResult] = useState<LookResult | null>(null);
+  const [note, setNote] = useState('');
+  const photos = usePhotos();
+  const entry = useEntry(joint.id);
+  const limit = bestAllowed(findings);
+  const points = useMemo(() => {
+    const planned = joint.plan ? planJoint(joint.plan.request) : null;
+    return planned?.ok ? planned.value.inspect : [];
+  }, [joint.plan]);
+  const toggle = (name: LookFinding) => {
+    const next = findings.includes(name) ? findings.filter((f) => f !== name) : [...findings, name];
+    setFindings(next);
+    if (result && rank(result) < rank(bestAllowed(next))) setResult(null);
+  };
+  const keep = () =>
+    result &&
+    void entry.keep({ kind: 'looked at', values: { result, findings, note: note.trim() }, photos: photos.photos.map((p) => p.sha256) }, '');
+  return (
+    <Sheet
+      tag={joint.tag}
+      title="Look all round"
+      subtitle="mirror for the back, flux off first"
+      up={{ label: 'joint', href: `/joints/${joint.id}` }}
+      cells={jointCells(joint)}
+      action={{ label: result ? `Keep: ${result}` : 'Say what it is', disabled: result === null || entry.busy, onPress: keep }}
+    >
+      {entry.problem ? <Failed message={entry.problem} /> : null}
+      <View style={{ gap: 3 }}>
+        {points.map((point) => (
+          <Words key={point.code} size={15}>
+            {inspectText(point, showIn(units))}
+          </Words>
+        ))}
+      </View>
+      <Heading size={17}>Is any of this there?</Heading>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {NAMES.map((name) => {
+          const on = findings.includes(name);
+          return (
+            <Pressable
+              key={name}
+              role="checkbox"
+              aria-checked={on}
+              aria-label={`${name}: ${LOOK_FINDINGS[name]}`}
+              onPress={() => toggle(name)}
+              style={{ width: '23%', minWidth: 84, borderWidth: on ? 3 : 1, borderColor: on ? t.ink : t.rule, borderRadius: 6, padding: 5 }}
+            >
+              <FindingDrawing finding={name} />
+              <Words size={14} bold={on}>
+                {name}
+              </Words>
+              <Words size={14} tone={LOOK_FINDINGS[name] === 'cut out' ? 'red' : 'amber'}>
+                {LOOK_FINDINGS[name]}
+              </Words>
+            </Pressable>
+          );
+        })}
+      </View>
+      {limit === 'pass' ? null : (
+        <Words bold tone={limit === 'cut out' ? 'red' : 'amber'} role="alert">
+          {findings.filter((f) => LOOK_FINDINGS[f] === limit).join(', ')}: this cannot pass.{' '}
+          {limit === 'rework' ? 'Clean, reheat, add filler once; after that it is cut out.' : 'It is cut out.'}
+        </Words>
+      )}
+      <Choice
+        label="result"
+        value={result}
+        onChange={setResult}
+        options={LOOK_RESULTS.map((value) => ({
+          value,
+          label: value === 'rework' ? 'rework once' : value,
+          disabled: rank(value) < rank(limit),
+        }))}
+      />
+      <TextField label="note" value={note} onChange={setNote} multiline />
+      <PhotoStrip photos={photos} />
+    </Sheet>
+  );
+}

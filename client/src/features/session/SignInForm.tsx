@@ -1,0 +1,48 @@
+import { Pressable, View } from 'react-native';
+import { Pill } from '@/ui/Keys';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Words } from '@/ui/Words';
+import { useSignIn } from './useSignIn';
+
+export function SignInForm() {
+  const t = useTokens();
+  const form = useSignIn();
+  return (
+    <View style={{ gap: 14 }}>
+      {form.people.length > 0 ? (
+        <View>
+          <Words size={15} tone="ink2">
+            Demo: made-up people at a made-up station. Pick one.
+          </Words>
+          {form.people.map((person) => (
+            <Pressable
+              key={person.id}
+              role="button"
+              disabled={form.busy}
+              onPress={() => void form.signIn(person)}
+              style={{
+                minHeight: 56,
+                flexDirection: 'row',
+                justifyContent: 'space-between',
+                alignItems: 'center',
+                borderBottomWidth: 1,
+                borderColor: t.rule,
+              }}
+            >
+              <Words bold>{person.name}</Words>
+              <Words size={15} tone="ink2">
+                {person.role}
+              </Words>
+            </Pressable>
+          ))}
+        </View>
+      ) : null}
+      <TextField label="name" value={form.login} onChange={form.setLogin} />
+      <TextField label="password" value={form.password} onChange={form.setPassword} secure error={form.problem} />
+      <View style={{ flexDirection: 'row' }}>
+        <Pill label={form.busy ? 'Signing in' : 'Sign in'} disabled={form.busy} onPress={() => void form.signIn()} testID="sign-in" />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,40 @@
+import { ScrollView, View } from 'react-native';
+import { JointDrawing } from '@/features/planner/drawing/JointDrawing';
+import { COVER_JOINT } from '@/features/planner/drawing/cover';
+import { useIsWide, useTokens } from '@/ui/theme';
+import { Mono, Words } from '@/ui/Words';
+import { SignInForm } from './SignInForm';
+
+export function SignInScreen() {
+  const t = useTokens();
+  const wide = useIsWide();
+  return (
+    <ScrollView
+      style={{ flex: 1, backgroundColor: t.paper }}
+      contentContainerStyle={{
+        padding: wide ? 48 : 16,
+        gap: 20,
+        maxWidth: 1180,
+        width: '100%',
+        alignSelf: 'center',
+        flexGrow: 1,
+        justifyContent: wide ? 'center' : 'flex-start',
+      }}
+    >
+      <View role="main" style={{ flexDirection: wide ? 'row' : 'column', gap: wide ? 56 : 16, alignItems: wide ? 'center' : 'stretch' }}>
+        <View style={{ flex: wide ? 1.4 : undefined, gap: 10 }}>
+          <Mono size={48} role="heading" aria-level={1}>
+            Kesto
+          </Mono>
+          <Words size={wide ? 20 : 17} tone="ink2">
+            Plan the joint, make it, keep a record another person can check.
+          </Words>
+          <JointDrawing {...COVER_JOINT} detail="cover" />
+        </View>
+        <View style={{ flex: wide ? 1 : undefined }}>
+          <SignInForm />
+        </View>
+      </View>
+    </ScrollView>
+  );
+}

@@ -1,0 +1,28 @@
+import { useState } from 'react';
+import { useDispatch } from 'react-redux';
+import { api, errorText } from '@/api/api';
+import { letWaitingGo } from '@/api/signIn';
+import { sessionBegan } from '@/state/look';
+import { useDemoPeopleQuery, useSignInMutation } from './api';
+
+/** Sign-in, the same on its own screen and laid over another: whoever waited for it goes on. */
+export function useSignIn() {
+  const dispatch = useDispatch();
+  const people = useDemoPeopleQuery().data ?? [];
+  const [send, { isLoading }] = useSignInMutation();
+  const [login, setLogin] = useState('');
+  const [password, setPassword] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+
+  async function signIn(as: { login: string; password: string } = { login: login.trim(), password }) {
+    if (!as.login || !as.password) return setProblem('Type your name and password.');
+    const result = await send(as);
+    if ('error' in result && result.error) return setProblem(errorText(result.error));
+    setProblem(null);
+    dispatch(api.util.invalidateTags(['Me', 'Today', 'Job', 'Joint', 'Van']));
+    dispatch(sessionBegan());
+    letWaitingGo();
+  }
+
+  return { people, login, setLogin, password, setPassword, problem, busy: isLoading, signIn };
+}

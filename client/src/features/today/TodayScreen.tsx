@@ -1,0 +1,142 @@
+import type { Today } from '@kesto/contract';
+import { format } from 'date-fns';
+import { useRouter, type Href } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { errorText } from '@/api/api';
+import { useLazyFindJointQuery } from '@/features/joint/api';
+import { useMeQuery } from '@/features/session/api';
+import { FrameKey } from '@/ui/Keys';
+import { SentBackMark, Tick } from '@/ui/marks';
+import { Flag } from '@/ui/Flag';
+import { Sheet } from '@/ui/Sheet';
+import { StageRow } from '@/ui/StagePath';
+import { Empty, Failed, Loading } from '@/ui/states';
+import { useIsWide, useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Words } from '@/ui/Words';
+import { useTodayQuery } from './api';
+import { Skyline } from './Skyline';
+
+function Row({ label, mark, href, children }: { label: string; mark?: ReactNode; href?: Href; children: ReactNode }) {
+  const t = useTokens();
+  const router = useRouter();
+  return (
+    <Pressable
+      role={href ? 'link' : undefined}
+      disabled={!href}
+      onPress={() => href && router.push(href)}
+      style={{ flexDirection: 'row', gap: 12, paddingVertical: 12, borderTopWidth: 1, borderColor: t.rule, minHeight: 64 }}
+    >
+      <View style={{ width: 76, gap: 6 }}>
+        <Words size={15} bold>
+          {label}
+        </Words>
+        {mark}
+      </View>
+      <View style={{ flex: 1, gap: 2 }}>{children}</View>
+    </Pressable>
+  );
+}
+
+export function TodayScreen() {
+  const today = useTodayQuery();
+  if (today.data) return <Ready today={today.data} />;
+  return (
+    <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24 }}>
+      {today.error ? <Failed message={errorText(today.error)} onRetry={() => void today.refetch()} /> : <Loading what="today" />}
+    </View>
+  );
+}
+
+function Ready({ today }: { today: Today }) {
+  const router = useRouter();
+  const wide = useIsWide();
+  const { data: me } = useMeQuery();
+  const [finding, setFinding] = useState(false);
+  const [first] = today.jobs;
+  const inspector = me?.person.role === 'inspector';
+  const toRead = today.toRead[0];
+  const action = inspector
+    ? toRead
+      ? { label: `Read ${toRead.tag}`, onPress: () => router.push(`/joints/${toRead.id}`) }
+      : undefined
+    : first
+      ? { label: `Carry on at ${first.unit.tag}`, onPress: () => router.push(`/jobs/${first.id}`) }
+      : undefined;
+  return (
+    <Sheet
+      tag={format(new Date(), 'EEE d MMM')}
+      title={me ? `${me.person.name}, ${me.person.role}` : ''}
+      subtitle={me?.shop.name ?? ''}
+      up={wide ? undefined : { label: 'you', href: '/me' }}
+      cells={{ here: 'today' }}
+      action={action}
+      round={{ label: 'find tag', pressed: finding, onPress: () => setFinding(!finding) }}
+      aside={wide ? <Waiting today={today} /> : undefined}
+    >
+      {finding ? <FindTag /> : null}
+      <Skyline today={today} />
+      {today.jobs.length === 0 ? <Empty title="No open job" text="Jobs that are opened show here with what waits at each." /> : null}
+      {today.jobs.map((job, i) => (
+        <Row key={job.id} label={i === 0 ? 'now' : 'open'} href={`/jobs/${job.id}`}>
+          <Words bold>
+            {job.unit.tag} {job.unit.name}, job {job.number}
+          </Words>
+          <Words size={15} tone="ink2">
+            {job.title}. {job.stage}: {job.planned} of {job.joints} planned
+          </Words>
+          <StageRow stage={job.stage} done={job.done} />
+        </Row>
+      ))}
+      {wide ? null : <Waiting today={today} />}
+    </Sheet>
+  );
+}
+
+function Waiting({ today }: { today: Today }) {
+  return (
+    <View>
+      {today.sentBack.map((back) => (
+        <Row key={back.joint.id} label="sent back" mark={<SentBackMark />} href={`/joints/${back.joint.id}`}>
+          <Words bold>
+            {back.joint.tag}, by {back.by}
+          </Words>
+          <Words size={15}>{back.why}</Words>
+        </Row>
+      ))}
+      {today.due.map((due) => (
+        <Row key={due.name + due.what} label="due" mark={<Flag letter="!" />}>
+          <Words bold>{due.name}</Words>
+          <Words size={15}>
+            {due.what} approval ends {format(new Date(due.until), 'd MMMM')}
+          </Words>
+        </Row>
+      ))}
+      {today.toRead.map((joint) => (
+        <Row key={joint.id} label="made" mark={<Tick size={20} />} href={`/joints/${joint.id}`}>
+          <Words bold>{joint.tag}</Words>
+          <Words size={15} tone="ink2">
+            {joint.title}: {joint.state}
+          </Words>
+        </Row>
+      ))}
+    </View>
+  );
+}
+
+function FindTag() {
+  const router = useRouter();
+  const [tag, setTag] = useState('');
+  const [find, { error, isFetching }] = useLazyFindJointQuery();
+  async function go() {
+    const found = await find(tag.trim());
+    if (found.data) router.push(`/joints/${found.data.id}`);
+  }
+  return (
+    <View style={{ gap: 8 }}>
+      <TextField label="tag of a joint, as CR2-07" value={tag} onChange={setTag} error={error ? errorText(error) : null} />
+      <FrameKey label="Find it" disabled={tag.trim() === '' || isFetching} onPress={() => void go()} />
+    </View>
+  );
+}

@@ -1,0 +1,37 @@
+import { View } from 'react-native';
+import Svg, { Path, Text as SvgText } from 'react-native-svg';
+import { useTokens } from './theme';
+import { READINGS } from './tokens';
+import { Words } from './Words';
+
+/** A lettered flag: the same letter stands on the drawing at the place it concerns. */
+export function Flag({ letter, stop = false, size = 26 }: { letter: string; stop?: boolean; size?: number }) {
+  const t = useTokens();
+  return (
+    <Svg width={size} height={size} viewBox="0 0 26 26" aria-hidden>
+      <Path d="M2 2 H24 V17 L13 24 L2 17 Z" fill={stop ? t.redWash : t.amberWash} stroke={stop ? t.red : t.amber} strokeWidth={2} />
+      <SvgText x={13} y={16} textAnchor="middle" fontSize={14} fontWeight="700" fontFamily={READINGS} fill={stop ? t.red : t.amber}>
+        {letter}
+      </SvgText>
+    </Svg>
+  );
+}
+
+/** A caution with its flag; a stop carries the word. */
+export function FlagLine({ letter, text, stop = false }: { letter: string; text: string; stop?: boolean }) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start', paddingVertical: 4 }}>
+      <Flag letter={letter} stop={stop} />
+      <Words size={15} style={{ flex: 1 }}>
+        {stop ? (
+          <Words size={15} bold tone="red">
+            Stop.{' '}
+          </Words>
+        ) : null}
+        {text}
+      </Words>
+    </View>
+  );
+}
+
+export const letterOf = (index: number) => String.fromCharCode(97 + (index % 26));

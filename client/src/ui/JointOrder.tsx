@@ -1,0 +1,80 @@
+import type { JointSummary } from '@kesto/contract';
+import { Pressable, View } from 'react-native';
+import { Tick } from './marks';
+import { useTokens } from './theme';
+import { Mono } from './Words';
+
+const NUMBER = /-(\d+)$/;
+export const jointNumber = (tag: string) => NUMBER.exec(tag)?.[1] ?? tag;
+
+const isMade = (joint: JointSummary) => !['not planned', 'planned'].includes(joint.state);
+
+/** Circles joined in brazing order: not planned dashed, planned with a tick, made filled, here inverted. */
+export function JointOrder({
+  joints,
+  here,
+  onOpen,
+}: {
+  joints: readonly JointSummary[];
+  here: string | null;
+  onOpen: (joint: JointSummary) => void;
+}) {
+  const t = useTokens();
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', rowGap: 8 }}>
+      {joints.map((joint, i) => {
+        const current = joint.id === here;
+        const made = isMade(joint);
+        const planned = joint.state !== 'not planned';
+        return (
+          <View key={joint.id} style={{ flexDirection: 'row', alignItems: 'center' }}>
+            {i > 0 ? (
+              <View
+                style={{ width: 14, borderTopWidth: planned ? 5 : 2, borderStyle: planned ? 'solid' : 'dashed', borderColor: t.copper }}
+              />
+            ) : null}
+            <Pressable
+              role="link"
+              aria-label={`joint ${joint.tag}, ${joint.state}`}
+              onPress={() => onOpen(joint)}
+              style={{
+                width: TAP,
+                height: TAP,
+                borderRadius: TAP / 2,
+                alignItems: 'center',
+                justifyContent: 'center',
+                borderWidth: 2,
+                borderStyle: planned ? 'solid' : 'dashed',
+                borderColor: current ? t.ink : t.copper,
+                backgroundColor: current ? t.ink : made ? t.copper : 'transparent',
+              }}
+            >
+              <Mono size={17} tone={current ? 'paper' : made ? 'onCopper' : 'ink'}>
+                {jointNumber(joint.tag)}
+              </Mono>
+              {planned && !current ? (
+                <View
+                  style={{
+                    position: 'absolute',
+                    right: -3,
+                    top: -5,
+                    backgroundColor: t.copper,
+                    borderRadius: 9,
+                    width: 18,
+                    height: 18,
+                    alignItems: 'center',
+                    justifyContent: 'center',
+                  }}
+                >
+                  <Tick size={11} color={t.onCopper} />
+                </View>
+              ) : null}
+            </Pressable>
+          </View>
+        );
+      })}
+    </View>
+  );
+}
+
+const TAP = 48;

@@ -1,0 +1,200 @@
+import { useRouter, type Href } from 'expo-router';
+import type { ReactNode } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import { Pill, RoundKey } from './Keys';
+import { UpArrow } from './marks';
+import { useIsWide, useTokens } from './theme';
+import { TitleBlock, type TitleCells } from './TitleBlock';
+import { Mono, Words } from './Words';
+
+export interface SheetAction {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly disabled?: boolean;
+}
+
+export interface SheetProps {
+  readonly tag: string;
+  readonly title: string;
+  readonly subtitle?: string;
+  /** Where the up key leads, and the word on it. */
+  readonly up?: { readonly label: string; readonly href: Href } | { readonly label: string; readonly onPress: () => void };
+  readonly action?: SheetAction | undefined;
+  readonly round?: (SheetAction & { readonly pressed?: boolean }) | undefined;
+  readonly cells: TitleCells;
+  readonly headerRight?: ReactNode;
+  /** Wide screens put this beside the drawing; phones show it after it. */
+  readonly aside?: ReactNode;
+  /** Phones: a sheet over the lower half, in place of `aside`'s wide column. */
+  readonly over?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** The draughtsman's sheet: the drawing is the screen, its title block the navigation. */
+export function Sheet(props: SheetProps) {
+  return useIsWide() ? <WideSheet {...props} /> : <PhoneSheet {...props} />;
+}
+
+function UpKey({ up }: { up: NonNullable<SheetProps['up']> }) {
+  const t = useTokens();
+  const router = useRouter();
+  return (
+    <Pressable
+      role="link"
+      aria-label={`up to ${up.label}`}
+      onPress={() => ('href' in up ? router.push(up.href) : up.onPress())}
+      style={{
+        minHeight: 48,
+        minWidth: 72,
+        borderWidth: 1,
+        borderColor: t.ink,
+        borderRadius: 5,
+        flexDirection: 'row',
+        gap: 5,
+        alignItems: 'center',
+        justifyContent: 'center',
+        paddingHorizontal: 10,
+      }}
+    >
+      <UpArrow />
+      <Words size={15} bold>
+        {up.label}
+      </Words>
+    </Pressable>
+  );
+}
+
+function Title({ tag, title, subtitle, wide }: Pick<SheetProps, 'tag' | 'title' | 'subtitle'> & { wide: boolean }) {
+  return (
+    <>
+      <Mono size={34} role="heading" aria-level={1} style={{ letterSpacing: -0.5 }}>
+        {tag}
+      </Mono>
+      <View style={{ flex: 1, paddingTop: wide ? 0 : 3 }}>
+        <Words size={wide ? 17 : 15} bold numberOfLines={2}>
+          {title}
+        </Words>
+        {subtitle ? (
+          <Words size={wide ? 17 : 15} tone="ink2" numberOfLines={wide ? 1 : 2}>
+            {subtitle}
+          </Words>
+        ) : null}
+      </View>
+    </>
+  );
+}
+
+function PhoneSheet(props: SheetProps) {
+  const t = useTokens();
+  return (
+    <View style={{ flex: 1, backgroundColor: t.paper }}>
+      <View
+        role="banner"
+        style={{ flexDirection: 'row', gap: 14, paddingHorizontal: 16, paddingTop: 14, paddingBottom: 8, alignItems: 'flex-start' }}
+      >
+        <Title {...props} wide={false} />
+        {props.up ? <UpKey up={props.up} /> : null}
+      </View>
+      <View role="main" style={{ flex: 1 }}>
+        <ScrollView
+          contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 20, gap: 12 }}
+          tabIndex={0}
+          aria-label={`${props.tag} sheet`}
+        >
+          {props.children}
+          {props.aside}
+        </ScrollView>
+        {props.over ? (
+          <View
+            style={{
+              position: 'absolute',
+              left: 0,
+              right: 0,
+              bottom: 0,
+              maxHeight: '82%',
+              backgroundColor: t.panel,
+              borderTopWidth: 2,
+              borderColor: t.ink,
+            }}
+          >
+            <ScrollView contentContainerStyle={{ padding: 16 }} tabIndex={0} aria-label="working">
+              {props.over}
+            </ScrollView>
+          </View>
+        ) : null}
+      </View>
+      {props.action || props.round ? (
+        <View
+          role="contentinfo"
+          style={{
+            flexDirection: 'row',
+            gap: 12,
+            paddingHorizontal: 16,
+            paddingVertical: 12,
+            borderTopWidth: 2,
+            borderColor: t.ink,
+            backgroundColor: t.paper,
+          }}
+        >
+          {props.round ? <RoundKey {...props.round} testID="round" /> : null}
+          {props.action ? <Pill {...props.action} /> : null}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const ASIDE_WIDTH = 400;
+
+function WideSheet(props: SheetProps) {
+  const t = useTokens();
+  const aside = props.over ?? props.aside;
+  return (
+    <View style={{ flex: 1, backgroundColor: t.paper }}>
+      <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
+        <View style={{ flex: 1 }}>
+          <View
+            style={{
+              flexDirection: 'row',
+              gap: 20,
+              height: 72,
+              paddingHorizontal: 24,
+              alignItems: 'center',
+              borderBottomWidth: 2,
+              borderColor: t.hair,
+            }}
+          >
+            <Title {...props} wide />
+            {props.headerRight}
+          </View>
+          <ScrollView
+            contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 12, gap: 12, flexGrow: 1 }}
+            tabIndex={0}
+            aria-label={`${props.tag} sheet`}
+          >
+            {props.children}
+          </ScrollView>
+        </View>
+        {aside ? (
+          <View
+            style={{
+              width: ASIDE_WIDTH,
+              borderLeftWidth: props.over ? 2 : 1,
+              borderColor: props.over ? t.ink : t.hair,
+              backgroundColor: props.over ? t.panel : t.paper,
+            }}
+          >
+            <ScrollView
+              contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 16, gap: 8 }}
+              tabIndex={0}
+              aria-label="beside the drawing"
+            >
+              {aside}
+            </ScrollView>
+          </View>
+        ) : null}
+      </View>
+      <TitleBlock cells={props.cells} action={props.action} round={props.round} />
+    </View>
+  );
+}
