@@ -20,7 +20,7 @@ export function SignInForm() {
               key={person.id}
               role="button"
               disabled={form.busy}
-              onPress={() => void form.signIn(person)}
+              onPress={() => void form.signIn({ login: person.login, password: person.password })}
               style={{
                 minHeight: 56,
                 flexDirection: 'row',
