@@ -1,7 +1,8 @@
 // Sets up, starts the private database, and serves Kesto until Ctrl-C.
 import { spawn, spawnSync } from 'node:child_process';
-import { cpSync, existsSync, mkdirSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, statSync } from 'node:fs';
 import path from 'node:path';
+import { newestSource } from './lib/newest.mjs';
 import { step, stop } from './lib/report.mjs';
 
 const run = (command, cwd = '.') => {
@@ -10,7 +11,9 @@ const run = (command, cwd = '.') => {
 if (!existsSync('node_modules')) (step('installing packages'), run('npm ci'));
 mkdirSync('client/public/fonts', { recursive: true });
 for (const [font, name] of [['next', 'words'], ['mono', 'readings']]) cpSync(`node_modules/@fontsource-variable/atkinson-hyperlegible-${font}/files/atkinson-hyperlegible-${font}-latin-wght-normal.woff2`, `client/public/fonts/${name}.woff2`);
-if (!existsSync('client/dist/index.html')) (step('building the client, about two minutes'), run('npx expo export -p web', 'client'));
+const built = 'client/dist/index.html';
+const sources = ['core/src', 'contract/src', 'client/src', 'client/app'];
+if (!existsSync(built) || statSync(built).mtimeMs < newestSource('.', sources)) (step('building the client, about two minutes'), run('npx expo export -p web', 'client'));
 const { buildBundle } = await import('./lib/bundle.mjs');
 await buildBundle(path.resolve('.'), 'server/src/main.ts', 'server/dist/main.mjs');
 const { startCluster, stopCluster, ensureDatabase, DATABASE } = await import('./lib/postgres.mjs');

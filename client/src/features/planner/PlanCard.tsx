@@ -15,7 +15,7 @@ export function headline(plan: JointPlan): { text: string; good: boolean } {
   const stopped = plan.chosen === null || plan.cautions.some((c) => ['gap-reject', 'cannot-reach', 'carbon-dioxide'].includes(c.code));
   if (stopped) return { text: 'Do not braze it like this', good: false };
   return {
-    text: plan.flux.required ? 'Braze it here, with flux' : 'Braze it here, no flux',
+    text: `${plan.cautions.some((c) => c.severity === 'stop') ? 'Settle this first, then braze' : 'Braze it here'}, ${plan.flux.required ? 'with' : 'no'} flux`,
     good: !plan.cautions.some((c) => c.severity === 'stop'),
   };
 }
