@@ -1,12 +1,8 @@
-// The command line, from a bundle that is rebuilt when its sources are newer: `npm run -s kesto -- COMMAND < request.json`.
-import { existsSync, statSync } from 'node:fs';
+// The command line, from a bundle that is rebuilt when its sources have changed: `npm run -s kesto -- COMMAND < request.json`.
 import { fileURLToPath } from 'node:url';
-import { newestSource } from './lib/newest.mjs';
+import { buildCommandLine } from './lib/build.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
-const bundle = `${root}cli/dist/bin.mjs`;
-if (!existsSync(bundle) || statSync(bundle).mtimeMs < newestSource(root, ['core/src', 'contract/src', 'cli/src'])) {
-  const { buildBundle } = await import('./lib/bundle.mjs');
-  await buildBundle(root, 'cli/src/bin.ts', 'cli/dist/bin.mjs');
-}
-await import(bundle);
+process.chdir(root);
+await buildCommandLine();
+await import(`${root}cli/dist/bin.mjs`);

@@ -1,25 +1,73 @@
 // Sets up, starts the private database, and serves Kesto until Ctrl-C.
-import { spawn, spawnSync } from 'node:child_process';
-import { cpSync, existsSync, mkdirSync, statSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { mkdirSync, openSync } from 'node:fs';
 import path from 'node:path';
-import { newestSource } from './lib/newest.mjs';
+import { fileURLToPath } from 'node:url';
+import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
+import { startOptions } from './lib/options.mjs';
+import { stopIfTaken } from './lib/port.mjs';
+import { DATABASE, ensureDatabase, startCluster, stopCluster } from './lib/postgres.mjs';
 import { step, stop } from './lib/report.mjs';
 
-const run = (command, cwd = '.') => {
-  if (spawnSync('sh', ['-c', command], { cwd, stdio: 'inherit', env: { ...process.env, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' } }).status !== 0) stop(`${command} failed`, 'read what it said above');
-};
-if (!existsSync('node_modules')) (step('installing packages'), run('npm ci'));
-mkdirSync('client/public/fonts', { recursive: true });
-for (const [font, name] of [['next', 'words'], ['mono', 'readings']]) cpSync(`node_modules/@fontsource-variable/atkinson-hyperlegible-${font}/files/atkinson-hyperlegible-${font}-latin-wght-normal.woff2`, `client/public/fonts/${name}.woff2`);
-const built = 'client/dist/index.html';
-const sources = ['core/src', 'contract/src', 'client/src', 'client/app'];
-if (!existsSync(built) || statSync(built).mtimeMs < newestSource('.', sources)) (step('building the client, about two minutes'), run('npx expo export -p web', 'client'));
-const { buildBundle } = await import('./lib/bundle.mjs');
-await buildBundle(path.resolve('.'), 'server/src/main.ts', 'server/dist/main.mjs');
-const { startCluster, stopCluster, ensureDatabase, DATABASE } = await import('./lib/postgres.mjs');
-const cluster = await startCluster(path.resolve('var/pg'));
-await ensureDatabase(cluster, DATABASE);
-const server = spawn(process.execPath, ['server/dist/main.mjs'], { stdio: ['ignore', 'inherit', 'inherit', 'ipc'], env: { ...process.env, DATABASE_URL: cluster.url(DATABASE), KESTO_CLIENT: 'client/dist' } });
-server.on('message', () => step('ready on http://127.0.0.1:8080 - demo sign-ins: ilta, oskar, maren, bo, password copper-before-filler'));
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill('SIGTERM'));
-server.on('exit', (code) => (stopCluster(cluster), process.exit(code ?? 0)));
+const HOST = '127.0.0.1';
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+const options = startOptions();
+const dataDir = path.resolve(options.dataDir);
+
+await stopIfTaken(options.port, HOST);
+installNodePackages();
+await buildClient();
+await buildServer();
+const cluster = process.env.DATABASE_URL ? null : await startCluster(path.join(dataDir, 'pg'));
+if (cluster) await prepare(cluster);
+serve(cluster?.url(DATABASE) ?? process.env.DATABASE_URL);
+
+async function prepare(cluster) {
+  await ensureDatabase(cluster, DATABASE);
+  if (options.resetDemo) await (await import('./lib/resetDemo.mjs')).resetDemo(cluster);
+}
+
+function serve(databaseUrl) {
+  mkdirSync(dataDir, { recursive: true });
+  const logFile = path.join(dataDir, 'server.log');
+  step('starting the server');
+  const env = {
+    ...process.env,
+    DATABASE_URL: databaseUrl,
+    PORT: String(options.port),
+    HOST,
+    KESTO_DATA: dataDir,
+    KESTO_CLIENT: 'client/dist',
+    KESTO_DEMO: options.demo ? 'yes' : 'no',
+  };
+  // A process group of its own: Ctrl-C reaches this script alone, which then ends the server in order.
+  const log = openSync(logFile, 'a');
+  const server = spawn(process.execPath, ['--enable-source-maps', 'server/dist/main.mjs'], {
+    stdio: ['ignore', log, 'inherit', 'ipc'],
+    env,
+    detached: true,
+  });
+  let stopping = false;
+  server.on('message', (said) => greet(said, logFile));
+  server.on('exit', (code) => {
+    if (cluster) stopCluster(cluster);
+    if (stopping) step('stopped; everything acknowledged is kept');
+    else stop(`the server ended by itself (exit ${code})`, `read the end of ${logFile}`);
+    process.exit(0);
+  });
+  for (const signal of ['SIGINT', 'SIGTERM']) {
+    process.on(signal, () => {
+      stopping = true;
+      server.kill('SIGTERM');
+    });
+  }
+}
+
+function greet({ signIns, firstAdmin }, logFile) {
+  step('ready');
+  console.log(`\n  Kesto is at  http://${HOST}:${options.port}\n`);
+  for (const { name, login, role, password } of signIns)
+    console.log(`  ${name.padEnd(18)}${role.padEnd(12)}sign in as "${login}", password "${password}"`);
+  if (firstAdmin) console.log(`  First sign-in: "${firstAdmin.login}", password "${firstAdmin.password}". It is shown only now.`);
+  console.log(`\n  Log: ${path.relative('.', logFile)}. Stop with Ctrl-C.\n`);
+}

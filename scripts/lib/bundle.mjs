@@ -9,7 +9,7 @@ const WORKSPACE_ALIASES = {
   '@kesto/contract': 'contract/src/index.ts',
 };
 
-export async function buildBundle(root, entry, outfile) {
+export async function bundle(root, entry, outfile) {
   await build({
     absWorkingDir: root,
     entryPoints: [entry],

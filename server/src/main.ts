@@ -4,6 +4,7 @@ import { configFromEnvironment } from './platform/config';
 import { prepareDatabase } from './platform/db/prepare';
 import { buildApp } from './platform/http/app';
 import { loadDemo } from './features/demo/load';
+import { demoPeople } from './features/demo/people';
 import { openFirstShop } from './features/session/firstShop';
 
 const config = configFromEnvironment(process.env);
@@ -15,7 +16,7 @@ const firstAdmin = empty && !config.demo ? await openFirstShop(db) : null;
 
 const server = buildApp(platform, log, config.clientDir).listen(config.port, config.host, () => {
   log.info({ port: config.port }, 'ready');
-  process.send?.({ ready: true, firstAdmin });
+  process.send?.({ signIns: config.demo ? demoPeople() : [], firstAdmin });
 });
 server.on('error', (error) => {
   log.fatal({ err: error }, 'cannot listen');
@@ -23,10 +24,14 @@ server.on('error', (error) => {
   void db.destroy();
 });
 
-/** Finishes what is under way, then closes; a second signal ends it at once. */
+let stopping = false;
+/** Finishes what is under way, then closes. Also when the script that started this one is gone. */
 function stop(): void {
+  if (stopping) return;
+  stopping = true;
   server.close(() => void db.destroy().then(() => process.exit(0)));
   server.closeIdleConnections();
 }
-process.once('SIGTERM', stop);
-process.once('SIGINT', stop);
+process.on('SIGTERM', stop);
+process.on('SIGINT', stop);
+process.on('disconnect', stop);

@@ -3,7 +3,10 @@ import type { PlanRequest } from './request';
 
 const q = (value: number, unit: string) => ({ value, unit });
 const request = (female: PlanRequest['joint']['female']['metal']): PlanRequest => ({
-  joint: { male: { metal: 'copper', od: q(0.875, 'in'), wall: q(0.045, 'in') }, female: { metal: female, bore: q(22.32, 'mm'), cupDepth: q(19, 'mm') } },
+  joint: {
+    male: { metal: 'copper', od: q(0.875, 'in'), wall: q(0.045, 'in') },
+    female: { metal: female, bore: q(22.32, 'mm'), cupDepth: q(19, 'mm') },
+  },
   service: { maxTemp: q(150, 'F') },
 });
 const planned = (metal: PlanRequest['joint']['female']['metal']) => {
@@ -28,6 +31,8 @@ test('7/8 in tube carries 495 psi annealed at 150 F', () => {
 });
 
 test('refuses a bore not above the outside, naming the field', () => {
-  const tight = planJoint({ joint: { male: { metal: 'copper', od: q(22, 'mm'), wall: q(1, 'mm') }, female: { metal: 'copper', bore: q(22, 'mm') } } });
+  const tight = planJoint({
+    joint: { male: { metal: 'copper', od: q(22, 'mm'), wall: q(1, 'mm') }, female: { metal: 'copper', bore: q(22, 'mm') } },
+  });
   expect(tight.ok === false && tight.errors.map((e) => e.field)).toContain('joint.female.bore');
 });

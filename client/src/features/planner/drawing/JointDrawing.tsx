@@ -239,8 +239,14 @@ function Annotations({
       {detail === 'cover' ? null : (
         <G>
           <Across x={Math.max(14, gasFrom - 30)} half={half} axis={axis} text={od} sub={fraction ? `${fraction} in` : null} />
-          <Dimension x1={mouth} x2={toX(joint.female.depth)} y={axis + outer + 30} from={axis + outer + 4} text={`${depth} in the cup`}
-            side={mouth < 170 ? 'right' : 'left'} />
+          <Dimension
+            x1={mouth}
+            x2={toX(joint.female.depth)}
+            y={axis + outer + 30}
+            from={axis + outer + 4}
+            text={`${depth} in the cup`}
+            side={mouth < 170 ? 'right' : 'left'}
+          />
         </G>
       )}
       {detail === 'plan' && gap ? (

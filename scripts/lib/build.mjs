@@ -1,0 +1,72 @@
+// Brings packages, client and bundles up to date; what has not changed is left alone.
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
+import { step } from './report.mjs';
+import { runOrStop } from './run.mjs';
+import { isCurrent, keepStamp, stampOf } from './stamp.mjs';
+
+const FONTS = { next: 'words', mono: 'readings' };
+const COMPRESSED = /\.(js|css|svg|json|html)$/;
+
+export function installNodePackages() {
+  const stamp = stampOf(['package-lock.json']);
+  const kept = 'node_modules/.kesto-lock';
+  if (isCurrent(kept, stamp)) return;
+  step('installing the npm packages (about three minutes)');
+  runOrStop('npm ci --no-audit --no-fund');
+  keepStamp(kept, stamp);
+}
+
+function copyFonts() {
+  mkdirSync('client/public/fonts', { recursive: true });
+  for (const [font, name] of Object.entries(FONTS)) {
+    const source = `node_modules/@fontsource-variable/atkinson-hyperlegible-${font}/files/atkinson-hyperlegible-${font}-latin-wght-normal.woff2`;
+    cpSync(source, `client/public/fonts/${name}.woff2`);
+  }
+}
+
+/** Makes brotli and gzip copies once, so that the server never compresses the same file twice. */
+async function compress(folder) {
+  const files = readdirSync(folder, { recursive: true }).filter((name) => COMPRESSED.test(name));
+  await Promise.all(
+    files.map(async (name) => {
+      const file = path.join(folder, name);
+      const content = readFileSync(file);
+      const [br, gz] = await Promise.all([
+        promisify(brotliCompress)(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }),
+        promisify(gzip)(content, { level: 9 }),
+      ]);
+      writeFileSync(`${file}.br`, br);
+      writeFileSync(`${file}.gz`, gz);
+    }),
+  );
+}
+
+export async function buildClient() {
+  const stamp = stampOf(['package-lock.json', 'core/src', 'contract/src', 'client']);
+  const kept = 'client/dist/.built-from';
+  if (isCurrent(kept, stamp)) return;
+  step('building the client (one to three minutes the first time)');
+  copyFonts();
+  rmSync('client/dist.next', { recursive: true, force: true });
+  runOrStop('npx expo export -p web --output-dir dist.next', { cwd: 'client' });
+  step('compressing the client');
+  await compress('client/dist.next');
+  rmSync('client/dist', { recursive: true, force: true });
+  renameSync('client/dist.next', 'client/dist');
+  keepStamp(kept, stamp);
+}
+
+async function buildBundle(entry, outfile, sources) {
+  const stamp = stampOf(['package-lock.json', ...sources]);
+  const kept = `${path.dirname(outfile)}/.built-from`;
+  if (existsSync(outfile) && isCurrent(kept, stamp)) return;
+  const { bundle } = await import('./bundle.mjs');
+  await bundle(path.resolve('.'), entry, outfile);
+  keepStamp(kept, stamp);
+}
+
+export const buildServer = () => buildBundle('server/src/main.ts', 'server/dist/main.mjs', ['core/src', 'contract/src', 'server/src']);
+export const buildCommandLine = () => buildBundle('cli/src/bin.ts', 'cli/dist/bin.mjs', ['core/src', 'contract/src', 'cli/src']);
