@@ -23,6 +23,7 @@ export type { HeatFlag, HeatPlan } from './heat/heat';
 export { guideSeconds } from './heat/guide';
 export { heatReach, type Reach, type ReachPoint, type ReachRequest } from './reach/heatReach';
 export * from './protection/limits';
+export { heatAlongTube, type HeatAlong, type HeatAlongInput, type HeatFrame } from './protection/heatAlong';
 export type { NearPart, PartProtection, ProtectionMeasure } from './protection/planProtection';
 export * from './purge/request';
 export { planPurge, type PurgeCaution, type PurgeCautionCode, type PurgePlan } from './purge/planPurge';

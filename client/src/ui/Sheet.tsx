@@ -27,6 +27,7 @@ export interface SheetProps {
   readonly aside?: ReactNode;
   /** Phones: a sheet over the lower half, in place of `aside`'s wide column. */
   readonly over?: ReactNode;
+  readonly overOpen?: boolean;
   readonly children: ReactNode;
 }
 
@@ -104,7 +105,7 @@ function PhoneSheet(props: SheetProps) {
           {props.children}
           {props.aside}
         </ScrollView>
-        {props.over ? (
+        {props.overOpen ? (
           <View
             style={{
               position: 'absolute',
@@ -148,7 +149,7 @@ const ASIDE_WIDTH = 400;
 
 function WideSheet(props: SheetProps) {
   const t = useTokens();
-  const aside = props.over ?? props.aside;
+  const aside = props.overOpen ? props.over : props.aside;
   return (
     <View style={{ flex: 1, backgroundColor: t.paper }}>
       <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
@@ -179,9 +180,9 @@ function WideSheet(props: SheetProps) {
           <View
             style={{
               width: ASIDE_WIDTH,
-              borderLeftWidth: props.over ? 2 : 1,
-              borderColor: props.over ? t.ink : t.hair,
-              backgroundColor: props.over ? t.panel : t.paper,
+              borderLeftWidth: props.overOpen ? 2 : 1,
+              borderColor: props.overOpen ? t.ink : t.hair,
+              backgroundColor: props.overOpen ? t.panel : t.paper,
             }}
           >
             <ScrollView

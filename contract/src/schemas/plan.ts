@@ -93,7 +93,16 @@ export const planRequest = Joi.object<PlanRequest>({
   }),
   near: Joi.array()
     .max(40)
-    .items(Joi.object({ kind: word(NEAR_KINDS).required(), distance: quantity.required(), limit: quantity, mass: quantity, protection })),
+    .items(
+      Joi.object({
+        kind: word(NEAR_KINDS).required(),
+        distance: quantity.required(),
+        along: word(['male', 'female']),
+        limit: quantity,
+        mass: quantity,
+        protection,
+      }),
+    ),
   torch: Joi.object({ fuel: word(FUELS).required(), powerKw: Joi.number(), efficiency: Joi.number(), regulator: quantity }),
   stock: Joi.array()
     .max(100)

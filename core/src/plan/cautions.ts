@@ -114,7 +114,7 @@ const aboutFillers: Source = (c) => {
     caution(
       members.some((m) => m.metal === 'copper-plated-steel'),
       'plated-steel',
-      'stop',
+      'warn',
       { stage: 'set up' },
     ),
     caution(

@@ -24,6 +24,7 @@ export const ENGINE_VERSION = '1.0.0';
 
 export interface JointPlan {
   readonly joint: ResolvedJoint;
+  readonly ambientC: number;
   readonly fillers: readonly FillerVerdict[];
   /** What gap, flux, rod, heat and protection are worked out for; null when every filler is forbidden. */
   readonly chosen: FillerVerdict | null;
@@ -210,7 +211,7 @@ function assemble(
   });
   const loose = chosen !== null && isLooseFor({ filler: chosen.filler, joint, service: given.service });
   const inspect = inspectionPoints({ joint, chosen, flux: chosen ? flux : null, loose, near: given.near });
-  return { joint, fillers, chosen, flux, fit, rod, heat, protection, purge, pressure, cautions, inspect };
+  return { joint, ambientC: given.ambientC, fillers, chosen, flux, fit, rod, heat, protection, purge, pressure, cautions, inspect };
 }
 
 /** Heated once without wraps to learn how long it takes, then with what the wraps draw in that time. */

@@ -108,7 +108,10 @@ export interface ServiceRequest {
 
 export interface NearRequest {
   readonly kind: NearKind;
+  /** From the cup's mouth. */
   readonly distance: Quantity;
+  /** Which way from the joint: along the male tube (taken when not said), or along the part that takes it. */
+  readonly along?: 'male' | 'female';
   readonly limit?: Quantity;
   readonly mass?: Quantity;
   readonly protection?: Protection;

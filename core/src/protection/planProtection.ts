@@ -11,6 +11,7 @@ export type ProtectionMeasure = 'none' | 'wet-cloth' | 'putty' | 'paste' | 'remo
 export interface NearPart {
   readonly kind: NearKind;
   readonly distanceM: number;
+  readonly along: 'male' | 'female';
   readonly limitC: number | null;
   readonly limitAssumed: boolean;
   readonly massKg: number | null;
@@ -30,7 +31,8 @@ export interface PartProtection {
   readonly measure: ProtectionMeasure;
 }
 
-const HOLD_S = 10;
+/** Kept at temperature once it flows, unless said otherwise. */
+export const HOLD_S = 10;
 /** Only this share of a cloth's water is counted: the rest drips off or boils where it does no good. */
 const COUNTED_WATER = 0.6;
 const CLOTH = { waterKg: 0.2, beforeM: 0.025, beyondM: 0.075 } as const;
@@ -50,6 +52,7 @@ export function readNear(near: readonly NearRequest[], read: FieldReader): reado
     return {
       kind: part.kind,
       distanceM,
+      along: part.along ?? 'male',
       limitC: part.limit ? read.temperatureC(`${field}.limit`, part.limit, LIMIT_RANGE) : PART_LIMITS[part.kind].limitC,
       limitAssumed: part.limit === undefined,
       massKg: part.mass ? read.massKg(`${field}.mass`, part.mass, { min: 0.001, max: 100 }) : null,
@@ -91,24 +94,33 @@ function endOf(heat: HeatPlan, ambientC: number): TubeModel['endTemperatureC'] {
   };
 }
 
-interface Situation {
+export interface Situation {
   readonly joint: ResolvedJoint;
   readonly heat: HeatPlan;
   readonly ambientC: number;
 }
 
-/** Tube on the male side from the edge of the heated zone (cup mouth + D/2) outwards, judged on the safe side. */
-export function protectionModel(s: Situation, parts: { distanceM: number; massKg: number | null; wet: WetLength | null }): TubeModel {
-  const { outsideM, wallM, metal } = s.joint.male;
-  const edgeM = outsideM / 2;
+/** Where the heated zone ends, from the cup's mouth: half a diameter out along the tube, or past the lap into the part that takes it [m]. */
+export const heatedEdgeM = (joint: ResolvedJoint, along: NearPart['along']) =>
+  joint.male.outsideM / 2 + (along === 'female' ? joint.female.cupDepthM : 0);
+
+function sideOf(joint: ResolvedJoint, along: NearPart['along']) {
+  if (along === 'male') return joint.male;
+  return { metal: joint.female.metal, wallM: joint.female.wallM, outsideM: joint.female.boreM + 2 * joint.female.wallM };
+}
+
+/** The member from the edge of the heated zone outwards, judged on the safe side; distances count from the cup's mouth. */
+export function protectionModel(s: Situation, part: Pick<NearPart, 'along' | 'distanceM' | 'massKg'>, wraps: WetLength | null): TubeModel {
+  const { outsideM, wallM, metal } = sideOf(s.joint, part.along);
+  const edgeM = heatedEdgeM(s.joint, part.along);
   const properties = tubeProperties(metal, s.heat.middleC);
   const areaM2 = Math.PI * (outsideM - wallM) * wallM;
-  const atM = Math.max(0, parts.distanceM - edgeM);
-  const wet = parts.wet && {
-    ...parts.wet,
-    fromM: Math.max(0.004, parts.wet.fromM - edgeM),
-    toM: Math.max(0.008, parts.wet.toM - edgeM),
-    waterKg: parts.wet.waterKg * COUNTED_WATER,
+  const atM = Math.max(0, part.distanceM - edgeM);
+  const wet = wraps && {
+    ...wraps,
+    fromM: Math.max(0.004, wraps.fromM - edgeM),
+    toM: Math.max(0.008, wraps.toM - edgeM),
+    waterKg: wraps.waterKg * COUNTED_WATER,
   };
   return {
     ...properties,
@@ -118,18 +130,18 @@ export function protectionModel(s: Situation, parts: { distanceM: number; massKg
     ambientC: s.ambientC,
     lengthM: Math.max(atM, wet?.toM ?? 0) + 0.9,
     endTemperatureC: endOf(s.heat, s.ambientC),
-    endCapacityJPerK: properties.densityKgPerM3 * properties.heatCapacity * areaM2 * (s.joint.female.cupDepthM + outsideM / 2),
+    endCapacityJPerK: properties.densityKgPerM3 * properties.heatCapacity * areaM2 * (s.joint.female.cupDepthM + s.joint.male.outsideM / 2),
     wet,
-    lumps: parts.massKg === null ? [] : [{ atM, capacityJPerK: parts.massKg * BRASS_HEAT_J_PER_KG_K }],
+    lumps: part.massKg === null ? [] : [{ atM, capacityJPerK: part.massKg * BRASS_HEAT_J_PER_KG_K }],
     gridM: 0.004,
     stepS: 0.5,
   };
 }
 
 function peakOf(s: Situation, part: NearPart, wet: WetLength | null): { peakC: number; atS: number; dryAtS: number | null } {
-  const model = protectionModel(s, { ...part, wet });
+  const model = protectionModel(s, part, wet);
   const heatingS = (s.heat.seconds ?? s.heat.guideSeconds) + HOLD_S;
-  const run = runToPeaks(model, [Math.max(0, part.distanceM - s.joint.male.outsideM / 2)], heatingS);
+  const run = runToPeaks(model, [Math.max(0, part.distanceM - heatedEdgeM(s.joint, part.along))], heatingS);
   const point = run.points[0];
   if (!point) throw new Error('one point was asked');
   return { peakC: point.peakC, atS: point.atSeconds, dryAtS: run.dryAtSeconds };
@@ -138,7 +150,7 @@ function peakOf(s: Situation, part: NearPart, wet: WetLength | null): { peakC: n
 /**
  * Hottest each part near the joint gets, bare and as protected, and the least that keeps it under its limit.
  *
- * @source transient conduction along the male tube from the edge of the heated zone, bright tube, 60 % of the water counted, dried from the hot edge
+ * @source transient conduction along the member that leads to the part, from the edge of the heated zone, bright tube, 60 % of the water counted, dried from the hot edge
  */
 export function planProtection(parts: readonly NearPart[], s: Situation): readonly PartProtection[] {
   return parts.map((part) => {
@@ -167,7 +179,7 @@ export function wetSinkW(parts: readonly NearPart[], s: Situation): number {
   const heatingS = (s.heat.seconds ?? s.heat.guideSeconds) + HOLD_S;
   return parts.reduce((sum, part) => {
     if (!part.protection.wet) return sum;
-    const simulation = new TubeSimulation(protectionModel(s, { ...part, wet: part.protection.wet }));
+    const simulation = new TubeSimulation(protectionModel(s, part, part.protection.wet));
     while (simulation.seconds < heatingS) simulation.step();
     return sum + simulation.energy.absorbedJ / heatingS;
   }, 0);

@@ -31,6 +31,10 @@ export interface Reach {
 const GRID_M = 0.004;
 const STEP_S = 0.5;
 const LONGEST_S = 4 * 3600;
+/** Still air on the outside [W/m2 K]. */
+const AIR_H = 10;
+/** After the flame the steps grow by their own length every this many seconds, up to eight times. */
+const STRETCH_S = 60;
 
 /** Properties to brazing heat: the copper figures are the usual means, others are meant over their tables. */
 export function tubeProperties(metal: MetalName, hotC: number): { conductivity: number; heatCapacity: number; densityKgPerM3: number } {
@@ -89,14 +93,18 @@ export function heatReach(request: ReachRequest, grid: { gridM?: number; stepS?:
   const diffusivity = properties.conductivity / (properties.densityKgPerM3 * properties.heatCapacity);
   const farthest = Math.max(...given.at, given.wet?.toM ?? 0);
   const settle = given.seconds + Math.max(120, farthest ** 2 / diffusivity / 2);
+  const areaM2 = Math.PI * (given.outsideM - given.wallM) * given.wallM;
+  const perimeterM = Math.PI * given.outsideM;
+  const finLengthM = Math.sqrt((properties.conductivity * areaM2) / (AIR_H * perimeterM));
   const model: TubeModel = {
     ...properties,
-    areaM2: Math.PI * (given.outsideM - given.wallM) * given.wallM,
-    perimeterM: Math.PI * given.outsideM,
-    airH: 10,
+    areaM2,
+    perimeterM,
+    airH: AIR_H,
     emissivity: 0.6,
     ambientC: given.ambientC,
-    lengthM: farthest + 4 * Math.sqrt(diffusivity * Math.min(settle, LONGEST_S)),
+    // Past five fin lengths what comes back from the far end is under 1e-4 of the rise at the farthest point.
+    lengthM: farthest + Math.min(5 * finLengthM, 4 * Math.sqrt(diffusivity * Math.min(settle, LONGEST_S))),
     endTemperatureC: (t) => (t <= given.seconds + 1e-9 ? given.jointC : null),
     endCapacityJPerK: 0,
     wet: given.wet,
@@ -106,6 +114,8 @@ export function heatReach(request: ReachRequest, grid: { gridM?: number; stepS?:
   };
   return ok(runToPeaks(model, given.at, given.seconds));
 }
+
+const stretchAt = (coolingS: number) => Math.min(8, Math.max(1, 1 + (coolingS - 30) / STRETCH_S));
 
 /** Steps until every point has been falling for a while and no water is still to boil off. */
 export function runToPeaks(model: TubeModel, at: readonly number[], heatingS: number): Reach {
@@ -119,7 +129,7 @@ export function runToPeaks(model: TubeModel, at: readonly number[], heatingS: nu
   const passed = () =>
     simulation.seconds > heatingS && !simulation.isHolding && points.every((p) => simulation.seconds - p.atSeconds > quiet());
   while (simulation.seconds < LONGEST_S && !passed()) {
-    simulation.step();
+    simulation.step(stretchAt(simulation.seconds - heatingS));
     for (const point of points) {
       const now = simulation.temperatureAt(point.distanceM);
       if (now <= point.peakC) continue;

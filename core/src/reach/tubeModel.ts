@@ -64,6 +64,10 @@ export class TubeSimulation {
   private readonly upper: Float64Array;
   private readonly right: Float64Array;
   private readonly previous: Float64Array;
+  private readonly loss: Float64Array;
+  private readonly conductance: number;
+  private pinnedCount = 0;
+  private stepS = 0;
   private inJ = 0;
   private lostJ = 0;
   private absorbedJ = 0;
@@ -71,15 +75,15 @@ export class TubeSimulation {
   constructor(private readonly model: TubeModel) {
     this.n = Math.max(8, Math.ceil(model.lengthM / model.gridM) + 1);
     const array = () => new Float64Array(this.n);
-    [this.capacity, this.waterLeftJ, this.lower, this.diagonal, this.upper, this.right, this.previous] = [
-      array(),
-      array(),
-      array(),
-      array(),
-      array(),
-      array(),
-      array(),
-    ];
+    this.conductance = (model.conductivity * model.areaM2) / model.gridM;
+    this.capacity = array();
+    this.waterLeftJ = array();
+    this.lower = array();
+    this.diagonal = array();
+    this.upper = array();
+    this.right = array();
+    this.previous = array();
+    this.loss = array();
     this.temperatures = array().fill(model.ambientC);
     this.covered = new Uint8Array(this.n);
     this.pinned = new Uint8Array(this.n);
@@ -101,7 +105,7 @@ export class TubeSimulation {
 
   /** True while the water is holding some of the tube at boiling. */
   get isHolding(): boolean {
-    return this.pinned.some((p) => p === 1);
+    return this.pinnedCount > 0;
   }
 
   get energy(): EnergyAccount {
@@ -110,9 +114,12 @@ export class TubeSimulation {
     return { inJ: this.inJ, storedJ, lostJ: this.lostJ, absorbedJ: this.absorbedJ };
   }
 
-  step(): void {
-    const { stepS } = this.model;
+  /** One step; a caller may lengthen it by `stretch` where little changes any more. */
+  step(stretch = 1): void {
+    const stepS = this.model.stepS * stretch;
+    this.stepS = stepS;
     this.previous.set(this.temperatures);
+    this.fillLosses();
     const end = this.model.endTemperatureC(this.seconds + stepS);
     for (let attempt = 0; attempt < 12; attempt++) {
       this.assemble(end);
@@ -140,7 +147,7 @@ export class TubeSimulation {
     const { wet, gridM, ambientC } = this.model;
     if (!wet) return;
     const cells: number[] = [];
-    for (let i = 0; i < this.n; i++) if (i * gridM >= wet.fromM - 1e-9 && i * gridM <= wet.toM + 1e-9) cells.push(i);
+    for (let i = 0; i < this.n; i++) if (i * gridM >= wet.fromM - gridM / 2 && i * gridM <= wet.toM + gridM / 2) cells.push(i);
     const totalJ = wet.waterKg * (WATER_HEAT_J_PER_KG_K * (BOILING_C - ambientC) + WATER_BOIL_J_PER_KG);
     this.lumpLeftJ = totalJ;
     for (const i of cells) {
@@ -149,46 +156,59 @@ export class TubeSimulation {
     }
   }
 
-  private conductance(): number {
-    return (this.model.conductivity * this.model.areaM2) / this.model.gridM;
-  }
-
-  private surface(i: number): number {
-    const whole = this.model.perimeterM * this.model.gridM;
-    return i === 0 || i === this.n - 1 ? whole / 2 : whole;
-  }
-
-  /** Loss coefficient of a cell at its last temperature [W/K]: air plus radiation as a secant, so that a step's loss is coefficient x (T - Ta). */
-  private loss(i: number): number {
-    const { airH, emissivity, ambientC } = this.model;
-    const T = (this.previous[i] ?? ambientC) + KELVIN;
+  /** Loss coefficients at the last temperatures [W/K]: air plus radiation as a secant, so that a step's loss is coefficient x (T - Ta). */
+  private fillLosses(): void {
+    const { airH, emissivity, ambientC, perimeterM, gridM } = this.model;
+    const { previous, loss, n } = this;
+    const surface = perimeterM * gridM;
+    const radiation = emissivity * STEFAN_BOLTZMANN;
     const Ta = ambientC + KELVIN;
-    return this.surface(i) * (airH + emissivity * STEFAN_BOLTZMANN * (T * T + Ta * Ta) * (T + Ta));
+    for (let i = 0; i < n; i++) {
+      const T = (previous[i] ?? ambientC) + KELVIN;
+      loss[i] = surface * (airH + radiation * (T * T + Ta * Ta) * (T + Ta));
+    }
+    loss[0] = (loss[0] ?? 0) / 2;
+    loss[n - 1] = (loss[n - 1] ?? 0) / 2;
   }
 
   private assemble(end: number | null): void {
-    const { stepS, ambientC } = this.model;
-    const G = this.conductance();
-    for (let i = 0; i < this.n; i++) {
-      const inertia = (this.capacity[i] ?? 0) / stepS;
-      const loss = this.loss(i);
-      const links = i === 0 || i === this.n - 1 ? G : 2 * G;
-      const fixed = i === 0 && end !== null ? end : this.pinned[i] === 1 ? BOILING_C : null;
-      this.lower[i] = fixed === null && i > 0 ? -G : 0;
-      this.upper[i] = fixed === null && i < this.n - 1 ? -G : 0;
-      this.diagonal[i] = fixed === null ? inertia + links + loss : 1;
-      this.right[i] = fixed ?? inertia * (this.previous[i] ?? 0) + loss * ambientC;
+    const { ambientC } = this.model;
+    const { n, stepS, capacity, previous, loss, lower, upper, diagonal, right } = this;
+    const G = this.conductance;
+    for (let i = 0; i < n; i++) {
+      const inertia = (capacity[i] ?? 0) / stepS;
+      const cooling = loss[i] ?? 0;
+      lower[i] = upper[i] = -G;
+      diagonal[i] = inertia + 2 * G + cooling;
+      right[i] = inertia * (previous[i] ?? 0) + cooling * ambientC;
     }
+    this.closeEnds(end);
+    if (this.pinnedCount > 0) for (let i = 0; i < n; i++) if (this.pinned[i] === 1) this.fix(i, BOILING_C);
+  }
+
+  private closeEnds(end: number | null): void {
+    const { n, diagonal } = this;
+    diagonal[0] = (diagonal[0] ?? 0) - this.conductance;
+    diagonal[n - 1] = (diagonal[n - 1] ?? 0) - this.conductance;
+    this.lower[0] = 0;
+    this.upper[n - 1] = 0;
+    if (end !== null) this.fix(0, end);
+  }
+
+  private fix(i: number, temperatureC: number): void {
+    this.lower[i] = this.upper[i] = 0;
+    this.diagonal[i] = 1;
+    this.right[i] = temperatureC;
   }
 
   /** What a cell's neighbours and its own cooling bring it beyond what it stores and loses [W]: for a held cell, what the holder takes. */
   private residualW(i: number): number {
-    const { stepS, ambientC } = this.model;
+    const { ambientC } = this.model;
     const T = this.temperatures[i] ?? 0;
-    const G = this.conductance();
+    const G = this.conductance;
     const left = i > 0 ? G * ((this.temperatures[i - 1] ?? 0) - T) : 0;
     const right = i < this.n - 1 ? G * ((this.temperatures[i + 1] ?? 0) - T) : 0;
-    return left + right - this.loss(i) * (T - ambientC) - ((this.capacity[i] ?? 0) * (T - (this.previous[i] ?? 0))) / stepS;
+    return left + right - (this.loss[i] ?? 0) * (T - ambientC) - ((this.capacity[i] ?? 0) * (T - (this.previous[i] ?? 0))) / this.stepS;
   }
 
   private hasWater(i: number): boolean {
@@ -197,21 +217,24 @@ export class TubeSimulation {
   }
 
   private updatePinned(): boolean {
+    if (!this.model.wet) return false;
     let changed = false;
     for (let i = 0; i < this.n; i++) {
       if (this.covered[i] !== 1) continue;
       const should = this.hasWater(i) && (this.pinned[i] === 1 ? this.residualW(i) > 0 : (this.temperatures[i] ?? 0) > BOILING_C);
       if (should === (this.pinned[i] === 1)) continue;
       this.pinned[i] = should ? 1 : 0;
+      this.pinnedCount += should ? 1 : -1;
       changed = true;
     }
     return changed;
   }
 
   private account(end: number | null): void {
-    const { stepS, ambientC } = this.model;
+    const { ambientC } = this.model;
+    const { stepS } = this;
     for (let i = 0; i < this.n; i++) {
-      this.lostJ += this.loss(i) * ((this.temperatures[i] ?? 0) - ambientC) * stepS;
+      this.lostJ += (this.loss[i] ?? 0) * ((this.temperatures[i] ?? 0) - ambientC) * stepS;
       if (this.pinned[i] === 1) this.drink(i, this.residualW(i) * stepS);
     }
     if (end !== null) this.inJ -= this.residualW(0) * stepS;

@@ -13,7 +13,7 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
   const t = useTokens();
   return (
     <View>
-      <View style={{ flexDirection: 'row' }}>
+      <View style={{ flexDirection: 'row', gap: 6 }}>
         {['', 'plan', 'made', 'allowed'].map((word, i) => (
           <Words
             key={word}

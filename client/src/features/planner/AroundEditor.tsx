@@ -41,6 +41,11 @@ const PROTECTIONS: readonly { readonly value: ProtectionKind; readonly label: st
   { value: 'removed', label: 'taken off' },
 ];
 
+const WAYS = [
+  { value: 'male', label: 'along the tube' },
+  { value: 'female', label: 'past the cup' },
+] as const;
+
 /** Service, purge way and what is near. */
 export function AroundEditor({ planner }: { planner: Planner }) {
   const t = useTokens();
@@ -81,6 +86,7 @@ export function AroundEditor({ planner }: { planner: Planner }) {
             unit={unit}
             error={problems[`near[${i}].distance`]}
           />
+          <Choice label={`which way to part ${i + 1}`} value={part.along} options={WAYS} onChange={(along) => setNear(i, { along })} />
           <Choice
             label={`protection of part ${i + 1}`}
             value={part.protection}
@@ -93,7 +99,9 @@ export function AroundEditor({ planner }: { planner: Planner }) {
       <FrameKey
         label="Add a part that is near"
         onPress={() =>
-          change({ near: [...draft.near, { kind: 'valve', distance: unit === 'mm' ? '60 mm' : '2.5 in', protection: 'none' }] })
+          change({
+            near: [...draft.near, { kind: 'valve', distance: unit === 'mm' ? '60 mm' : '2.5 in', along: 'male', protection: 'none' }],
+          })
         }
       />
     </View>

@@ -26,7 +26,7 @@ export function FillerList({
   const t = useTokens();
   return (
     <View role="radiogroup" aria-label="filler">
-      {rows.map((row) => {
+      {rows.map((row, i) => {
         const name = row.filler.designation;
         const forbidden = row.verdict === 'forbidden';
         const count = van.fillers.find((f) => f.designation === name)?.count ?? 0;
@@ -50,8 +50,11 @@ export function FillerList({
               minHeight: 56,
             }}
           >
-            <View style={{ paddingTop: 2 }}>
+            <View style={{ paddingTop: 2, alignItems: 'center' }}>
               <VerdictMark verdict={row.verdict} />
+              <Mono size={14} tone="ink2">
+                {i + 1}
+              </Mono>
             </View>
             <View style={{ flex: 1 }}>
               <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>

@@ -4,6 +4,7 @@ import type { Access, Form, HistoryState, MetalName, NearKind, OutletKind, PlanR
 export interface NearDraft {
   readonly kind: NearKind;
   readonly distance: string;
+  readonly along: 'male' | 'female';
   readonly protection: ProtectionKind;
 }
 
@@ -74,6 +75,7 @@ export function draftFromPlan(request: PlanRequest, chosen: string, reason: stri
     near: (request.near ?? []).map((part) => ({
       kind: part.kind,
       distance: text(part.distance),
+      along: part.along ?? 'male',
       protection: typeof part.protection === 'object' ? part.protection.kind : (part.protection ?? 'none'),
     })),
     outlet: request.purge?.outlet.kind ?? 'port-core-out',

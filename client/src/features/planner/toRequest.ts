@@ -68,7 +68,7 @@ function requestFrom(draft: Draft, { circuit, van }: Surroundings, read: DraftRe
   const near = draft.near.map((part, i) => {
     const distance = read.length(`near[${i}].distance`, part.distance);
     if (!distance && !read.problems[`near[${i}].distance`]) read.problems[`near[${i}].distance`] = 'is needed';
-    return { kind: part.kind, distance: distance ?? { value: 0, unit: 'mm' }, protection: part.protection };
+    return { kind: part.kind, distance: distance ?? { value: 0, unit: 'mm' }, along: part.along, protection: part.protection };
   });
   const request = {
     joint: {

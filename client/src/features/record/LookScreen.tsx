@@ -74,7 +74,15 @@ export function LookScreen({ joint }: { joint: JointView }) {
               aria-checked={on}
               aria-label={`${name}: ${LOOK_FINDINGS[name]}`}
               onPress={() => toggle(name)}
-              style={{ width: '23%', minWidth: 84, borderWidth: on ? 3 : 1, borderColor: on ? t.ink : t.rule, borderRadius: 6, padding: 5 }}
+              style={{
+                flexGrow: 1,
+                flexBasis: 84,
+                maxWidth: 170,
+                borderWidth: on ? 3 : 1,
+                borderColor: on ? t.ink : t.rule,
+                borderRadius: 6,
+                padding: 5,
+              }}
             >
               <FindingDrawing finding={name} />
               <Words size={14} bold={on}>

@@ -5,6 +5,8 @@ import { READINGS } from '@/ui/tokens';
 
 const BASE = 150;
 const SLOT = 72;
+/** Where each kind's roof is, for the staff its job's number stands on. */
+const ROOFS: Readonly<Record<string, number>> = { 'cold room': 58, 'heat pump': 66, 'rooftop unit': 66, chamber: 100 };
 
 /** The station as a skyline of its units, with what waits at each. */
 export function Skyline({ today }: { today: Today }) {
@@ -29,7 +31,7 @@ export function Skyline({ today }: { today: Today }) {
             </SvgText>
             {job ? (
               <G>
-                <Line x1={SLOT / 2} y1={24} x2={SLOT / 2} y2={58} stroke={t.ink} strokeWidth={1.5} />
+                <Line x1={SLOT / 2} y1={24} x2={SLOT / 2} y2={ROOFS[unit.kind] ?? 86} stroke={t.ink} strokeWidth={1.5} />
                 <Circle cx={SLOT / 2} cy={18} r={13} fill={back ? t.redWash : t.ink} stroke={back ? t.red : t.ink} strokeWidth={2} />
                 <SvgText
                   x={SLOT / 2}

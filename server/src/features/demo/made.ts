@@ -21,7 +21,12 @@ function circuitOf(tag: string) {
 }
 
 /** What every demo plan shares: the van's rods and torch, and the circuit's purge path. */
-function planned(tag: string, joint: PlanRequest['joint'], side: NonNullable<PlanRequest['service']>['side']): PlanRequest {
+function planned(
+  tag: string,
+  joint: PlanRequest['joint'],
+  side: NonNullable<PlanRequest['service']>['side'],
+  near: NonNullable<PlanRequest['near']> = [],
+): PlanRequest {
   const circuit = circuitOf(tag);
   const high = side === 'liquid' || side === 'discharge' || side === 'high';
   return {
@@ -37,6 +42,7 @@ function planned(tag: string, joint: PlanRequest['joint'], side: NonNullable<Pla
     },
     stock: VAN.fillers.map(({ designation, rod }) => ({ designation, ...(rod ? { rod } : {}) })),
     torch: VAN.torch,
+    near,
     purge: {
       sections: circuit.purgeSections,
       flood: q(15, 'L/min'),
@@ -128,6 +134,7 @@ export const PLANS: readonly DemoPlan[] = [
         access: 'open',
       },
       'liquid',
+      [{ kind: 'valve', distance: q(46, 'mm'), along: 'female', protection: 'putty' }],
     ),
   },
 ];

@@ -107,7 +107,7 @@ export const VAN: VanStock = {
     { designation: 'BCuP-2', rod: 'flat-0.050x1/8', count: 12 },
     { designation: 'BAg-1', rod: 'round-1/16', count: 1 },
   ],
-  torch: { fuel: 'air-acetylene', powerKw: 6 },
+  torch: { fuel: 'air-acetylene' },
   cylinder: { waterVolume: { value: 10, unit: 'L' }, pressure: { value: 150, unit: 'barg' } },
 };
 

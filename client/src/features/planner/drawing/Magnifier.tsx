@@ -1,6 +1,6 @@
 import { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
-import { Label } from './annotations';
+import { Label } from './annotate';
 
 interface MagnifierProps {
   readonly id: string;

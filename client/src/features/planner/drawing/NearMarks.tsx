@@ -1,6 +1,6 @@
 import { G, Line, Path, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
-import { Label } from './annotations';
+import { Label } from './annotate';
 
 export interface NearMark {
   readonly kind: string;
@@ -79,7 +79,7 @@ function Wrap({ from, to, outer, axis, word }: { from: number; to: number; outer
     <G>
       {collar(axis - outer - height)}
       {collar(axis + outer)}
-      <Label x={(from + to) / 2} y={axis - outer - height - 7} text={word} bold color={t.teal} anchor="middle" />
+      <Label x={(from + to) / 2} y={axis + outer + height + 15} text={word} bold color={t.teal} anchor="middle" />
     </G>
   );
 }

@@ -3,7 +3,14 @@ import { filletLegM, type Form, type MetalName } from '@kesto/core';
 /** A joint in section, in millimetres: x = 0 at the cup's mouth, the male part coming from the left, y = 0 on the axis. */
 export interface SectionJoint {
   readonly male: { readonly metal: MetalName; readonly od: number; readonly wall: number };
-  readonly female: { readonly metal: MetalName; readonly form: Form; readonly bore: number; readonly depth: number; readonly wall: number };
+  readonly female: {
+    readonly metal: MetalName;
+    readonly form: Form;
+    readonly bore: number;
+    readonly depth: number;
+    readonly wall: number;
+    readonly bodyAt?: number;
+  };
 }
 
 export interface View {
@@ -16,8 +23,16 @@ export interface View {
 export function viewOf(joint: SectionJoint): View {
   const { od } = joint.male;
   const outer = outerHalf(joint);
-  return { left: -Math.max(2.6 * od, 18), right: joint.female.depth + Math.max(3 * od, 20), half: outer * 1.06 };
+  return {
+    left: -Math.max(2.6 * od, 18),
+    right: Math.max(joint.female.depth + Math.max(3 * od, 20), bodyMiddle(joint) + 1.5 * od),
+    half: outer * 1.06,
+  };
 }
+
+/** Middle of a component's body, from the cup's mouth: where it is known to be, else in proportion to the tube. */
+export const bodyMiddle = ({ male, female }: SectionJoint) =>
+  Math.max(female.bodyAt ?? 0, female.form === 'component-stub' && !isSteel(female.metal) ? female.depth + 1.62 * male.od : 0);
 
 function outerHalf(joint: SectionJoint): number {
   const cup = joint.female.bore / 2 + joint.female.wall;
@@ -45,7 +60,9 @@ export function femaleOutline(joint: SectionJoint, view: View): readonly Point[]
       return [[0, R], [depth, R], [taper, inner], [end, inner], [end, inner + wall], [taper, inner + wall], [depth, outer], [0, outer]]; // prettier-ignore
     }
     case 'component-stub':
-      return isSteel(metal) ? drierOutline({ R, outer, inner, depth, D, end }) : valveOutline({ R, outer, inner, depth, D, end });
+      return isSteel(metal)
+        ? drierOutline({ R, outer, inner, depth, D, end })
+        : valveOutline({ R, outer, inner, depth, D, end, middle: bodyMiddle(joint) });
     case 'saddle': {
       const run = depth + 0.3 * D;
       return [[0, R], [depth, R], [depth, inner], [run, inner + 0.1 * D], [run + wall, inner + 0.8 * D], [run + wall, outer + 0.85 * D], [run, outer + 0.85 * D], [run - 0.15 * D, outer + 0.1 * D], [depth * 0.7, outer], [0, outer]]; // prettier-ignore
@@ -71,8 +88,8 @@ interface Stub {
   readonly end: number;
 }
 
-function valveOutline({ R, outer, inner, depth, D, end }: Stub): readonly Point[] {
-  const from = depth + 0.95 * D;
+function valveOutline({ R, outer, inner, depth, D, end, middle }: Stub & { readonly middle: number }): readonly Point[] {
+  const from = middle - 0.675 * D;
   const body = outer + 0.36 * D;
   const to = from + 1.35 * D;
   return [[0, R], [depth, R], [depth, inner], [end, inner], [end, inner + (outer - R)], [to + 0.25 * D, inner + (outer - R)], [to, body], [from, body], [from - 0.4 * D, outer], [0, outer]]; // prettier-ignore

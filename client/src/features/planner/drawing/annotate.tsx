@@ -30,6 +30,15 @@ export function Label({ x, y, text, color, bold = false, mono = false, size = 15
   );
 }
 
+const MONO_WIDTH = 0.6;
+
+/** Where a dimension's text goes: before it, after it, or under it where neither side has room. */
+function textPlace(x1: number, x2: number, room: { width: number; text: number }) {
+  if (x1 - 8 - room.text >= 0) return { x: x1 - 8, dy: 5, anchor: 'end' as const };
+  if (x2 + 8 + room.text <= room.width) return { x: x2 + 8, dy: 5, anchor: 'start' as const };
+  return { x: Math.min(x1, room.width - room.text), dy: 24, anchor: 'start' as const };
+}
+
 /** Horizontal dimension with arrow heads and extension lines. */
 export function Dimension({
   x1,
@@ -37,23 +46,25 @@ export function Dimension({
   y,
   from,
   text,
-  side = 'left',
+  width,
 }: {
   x1: number;
   x2: number;
   y: number;
   from: number;
   text: string;
-  side?: 'left' | 'right';
+  width: number;
 }) {
   const t = useTokens();
   const head = Math.min(7, Math.abs(x2 - x1) / 3);
+  const size = width > 500 ? 17 : 15;
+  const place = textPlace(x1, x2, { width, text: text.length * size * MONO_WIDTH });
   return (
     <G>
       <Path d={`M${x1} ${from} V${y + 6} M${x2} ${from} V${y + 6}`} stroke={t.ink} strokeWidth={1} />
       <Line x1={x1} y1={y} x2={x2} y2={y} stroke={t.ink} strokeWidth={1.2} />
       <Path d={`M${x1} ${y} l${head} -3 v6 z M${x2} ${y} l${-head} -3 v6 z`} fill={t.ink} />
-      <Label x={side === 'left' ? x1 - 8 : x2 + 8} y={y + 5} text={text} mono bold anchor={side === 'left' ? 'end' : 'start'} size={17} />
+      <Label x={place.x} y={y + place.dy} text={text} mono bold anchor={place.anchor} size={size} />
     </G>
   );
 }
@@ -65,19 +76,21 @@ export function Across({ x, half, axis, text, sub }: { x: number; half: number; 
     <G>
       <Line x1={x} y1={axis - half} x2={x} y2={axis + half} stroke={t.ink} strokeWidth={1.2} />
       <Path d={`M${x} ${axis - half} l-3 8 h6 z M${x} ${axis + half} l-3 -8 h6 z`} fill={t.ink} />
-      <Label x={x + 10} y={axis + Math.min(half - 6, 24)} text={text} mono bold size={17} />
-      {sub && half > 26 ? <Label x={x + 16 + text.length * 10.4} y={axis + Math.min(half - 6, 24)} text={sub} color={t.ink2} /> : null}
+      <Label x={x + 10} y={axis + (half > 30 ? 24 : half + 20)} text={text} mono bold size={17} />
+      {sub ? <Label x={x + 16 + text.length * 10.4} y={axis + (half > 30 ? 24 : half + 20)} text={sub} color={t.ink2} /> : null}
     </G>
   );
 }
 
-export function GasArrow({ x1, x2, y, text }: { x1: number; x2: number; y: number; text: string }) {
+/** The gas and which way it goes; its words stand over a tube too small to hold them. */
+export function GasArrow({ x1, x2, y, half, text }: { x1: number; x2: number; y: number; half: number; text: string }) {
   const t = useTokens();
+  const lift = half > 34 ? 10 : half + 8;
   return (
     <G>
       <Line x1={x1} y1={y} x2={x2 - 12} y2={y} stroke={t.teal} strokeWidth={3.5} strokeDasharray="14 7" />
       <Path d={`M${x2} ${y} l-15 -7 v14 z`} fill={t.teal} />
-      <Label x={x1 + 4} y={y - 10} text={text} color={t.teal} bold />
+      <Label x={half > 34 ? x1 + 4 : 4} y={y - lift} text={text} color={t.teal} bold />
     </G>
   );
 }

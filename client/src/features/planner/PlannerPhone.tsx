@@ -1,0 +1,52 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { FrameKey } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Failed } from '@/ui/states';
+import { Words } from '@/ui/Words';
+import { TemperatureLadder } from './drawing/TemperatureLadder';
+import { CardReadings, Headline } from './PlanCard';
+import { PlannerDrawing } from './PlannerDrawing';
+import { Reasons } from './Reasons';
+import { Editor, NEXT, Problems, STEP_WORDS } from './steps';
+import type { PlannerView } from './usePlannerScreen';
+import { Working } from './Working';
+
+const LADDER = { width: 358, height: 420 } as const;
+
+/** Phone: one question at a time, then the plan on one card. */
+export function PlannerPhone({ view }: { view: PlannerView }) {
+  const { planner, plan, units, step, setStep } = view;
+  const [chart, setChart] = useState(false);
+  const onCard = step === 'card';
+  return (
+    <Sheet
+      {...view.sheet}
+      subtitle={STEP_WORDS[step]}
+      up={onCard || step === 'male' ? view.upToJob : { label: 'back', onPress: view.back }}
+      action={onCard ? view.save : { label: NEXT[step], onPress: view.next }}
+      over={<Working view={view} />}
+      overOpen={view.why !== null}
+    >
+      {plan ? <PlannerDrawing plan={plan} units={units} detail={onCard ? (chart ? 'chart' : 'plan') : 'sizes'} onPart={setStep} /> : null}
+      <Problems planner={planner} />
+      <Editor step={step} planner={planner} />
+      {!onCard && plan ? (
+        <Words size={15} tone="teal" bold>
+          Known already: {plan.flux.required ? 'flux is needed' : 'no flux'}, {plan.chosen?.filler.designation ?? 'no filler fits'}.
+        </Words>
+      ) : null}
+      {onCard && plan ? (
+        <View style={{ gap: 12 }}>
+          <Headline plan={plan} />
+          {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
+          <CardReadings plan={plan} units={units} onWhy={view.setWhy} />
+          <FrameKey label={chart ? 'Hide the temperatures' : 'Show the temperatures'} onPress={() => setChart(!chart)} />
+          {chart ? <TemperatureLadder plan={plan} units={units} {...LADDER} /> : null}
+          <Reasons view={view} plan={plan} />
+          <FrameKey label="Change the parts" onPress={() => setStep('male')} />
+        </View>
+      ) : null}
+    </Sheet>
+  );
+}

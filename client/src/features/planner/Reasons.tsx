@@ -1,0 +1,71 @@
+import { cautionText, inspectText, showIn } from '@kesto/contract/wording';
+import type { JointPlan, UnitPreferences } from '@kesto/core';
+import { View } from 'react-native';
+import { FlagLine, letterOf } from '@/ui/Flag';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Words } from '@/ui/Words';
+import { FillerList } from './FillerList';
+import type { PlannerView } from './usePlannerScreen';
+
+/** Stops first, then cautions; each letter stands on the drawing too. */
+function FlagList({ plan, units }: { plan: JointPlan; units: UnitPreferences }) {
+  const show = showIn(units);
+  const flagged = plan.cautions.filter((c) => c.severity !== 'note');
+  const notes = plan.cautions.filter((c) => c.severity === 'note');
+  return (
+    <View>
+      {flagged.map((c, i) => (
+        <FlagLine key={`${c.code}${i}`} letter={letterOf(i)} stop={c.severity === 'stop'} text={cautionText(c, show)} />
+      ))}
+      {notes.map((c, i) => (
+        <Words key={`${c.code}${i}`} size={14} tone="ink2" style={{ paddingVertical: 3 }}>
+          {cautionText(c, show)}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+/** Verdict, fillers with reasons, what to heed, what to inspect. */
+export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) {
+  const { units, van, planner, reasonProblem } = view;
+  const { reason } = planner.draft;
+  const t = useTokens();
+  const show = showIn(units);
+  return (
+    <View style={{ gap: 10 }}>
+      <FlagList plan={plan} units={units} />
+      <FillerList
+        rows={plan.fillers}
+        chosen={plan.chosen?.filler.designation ?? null}
+        van={van}
+        show={show}
+        onChoose={(choose) => planner.change({ choose })}
+      />
+      {plan.chosen?.verdict === 'avoid' ? (
+        <TextField
+          label={`why ${plan.chosen.filler.designation} all the same`}
+          value={reason}
+          onChange={(text) => planner.change({ reason: text })}
+          multiline
+          error={reasonProblem}
+          testID="reason"
+        />
+      ) : null}
+      <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 8, gap: 3 }}>
+        <Words size={15} bold>
+          Look for afterwards
+        </Words>
+        {plan.inspect.map((point) => (
+          <Words key={point.code} size={14}>
+            {inspectText(point, show)}
+          </Words>
+        ))}
+      </View>
+      <Words size={14} tone="ink2" style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8 }}>
+        Advice: local code, maker’s sheet and licence win.
+      </Words>
+    </View>
+  );
+}

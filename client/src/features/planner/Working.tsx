@@ -1,0 +1,9 @@
+import type { PlannerView } from './usePlannerScreen';
+import { workingOf } from './workings';
+import { WorkingSheet } from './WorkingSheet';
+
+/** The working that was asked for, or nothing. */
+export function Working({ view }: { view: PlannerView }) {
+  if (view.why === null || !view.plan) return null;
+  return <WorkingSheet working={workingOf(view.why, view.plan, view.units)} onClose={() => view.setWhy(null)} />;
+}

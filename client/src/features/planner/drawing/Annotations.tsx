@@ -1,0 +1,130 @@
+import { formatLength, METRIC_PREFERENCES, readingText, tradeFraction } from '@kesto/core';
+import { G, Line } from 'react-native-svg';
+import { useTokens } from '@/ui/theme';
+import { Across, Dimension, GasArrow, Label, SvgFlag } from './annotate';
+import type { DrawnFlag, JointDrawingProps } from './JointDrawing';
+import type { Frame } from './frame';
+import { Magnifier } from './Magnifier';
+import { NearMarkDrawing } from './NearMarks';
+
+const MAGNIFIED = 12;
+
+export function Annotations({
+  joint,
+  detail,
+  units = METRIC_PREFERENCES,
+  gap,
+  gas,
+  rod,
+  near = [],
+  flags = [],
+  place,
+}: Omit<JointDrawingProps, 'label'> & { place: Frame & { readonly id: string } }) {
+  const t = useTokens();
+  const { axis, scale, toX, width } = place;
+  const half = (joint.male.od / 2) * scale;
+  const outer = (joint.female.bore / 2 + joint.female.wall) * scale;
+  const mouth = toX(0);
+  const wide = width > 500;
+  const full = detail === 'plan' || detail === 'chart';
+  const od = readingText(formatLength(joint.male.od / 1000, units));
+  const fraction = tradeFraction(joint.male.od / 1000);
+  const depth = readingText(formatLength(joint.female.depth / 1000, units));
+  const gasFrom = Math.max(10, mouth - 1.9 * joint.male.od * scale);
+  return (
+    <G>
+      {gas !== null && detail !== 'sizes' ? (
+        <GasArrow
+          x1={gasFrom}
+          x2={Math.min(width - 12, toX(joint.female.depth + 1.15 * joint.male.od))}
+          y={axis}
+          half={half}
+          text={gas ?? ''}
+        />
+      ) : null}
+      {detail === 'cover' ? null : (
+        <G>
+          <Across x={Math.max(14, gasFrom - 30)} half={half} axis={axis} text={od} sub={fraction ? `${fraction} in` : null} />
+          <Dimension
+            x1={mouth}
+            x2={toX(joint.female.depth)}
+            y={axis + outer + 30}
+            from={axis + outer + 4}
+            text={`${depth} ${wide ? 'in the cup' : 'deep'}`}
+            width={width}
+          />
+        </G>
+      )}
+      {full && gap ? (
+        <Magnifier
+          id={`${place.id}g`}
+          x={wide ? 62 : 42}
+          y={wide ? 60 : 42}
+          r={wide ? 54 : 38}
+          gapPx={Math.max(1, Math.min(40, gap.coldMm * scale * MAGNIFIED))}
+          maleFill={`url(#${place.id}m)`}
+          femaleFill={`url(#${place.id}f)`}
+          target={[mouth, axis - half]}
+          cold={formatLength(gap.coldMm / 1000, units, 2).value}
+          hot={formatLength(gap.hotMm / 1000, units, 2).value}
+          unit={units.length === 'metric' ? 'mm' : 'in'}
+          times={MAGNIFIED}
+          wide={wide}
+        />
+      ) : null}
+      {full && rod ? <RodMark x={mouth} y={axis - half - 4} text={rod} wide={wide} /> : null}
+      {near.map((mark, i) => (
+        <NearMarkDrawing
+          key={`${mark.kind}${i}`}
+          mark={mark}
+          x={toX(mark.onFemale ? mark.distance : -mark.distance)}
+          y={axis + outer + 54 - 24 * (i % 2)}
+          outer={mark.onFemale ? outer : half}
+          axis={axis}
+          toX={toX}
+          edge={{ left: 0, right: width }}
+        />
+      ))}
+      {flags.map((flag, i) => (
+        <SvgFlag
+          key={flag.letter}
+          letter={flag.letter}
+          stop={flag.stop}
+          {...flagPlace(flag.place, flags.slice(0, i).filter((f) => f.place === flag.place).length, {
+            mouth,
+            cup: toX(joint.female.depth),
+            axis,
+            outer,
+            half,
+            width,
+          })}
+        />
+      ))}
+    </G>
+  );
+}
+
+function flagPlace(
+  place: DrawnFlag['place'],
+  index: number,
+  at: { mouth: number; cup: number; axis: number; outer: number; half: number; width: number },
+): { x: number; y: number } {
+  const shift = index * 30;
+  if (place === 'mouth') return { x: at.mouth + 44 + shift, y: at.axis - at.outer - 6 };
+  if (place === 'cup') return { x: at.cup + 10 + shift, y: at.axis - at.outer - 6 };
+  if (place === 'part') return { x: Math.min(at.width - 20, at.cup + 96 + shift), y: at.axis - at.outer - 40 };
+  return { x: 34 + shift, y: at.axis + at.half + 34 };
+}
+
+function RodMark({ x, y, text, wide }: { x: number; y: number; text: string; wide: boolean }) {
+  const t = useTokens();
+  const tip = { x: x - 3, y };
+  const end = { x: x - (wide ? 40 : 26), y: y - (wide ? 108 : 62) };
+  return (
+    <G>
+      <Line x1={tip.x} y1={tip.y} x2={end.x} y2={end.y} stroke={t.ink} strokeWidth={9} strokeLinecap="round" />
+      <Line x1={tip.x} y1={tip.y} x2={end.x} y2={end.y} stroke={t.metals.filler.fill} strokeWidth={6} strokeLinecap="round" />
+      <Label x={end.x + 14} y={Math.max(14, end.y + 12)} text={text} bold size={wide ? 16 : 14} />
+    </G>
+  );
+}

@@ -1,0 +1,38 @@
+import type { JointView } from '@kesto/contract';
+import { Failed } from '@/ui/states';
+import { AroundEditor } from './AroundEditor';
+import { FemaleEditor, MaleEditor } from './PartEditor';
+import type { Planner } from './usePlanner';
+
+export type Step = 'male' | 'female' | 'around' | 'card';
+export const STEPS: readonly Step[] = ['male', 'female', 'around', 'card'];
+export const NEXT: Readonly<Record<Step, string>> = {
+  male: 'Next: what takes it',
+  female: 'Next: what is near it',
+  around: 'Next: the plan',
+  card: 'Put in the job',
+};
+export const STEP_WORDS: Readonly<Record<Step, string>> = {
+  male: '1 of 4, what goes in',
+  female: '2 of 4, what takes it',
+  around: '3 of 4, what is around it',
+  card: '4 of 4, the plan',
+};
+
+export function Editor({ step, planner }: { step: Step; planner: Planner }) {
+  if (step === 'card') return null;
+  if (step === 'male') return <MaleEditor planner={planner} />;
+  if (step === 'female') return <FemaleEditor planner={planner} />;
+  return <AroundEditor planner={planner} />;
+}
+
+export function Problems({ planner }: { planner: Planner }) {
+  const rows = Object.entries(planner.problems);
+  if (rows.length === 0) return null;
+  return <Failed message={rows.map(([field, text]) => `${field.replace('joint.', '').replaceAll('.', ' ')} ${text}`).join('. ')} />;
+}
+
+export function subtitleOf(joint: JointView, planner: Planner): string {
+  const { male, female } = planner.draft;
+  return `${male.metal} ${male.od} into ${female.metal.replaceAll('-', ' ')} ${female.form.replaceAll('-', ' ')}, ${joint.circuit.refrigerant}`;
+}

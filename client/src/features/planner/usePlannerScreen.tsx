@@ -1,0 +1,50 @@
+import type { JointView, VanStock } from '@kesto/contract';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { jointCells } from '@/features/joint/cells';
+import { useUnits } from '@/state/units';
+import type { WorkingName } from './cardReadings';
+import { STEPS, type Step } from './steps';
+import type { Planner } from './usePlanner';
+import { useStorePlan } from './useStorePlan';
+
+/** What both the wide and the phone planner show and can do. */
+export function usePlannerScreen({ joint, planner, van }: { joint: JointView; planner: Planner; van: VanStock }) {
+  const router = useRouter();
+  const units = useUnits();
+  const [step, setStep] = useState<Step>(joint.plan && !planner.touched ? 'card' : 'male');
+  const [why, setWhy] = useState<WorkingName | null>(null);
+  const store = useStorePlan(joint, planner);
+  const { plan } = planner;
+  const stored = joint.plan !== null && !planner.touched;
+  return {
+    joint,
+    planner,
+    van,
+    units,
+    step,
+    setStep,
+    why,
+    setWhy,
+    plan,
+    storeProblem: store.problem && store.problem.field !== 'reason' ? store.problem.message : null,
+    reasonProblem: store.problem?.field === 'reason' ? store.problem.message : null,
+    next: () => setStep(STEPS[STEPS.indexOf(step) + 1] ?? 'card'),
+    back: () => setStep(STEPS[STEPS.indexOf(step) - 1] ?? 'male'),
+    openJoint: (id: string) => router.push(`/joints/${id}`),
+    save: {
+      label: store.busy ? 'Storing' : stored ? 'Braze it' : 'Put in the job',
+      disabled: !plan?.chosen || store.busy,
+      onPress: () => (stored ? router.push(`/joints/${joint.id}/braze`) : void store.save()),
+    },
+    sheet: {
+      tag: joint.tag,
+      title: joint.title,
+      cells: jointCells(joint),
+      round: plan ? { label: 'why', pressed: why !== null, onPress: () => setWhy(why ? null : 'gap') } : undefined,
+    },
+    upToJob: { label: `job ${joint.job.number}`, href: `/jobs/${joint.job.id}` as const },
+  };
+}
+
+export type PlannerView = ReturnType<typeof usePlannerScreen>;
