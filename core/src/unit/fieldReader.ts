@@ -43,7 +43,7 @@ export class FieldReader {
     if (request.atmosphere && request.altitude) this.errors.push({ kind: 'excludes', field: 'altitude', other: 'atmosphere' });
     if (request.atmosphere) this.atmosphere = this.absolutePressure('atmosphere', request.atmosphere, { min: 50_000, max: 110_000 });
     else if (request.altitude) {
-      const altitudeM = this.scaled('altitude', request.altitude, LENGTH_UNITS, { min: -500, max: 6000 }, 'm');
+      const altitudeM = this.scaled('altitude', request.altitude, { factors: LENGTH_UNITS, unit: 'm' }, { min: -500, max: 6000 });
       const pressure = standardAtmospherePressure(altitudeM);
       if (pressure.ok) this.atmosphere = pressure.value;
     }
@@ -51,35 +51,35 @@ export class FieldReader {
   }
 
   lengthM(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, LENGTH_UNITS, range, 'm');
+    return this.scaled(field, quantity, { factors: LENGTH_UNITS, unit: 'm' }, range);
   }
 
   massKg(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, MASS_UNITS, range, 'kg');
+    return this.scaled(field, quantity, { factors: MASS_UNITS, unit: 'kg' }, range);
   }
 
   volumeM3(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, VOLUME_UNITS, range, 'm3');
+    return this.scaled(field, quantity, { factors: VOLUME_UNITS, unit: 'm3' }, range);
   }
 
   flowM3PerS(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, FLOW_UNITS, range, 'm3/s');
+    return this.scaled(field, quantity, { factors: FLOW_UNITS, unit: 'm3/s' }, range);
   }
 
   timeS(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, TIME_UNITS, range, 's');
+    return this.scaled(field, quantity, { factors: TIME_UNITS, unit: 's' }, range);
   }
 
   powerW(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, POWER_UNITS, range, 'W');
+    return this.scaled(field, quantity, { factors: POWER_UNITS, unit: 'W' }, range);
   }
 
   temperatureDifferenceK(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, TEMPERATURE_DIFFERENCE_UNITS, range, 'K');
+    return this.scaled(field, quantity, { factors: TEMPERATURE_DIFFERENCE_UNITS, unit: 'K' }, range);
   }
 
   pressureDifferencePa(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, PRESSURE_DIFFERENCE_UNITS, range, 'Pa');
+    return this.scaled(field, quantity, { factors: PRESSURE_DIFFERENCE_UNITS, unit: 'Pa' }, range);
   }
 
   temperatureC(field: string, quantity: Quantity, range: Range): number {
@@ -113,7 +113,7 @@ export class FieldReader {
     return absolutePascals(Number.NaN);
   }
 
-  private scaled(field: string, quantity: Quantity, factors: UnitFactors, range: Range, unit: string): number {
+  private scaled(field: string, quantity: Quantity, { factors, unit }: { factors: UnitFactors; unit: string }, range: Range): number {
     const value = this.finite(field, quantity);
     const factor = factors[quantity.unit];
     if (factor === undefined) return this.unknownUnit(field, quantity, Object.keys(factors));

@@ -1,6 +1,6 @@
 import type { JointView } from '@kesto/contract';
-import { showIn, fillerReasonText } from '@kesto/contract/wording';
-import { planJoint } from '@kesto/core';
+import { fillerReasonText, showIn, type Show } from '@kesto/contract/wording';
+import { planJoint, type FillerVerdict } from '@kesto/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useVanQuery } from '@/features/jobs/api';
@@ -13,7 +13,8 @@ import { Empty, Failed } from '@/ui/states';
 import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { PhotoStrip } from './PhotoStrip';
-import { useBraze, type BrazeField } from './useBraze';
+import type { BrazeField } from './brazeForm';
+import { useBraze } from './useBraze';
 
 const FIELDS: readonly { readonly key: BrazeField; readonly label: string }[] = [
   { key: 'rod', label: 'rod used' },
@@ -22,6 +23,16 @@ const FIELDS: readonly { readonly key: BrazeField; readonly label: string }[] = 
   { key: 'flood', label: 'flooded for' },
   { key: 'purge', label: 'trickle' },
 ];
+
+/** Each reason once, with the fillers it forbids. */
+function whyForbidden(rows: readonly FillerVerdict[], show: Show): ReadonlyMap<string, readonly string[]> {
+  const byReason = new Map<string, string[]>();
+  for (const row of rows) {
+    const why = row.reasons[0] ? fillerReasonText(row.reasons[0], show) : 'forbidden here';
+    byReason.set(why, [...(byReason.get(why) ?? []), row.filler.designation]);
+  }
+  return byReason;
+}
 
 /** Marks how the joint was really made. */
 export function BrazeScreen({ joint }: { joint: JointView }) {
@@ -58,17 +69,17 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       )}
       {form.entry.problem ? <Failed message={form.entry.problem} /> : null}
       <Heading size={17}>Filler that went in</Heading>
-      <Choice label="filler that went in" value={form.filler} options={options} onChange={form.setFiller} />
-      {forbidden.map((row) => (
-        <Words key={row.filler.designation} size={14} tone="red">
-          {row.filler.designation}: {row.reasons[0] ? fillerReasonText(row.reasons[0], showIn(units)) : 'forbidden here'}
+      <Choice label="filler that went in" value={form.filler} options={options} onChange={(filler) => form.change({ filler })} />
+      {[...whyForbidden(forbidden, showIn(units))].map(([why, names]) => (
+        <Words key={why} size={14} tone="red">
+          {names.join(', ')}: {why}
         </Words>
       ))}
       {form.differs ? (
         <TextField
           label="why another filler than planned"
           value={form.reason}
-          onChange={form.setReason}
+          onChange={(reason) => form.change({ reason })}
           multiline
           error={form.problems.reason}
         />
@@ -85,8 +96,8 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
           />
         ))}
       </View>
-      <TextField label="protection" value={form.protection} onChange={form.setProtection} />
-      <TextField label="note" value={form.note} onChange={form.setNote} multiline />
+      <TextField label="protection" value={form.protection} onChange={(protection) => form.change({ protection })} />
+      <TextField label="note" value={form.note} onChange={(note) => form.change({ note })} multiline />
       <PhotoStrip photos={form.photos} />
       <Words size={14} tone="ink2">
         What is kept cannot be changed: a correction is a new entry that says why.

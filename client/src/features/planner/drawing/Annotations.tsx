@@ -20,7 +20,6 @@ export function Annotations({
   flags = [],
   place,
 }: Omit<JointDrawingProps, 'label'> & { place: Frame & { readonly id: string } }) {
-  const t = useTokens();
   const { axis, scale, toX, width } = place;
   const half = (joint.male.od / 2) * scale;
   const outer = (joint.female.bore / 2 + joint.female.wall) * scale;

@@ -20,7 +20,7 @@ export function TemperatureLadder({
   width: number;
 }) {
   const t = useTokens();
-  const { heat, chosen } = plan;
+  const { heat } = plan;
   const fillers = plan.fillers.slice(0, SHOWN_FILLERS);
   const melts = meltsFirst(plan);
   const top = Math.max(...fillers.map((f) => f.filler.brazingHighC), Math.min(melts.solidusC, 1000)) + 60;
@@ -70,36 +70,7 @@ export function TemperatureLadder({
           <Label x={AXIS_X + 2} y={y(flux.activeFromC) + 17} text="flux works" bold size={14} color={t.teal} />
         </G>
       ) : null}
-      {fillers.map((row, i) => {
-        const x = AXIS_X + 24 + i * step;
-        const { solidusC, liquidusC, brazingLowC, brazingHighC } = row.filler;
-        const mine = row === chosen;
-        return (
-          <G key={row.filler.designation}>
-            <Rect
-              x={x + 1}
-              y={y(brazingHighC)}
-              width={step - 7}
-              height={y(brazingLowC) - y(brazingHighC)}
-              fill={mine ? t.copper : t.paper}
-              stroke={row.verdict === 'forbidden' ? t.red : t.copper}
-              strokeWidth={1.8}
-              strokeDasharray={row.verdict === 'avoid' || row.verdict === 'forbidden' ? '3 3' : ''}
-            />
-            <Rect
-              x={x + (step - 9) / 2}
-              y={y(liquidusC)}
-              width={4}
-              height={Math.max(2, y(solidusC) - y(liquidusC))}
-              fill={row.verdict === 'forbidden' ? t.red : t.copper}
-            />
-            {row.verdict === 'forbidden' ? (
-              <Line x1={x} y1={y(brazingLowC)} x2={x + step - 5} y2={y(brazingHighC)} stroke={t.red} strokeWidth={2} />
-            ) : null}
-            <Label x={x + (step - 5) / 2} y={y(solidusC) + 16} text={String(i + 1)} bold mono size={14} anchor="middle" />
-          </G>
-        );
-      })}
+      <FillerBars plan={plan} fillers={fillers} y={y} step={step} />
       {plan.protection.flatMap((p, i) =>
         p.part.limitC === null
           ? []
@@ -136,6 +107,55 @@ export function TemperatureLadder({
         </G>
       ) : null}
     </Svg>
+  );
+}
+
+/** Each filler's brazing range as a bar, its melting range as the thin one in it; the forbidden are struck. */
+function FillerBars({
+  plan,
+  fillers,
+  y,
+  step,
+}: {
+  plan: JointPlan;
+  fillers: JointPlan['fillers'];
+  y: (c: number) => number;
+  step: number;
+}) {
+  const t = useTokens();
+  return (
+    <G>
+      {fillers.map((row, i) => {
+        const x = AXIS_X + 24 + i * step;
+        const { solidusC, liquidusC, brazingLowC, brazingHighC } = row.filler;
+        const mine = row === plan.chosen;
+        return (
+          <G key={row.filler.designation}>
+            <Rect
+              x={x + 1}
+              y={y(brazingHighC)}
+              width={step - 7}
+              height={y(brazingLowC) - y(brazingHighC)}
+              fill={mine ? t.copper : t.paper}
+              stroke={row.verdict === 'forbidden' ? t.red : t.copper}
+              strokeWidth={1.8}
+              strokeDasharray={row.verdict === 'avoid' || row.verdict === 'forbidden' ? '3 3' : ''}
+            />
+            <Rect
+              x={x + (step - 9) / 2}
+              y={y(liquidusC)}
+              width={4}
+              height={Math.max(2, y(solidusC) - y(liquidusC))}
+              fill={row.verdict === 'forbidden' ? t.red : t.copper}
+            />
+            {row.verdict === 'forbidden' ? (
+              <Line x1={x} y1={y(brazingLowC)} x2={x + step - 5} y2={y(brazingHighC)} stroke={t.red} strokeWidth={2} />
+            ) : null}
+            <Label x={x + (step - 5) / 2} y={y(solidusC) + 16} text={String(i + 1)} bold mono size={14} anchor="middle" />
+          </G>
+        );
+      })}
+    </G>
   );
 }
 

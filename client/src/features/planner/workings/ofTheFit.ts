@@ -1,0 +1,137 @@
+import {
+  annealedAllowableStressPa,
+  formatLength,
+  growth,
+  meanExpansionPerK,
+  METALS,
+  readingText,
+  ROD_WASTE,
+  weakerMember,
+} from '@kesto/core';
+import { f, from, nothingPlanned, type Build } from './working';
+
+export const gap: Build = (plan) => {
+  const { fit, joint } = plan;
+  const [B, D] = [joint.female.boreM * 1000, joint.male.outsideM * 1000];
+  const [b, d] = [growth(joint.female.metal, fit.hotC), growth(joint.male.metal, fit.hotC)];
+  const opens = fit.radialGapHotM >= fit.radialGapColdM;
+  const unlike = joint.female.metal !== joint.male.metal;
+  const alpha = (metal: typeof joint.male.metal) => `${f(meanExpansionPerK(metal, fit.hotC) * 1e6, 1)}e-6 /K`;
+  return {
+    title: unlike ? `The gap ${opens ? 'opens' : 'closes'} a little when hot` : 'The gap stays as it is when hot',
+    sentence: `From ${f(fit.radialGapColdM * 1000, 3)} to ${f(fit.radialGapHotM * 1000, 3)} mm on each side. A filler is drawn into 0.025 to 0.13 mm; with flux from 0.05.`,
+    formula: [
+      'gap = ½ [ B (1 + b ΔT) − D (1 + a ΔT) ]',
+      `½ [ ${f(B, 2)} × ${f(b, 5)} − ${f(D, 2)} × ${f(d, 5)} ]`,
+      `= ${f(fit.radialGapHotM * 1000, 3)} mm`,
+    ],
+    inputs: [
+      { symbol: 'B', name: 'bore of the cup', value: `${f(B, 2)} mm`, ...from(plan, 'bore') },
+      { symbol: 'D', name: 'outside of the tube', value: `${f(D, 2)} mm`, source: 'tube table' },
+      {
+        symbol: 'b',
+        name: `${joint.female.metal} grows`,
+        value: alpha(joint.female.metal),
+        source: METALS[joint.female.metal].source,
+        assumed: METALS[joint.female.metal].confidence !== 'high',
+      },
+      { symbol: 'a', name: `${joint.male.metal} grows`, value: alpha(joint.male.metal), source: METALS[joint.male.metal].source },
+      { symbol: 'ΔT', name: `20 to ${f(fit.hotC, 0)} °C`, value: `${f(fit.hotC - 20, 0)} K`, source: 'middle of the filler’s range' },
+    ],
+    change: `A bore 0.1 mm larger opens the gap by 0.05 mm. Over 0.15 mm it is loose, over 0.25 mm nothing fills it.`,
+    scale: { min: 0, max: 0.3, good: [0.025, 0.15], at: fit.radialGapHotM * 1000, cold: fit.radialGapColdM * 1000, unit: 'mm' },
+  };
+};
+
+export const depth: Build = (plan) => {
+  const { fit, joint } = plan;
+  const weak = weakerMember(joint);
+  const thinner = Math.min(joint.male.wallM, joint.female.wallM) * 1000;
+  return {
+    title: 'Into the cup to its bottom',
+    sentence: `The joint is as strong as the tube from ${f(fit.leastOverlapM * 1000, 1)} mm on; the cup gives ${f(fit.insertM * 1000, 1)} mm. Mark the tube and put it fully home all the same.`,
+    formula: [
+      'least = larger of 3 t and W (D − W) T / (0.8 L D)',
+      `3 × ${f(thinner, 2)} = ${f(3 * thinner, 1)} mm`,
+      `= ${f(fit.leastOverlapM * 1000, 1)} mm`,
+    ],
+    inputs: [
+      { symbol: 't', name: 'thinner wall', value: `${f(thinner, 2)} mm`, ...from(plan, 'wall') },
+      { symbol: 'W', name: 'wall of the weaker part', value: `${f(weak.wallM * 1000, 2)} mm`, source: 'the smaller wall × strength' },
+      { symbol: 'T', name: 'its strength, annealed', value: `${f(weak.tensilePa / 1e6, 0)} MPa`, source: 'metal table', assumed: true },
+      { symbol: 'L', name: 'shear of the filler', value: '100 MPa', source: 'brazing handbook', assumed: true },
+      { symbol: '', name: 'depth of the cup', value: `${f(fit.insertM * 1000, 1)} mm`, ...from(plan, 'cup-depth') },
+    ],
+    change: 'A cup shallower than the least makes the joint the weak place: move it or take another fitting.',
+  };
+};
+
+export const rod: Build = (plan, units) => {
+  if (!plan.rod || !plan.chosen) return nothingPlanned;
+  const { joint } = plan;
+  return {
+    title: 'Rod for this joint',
+    sentence: 'What fills the gap, one small fillet, and what drips or stays as a stub.',
+    formula: [
+      'V = π/4 (B² − D²) L + π (D + z) z² (1 − π/4)',
+      `net ${f(plan.rod.volumeM3 * 1e9, 0)} mm³ × ${ROD_WASTE}`,
+      `= ${readingText(formatLength(plan.rod.lengthM, units, 0))}, ${f(plan.rod.massKg * 1000, 2)} g`,
+    ],
+    inputs: [
+      { symbol: 'B', name: 'bore', value: `${f(joint.female.boreM * 1000, 2)} mm`, ...from(plan, 'bore') },
+      { symbol: 'D', name: 'outside', value: `${f(joint.male.outsideM * 1000, 2)} mm`, source: 'tube table' },
+      { symbol: 'L', name: 'depth', value: `${f(plan.fit.insertM * 1000, 1)} mm`, ...from(plan, 'cup-depth') },
+      {
+        symbol: '',
+        name: 'density',
+        value: `${plan.chosen.filler.densityKgPerM3} kg/m³`,
+        source: plan.chosen.filler.source,
+        assumed: true,
+      },
+      { symbol: '', name: 'drips and stubs', value: `× ${ROD_WASTE}`, source: 'trade habit', assumed: true },
+    ],
+    change: 'A cap adds no strength and hides a void: stop when the ring is closed.',
+  };
+};
+
+export const strength: Build = (plan) => {
+  const { allowablePa, designPa, metalC } = plan.pressure;
+  if (allowablePa === null)
+    return { ...nothingPlanned, title: 'Strength is not judged', sentence: 'There is a stress table here for copper tube only.' };
+  const { outsideM, wallM, wallMinusM, outsidePlusM } = plan.joint.male;
+  const S = annealedAllowableStressPa(metalC) / 1e6;
+  const [t, D] = [(wallM - wallMinusM) * 1000, (outsideM + outsidePlusM) * 1000];
+  return {
+    title: 'What the tube carries after the heat',
+    sentence: 'Brazing anneals drawn tube too; the drawn value never comes back. Least wall, largest outside.',
+    formula: [
+      'P = 2 S t / (D − 0.8 t)',
+      `2 × ${f(S, 1)} × ${f(t, 3)} / (${f(D, 3)} − 0.8 × ${f(t, 3)})`,
+      `= ${f(allowablePa / 1e6, 2)} MPa gauge`,
+    ],
+    inputs: [
+      {
+        symbol: 'S',
+        name: `annealed copper at ${f(metalC, 0)} °C`,
+        value: `${f(S, 1)} MPa`,
+        source: 'ASME B31.5',
+        assumed: plan.pressure.metalAssumed,
+      },
+      { symbol: 't', name: 'wall less its tolerance', value: `${f(t, 3)} mm`, ...from(plan, 'wall') },
+      { symbol: 'D', name: 'outside plus its tolerance', value: `${f(D, 3)} mm`, source: 'tube table' },
+      { symbol: '', name: 'the side needs', value: designPa === null ? 'unknown' : `${f(designPa / 1e6, 2)} MPa`, source: 'data plate' },
+    ],
+    change: 'Hotter metal carries less. A thicker wall of the same size carries more.',
+    ...(designPa === null
+      ? {}
+      : {
+          scale: {
+            min: 0,
+            max: Math.max(allowablePa, designPa) / 1e6 + 1,
+            good: [designPa / 1e6, Math.max(allowablePa, designPa) / 1e6 + 1] as const,
+            at: allowablePa / 1e6,
+            unit: 'MPa',
+          },
+        }),
+  };
+};

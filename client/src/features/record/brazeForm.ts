@@ -1,0 +1,92 @@
+import type { BrazedValues, JointView, StoredPlan } from '@kesto/contract';
+import {
+  formatDuration,
+  formatFlow,
+  formatLength,
+  parseDuration,
+  parseFlow,
+  parseLength,
+  readingText,
+  type Quantity,
+  type Result,
+  type UnitPreferences,
+} from '@kesto/core';
+
+export type BrazeField = 'rod' | 'seconds' | 'purge' | 'flood' | 'depth';
+
+/** As it is being typed. */
+export interface BrazeForm {
+  readonly filler: string;
+  readonly reason: string;
+  readonly protection: string;
+  readonly note: string;
+  readonly fields: Readonly<Record<BrazeField, string>>;
+}
+
+export type BrazeProblems = Partial<Record<BrazeField | 'reason', string>>;
+
+const IN_MM: Readonly<Record<string, number>> = { mm: 1, m: 1000, in: 25.4, ft: 304.8 };
+const IN_S: Readonly<Record<string, number>> = { s: 1, min: 60, h: 3600 };
+const IN_LPM: Readonly<Record<string, number>> = { 'L/min': 1, scfh: 0.028316846592 / 0.06, 'm3/h': 1000 / 60, cfm: 28.316846592 };
+
+const withoutMin = (text: string) => text.replace(' min', '');
+
+/** What was planned, ready to be changed where it differed. */
+export function prefilled(plan: StoredPlan | null, units: UnitPreferences): BrazeForm {
+  const answer = plan?.answer;
+  return {
+    filler: plan?.chosen ?? '',
+    reason: '',
+    note: '',
+    protection:
+      answer?.protection
+        .filter((p) => p.measure !== 'none')
+        .map((p) => `${p.measure.replace('-', ' ')} on the ${p.kind.replaceAll('-', ' ')}`)
+        .join(', ') ?? '',
+    fields: {
+      rod: answer?.filler ? readingText(formatLength(answer.filler.rodLengthMm / 1000, units, 0)) : '',
+      seconds: answer?.heat?.seconds ? withoutMin(readingText(formatDuration(answer.heat.seconds))) : '',
+      purge: answer?.purge?.trickleLpm ? readingText(formatFlow(answer.purge.trickleLpm / 60_000, units)) : '',
+      flood: answer?.purge ? withoutMin(readingText(formatDuration(answer.purge.floodSeconds))) : '',
+      depth: answer ? readingText(formatLength(answer.fit.insertMm / 1000, units)) : '',
+    },
+  };
+}
+
+export const differsFromPlan = (joint: Pick<JointView, 'plan'>, filler: string) => joint.plan !== null && filler !== joint.plan.chosen;
+
+/** Reads the form, or says field by field what cannot be read. */
+export function readBraze(
+  form: BrazeForm,
+  units: UnitPreferences,
+  differs: boolean,
+): { readonly values: BrazedValues | null; readonly problems: BrazeProblems } {
+  const problems: BrazeProblems = {};
+  const bare = units.length === 'metric' ? 'mm' : 'in';
+  const one = (key: BrazeField, parse: (text: string) => Result<Quantity>, factors: Readonly<Record<string, number>>): number | null => {
+    if (form.fields[key].trim() === '') return null;
+    const result = parse(form.fields[key]);
+    const factor = result.ok ? factors[result.value.unit] : undefined;
+    if (!result.ok || factor === undefined) {
+      problems[key] = 'cannot be read; type a number, with or without its unit';
+      return null;
+    }
+    if (result.value.value < 0) problems[key] = 'must not be negative';
+    return Number((result.value.value * factor).toPrecision(6));
+  };
+  const rodMm = one('rod', (s) => parseLength(s, bare), IN_MM);
+  if (rodMm === null && !problems.rod) problems.rod = 'is needed: how much rod went in';
+  if (differs && form.reason.trim() === '') problems.reason = 'Write why another filler than the plan’s was used.';
+  const values = {
+    filler: form.filler,
+    rodMm: rodMm ?? 0,
+    seconds: one('seconds', parseDuration, IN_S),
+    purgeLpm: one('purge', (s) => parseFlow(s, units.length === 'metric' ? 'L/min' : 'scfh'), IN_LPM),
+    floodSeconds: one('flood', parseDuration, IN_S),
+    depthMm: one('depth', (s) => parseLength(s, bare), IN_MM),
+    protection: form.protection.trim(),
+    note: form.note.trim(),
+    ...(differs ? { reason: form.reason.trim() } : {}),
+  };
+  return { values: Object.keys(problems).length === 0 ? values : null, problems };
+}

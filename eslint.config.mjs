@@ -1,0 +1,87 @@
+import boundaries from 'eslint-plugin-boundaries';
+import hooks from 'eslint-plugin-react-hooks';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+const TS = ['**/*.{ts,tsx}'];
+const layer = (type) => ({ type, pattern: `${type}/**`, partialMatch: false });
+const mayImport = (type, allowed) => ({
+  from: { element: { type } },
+  allow: { to: { element: { types: { anyOf: [type, ...allowed] } } } },
+});
+
+/** Which layer may know which; whatever is not named here is refused. */
+const LAYERS = [
+  mayImport('core', []),
+  mayImport('contract', ['core']),
+  mayImport('server', ['contract', 'core']),
+  mayImport('client', ['contract', 'core']),
+  mayImport('cli', ['contract', 'core']),
+  mayImport('e2e', ['contract', 'core']),
+  mayImport('bench', ['core', 'contract']),
+];
+
+export default tseslint.config(
+  { ignores: ['**/dist*/**', '**/node_modules/**', 'client/public/**', 'var/**', 'lint/fixtures/**', '**/*.cjs', 'client/*.js'] },
+  ...tseslint.configs.recommended,
+  {
+    files: TS,
+    languageOptions: { parserOptions: { projectService: true } },
+    plugins: { boundaries },
+    settings: {
+      'import/resolver': {
+        typescript: {
+          noWarnOnMultipleProjects: true,
+          project: ['core', 'contract', 'server', 'client', 'cli'].map((name) => `${name}/tsconfig.json`),
+        },
+      },
+      'boundaries/elements': ['core', 'contract', 'server', 'client', 'cli', 'e2e', 'bench'].map(layer),
+    },
+    rules: {
+      'boundaries/dependencies': ['error', { default: 'disallow', policies: LAYERS }],
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/no-explicit-any': 'error',
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+      // Express tells an error handler by its four parameters; a field reader takes field, value, range and unit.
+      'max-params': ['error', 4],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+    },
+  },
+  {
+    // Markup is long and flat: a component may take two screens of it, what it computes may not.
+    files: ['**/*.tsx'],
+    rules: { 'max-lines-per-function': ['error', { max: 120, skipBlankLines: true, skipComments: true }] },
+  },
+  { files: ['**/*.test.{ts,tsx}', 'e2e/**'], rules: { 'max-lines-per-function': 'off' } },
+  { files: ['client/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '^(?!\\.|canonicalize$|@noble/)', message: 'core computes alone: relative imports only, and the two record packages' },
+          ],
+        },
+      ],
+      'no-restricted-properties': ['error', { object: 'Date', property: 'now' }, { object: 'Math', property: 'random' }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core has no clock' },
+      ],
+    },
+  },
+  {
+    files: ['server/src/**/*.ts'],
+    ignores: ['server/src/platform/db/**', 'server/src/migrations/**', '**/*.typeorm.ts', '**/*.test.ts', 'server/src/testing/**'],
+    rules: {
+      'no-restricted-imports': ['error', { paths: [{ name: 'pg', message: 'only platform/db and repositories talk to PostgreSQL' }] }],
+    },
+  },
+  { files: ['**/*.mjs'], rules: { 'max-lines': ['error', 300] } },
+  prettier,
+);
