@@ -72,7 +72,8 @@ function resolveFemale(
     range: JOINT_LIMITS.outsideM,
   });
   const cupDepthM = fromTable('cupDepth', request.cupDepth, cup?.depthM ?? null, { read, assumed, range: JOINT_LIMITS.cupDepthM });
-  if (boreM <= male.outsideM) read.errors.push({ kind: 'refused', field: `${field}.bore`, reason: 'bore-not-above-outside' });
+  // A nanometre is a rounding of inches into metres, not a gap.
+  if (boreM - male.outsideM < 1e-9) read.errors.push({ kind: 'refused', field: `${field}.bore`, reason: 'bore-not-above-outside' });
   if (!request.wall) assumed.push('female-wall');
   const wallM = request.wall ? read.lengthM(`${field}.wall`, request.wall, JOINT_LIMITS.wallM) : male.wallM;
   return { ...member(field, request, read), boreM, cupDepthM, wallM };

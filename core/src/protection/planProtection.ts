@@ -2,7 +2,7 @@ import type { HeatPlan } from '../heat/heat';
 import type { NearKind, NearRequest, Protection, ProtectionKind } from '../plan/request';
 import type { ResolvedJoint } from '../plan/resolveJoint';
 import { runToPeaks, tubeProperties } from '../reach/heatReach';
-import { TubeSimulation, type TubeModel, type WetLength } from '../reach/tubeModel';
+import { gridThrough, TubeSimulation, type TubeModel, type WetLength } from '../reach/tubeModel';
 import type { FieldReader } from '../unit/fieldReader';
 import { PART_LIMITS } from './limits';
 
@@ -133,7 +133,7 @@ export function protectionModel(s: Situation, part: Pick<NearPart, 'along' | 'di
     endCapacityJPerK: properties.densityKgPerM3 * properties.heatCapacity * areaM2 * (s.joint.female.cupDepthM + s.joint.male.outsideM / 2),
     wet,
     lumps: part.massKg === null ? [] : [{ atM, capacityJPerK: part.massKg * BRASS_HEAT_J_PER_KG_K }],
-    gridM: 0.004,
+    gridM: gridThrough(wet, 0.004),
     stepS: 0.5,
   };
 }

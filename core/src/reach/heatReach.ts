@@ -3,7 +3,7 @@ import { meanBetween } from '../numeric/interpolate';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
-import { TubeSimulation, type TubeModel, type WetLength } from './tubeModel';
+import { gridThrough, TubeSimulation, type TubeModel, type WetLength } from './tubeModel';
 
 export interface ReachRequest {
   readonly atmosphere?: Quantity;
@@ -109,7 +109,7 @@ export function heatReach(request: ReachRequest, grid: { gridM?: number; stepS?:
     endCapacityJPerK: 0,
     wet: given.wet,
     lumps: [],
-    gridM: grid.gridM ?? GRID_M,
+    gridM: gridThrough(given.wet, grid.gridM ?? GRID_M),
     stepS: grid.stepS ?? STEP_S,
   };
   return ok(runToPeaks(model, given.at, given.seconds));

@@ -35,6 +35,12 @@ export interface TubeModel {
   readonly stepS: number;
 }
 
+/** A grid near the wanted one that has a point where the wet length begins: there the temperature bends. */
+export function gridThrough(wet: WetLength | null, wantedM: number): number {
+  if (!wet || wet.fromM < wantedM) return wantedM;
+  return wet.fromM / Math.round(wet.fromM / wantedM);
+}
+
 export interface EnergyAccount {
   readonly inJ: number;
   readonly storedJ: number;
@@ -147,7 +153,7 @@ export class TubeSimulation {
     const { wet, gridM, ambientC } = this.model;
     if (!wet) return;
     const cells: number[] = [];
-    for (let i = 0; i < this.n; i++) if (i * gridM >= wet.fromM - gridM / 2 && i * gridM <= wet.toM + gridM / 2) cells.push(i);
+    for (let i = 0; i < this.n; i++) if (i * gridM >= wet.fromM - 1e-9 && i * gridM <= wet.toM + gridM / 2) cells.push(i);
     const totalJ = wet.waterKg * (WATER_HEAT_J_PER_KG_K * (BOILING_C - ambientC) + WATER_BOIL_J_PER_KG);
     this.lumpLeftJ = totalJ;
     for (const i of cells) {

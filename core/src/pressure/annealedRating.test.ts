@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { planned, q, requestFor, stops } from '../testing/plans';
+import { annealedRating } from './annealedRating';
+
+const IN = 0.0254;
+const PSI = 6894.757293168;
+const FAHRENHEIT = [100, 150, 200, 250, 300, 350, 400];
+const celsius = (f: number) => ((f - 32) * 5) / 9;
+
+/** Least wall and largest outside [in], then the ratings [psi] at 100-400 °F of the reference table. */
+const TABLE: readonly (readonly [string, number, number, readonly number[]])[] = [
+  ['1/4 coil', 0.027, 0.252, [1406, 1195, 1148, 1125, 1102, 938, 703]],
+  ['3/8 coil', 0.029, 0.377, [984, 836, 803, 787, 770, 656, 492]],
+  ['5/8 coil', 0.031, 0.627, [618, 525, 504, 494, 484, 412, 309]],
+  ['7/8', 0.041, 0.878, [582, 495, 475, 466, 456, 388, 291]],
+  ['1-1/8', 0.045, 1.1285, [494, 420, 404, 395, 387, 330, 247]],
+  ['2-1/8', 0.063, 2.13, [364, 309, 297, 291, 285, 242, 182]],
+  ['4-1/8', 0.099, 4.13, [293, 249, 240, 235, 230, 196, 147]],
+];
+
+describe.each(TABLE)('%s', (_name, wallIn, outsideIn, ratings) => {
+  test.each(FAHRENHEIT.map((f, i) => [f, ratings[i] ?? 0]))('at %d °F carries %d psi', (fahrenheit, psi) => {
+    const tube = { outsideM: outsideIn * IN, wallM: wallIn * IN, wallMinusM: 0, outsidePlusM: 0 };
+    expect(Math.abs(annealedRating(tube, celsius(fahrenheit)) / PSI - psi)).toBeLessThan(1);
+  });
+});
+
+test('tolerances cost 11-13 % against the nominal wall', () => {
+  const nominal = { outsideM: 0.875 * IN, wallM: 0.045 * IN, wallMinusM: 0, outsidePlusM: 0 };
+  const real = { ...nominal, wallMinusM: 0.004 * IN, outsidePlusM: 0.003 * IN };
+  const lost = 1 - annealedRating(real, 38) / annealedRating(nominal, 38);
+  expect(lost).toBeGreaterThan(0.08);
+  expect(lost).toBeLessThan(0.13);
+});
+
+test('a thicker wall of the same tube never carries less', () => {
+  const wall = fc.double({ min: 0.0005, max: 0.003, noNaN: true });
+  fc.assert(
+    fc.property(wall, fc.double({ min: 0, max: 0.002, noNaN: true }), fc.double({ min: 20, max: 200, noNaN: true }), (w, more, c) => {
+      const tube = (wallM: number) => ({ outsideM: 0.022, wallM, wallMinusM: wallM * 0.1, outsidePlusM: 0.00006 });
+      return annealedRating(tube(w + more), c) >= annealedRating(tube(w), c) - 1e-6;
+    }),
+  );
+});
+
+test('hotter metal never carries more', () => {
+  const tube = { outsideM: 0.022, wallM: 0.001, wallMinusM: 0.0001, outsidePlusM: 0.00006 };
+  fc.assert(
+    fc.property(fc.double({ min: 0, max: 180, noNaN: true }), fc.double({ min: 0, max: 20, noNaN: true }), (c, more) => {
+      return annealedRating(tube, c + more) <= annealedRating(tube, c) + 1e-6;
+    }),
+  );
+});
+
+test('2-1/8 in tube on a 38 bar side is stopped', () => {
+  const plan = planned(
+    requestFor(
+      { bore: q(2.13, 'in'), cupDepth: q(1.34, 'in') },
+      { service: { designPressure: q(38, 'barg'), maxTemp: q(66, 'C') } },
+      { od: q(2.125, 'in'), wall: q(0.07, 'in') },
+    ),
+  );
+  expect(plan.pressure.ok).toBe(false);
+  expect(stops(plan)).toContain('strength-short');
+});
+
+test('a metal without a stress table is not judged, and says so', () => {
+  const plan = planned(requestFor({ metal: 'carbon-steel' }, { service: { designPressure: q(20, 'barg') } }, { metal: 'brass' }));
+  expect(plan.pressure).toMatchObject({ allowablePa: null, ok: null });
+  expect(plan.cautions.map((c) => c.code)).toContain('strength-unknown');
+});

@@ -1,0 +1,130 @@
+import fc from 'fast-check';
+import type { NearRequest } from '../plan/request';
+import { codes, planned, q, requestFor, stops } from '../testing/plans';
+import { heatAlongTube } from './heatAlong';
+
+const torch = { fuel: 'air-acetylene', powerKw: 4 } as const;
+const planNear = (near: readonly NearRequest[], female: Parameters<typeof requestFor>[0] = {}) =>
+  planned(requestFor(female, { torch, near }));
+const part = (rest: Partial<NearRequest> = {}): NearRequest => ({ kind: 'expansion-valve', distance: q(60, 'mm'), ...rest });
+
+test('an expansion valve 60 mm away is too hot bare: stop, with what to do', () => {
+  const plan = planNear([part()]);
+  expect(plan.protection[0]).toMatchObject({ verdict: 'too-hot' });
+  expect(plan.protection[0]?.measure).not.toBe('none');
+  expect(stops(plan)[0]).toBe('part-too-hot');
+});
+
+test('a soft-soldered coupling 100 mm away is warned of', () => {
+  expect(stops(planNear([part({ kind: 'soft-solder-joint', distance: q(100, 'mm') })]))).toContain('part-too-hot');
+});
+
+test('a sprinkler head 400 mm away is a stop whatever the tube conducts', () => {
+  const plan = planNear([part({ kind: 'sprinkler', distance: q(400, 'mm') })]);
+  expect(stops(plan)).toContain('flame-near');
+});
+
+test('the person’s own limit wins over the table', () => {
+  expect(planNear([part({ limit: q(500, 'C') })]).protection[0]?.verdict).toBe('ok');
+});
+
+test('taken off, a part stays at the room’s temperature', () => {
+  expect(planNear([part({ protection: 'removed' })]).protection[0]).toMatchObject({ peakC: 20, verdict: 'ok' });
+});
+
+test('what the measure says keeps the part under its limit, it keeps', () => {
+  const measure = planNear([part({ distance: q(120, 'mm') })]).protection[0]?.measure;
+  expect(['putty', 'wet-cloth']).toContain(measure);
+  if (measure !== 'putty' && measure !== 'wet-cloth') return;
+  expect(planNear([part({ distance: q(120, 'mm'), protection: measure })]).protection[0]?.verdict).toBe('ok');
+});
+
+test('past the cup the heat starts at the end of the lap: hotter than as far along a like tube', () => {
+  const along = (way: 'male' | 'female') => planNear([part({ along: way, distance: q(80, 'mm') })]).protection[0]?.unprotectedPeakC ?? 0;
+  expect(along('female')).toBeGreaterThan(along('male'));
+});
+
+test('a heavy part peaks lower than the bare tube at its place', () => {
+  const peak = (mass?: NearRequest['mass']) =>
+    planNear([part({ distance: q(80, 'mm'), ...(mass ? { mass } : {}) })]).protection[0]?.peakC ?? 0;
+  expect(peak(q(0.5, 'kg'))).toBeLessThan(peak());
+});
+
+test('more protection never raises a part’s peak', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 40, max: 400 }),
+      fc.integer({ min: 2, max: 200 }),
+      fc.integer({ min: 0, max: 300 }),
+      (mm, grams, more) => {
+        const peak = (water: number) =>
+          planNear([
+            part({
+              distance: q(mm, 'mm'),
+              protection: { kind: 'wet-cloth', from: q(Math.max(0, mm - 25), 'mm'), to: q(mm + 75, 'mm'), water: q(water, 'g') },
+            }),
+          ]).protection[0]?.peakC ?? 0;
+        const bare = planNear([part({ distance: q(mm, 'mm') })]).protection[0]?.peakC ?? 0;
+        // The wrap draws heat, so the torch stays longer: a wrap far out may cost the part a fraction of a degree, never more.
+        return peak(grams + more) <= peak(grams) + 2 && peak(grams) <= bare + 2;
+      },
+    ),
+    { numRuns: 12 },
+  );
+});
+
+test('farther away is never hotter', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 15, max: 500 }), fc.integer({ min: 1, max: 300 }), (mm, more) => {
+      const peak = (d: number) => planNear([part({ distance: q(d, 'mm') })]).protection[0]?.peakC ?? 0;
+      return peak(mm + more) <= peak(mm) + 1e-6;
+    }),
+    { numRuns: 15 },
+  );
+});
+
+test('a wrap that holds says until when it must stay wet', () => {
+  const plan = planNear([part({ distance: q(150, 'mm'), protection: 'wet-cloth' })]);
+  const water = plan.cautions.find((c) => c.code === 'part-water');
+  expect(Number(water?.values?.['untilS'])).toBeGreaterThan(plan.heat?.seconds ?? 0);
+});
+
+test.each([
+  ['a negative distance', part({ distance: q(-1, 'mm') }), 'near[0].distance'],
+  ['a limit in the wrong unit', part({ limit: q(100, 'mm') }), 'near[0].limit'],
+])('%s is refused, naming the field', (_what, near, field) => {
+  expect(() => planNear([near])).toThrow(field);
+});
+
+describe('the curve along the tube', () => {
+  const plan = planNear([part({ distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
+  const male = heatAlongTube(plan, { along: 'male', lengthM: 0.2 });
+
+  test('is the joint’s temperature over the heated zone and falls outwards', () => {
+    const curve = male?.bare.hottestC ?? [];
+    expect(curve[0]).toBeCloseTo(plan.heat?.middleC ?? 0, 0);
+    for (let i = 1; i < curve.length; i++) expect(curve[i] ?? 0).toBeLessThanOrEqual((curve[i - 1] ?? 0) + 1e-6);
+  });
+
+  test('agrees with the peak the plan judges the part by', () => {
+    const [before, after] = [14, 15].map((i) => ({ d: male?.distancesM[i] ?? 0, c: male?.bare.hottestC[i] ?? 0 }));
+    const at60 = before && after ? before.c + ((after.c - before.c) * (0.06 - before.d)) / (after.d - before.d) : NaN;
+    expect(Math.abs(at60 - (plan.protection[0]?.unprotectedPeakC ?? 0))).toBeLessThan(5);
+  });
+
+  test('with its wrap is never hotter than bare, and the other side has no wrap', () => {
+    male?.wrapped?.hottestC.forEach((c, i) => expect(c).toBeLessThanOrEqual((male.bare.hottestC[i] ?? 0) + 1e-6));
+    expect(heatAlongTube(plan, { along: 'female', lengthM: 0.1 })?.wrapped).toBeNull();
+  });
+
+  test('frames begin cold and the flame is off before the last', () => {
+    expect(male?.bare.frames[0]?.temperaturesC.every((c) => c === 20)).toBe(true);
+    expect(male?.bare.frames.at(-1)?.seconds ?? 0).toBeGreaterThan(male?.flameOffS ?? Infinity);
+  });
+
+  test('without a filler there is nothing to heat for', () => {
+    const none = planned(requestFor({ history: 'soft-soldered' }));
+    expect(heatAlongTube(none, { along: 'male', lengthM: 0.2 })).toBeNull();
+    expect(codes(none)).toContain('soft-solder');
+  });
+});

@@ -1,0 +1,138 @@
+import fc from 'fast-check';
+import { bytesHash, canonicalHash, canonicalText, sealEntry, type EntryContent, type RecordEntry } from './chain';
+import { bytesFromBase64, RECORD_FORMAT, RECORD_VERSION, verifyRecord, type ExportedRecord } from './verify';
+
+const PHOTO = Uint8Array.from([137, 80, 78, 71, 1, 2, 3]);
+const base64 = (bytes: Uint8Array) => Buffer.from(bytes).toString('base64');
+
+function chainOf(count: number): readonly RecordEntry[] {
+  const entries: RecordEntry[] = [];
+  for (let i = 0; i < count; i++) {
+    const content: EntryContent = {
+      format: 1,
+      id: `entry-${i + 1}`,
+      joint: { id: 'joint-1', tag: 'CR2-07' },
+      sequence: i + 1,
+      kind: i === 0 ? 'planned' : i === 2 ? 'corrected' : 'brazed',
+      person: { id: 'p1', name: 'Ilta Varro' },
+      deviceTime: '2026-11-20T10:00:00.000Z',
+      serverTime: '2026-11-20T10:00:01.000Z',
+      values: { rodMm: 22 + i, note: 'Flowed all round – ½ stick.' },
+      photos: i === 1 ? [{ sha256: bytesHash(PHOTO), mediaType: 'image/png', bytes: PHOTO.length }] : [],
+      corrects: i === 2 ? { entry: 'entry-2', why: 'stub measured after' } : null,
+      previous: entries[i - 1]?.hash ?? null,
+    };
+    entries.push(sealEntry(content));
+  }
+  return entries;
+}
+
+const exported = (entries = chainOf(4)): ExportedRecord => ({
+  format: RECORD_FORMAT,
+  version: RECORD_VERSION,
+  entries,
+  photos: { [bytesHash(PHOTO)]: base64(PHOTO) },
+});
+const verdict = (file: unknown) => {
+  const result = verifyRecord(file);
+  if (!result.ok) throw new Error(JSON.stringify(result.errors));
+  return result.value;
+};
+const broken = (file: unknown) => {
+  const v = verdict(file);
+  return v.intact ? null : [v.firstBroken.entry, v.firstBroken.why];
+};
+/** A copy with one entry's content changed and, as a forger would, its own hash made to fit again. */
+function forged(index: number, change: (content: EntryContent) => EntryContent, reseal = false): ExportedRecord {
+  const file = exported();
+  return {
+    ...file,
+    entries: file.entries.map((e, i) => (i !== index ? e : reseal ? sealEntry(change(e.content)) : { ...e, content: change(e.content) })),
+  };
+}
+
+test('the canonical form orders keys and writes numbers as RFC 8785 does', () => {
+  expect(canonicalText({ b: 1, a: 1e21, c: 'é\n', d: [1.0, 0.000001, -0] })).toBe('{"a":1e+21,"b":1,"c":"é\\n","d":[1,0.000001,0]}');
+  expect(canonicalHash({ a: 1, b: 2 })).toBe(canonicalHash({ b: 2, a: 1 }));
+});
+
+test('the hash is SHA-256', () => {
+  expect(bytesHash(new Uint8Array())).toBe('e3b0c44298fc1c149afbf4c8996fb92427ae41e4649b934ca495991b7852b855');
+});
+
+test('an untouched record is intact and says where it ends', () => {
+  const entries = chainOf(4);
+  expect(verdict(exported(entries))).toEqual({ intact: true, entries: 4, endsIn: entries[3]?.hash });
+});
+
+test.each([0, 1, 2, 3])('one altered letter in entry %d is named', (index) => {
+  expect(broken(forged(index, (c) => ({ ...c, values: { ...c.values, note: 'Flowed all round – ¼ stick.' } })))).toEqual([
+    index + 1,
+    'entry-altered',
+  ]);
+});
+
+test('an entry altered and sealed anew breaks the link of the next', () => {
+  expect(broken(forged(1, (c) => ({ ...c, values: { rodMm: 90 } }), true))).toEqual([3, 'link-broken']);
+});
+
+test('an entry taken out, put in twice or moved is found', () => {
+  const e = chainOf(4);
+  expect(broken(exported([e[0]!, e[2]!, e[3]!]))).toEqual([2, 'link-broken']);
+  expect(broken(exported([e[0]!, e[1]!, e[1]!, e[2]!, e[3]!]))).toEqual([3, 'link-broken']);
+  expect(broken(exported([e[1]!, e[0]!, e[2]!, e[3]!]))).toEqual([1, 'link-broken']);
+  expect(broken(exported(e.slice(1)))).toEqual([1, 'link-broken']);
+});
+
+test('a photo changed by one byte, left out, or slipped in is found', () => {
+  const file = exported();
+  const sha = bytesHash(PHOTO);
+  expect(broken({ ...file, photos: { [sha]: base64(Uint8Array.from([...PHOTO.slice(0, -1), 4])) } })).toEqual([2, 'photo-altered']);
+  expect(broken({ ...file, photos: {} })).toEqual([2, 'photo-missing']);
+  expect(broken({ ...file, photos: { ...file.photos, ['0'.repeat(64)]: base64(PHOTO) } })).toEqual([4, 'photo-unnamed']);
+});
+
+test('values beside the chain are not taken', () => {
+  const file = exported();
+  expect(broken({ ...file, entries: file.entries.map((e, i) => (i === 1 ? { ...e, note: 'extra' } : e)) })).toEqual([2, 'unknown-value']);
+  expect(verifyRecord({ ...file, approvedBy: 'nobody' })).toMatchObject({ ok: false, errors: [{ field: 'approvedBy' }] });
+});
+
+test('a correction of nothing, another joint’s entry and a wrong count are found even when sealed', () => {
+  expect(broken(forged(2, (c) => ({ ...c, corrects: { entry: 'entry-9', why: 'x' } }), true))).toEqual([3, 'correction-of-nothing']);
+  expect(broken(forged(3, (c) => ({ ...c, joint: { id: 'joint-2', tag: 'CR2-08' } }), true))).toEqual([4, 'other-joint']);
+  expect(broken(forged(3, (c) => ({ ...c, sequence: 9 }), true))).toEqual([4, 'out-of-sequence']);
+});
+
+test.each([
+  ['no object', 'text', 'record'],
+  ['another format', { ...exported(), format: 'x' }, 'format'],
+  ['another version', { ...exported(), version: 2 }, 'version'],
+  ['no entries', { ...exported(), entries: [] }, 'entries'],
+  ['no photos', { ...exported(), photos: null }, 'photos'],
+])('%s is refused as no record', (_what, file, field) => {
+  expect(verifyRecord(file)).toMatchObject({ ok: false, errors: [{ kind: 'refused', field }] });
+});
+
+test('any change to any value of any entry is found at that entry', () => {
+  const file = exported();
+  const paths = fc.record({
+    index: fc.nat(3),
+    key: fc.constantFrom('id', 'kind', 'deviceTime', 'serverTime', 'sequence', 'previous', 'person', 'format'),
+  });
+  fc.assert(
+    fc.property(paths, fc.string({ minLength: 1, maxLength: 8 }), ({ index, key }, value) => {
+      const entries = file.entries.map((e, i) => (i === index ? { ...e, content: { ...e.content, [key]: `x${value}` } } : e));
+      const found = broken({ ...file, entries: entries as unknown as ExportedRecord['entries'] });
+      return found !== null && found[0] === index + 1;
+    }),
+  );
+});
+
+describe('base64', () => {
+  test('reads what an encoder writes', () => {
+    fc.assert(fc.property(fc.uint8Array({ maxLength: 60 }), (bytes) => expect(bytesFromBase64(base64(bytes))).toEqual(bytes)));
+  });
+
+  test.each(['abc', 'ab!=', 'QQ=A', 'QR=='])('%s is not what an encoder writes', (text) => expect(bytesFromBase64(text)).toBeNull());
+});
