@@ -1,13 +1,44 @@
+const path = require('node:path');
+
 const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } }];
+const at = (file) => path.join(__dirname, file);
+const workspaces = {
+  '^@kesto/core$': at('core/src/index.ts'),
+  '^@kesto/contract$': at('contract/src/index.ts'),
+  '^@kesto/contract/schemas$': at('contract/src/schemas/index.ts'),
+  '^@kesto/contract/wording$': at('contract/src/wording/index.ts'),
+};
+/** Packages that ship as ES modules only and have to be read by Jest as such. */
+const esModules = '/node_modules/(?!(@noble|canonicalize|uuid)(/|$))';
+
+const node = (name, rest = {}) => ({
+  displayName: name,
+  rootDir: at(name),
+  testEnvironment: 'node',
+  testMatch: ['**/*.test.ts'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  transform: { '^.+\\.[tj]s$': swc },
+  transformIgnorePatterns: [esModules],
+  moduleNameMapper: workspaces,
+  ...rest,
+});
+
 module.exports = {
   projects: [
+    node('core'),
+    node('contract'),
+    node('cli'),
+    node('server', { globalSetup: at('server/jest.setup.cjs'), globalTeardown: at('server/jest.teardown.cjs') }),
     {
-      displayName: 'core',
-      rootDir: `${__dirname}/core`,
-      testEnvironment: 'node',
-      testMatch: ['**/*.test.ts'],
-      transform: { '^.+\\.[tj]s$': swc },
-      transformIgnorePatterns: ['/node_modules/(?!@noble|canonicalize)'],
+      displayName: 'client',
+      rootDir: at('client'),
+      preset: 'jest-expo',
+      testMatch: ['<rootDir>/{src,app}/**/*.test.ts?(x)'],
+      setupFiles: ['<rootDir>/jest.setup.js'],
+      moduleNameMapper: { ...workspaces, '^@/(.*)$': at('client/src/$1') },
+      transformIgnorePatterns: [
+        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|react-redux|@reduxjs|immer|react-native-paper|react-native-svg|d3-.*|internmap|uuid|@noble|canonicalize)(/|-|$))',
+      ],
     },
   ],
 };

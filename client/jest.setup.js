@@ -1,0 +1,8 @@
+// The web page keeps drafts here; under Jest there is no browser.
+const kept = new Map();
+globalThis.localStorage ??= {
+  getItem: (key) => kept.get(key) ?? null,
+  setItem: (key, value) => kept.set(key, String(value)),
+  removeItem: (key) => kept.delete(key),
+  clear: () => kept.clear(),
+};

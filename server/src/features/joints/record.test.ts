@@ -1,0 +1,186 @@
+import { verifyRecord } from '@kesto/core';
+import { v7 as uuid } from 'uuid';
+import type { Agent } from 'supertest';
+import { brazedBody, FINISHED_JOINT, lookBody, planBody, UNPLANNED_JOINT } from '../../testing/examples';
+import { testServer, type TestServer } from '../../testing/server';
+
+let server: TestServer;
+let ilta: Agent;
+let maren: Agent;
+beforeAll(async () => {
+  server = await testServer();
+  ilta = await server.as('ilta');
+  maren = await server.as('maren');
+});
+afterAll(() => server.close());
+
+/** A joint of its own for each test, so that none waits for another. */
+async function newJoint(): Promise<string> {
+  const id = uuid();
+  await ilta.put(`/api/jobs/0193a000-0000-7000-8000-000000000041/joints/${id}`).send({ title: 'Test joint' }).expect(200);
+  return id;
+}
+const plan = (joint: string, body: object = planBody(), id = uuid()) => ilta.put(`/api/joints/${joint}/plans/${id}`).send(body);
+const entry = (joint: string, body: object, id = uuid(), who: Agent = ilta) => who.put(`/api/joints/${joint}/entries/${id}`).send(body);
+const stateOf = async (joint: string) =>
+  (await ilta.get(`/api/joints/${joint}`).expect(200)).body as { state: string; entries: { content: { kind: string } }[] };
+
+describe('a plan', () => {
+  test('is worked out again on the server and stored with its engine', async () => {
+    const joint = await newJoint();
+    const { body } = await plan(joint, planBody()).expect(200);
+    expect(body.answer.flux).toMatchObject({ required: true, class: 'FB3-A' });
+    expect(body.engineDiffers).toBe(false);
+  });
+
+  test('from another engine version is stored as this one says, and the difference is told', async () => {
+    const joint = await newJoint();
+    const { body } = await plan(joint, { ...planBody(), engineVersion: '0.9.0' }).expect(200);
+    expect(body).toMatchObject({ engineDiffers: true, engineVersion: '1.0.0' });
+  });
+
+  test('sent twice changes nothing and answers the same; other content under its id is a conflict', async () => {
+    const joint = await newJoint();
+    const id = uuid();
+    const first = await plan(joint, planBody(), id).expect(200);
+    const again = await plan(joint, planBody(), id).expect(200);
+    expect(again.body).toEqual(first.body);
+    const { body } = await plan(joint, planBody('BCuP-2', { reason: 'no silver rod left' }), id).expect(409);
+    expect(body.error.code).toBe('CONFLICT');
+  });
+
+  test('against advice needs a reason, and keeps it', async () => {
+    const joint = await newJoint();
+    const { body } = await plan(joint, planBody('BCuP-2')).expect(400);
+    expect(body.error).toMatchObject({ field: 'reason' });
+    const kept = await plan(joint, planBody('BCuP-2', { reason: 'no silver rod left' })).expect(200);
+    expect(kept.body.reason).toBe('no silver rod left');
+  });
+
+  test('with a forbidden filler is refused, naming the field', async () => {
+    const joint = await newJoint();
+    const steel = {
+      ...planBody().request,
+      joint: { ...planBody().request.joint, female: { ...planBody().request.joint.female, metal: 'carbon-steel' as const } },
+    };
+    const { body } = await plan(joint, planBody('BCuP-2', { request: steel, reason: 'x' })).expect(400);
+    expect(body.error.field).toBe('request.choose');
+  });
+
+  test.each([
+    ['letters in a size', { od: { value: 'seven', unit: 'in' } }, 'request.joint.male.od'],
+    ['a negative size', { od: { value: -1, unit: 'in' } }, 'request.joint.male.od'],
+    ['a tube larger than its socket', { od: { value: 25, unit: 'mm' } }, 'request.joint.female.bore'],
+    ['a metal the engine does not know', { metal: 'tin' }, 'request.joint.male.metal'],
+  ])('%s is refused, naming the field', async (_what, male, field) => {
+    const joint = await newJoint();
+    const request = planBody().request;
+    const bad = { ...request, joint: { ...request.joint, male: { ...request.joint.male, ...male } } };
+    const { body } = await plan(joint, { ...planBody(), request: bad }).expect(400);
+    expect(body.error.field).toBe(field);
+    expect(body.error.requestId).not.toBe('');
+  });
+
+  test('an unknown filler is refused with those that are known', async () => {
+    const joint = await newJoint();
+    const { body } = await plan(joint, planBody('BAg-99')).expect(400);
+    expect(body.error.message).toContain('BAg-36');
+  });
+});
+
+describe('a record', () => {
+  test('begins with the plan frozen, and the plan cannot change after', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    await entry(joint, brazedBody()).expect(200);
+    const { entries, state } = await stateOf(joint);
+    expect(entries.map((e) => e.content.kind)).toEqual(['planned', 'brazed']);
+    expect(state).toBe('brazed');
+    const { body } = await plan(joint).expect(409);
+    expect(body.error.code).toBe('FROZEN');
+  });
+
+  test('cannot begin without a plan', async () => {
+    const { body } = await entry(await newJoint(), brazedBody()).expect(409);
+    expect(body.error.code).toBe('NOT_PLANNED');
+  });
+
+  test('an entry sent again is one entry; other content under its id is a conflict', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    const id = uuid();
+    const first = await entry(joint, brazedBody(), id).expect(200);
+    const again = await entry(joint, brazedBody(), id).expect(200);
+    expect(again.body).toEqual(first.body);
+    expect((await stateOf(joint)).entries).toHaveLength(2);
+    await entry(joint, brazedBody({ rodMm: 99 }), id).expect(409);
+  });
+
+  test('twelve of the same entry at once are still one', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    const id = uuid();
+    const answers = await Promise.all(Array.from({ length: 12 }, () => entry(joint, brazedBody(), id)));
+    expect(answers.map((a) => a.status)).toEqual(Array.from({ length: 12 }, () => 200));
+    expect((await stateOf(joint)).entries).toHaveLength(2);
+  });
+
+  test('goes in its order: no look before the braze, no acceptance before the look', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    expect((await entry(joint, lookBody()).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
+    await entry(joint, brazedBody()).expect(200);
+    const accept = { kind: 'accepted', deviceTime: '2026-11-24T11:00:00.000Z', values: { note: '' }, photos: [] };
+    await entry(joint, accept, uuid(), maren).expect(409);
+    await entry(joint, lookBody()).expect(200);
+    await entry(joint, accept, uuid(), maren).expect(200);
+    expect((await stateOf(joint)).state).toBe('accepted');
+  });
+
+  test('is accepted by a lead, never by a technician, never by whoever brazed it', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    await entry(joint, brazedBody(), uuid(), maren).expect(200);
+    await entry(joint, lookBody()).expect(200);
+    const accept = { kind: 'accepted', deviceTime: '2026-11-24T11:00:00.000Z', values: { note: '' }, photos: [] };
+    expect((await entry(joint, accept).expect(403)).body.error.code).toBe('FORBIDDEN');
+    expect((await entry(joint, accept, uuid(), maren).expect(403)).body.error.message).toContain('brazed');
+  });
+
+  test('a correction names what it corrects and leaves that as it was', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    const braze = uuid();
+    await entry(joint, brazedBody(), braze).expect(200);
+    const correction = { kind: 'corrected', deviceTime: '2026-11-24T12:00:00.000Z', values: { rodMm: 44 }, photos: [] };
+    await entry(joint, correction).expect(400);
+    await entry(joint, { ...correction, corrects: { entry: uuid(), why: 'typo' } }).expect(400);
+    await entry(joint, { ...correction, corrects: { entry: braze, why: 'stub measured after' } }).expect(200);
+    const { entries } = await stateOf(joint);
+    expect(entries.map((e) => e.content.kind)).toEqual(['planned', 'brazed', 'corrected']);
+  });
+
+  test.each([
+    ['no rod', { rodMm: undefined }, 'values.rodMm'],
+    ['a negative depth', { depthMm: -3 }, 'values.depthMm'],
+    ['letters for seconds', { seconds: 'long' }, 'values.seconds'],
+  ])('%s is refused, naming the field', async (_what, values, field) => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    const { body } = await entry(joint, brazedBody(values)).expect(400);
+    expect(body.error.field).toBe(field);
+  });
+
+  test('exports as a file that verifies with nothing else, and one altered letter names its entry', async () => {
+    const { body } = await ilta.get(`/api/joints/${FINISHED_JOINT}/record.json`).expect(200);
+    expect(verifyRecord(body)).toMatchObject({ ok: true, value: { intact: true, entries: 9 } });
+    const forged = JSON.parse(JSON.stringify(body).replace('Flowed all round at once.', 'Flowed all round at onze.')) as unknown;
+    expect(verifyRecord(forged)).toMatchObject({ ok: true, value: { intact: false, firstBroken: { joint: 'HS3-03', entry: 4 } } });
+  });
+
+  test('of a joint without entries has nothing to export, and says so', async () => {
+    await ilta.get(`/api/joints/${UNPLANNED_JOINT}/record.json`).expect((response) => {
+      expect([200, 404, 409]).toContain(response.status);
+    });
+  });
+});

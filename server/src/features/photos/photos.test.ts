@@ -1,0 +1,75 @@
+import { createHash, randomBytes } from 'node:crypto';
+import sharp from 'sharp';
+import type { Agent } from 'supertest';
+import { testServer, type TestServer } from '../../testing/server';
+
+let server: TestServer;
+let ilta: Agent;
+beforeAll(async () => {
+  server = await testServer();
+  ilta = await server.as('ilta');
+});
+afterAll(() => server.close());
+
+const sha = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
+const send = (bytes: Buffer, hash = sha(bytes)) =>
+  ilta.put(`/api/photos/${hash}`).set('content-type', 'application/octet-stream').send(bytes);
+const picture = (width = 60, height = 40) => sharp({ create: { width, height, channels: 3, background: '#db9264' } });
+
+test('what the camera wrote beside the picture is not kept', async () => {
+  const withPlace = await picture()
+    .withExif({ IFD0: { Make: 'x' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '60/1 10/1 0/1' } })
+    .jpeg()
+    .toBuffer();
+  expect((await sharp(withPlace).metadata()).exif).toBeDefined();
+  const { body } = await send(withPlace).expect(200);
+  const kept = await ilta.get(`/api/photos/${body.sha256}`).expect(200);
+  expect((await sharp(kept.body as Buffer).metadata()).exif).toBeUndefined();
+  expect(sha(kept.body as Buffer)).toBe(body.sha256);
+});
+
+test('a photo sent twice is one photo', async () => {
+  const png = await picture(31, 31).png().toBuffer();
+  const [first, again] = [await send(png).expect(200), await send(png).expect(200)];
+  expect(again.body).toEqual(first.body);
+});
+
+test('a large picture is kept at 2000 px', async () => {
+  const { body } = await send(await picture(3000, 1500).jpeg().toBuffer()).expect(200);
+  const kept = await ilta.get(`/api/photos/${body.sha256}`).expect(200);
+  expect(await sharp(kept.body as Buffer).metadata()).toMatchObject({ width: 2000, height: 1000 });
+});
+
+test('30 MB are refused with what is allowed', async () => {
+  const { body } = await send(randomBytes(30_000_000)).expect(413);
+  expect(body.error).toMatchObject({ code: 'TOO_LARGE' });
+  expect(body.error.message).toContain('12 MB');
+});
+
+test.each([
+  ['text named like a photo', Buffer.from('this is no photo at all'), 415],
+  ['an empty file', Buffer.alloc(0), 415],
+  ['a drawing with scripts in it', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>'), 415],
+])('%s is told by its content and refused', async (_what, bytes, status) => {
+  const { body } = await send(bytes).expect(status);
+  expect(body.error.field).toBe('photo');
+});
+
+test('a photo cut off in the middle is refused', async () => {
+  const whole = await picture(400, 300).jpeg().toBuffer();
+  await send(whole.subarray(0, Math.floor(whole.length / 2))).expect(415);
+});
+
+test('bytes that do not have the hash in the address arrived damaged', async () => {
+  const { body } = await send(await picture(33, 33).png().toBuffer(), 'a'.repeat(64)).expect(400);
+  expect(body.error.field).toBe('source');
+});
+
+test('an entry cannot name a photo that is not stored', async () => {
+  const { brazedBody, PLANNED_JOINT } = await import('../../testing/examples');
+  const { body } = await ilta
+    .put(`/api/joints/${PLANNED_JOINT}/entries/0193a000-0000-7000-8000-00000000ffff`)
+    .send({ ...brazedBody(), photos: ['b'.repeat(64)] })
+    .expect(400);
+  expect(body.error.field).toBe('photos[0]');
+});

@@ -1,0 +1,39 @@
+import { ROUTES } from '@kesto/contract/schemas';
+import { testServer, type TestServer } from '../../testing/server';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.close());
+
+test('health answers for the server and its database', async () => {
+  const { body } = await server.stranger().get('/api/health').expect(200);
+  expect(body).toMatchObject({ ok: true });
+});
+
+test('the description names every route there is, and each of them is there', async () => {
+  const { body } = await server.stranger().get('/api/openapi.json').expect(200);
+  for (const route of Object.values(ROUTES)) {
+    const path = route.path.replace(/:(\w+)/g, '{$1}');
+    expect(body.paths[path]?.[route.method]?.summary).toBe(route.summary);
+    const { status } = await server.stranger()[route.method](route.path.replace(/:\w+/g, '0193a000-0000-7000-8000-000000000041'));
+    expect(status).not.toBe(404);
+  }
+});
+
+test('an unknown address and a broken body are answered in the API’s own words, with a request id', async () => {
+  const missing = await server.stranger().get('/api/nothing').expect(404);
+  expect(missing.body.error).toMatchObject({ code: 'NOT_FOUND' });
+  const broken = await server.stranger().post('/api/session').set('content-type', 'application/json').send('{').expect(400);
+  expect(broken.body.error.requestId).toMatch(/^[0-9a-f-]{36}$/);
+});
+
+test('pages may load nothing from elsewhere', async () => {
+  const { headers } = await server.stranger().get('/api/health').expect(200);
+  const policy = String(headers['content-security-policy']);
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toContain("script-src 'self'");
+  expect(policy).not.toContain('unsafe-eval');
+  expect(policy).not.toMatch(/https?:/);
+});

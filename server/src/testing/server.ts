@@ -1,0 +1,105 @@
+import type { DataSource } from 'typeorm';
+import pino from 'pino';
+import request, { type Agent } from 'supertest';
+import { METRIC_PREFERENCES } from '@kesto/core';
+import type { Role } from '@kesto/contract';
+import { v7 as uuid } from 'uuid';
+import type { Clock } from '../platform/clock';
+import { prepareDatabase } from '../platform/db/prepare';
+import { Circuits, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../platform/db/rows';
+import { withShop } from '../platform/db/shop';
+import { buildApp } from '../platform/http/app';
+import { loadDemo } from '../features/demo/load';
+import { DEMO_PASSWORD } from '../features/demo/people';
+import { JOBS, SITE, UNITS, VAN } from '../features/demo/station';
+import { hashPassword } from '../features/session/session.service';
+import { freshDatabase } from './database';
+
+export interface TestServer {
+  readonly db: DataSource;
+  readonly ownerUrl: string;
+  /** Nobody signed in. */
+  readonly stranger: () => Agent;
+  readonly as: (login: string) => Promise<Agent>;
+  readonly close: () => Promise<void>;
+}
+
+/** The whole application on a database of its own with the demo in it; time is what `clock` says. */
+export async function testServer({ clock = () => new Date() }: { clock?: Clock } = {}): Promise<TestServer> {
+  const database = await freshDatabase();
+  const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
+  await loadDemo(db);
+  const app = buildApp({ db, clock, demo: true }, pino({ level: 'silent' }), null);
+  const agents = new Map<string, Agent>();
+  return {
+    db,
+    ownerUrl: database.ownerUrl,
+    stranger: () => request.agent(app),
+    as: async (login) => {
+      const known = agents.get(login);
+      if (known) return known;
+      const agent = request.agent(app);
+      await agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);
+      agents.set(login, agent);
+      return agent;
+    },
+    close: async () => {
+      await db.destroy();
+      await database.drop();
+    },
+  };
+}
+
+export interface OtherShop {
+  readonly shopId: string;
+  readonly jobId: string;
+  readonly jointId: string;
+  readonly circuitId: string;
+}
+
+/** A second shop with one unit, job and joint; its people sign in with the demo's password. */
+export async function addOtherShop(db: DataSource, people: readonly { login: string; role: Role }[]): Promise<OtherShop> {
+  const shop_id = uuid();
+  const password_hash = await hashPassword(DEMO_PASSWORD);
+  const unit = UNITS[0];
+  const job = JOBS[0];
+  if (!unit || !job) throw new Error('the demo has units and jobs');
+  const ids = { siteId: uuid(), unitId: uuid(), circuitId: uuid(), jobId: uuid(), jointId: uuid() };
+  await withShop(db, shop_id, async ({ manager }) => {
+    await manager.insert(Shops, { shop_id, name: 'The other workshop', van: VAN as never }); // cast: TypeORM's deep partial takes no readonly arrays
+    for (const person of people) {
+      await manager.insert(People, {
+        shop_id,
+        id: uuid(),
+        name: person.login,
+        password_hash,
+        units: METRIC_PREFERENCES,
+        approvals: [],
+        ...person,
+      });
+    }
+    await manager.insert(Sites, { shop_id, ...SITE, id: ids.siteId });
+    await manager.insert(Units, {
+      shop_id,
+      id: ids.unitId,
+      site_id: ids.siteId,
+      tag: unit.tag,
+      name: unit.name,
+      kind: unit.kind,
+      place: 0,
+    });
+    await manager.insert(Circuits, { shop_id, id: ids.circuitId, unit_id: ids.unitId, details: unit.circuit as never }); // cast: as above
+    const { joints: _joints, circuitId: _circuit, ...rest } = job;
+    await manager.insert(Jobs, { shop_id, ...rest, id: ids.jobId, circuit_id: ids.circuitId, request_hash: 'x' });
+    await manager.insert(Joints, {
+      shop_id,
+      id: ids.jointId,
+      circuit_id: ids.circuitId,
+      tag: 'CR2-09',
+      title: 'theirs',
+      request_hash: 'x',
+    });
+    await manager.insert(JobJoints, { shop_id, job_id: ids.jobId, joint_id: ids.jointId, place: 1 });
+  });
+  return { shopId: shop_id, ...ids };
+}
