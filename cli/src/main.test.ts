@@ -1,0 +1,180 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { run } from './main';
+
+const q = (value: number | string, unit: string) => ({ value, unit });
+const ask = (command: string, request: unknown) => run(command, JSON.stringify(request));
+const answer = (command: string, request: unknown) => {
+  const outcome = ask(command, request);
+  if (outcome.exit !== 0) throw new Error(outcome.stderr);
+  expect(outcome.stderr).toBe('');
+  return JSON.parse(outcome.stdout) as Record<string, never>;
+};
+/** A refusal: exit 2, nothing on standard output, one JSON line on standard error. */
+const refusal = (outcome: ReturnType<typeof run>) => {
+  expect(outcome.exit).toBe(2);
+  expect(outcome.stdout).toBe('');
+  expect(outcome.stderr.trim().split('\n')).toHaveLength(1);
+  const { error } = JSON.parse(outcome.stderr) as { error: { code: string; field: string; message: string } };
+  expect(Object.keys(error).sort()).toEqual(['code', 'field', 'message']);
+  return error;
+};
+
+const joint = (female: object = {}, male: object = {}) => ({
+  male: { metal: 'copper', form: 'tube', od: q(0.875, 'in'), wall: q(0.045, 'in'), ...male },
+  female: { metal: 'brass', form: 'component-stub', bore: q(22.33, 'mm'), cupDepth: q(19, 'mm'), wall: q(1.6, 'mm'), ...female },
+});
+const plan = (rest: object = {}) => ({ joint: joint(), service: { designPressure: q(19, 'barg'), maxTemp: q(50, 'C') }, ...rest });
+const path12 = {
+  sections: [{ bore: q(19.94, 'mm'), length: q(12, 'm') }, { volume: q(1.8, 'L') }],
+  flood: q(15, 'L/min'),
+  minutes: 10,
+  outlet: { kind: 'port-core-out' },
+};
+
+describe('plan', () => {
+  test('answers exactly the keys of the contract', () => {
+    const a = answer('plan', plan({ purge: path12, near: [{ kind: 'valve', distance: q(60, 'mm') }], torch: { fuel: 'air-acetylene' } }));
+    expect(Object.keys(a).sort()).toEqual([
+      'cautions',
+      'filler',
+      'fillers',
+      'fit',
+      'flux',
+      'heat',
+      'inspect',
+      'pressure',
+      'protection',
+      'purge',
+    ]);
+    expect(Object.keys(a['fit']!).sort()).toEqual(['insertMm', 'leastOverlapMm', 'radialGapColdMm', 'radialGapHotMm', 'verdict']);
+    expect(Object.keys(a['filler']!).sort()).toEqual(['massG', 'rodLengthMm', 'volumeMm3']);
+    expect(Object.keys(a['flux']!).sort()).toEqual(['class', 'required', 'text']);
+    expect(Object.keys(a['heat']!).sort()).toEqual(['energyKj', 'flags', 'seconds', 'targetHighC', 'targetLowC']);
+    expect(Object.keys(a['pressure']!).sort()).toEqual(['allowableKpa', 'designKpa', 'ok']);
+    expect(Object.keys(a['protection']![0]!).sort()).toEqual(['kind', 'limitC', 'measure', 'peakC', 'unprotectedPeakC', 'verdict']);
+    expect(Object.keys(a['fillers']![0]!).sort()).toEqual(['designation', 'reasons', 'verdict']);
+    expect(Object.keys(a['cautions']![0]!).sort()).toEqual(['code', 'text']);
+  });
+
+  test('copper into brass needs flux, and says so in words', () => {
+    const a = answer('plan', plan());
+    expect(a['flux']).toMatchObject({ required: true, class: 'FB3-A' });
+    expect(String(a['flux']!['text'])).not.toBe('');
+  });
+
+  test('with every filler forbidden flux class, filler and heat are null', () => {
+    const a = answer('plan', plan({ joint: joint({ history: 'soft-soldered' }) }));
+    expect(a).toMatchObject({ filler: null, heat: null, flux: { class: null } });
+  });
+
+  test('choose decides what is worked out', () => {
+    const target = (choose: string) => answer('plan', plan({ choose }))['heat']!['targetLowC'];
+    expect(target('BAg-36')).toBe(677);
+    expect(target('BAg-24')).toBe(707);
+  });
+
+  test('the same question gets the same answer to the letter', () => {
+    expect(ask('plan', plan({ purge: path12 }))).toEqual(ask('plan', plan({ purge: path12 })));
+  });
+
+  test.each([
+    ['letters in a size', plan({ joint: joint({}, { od: q('seven', 'in') }) }), 'joint.male.od'],
+    ['a negative length', plan({ joint: joint({ cupDepth: q(-3, 'mm') }) }), 'joint.female.cupDepth'],
+    ['a tube larger than its socket', plan({ joint: joint({ bore: q(20, 'mm') }) }), 'joint.female.bore'],
+    ['a metal the engine does not know', plan({ joint: joint({ metal: 'tin' }) }), 'joint.female.metal'],
+    ['an unknown filler', plan({ stock: [{ designation: 'BAg-36' }, { designation: 'BX-1' }] }), 'stock[1].designation'],
+    ['a forbidden choice', plan({ choose: 'BAg-1' }), 'choose'],
+    ['nothing open', plan({ purge: { ...path12, outlet: { kind: 'none' } } }), 'purge.outlet.kind'],
+    ['an unknown unit', plan({ joint: joint({}, { od: q(7, 'furlong') }) }), 'joint.male.od'],
+    ['a bare number', plan({ joint: joint({}, { od: 22 }) }), 'joint.male.od'],
+    ['psi where a pressure is meant', plan({ service: { designPressure: q(400, 'psi') } }), 'service.designPressure'],
+    ['atmosphere and altitude', plan({ atmosphere: q(100, 'kPa'), altitude: q(10, 'm') }), 'altitude'],
+    ['a key nobody knows', plan({ colour: 'red' }), 'colour'],
+    ['no joint', {}, 'joint'],
+    ['an unknown refrigerant', plan({ service: { refrigerant: 'R-999' } }), 'service.refrigerant'],
+    ['ammonia on copper', plan({ service: { refrigerant: 'R-717' } }), 'joint.male.metal'],
+  ])('%s is refused, naming the field in full', (_what, request, field) => {
+    const error = refusal(ask('plan', request));
+    expect(error.field).toBe(field);
+    expect(error.message.length).toBeGreaterThan(10);
+  });
+
+  test('a figure out of range names the range', () => {
+    expect(refusal(ask('plan', plan({ joint: joint({}, { od: q(500, 'mm') }) }))).message).toMatch(/0\.0015.*0\.12/);
+  });
+});
+
+describe('purge', () => {
+  test('answers exactly its keys', () => {
+    const a = answer('purge', {
+      ...path12,
+      cylinder: { waterVolume: q(10, 'L'), pressure: q(150, 'barg') },
+      room: { volume: q(40, 'm3') },
+    });
+    expect(Object.keys(a).sort()).toEqual(
+      [
+        'cautions',
+        'cylinderLeftPercent',
+        'floodSeconds',
+        'jointPressureKpa',
+        'nitrogenL',
+        'outlet',
+        'roomO2Percent',
+        'trickleLpm',
+        'volumeChanges',
+        'volumeL',
+      ].sort(),
+    );
+    expect(a['volumeChanges']).toBeCloseTo(5.34, 2);
+    expect(a['outlet']).toBe('open');
+  });
+
+  test('what was not given is null, not guessed', () => {
+    expect(answer('purge', path12)).toMatchObject({ cylinderLeftPercent: null, roomO2Percent: null });
+  });
+
+  test('an unopened outlet is refused', () =>
+    expect(refusal(ask('purge', { ...path12, outlet: { kind: 'none' } })).field).toBe('outlet.kind'));
+});
+
+describe('reach', () => {
+  const request = {
+    tube: { metal: 'copper', od: q(0.875, 'in'), wall: q(0.045, 'in') },
+    ambient: q(20, 'C'),
+    jointTemperature: q(720, 'C'),
+    seconds: 60,
+    at: [q(100, 'mm'), q(4, 'in')],
+  };
+
+  test('answers peaks in the order asked, with the balance', () => {
+    const a = answer('reach', request);
+    expect(Object.keys(a).sort()).toEqual(['dryAtSeconds', 'energyErrorPercent', 'points']);
+    expect(a['points']!.map((p: { distanceMm: number }) => p.distanceMm)).toEqual([100, expect.closeTo(101.6, 6)]);
+    expect(a['dryAtSeconds']).toBeNull();
+  });
+
+  test('a wrap without water is refused', () => {
+    expect(refusal(ask('reach', { ...request, wet: { from: q(50, 'mm'), to: q(150, 'mm'), water: q(0, 'kg') } })).field).toBe('wet.water');
+  });
+});
+
+describe('verify', () => {
+  const example = readFileSync(path.join(__dirname, '../../docs/examples/joint-record.json'), 'utf8');
+
+  test('the example record is intact', () => expect(JSON.parse(run('verify', example).stdout)).toEqual({ intact: true }));
+
+  test('one altered letter names joint, entry and why', () => {
+    const outcome = run('verify', example.replace('Flowed all round at once.', 'Flowed all round at onze.'));
+    expect(outcome.exit).toBe(0);
+    expect(JSON.parse(outcome.stdout)).toMatchObject({ firstBroken: { joint: 'HS3-03', entry: 4, why: expect.any(String) } });
+  });
+
+  test('a file of another kind is refused', () => expect(refusal(run('verify', '{"format":"other"}')).field).toBe('format'));
+});
+
+describe('the command itself', () => {
+  test('an unknown command names those there are', () => expect(refusal(run('brew', '{}')).message).toContain('plan'));
+  test('no command at all', () => expect(refusal(run(undefined, '{}')).code).toBe('unknown-command'));
+  test('what is not JSON is refused as such', () => expect(refusal(run('plan', '{joint:')).code).toBe('not-json'));
+});
