@@ -1,0 +1,87 @@
+import type { CircuitView, JointView, VanStock } from '@kesto/contract';
+import { planAnswer } from '@kesto/contract';
+import { ENGINE_VERSION, METRIC_PREFERENCES, planJoint, sealEntry, type EntryContent, type JointPlan, type PlanRequest } from '@kesto/core';
+import { NEW_DRAFT, type Draft } from '@/features/planner/drafts';
+import { planDraft } from '@/features/planner/toRequest';
+
+const q = (value: number, unit: string) => ({ value, unit });
+
+export const VAN: VanStock = {
+  fillers: [
+    { designation: 'BCuP-2', rod: 'round-3/32', count: 12 },
+    { designation: 'BCuP-5', rod: 'flat-0.050x1/8', count: 9 },
+    { designation: 'BAg-36', rod: 'round-1/16', count: 3 },
+    { designation: 'BAg-1', rod: 'round-1/16', count: 1 },
+  ],
+  torch: { fuel: 'air-acetylene' },
+  cylinder: { waterVolume: q(10, 'L'), pressure: q(120, 'barg') },
+};
+
+export const CIRCUIT: CircuitView = {
+  id: 'circuit',
+  name: 'main',
+  refrigerant: 'R-449A',
+  highSideDesignGaugePa: 28e5,
+  lowSideDesignGaugePa: 19e5,
+  coldestC: -25,
+  purgeSections: [{ bore: q(19.94, 'mm'), length: q(12, 'm') }],
+};
+
+export const around = { circuit: CIRCUIT, van: VAN, units: METRIC_PREFERENCES };
+
+export const draftOf = (part: { male?: Partial<Draft['male']>; female?: Partial<Draft['female']>; rest?: Partial<Draft> } = {}): Draft => ({
+  ...NEW_DRAFT,
+  ...part.rest,
+  male: { ...NEW_DRAFT.male, ...part.male },
+  female: { ...NEW_DRAFT.female, ...part.female },
+});
+
+export const BRASS_STUB = { metal: 'brass', form: 'component-stub', bore: '22.33 mm', cupDepth: '19 mm', wall: '1.6 mm' } as const;
+
+/** The plan the planner shows for a draft, or a failed test. */
+export function planOf(draft: Draft): { plan: JointPlan; request: PlanRequest } {
+  const { plan, request, problems } = planDraft(draft, around);
+  if (!plan || !request) throw new Error(JSON.stringify(problems));
+  return { plan, request };
+}
+
+/** A joint as the server shows it, planned from a draft, with the given entries on its chain. */
+export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'kind' | 'values' | 'corrects'>[] = []): JointView {
+  const { plan, request } = planOf(draft);
+  const chosen = plan.chosen?.filler.designation ?? '';
+  const chain = entries.map((entry, i) =>
+    sealEntry({
+      format: 1,
+      id: `e${i + 1}`,
+      joint: { id: 'joint', tag: 'CR2-07' },
+      sequence: i + 1,
+      person: { id: 'p1', name: 'Ilta Varro' },
+      deviceTime: '2026-11-24T10:00:00.000Z',
+      serverTime: '2026-11-24T10:00:01.000Z',
+      photos: [],
+      previous: null,
+      ...entry,
+    }),
+  );
+  const planned = planJoint(request);
+  return {
+    id: 'joint',
+    tag: 'CR2-07',
+    title: 'Suction line into the ball valve',
+    state: 'planned',
+    job: { id: 'job', number: 31, order: [] },
+    unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold room' },
+    circuit: CIRCUIT,
+    plan: {
+      id: 'plan',
+      request,
+      answer: planned.ok ? planAnswer(planned.value) : (undefined as never), // cast: planOf has planned it already
+      chosen,
+      reason: null,
+      engineVersion: ENGINE_VERSION,
+      by: 'Ilta Varro',
+      madeAt: '2026-11-23T08:00:00.000Z',
+    },
+    entries: chain,
+  } as unknown as JointView; // cast: a test needs the keys it reads, not every key of the job
+}
