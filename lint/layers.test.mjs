@@ -1,0 +1,38 @@
+// Proves that the layer rules bite: each fixture is linted as if it stood in the layer its name begins with.
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { test } from 'node:test';
+import { fileURLToPath } from 'node:url';
+import { ESLint } from 'eslint';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const eslint = new ESLint({
+  cwd: root,
+  // A fixture is in no TypeScript project: the rules that need types are not what is proven here.
+  overrideConfig: {
+    files: ['**/*.ts'],
+    languageOptions: { parserOptions: { projectService: false } },
+    rules: { '@typescript-eslint/no-floating-promises': 'off', '@typescript-eslint/switch-exhaustiveness-check': 'off' },
+  },
+});
+
+async function rulesBroken(fixture) {
+  const layer = fixture.split('-')[0];
+  const text = readFileSync(path.join(root, 'lint/fixtures', `${fixture}.ts`), 'utf8');
+  const [result] = await eslint.lintText(text, { filePath: path.join(root, layer, 'src', `${fixture}.ts`) });
+  return [...new Set(result.messages.map((message) => message.ruleId))];
+}
+
+for (const fixture of ['core-knows-the-server', 'contract-knows-the-client', 'client-knows-the-server', 'server-knows-the-client', 'cli-knows-the-server']) {
+  test(`${fixture.replaceAll('-', ' ')}: refused`, async () => assert.ok((await rulesBroken(fixture)).includes('boundaries/dependencies')));
+}
+
+test('core has a clock: refused', async () => {
+  const broken = await rulesBroken('core-has-a-clock');
+  assert.ok(broken.includes('no-restricted-syntax') && broken.includes('no-restricted-properties'));
+});
+
+test('core takes a package: refused', async () => assert.ok((await rulesBroken('core-takes-a-package')).includes('no-restricted-imports')));
+
+test('the client may know core', async () => assert.deepEqual(await rulesBroken('client-knows-core'), []));
