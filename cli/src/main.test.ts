@@ -150,7 +150,7 @@ describe('reach', () => {
   test('answers peaks in the order asked, with the balance', () => {
     const a = answer('reach', request);
     expect(Object.keys(a).sort()).toEqual(['dryAtSeconds', 'energyErrorPercent', 'points']);
-    expect(a['points']!.map((p: { distanceMm: number }) => p.distanceMm)).toEqual([100, expect.closeTo(101.6, 6)]);
+    expect((a['points'] as unknown as { distanceMm: number }[]).map((p) => p.distanceMm)).toEqual([100, expect.closeTo(101.6, 6)]);
     expect(a['dryAtSeconds']).toBeNull();
   });
 

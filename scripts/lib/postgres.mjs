@@ -2,8 +2,8 @@
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:net';
 import path from 'node:path';
+import { freePort } from './freePort.mjs';
 import { installPackages } from './debian.mjs';
 import { step, stop } from './report.mjs';
 
@@ -48,17 +48,6 @@ function giveToPostgres(folder) {
   if (!isRoot) return;
   const id = (flag) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout);
   chownSync(folder, id('-u'), id('-g'));
-}
-
-function freePort() {
-  return new Promise((resolve, reject) => {
-    const server = createServer();
-    server.once('error', reject);
-    server.listen(0, '127.0.0.1', () => {
-      const { port } = server.address();
-      server.close(() => resolve(port));
-    });
-  });
 }
 
 function makeCluster(bin, folder) {

@@ -99,6 +99,7 @@ function PhoneSheet(props: SheetProps) {
       <View role="main" style={{ flex: 1 }}>
         <ScrollView
           contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 20, gap: 12 }}
+          role="region"
           tabIndex={0}
           aria-label={`${props.tag} sheet`}
         >
@@ -170,6 +171,7 @@ function WideSheet(props: SheetProps) {
           </View>
           <ScrollView
             contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 12, gap: 12, flexGrow: 1 }}
+            role="region"
             tabIndex={0}
             aria-label={`${props.tag} sheet`}
           >
@@ -187,6 +189,7 @@ function WideSheet(props: SheetProps) {
           >
             <ScrollView
               contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 16, gap: 8 }}
+              role="region"
               tabIndex={0}
               aria-label="beside the drawing"
             >

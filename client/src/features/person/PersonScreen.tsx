@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import type { UnitPreferences } from '@kesto/core';
 import { format } from 'date-fns';
 import { View } from 'react-native';
@@ -6,7 +7,7 @@ import { api, errorText } from '@/api/api';
 import { useMeQuery, usePutUnitsMutation, useSignOutMutation } from '@/features/session/api';
 import { themeChosen, type ThemeChoice } from '@/state/look';
 import type { RootState } from '@/state/store';
-import { Choice } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
@@ -16,6 +17,7 @@ const words = <T extends string>(...values: readonly T[]) => values.map((value) 
 /** Units, light, approvals. Units change what is shown, never what is stored. */
 export function PersonScreen() {
   const dispatch = useDispatch();
+  const router = useRouter();
   const { data: me } = useMeQuery();
   const theme = useSelector((state: RootState) => state.look.theme);
   const [put, { error }] = usePutUnitsMutation();
@@ -36,6 +38,7 @@ export function PersonScreen() {
       action={{ label: 'Sign out', onPress: () => void leave() }}
     >
       {error ? <Failed message={errorText(error)} /> : null}
+      <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
       <Heading size={17}>Units you read in</Heading>
       <Choice label="lengths" value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />
       <Choice label="pressure" value={me.units.pressure} options={words('kPa', 'bar', 'psig')} onChange={(pressure) => set({ pressure })} />

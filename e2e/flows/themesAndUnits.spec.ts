@@ -1,0 +1,40 @@
+import { expect, test } from '../fixtures/test';
+import { Kesto } from '../pages/kesto';
+
+const MADE = '/joints/0193a000-0000-7000-8000-000000005103';
+const PLANNED = '/joints/0193a000-0000-7000-8000-000000005121';
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`every main screen is legible by ${colorScheme === 'dark' ? 'night' : 'day'}`, async ({ page, looks }) => {
+    await page.emulateMedia({ colorScheme });
+    const kesto = new Kesto(page);
+    await kesto.signIn('Maren Ito-Dahl');
+    for (const path of ['/', '/jobs/0193a000-0000-7000-8000-000000000041', MADE, PLANNED, '/me', '/verify']) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await looks();
+    }
+  });
+}
+
+test('units change what is shown everywhere, never the record', async ({ page }) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Oskar Penn');
+  await page.goto(MADE);
+  await expect(page.getByText(/0\.382 in|0\.374 in/).first()).toBeVisible();
+  const before = await page.evaluate((url) => fetch(url).then((r) => r.text()), `/api${MADE}/record.json`);
+  await page.goto('/me');
+  await kesto.pick('lengths', 'metric');
+  await page.goto(MADE);
+  await expect(page.getByText('9.7 mm').first()).toBeVisible();
+  expect(await page.evaluate((url) => fetch(url).then((r) => r.text()), `/api${MADE}/record.json`)).toBe(before);
+  await page.goto('/me');
+  await kesto.pick('lengths', 'inch');
+});
+
+test('a lead accepts or sends back; what is sent back waits on today', async ({ page }) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Maren Ito-Dahl');
+  await expect(page.getByText('DR1-21, by Maren Ito-Dahl')).toBeVisible();
+  await expect(page.getByText(/Fillet open at the back/)).toBeVisible();
+});

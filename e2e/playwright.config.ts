@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test';
+
+const browser = {
+  executablePath: process.env['KESTO_CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+};
+
+/** Runs against the real build served by the real server; `scripts/test.mjs` starts both and says where. */
+export default defineConfig({
+  testDir: './flows',
+  outputDir: '../var/e2e',
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  workers: 1,
+  reporter: [['list']],
+  use: { baseURL: process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080', launchOptions: browser, trace: 'retain-on-failure' },
+  projects: [
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+  ],
+});
