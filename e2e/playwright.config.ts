@@ -11,7 +11,8 @@ export default defineConfig({
   outputDir: '../var/e2e',
   timeout: 90_000,
   expect: { timeout: 10_000 },
-  workers: 1,
+  workers: 2,
+  fullyParallel: true,
   reporter: [['list']],
   use: { baseURL: process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080', launchOptions: browser, trace: 'retain-on-failure' },
   projects: [

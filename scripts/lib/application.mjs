@@ -34,7 +34,7 @@ export async function startApplication({
     PORT: String(port),
     HOST,
     KESTO_DATA: dataDir,
-    KESTO_CLIENT: 'client/dist',
+    KESTO_CLIENT: clientDir,
     KESTO_DEMO: demo ? 'yes' : 'no',
   };
   // A process group of its own: Ctrl-C reaches the script alone, which then ends the server in order.

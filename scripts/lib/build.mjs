@@ -28,7 +28,7 @@ function copyFonts() {
 }
 
 /** Makes brotli and gzip copies once, so that the server never compresses the same file twice. */
-async function compress(folder) {
+export async function compress(folder) {
   const files = readdirSync(folder, { recursive: true }).filter((name) => COMPRESSED.test(name));
   await Promise.all(
     files.map(async (name) => {

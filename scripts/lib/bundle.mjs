@@ -2,6 +2,7 @@
 import { build } from 'esbuild';
 import path from 'node:path';
 
+// The order matters: the longer names first.
 const WORKSPACE_ALIASES = {
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas/index.ts',
@@ -9,7 +10,7 @@ const WORKSPACE_ALIASES = {
   '@kesto/contract': 'contract/src/index.ts',
 };
 
-export async function bundle(root, entry, outfile) {
+export async function bundle(root, entry, outfile, options = {}) {
   await build({
     absWorkingDir: root,
     entryPoints: [entry],
@@ -22,5 +23,6 @@ export async function bundle(root, entry, outfile) {
     packages: 'external',
     alias: Object.fromEntries(Object.entries(WORKSPACE_ALIASES).map(([name, file]) => [name, path.join(root, file)])),
     logLevel: 'warning',
+    ...options,
   });
 }

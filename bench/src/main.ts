@@ -1,0 +1,3 @@
+import { engineTimes } from './plan';
+
+console.log(JSON.stringify(engineTimes()));

@@ -1,0 +1,112 @@
+// Measures what a person waits for, as ratios within one run, and writes bench/results.json and the table in docs/benchmarks.md.
+import { execFileSync, spawnSync } from 'node:child_process';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpus, totalmem } from 'node:os';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { startApplication } from './lib/application.mjs';
+import { buildClient, buildServer, compress, installNodePackages } from './lib/build.mjs';
+import { freePort } from './lib/freePort.mjs';
+import { step } from './lib/report.mjs';
+import { runOrStop } from './lib/run.mjs';
+
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+installNodePackages();
+await buildClient();
+await buildServer();
+const { bundle } = await import('./lib/bundle.mjs');
+const { chromium } = await import('@playwright/test');
+
+step('the engine');
+await bundle(path.resolve('.'), 'bench/src/main.ts', 'bench/dist/main.mjs');
+const engine = JSON.parse(execFileSync(process.execPath, ['bench/dist/main.mjs'], { encoding: 'utf8' }));
+
+step('the bare shell of the same stack');
+rmSync('bench/shell/dist', { recursive: true, force: true });
+runOrStop('npx expo export -p web', { cwd: 'bench/shell' });
+await compress('bench/shell/dist');
+
+const browser = await chromium.launch({
+  executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
+
+/** Bytes of script over the wire until the first screen stands still. */
+async function scriptBytes(url) {
+  const page = await (await browser.newContext()).newPage();
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  const scripts = new Set();
+  let bytes = 0;
+  session.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.add(requestId));
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => scripts.has(requestId) && (bytes += encodedDataLength));
+  await page.goto(url, { waitUntil: 'networkidle' });
+  await page.close();
+  return bytes;
+}
+
+async function serving(clientDir, work) {
+  const app = await startApplication({ dataDir: path.resolve('var/bench-data'), port: await freePort(), clientDir });
+  try {
+    return await work(app.url);
+  } finally {
+    await app.stop();
+  }
+}
+
+step('first load');
+const shellBytes = await serving('bench/shell/dist', scriptBytes);
+const kestoBytes = await serving('client/dist', scriptBytes);
+
+step('planning in the client at a quarter of the speed');
+await bundle(path.resolve('.'), 'bench/src/browser.ts', 'bench/dist/browser.js', {
+  platform: 'browser',
+  format: 'iife',
+  packages: 'bundle',
+});
+const page = await browser.newPage();
+await page.evaluate(readFileSync('bench/dist/browser.js', 'utf8'));
+await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: 4 });
+const planThrottledMs = await page.evaluate(() => globalThis.kestoPlanMs());
+await browser.close();
+
+const [cpu] = cpus();
+const result = {
+  measured: new Date().toISOString().slice(0, 10),
+  version: spawnSync('git', ['rev-parse', '--short', 'HEAD'], { encoding: 'utf8' }).stdout.trim(),
+  machine: `${cpus().length} x ${cpu.model}, ${Math.round(totalmem() / 2 ** 30)} GiB, Node ${process.versions.node}`,
+  engine,
+  planThrottledMs,
+  firstLoad: { kestoBytes, shellBytes },
+};
+writeFileSync('bench/results.json', `${JSON.stringify(result, null, 2)}\n`);
+const rows = [
+  [
+    'one joint planned, without parts near it',
+    `${engine.planMs.toFixed(2)} ms`,
+    `${(engine.planMs / engine.plainLoopMs).toFixed(2)} x the plain loop`,
+  ],
+  [
+    'one joint planned, one wrapped part near it',
+    `${engine.planWithPartMs.toFixed(1)} ms`,
+    `${(engine.planWithPartMs / engine.plainLoopMs).toFixed(2)} x`,
+  ],
+  [
+    'heat reach, 120 s, 600 mm',
+    `${engine.reach120s600mmMs.toFixed(1)} ms`,
+    `${(engine.reach120s600mmMs / engine.plainLoopMs).toFixed(2)} x`,
+  ],
+  ['the plain typed-array loop itself', `${engine.plainLoopMs.toFixed(1)} ms`, '1'],
+  ['one joint planned in the browser at 4x slowdown', `${planThrottledMs.toFixed(2)} ms`, 'target under 4 ms'],
+  [
+    'script bytes to the first screen',
+    `${(kestoBytes / 1000).toFixed(0)} kB`,
+    `${(kestoBytes / shellBytes).toFixed(2)} x the bare shell (${(shellBytes / 1000).toFixed(0)} kB); target 1.5`,
+  ],
+];
+writeFileSync(
+  'docs/benchmarks.md',
+  `# Benchmarks\n\nMade by \`npm run bench\`. Machines are noisy: read the ratios, which stand within one run.\n\nMeasured ${result.measured}, version ${result.version}, on ${result.machine}.\n\n| what | this run | ratio |\n| --- | --- | --- |\n${rows.map((row) => `| ${row.join(' | ')} |`).join('\n')}\n`,
+);
+step('bench/results.json and docs/benchmarks.md are written');
+process.exit(0);
