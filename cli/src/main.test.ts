@@ -173,6 +173,48 @@ describe('verify', () => {
   test('a file of another kind is refused', () => expect(refusal(run('verify', '{"format":"other"}')).field).toBe('format'));
 });
 
+describe('saturation and readings', () => {
+  test('at a temperature: pressures; at a pressure: temperatures; densities and glide with both', () => {
+    expect(Object.keys(answer('saturation', { refrigerant: 'R-407C', temperature: q(5, 'C') })).sort()).toEqual(
+      ['bubbleKpa', 'dewKpa', 'glideK', 'liquidKgPerL', 'vapourKgPerM3'].sort(),
+    );
+    expect(Object.keys(answer('saturation', { refrigerant: 'R-407C', pressure: q(80, 'psig') })).sort()).toEqual(
+      ['bubbleC', 'dewC', 'glideK', 'liquidKgPerL', 'vapourKgPerM3'].sort(),
+    );
+  });
+
+  test('the local atmosphere turns gauge into absolute', () => {
+    const dew = (rest: object) => Number(answer('saturation', { refrigerant: 'R-134a', pressure: q(35, 'psig'), ...rest })['dewC']);
+    expect(dew({})).toBeCloseTo(4.44, 1); // 40 °F
+    expect(dew({ altitude: q(1600, 'm') })).toBeLessThan(dew({}) - 1);
+  });
+
+  const short = {
+    refrigerant: 'R-410A',
+    metering: 'valve',
+    suction: { pressure: q(100, 'psig'), line: q(60, 'F') },
+    liquid: { pressure: q(340, 'psig'), line: q(103, 'F') },
+  };
+
+  test('readings answer superheat, subcooling and what they point to', () => {
+    const a = answer('readings', short);
+    expect(Object.keys(a).sort()).toEqual(['condensingC', 'evaporatingC', 'pointers', 'subcoolingK', 'superheatK']);
+    expect(a['pointers']).toMatchObject([{ code: 'short', text: expect.stringContaining('short of charge') }]);
+  });
+
+  test('a fixed orifice also tells its target', () => {
+    const a = answer('readings', { ...short, metering: 'fixed', indoorWetBulb: q(67, 'F'), outdoor: q(95, 'F') });
+    expect(Number(a['targetSuperheatK']) * 1.8).toBeCloseTo(13, 6);
+  });
+
+  test.each([
+    ['saturation', { refrigerant: 'R-999', temperature: q(0, 'C') }, 'refrigerant'],
+    ['saturation', { refrigerant: 'R-32', temperature: q(200, 'C') }, 'temperature'],
+    ['readings', { ...short, metering: 'tap' }, 'metering'],
+    ['readings', { ...short, liquid: { pressure: q(9000, 'psig'), line: q(100, 'F') } }, 'liquid.pressure'],
+  ])('%s refuses, naming the field', (command, request, field) => expect(refusal(ask(command, request)).field).toBe(field));
+});
+
 describe('the command itself', () => {
   test('an unknown command names those there are', () => expect(refusal(run('brew', '{}')).message).toContain('plan'));
   test('no command at all', () => expect(refusal(run(undefined, '{}')).code).toBe('unknown-command'));

@@ -19,7 +19,7 @@ export function installNodePackages() {
   keepStamp(kept, stamp);
 }
 
-function copyFonts() {
+export function copyFonts() {
   mkdirSync('client/public/fonts', { recursive: true });
   for (const [font, name] of Object.entries(FONTS)) {
     const source = `node_modules/@fontsource-variable/atkinson-hyperlegible-${font}/files/atkinson-hyperlegible-${font}-latin-wght-normal.woff2`;

@@ -4,9 +4,11 @@ import path from 'node:path';
 
 // The order matters: the longer names first.
 const WORKSPACE_ALIASES = {
+  '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas/index.ts',
   '@kesto/contract/wording': 'contract/src/wording/index.ts',
+  '@kesto/contract/refrigerant': 'contract/src/answers/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',
 };
 

@@ -1,5 +1,6 @@
 import { planAnswer, purgeAnswer, reachAnswer } from '@kesto/contract';
-import { planRequest, purgeRequest, reachRequest } from '@kesto/contract/schemas';
+import { readingsAnswer, saturationAnswer } from '@kesto/contract/refrigerant';
+import { planRequest, purgeRequest, reachRequest, readingsRequest, saturationRequest } from '@kesto/contract/schemas';
 import { breakText } from '@kesto/contract/wording';
 import {
   FieldReader,
@@ -14,6 +15,7 @@ import {
   type ReachRequest,
   type Result,
 } from '@kesto/core';
+import { readings, saturation, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import type Joi from 'joi';
 
 export interface Command {
@@ -39,6 +41,8 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
     },
   },
   reach: { schema: reachRequest, answer: (body) => mapped(heatReach(body as ReachRequest), reachAnswer) },
+  saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },
+  readings: { schema: readingsRequest, answer: (body) => mapped(readings(body as ReadingsRequest), readingsAnswer) },
   verify: {
     schema: null,
     answer: (body) =>

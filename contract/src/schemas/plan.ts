@@ -15,6 +15,7 @@ import {
   type PurgeRequest,
   type ReachRequest,
 } from '@kesto/core';
+import { METERING, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import { quantity } from './quantity';
 
 const word = (words: readonly string[]) => Joi.string().valid(...words);
@@ -121,4 +122,25 @@ export const reachRequest = Joi.object<ReachRequest>({
   seconds: Joi.number().required(),
   at: Joi.array().items(quantity).max(200).required(),
   wet: Joi.object({ from: quantity.required(), to: quantity.required(), water: quantity.required() }),
+});
+
+export const saturationRequest = Joi.object<SaturationRequest>({
+  ...surroundings,
+  refrigerant: Joi.string().max(20).required(),
+  temperature: quantity,
+  pressure: quantity,
+});
+
+const side = Joi.object({ pressure: quantity.required(), line: quantity.required() });
+
+export const readingsRequest = Joi.object<ReadingsRequest>({
+  ...surroundings,
+  refrigerant: Joi.string().max(20).required(),
+  metering: word(METERING).required(),
+  suction: side,
+  liquid: side,
+  target: Joi.object({ subcooling: quantity, superheat: quantity, window: quantity }),
+  room: quantity,
+  indoorWetBulb: quantity,
+  outdoor: quantity,
 });

@@ -1,0 +1,19 @@
+import type { Readings, SaturationAnswer } from '@kesto/core/refrigerant';
+import { pointerText } from '../wording/pointers';
+
+/** The answer of `kesto saturation`. */
+export function saturationAnswer(answer: SaturationAnswer) {
+  const { glideK, liquidKgPerL, vapourKgPerM3 } = answer;
+  const both = { glideK, liquidKgPerL, vapourKgPerM3 };
+  if ('bubblePa' in answer) return { bubbleKpa: answer.bubblePa / 1000, dewKpa: answer.dewPa / 1000, ...both };
+  return { bubbleC: answer.bubbleC, dewC: answer.dewC, ...both };
+}
+
+/** The answer of `kesto readings`. */
+export function readingsAnswer({ pointers, targetSuperheatK, ...rest }: Readings) {
+  return {
+    ...rest,
+    ...(targetSuperheatK === null ? {} : { targetSuperheatK }),
+    pointers: pointers.map((code) => ({ code, text: pointerText(code) })),
+  };
+}

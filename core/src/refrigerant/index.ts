@@ -1,0 +1,2 @@
+export * from './saturation';
+export * from './readings';

@@ -1,0 +1,178 @@
+import { fail, ok, type Result } from '../result';
+import { FieldReader } from '../unit/fieldReader';
+import type { Quantity } from '../unit/units';
+import { readRefrigerant, type Saturation } from './saturation';
+
+export const METERING = ['valve', 'fixed', 'capillary'] as const;
+export type Metering = (typeof METERING)[number];
+
+interface SideReading {
+  readonly pressure: Quantity;
+  readonly line: Quantity;
+}
+
+export interface ReadingsRequest {
+  readonly atmosphere?: Quantity;
+  readonly altitude?: Quantity;
+  readonly refrigerant: string;
+  readonly metering: Metering;
+  readonly suction?: SideReading;
+  readonly liquid?: SideReading;
+  readonly target?: { readonly subcooling?: Quantity; readonly superheat?: Quantity; readonly window?: Quantity };
+  readonly room?: Quantity;
+  readonly indoorWetBulb?: Quantity;
+  readonly outdoor?: Quantity;
+}
+
+export type PointerCode = 'short' | 'restriction' | 'too-much' | 'overfeed' | 'little-air' | 'weak-compressor' | 'weigh' | 'settling';
+
+/** Where readings point: advice, never a verdict. */
+export interface Readings {
+  readonly superheatK: number | null;
+  readonly subcoolingK: number | null;
+  readonly evaporatingC: number | null;
+  readonly condensingC: number | null;
+  readonly targetSuperheatK: number | null;
+  readonly pointers: readonly PointerCode[];
+}
+
+const VALVE_SUPERHEAT_K = { min: 4, max: 12 } as const;
+/** Where the plate says nothing: trade habit. */
+const USUAL_SUBCOOLING_K = { min: 3, max: 10 } as const;
+const SUBCOOLING_WINDOW_K = 3 / 1.8;
+const SUPERHEAT_WINDOW_K = 5 / 1.8;
+/** Under this a fixed orifice is charged by weight [°F]. */
+const LEAST_TARGET_F = 5;
+/** Milder than this outdoors readings say little [°C]. Trade habit: 55 °F. */
+const MILD_C = 13;
+/** Usual distances of evaporating and condensing temperature from room and outdoors [K]: wide, so that only plain cases point. */
+const EVAPORATING_FAR_UNDER_ROOM_K = 27;
+const EVAPORATING_CLOSE_UNDER_ROOM_K = 5;
+const CONDENSING_CLOSE_OVER_OUTDOOR_K = 5;
+/** A negative superheat or subcooling cannot last: the machine, or the thermometer, has not settled. */
+const IMPOSSIBLE_K = -1;
+
+type Level = 'low' | 'normal' | 'high' | null;
+interface Window {
+  readonly min: number;
+  readonly max: number;
+}
+
+const levelOf = (value: number | null, window: Window | null): Level =>
+  value === null || window === null ? null : value < window.min ? 'low' : value > window.max ? 'high' : 'normal';
+
+const fahrenheit = (celsius: number) => celsius * 1.8 + 32;
+
+/** Superheat a fixed orifice should show: (3 WB - 80 - DB) / 2 in °F, a trade rule [K]; null without both temperatures. */
+export function fixedOrificeSuperheatK(indoorWetBulbC: number | null, outdoorC: number | null): number | null {
+  if (indoorWetBulbC === null || outdoorC === null) return null;
+  return (3 * fahrenheit(indoorWetBulbC) - 80 - fahrenheit(outdoorC)) / 2 / 1.8;
+}
+
+interface Given {
+  readonly metering: Metering;
+  readonly suctionPa: number | null;
+  readonly suctionC: number | null;
+  readonly liquidPa: number | null;
+  readonly liquidC: number | null;
+  readonly roomC: number | null;
+  readonly wetBulbC: number | null;
+  readonly outdoorC: number | null;
+  readonly superheatK: number | null;
+  readonly subcoolingK: number | null;
+  readonly windowK: number | null;
+}
+
+function readGiven(request: ReadingsRequest, fluid: Saturation, read: FieldReader): Given {
+  const range = { min: fluid.bubblePa(fluid.rangeC.min), max: fluid.dewPa(fluid.rangeC.max) };
+  const celsius = (field: string, q: Quantity | undefined, [min, max]: readonly [number, number]) =>
+    q ? read.temperatureC(field, q, { min, max }) : null;
+  const kelvin = (field: string, q: Quantity | undefined) => (q ? read.temperatureDifferenceK(field, q, { min: 0, max: 60 }) : null);
+  const side = (name: 'suction' | 'liquid') => request[name];
+  return {
+    metering: request.metering,
+    suctionPa: side('suction') ? read.absolutePressure('suction.pressure', side('suction')!.pressure, range) : null, // just asked for
+    suctionC: celsius('suction.line', side('suction')?.line, [-80, 120]),
+    liquidPa: side('liquid') ? read.absolutePressure('liquid.pressure', side('liquid')!.pressure, range) : null, // as above
+    liquidC: celsius('liquid.line', side('liquid')?.line, [-80, 120]),
+    roomC: celsius('room', request.room, [-60, 60]),
+    wetBulbC: celsius('indoorWetBulb', request.indoorWetBulb, [-10, 40]),
+    outdoorC: celsius('outdoor', request.outdoor, [-50, 60]),
+    superheatK: kelvin('target.superheat', request.target?.superheat),
+    subcoolingK: kelvin('target.subcooling', request.target?.subcooling),
+    windowK: kelvin('target.window', request.target?.window),
+  };
+}
+
+/**
+ * What gauge and thermometer point to.
+ *
+ * @param request  suction and liquid pressures with their line temperatures, the metering device, targets where the plate gives them
+ * @returns        superheat from the dew point, subcooling from the bubble point [K]; codes of what they point to, none when all is inside its window
+ * @accuracy       windows are trade habit where the plate gives none; advice, never a verdict
+ */
+export function readings(request: ReadingsRequest): Result<Readings> {
+  const read = new FieldReader();
+  read.readAtmosphere(request);
+  const fluid = readRefrigerant(request.refrigerant, read);
+  if (!METERING.includes(request.metering)) {
+    read.errors.push({ kind: 'unknown-word', field: 'metering', word: request.metering, allowed: METERING });
+  }
+  if (!request.suction && !request.liquid) read.errors.push({ kind: 'missing', field: 'suction', needed: 'a suction or a liquid reading' });
+  if (!fluid) return fail(...read.errors);
+  const given = readGiven(request, fluid, read);
+  if (read.errors.length > 0) return fail(...read.errors);
+  const evaporatingC = given.suctionPa === null ? null : fluid.dewC(given.suctionPa);
+  const condensingC = given.liquidPa === null ? null : fluid.bubbleC(given.liquidPa);
+  const targetSuperheatK = given.superheatK ?? (given.metering === 'fixed' ? fixedOrificeSuperheatK(given.wetBulbC, given.outdoorC) : null);
+  const facts = {
+    superheatK: evaporatingC === null || given.suctionC === null ? null : given.suctionC - evaporatingC,
+    subcoolingK: condensingC === null || given.liquidC === null ? null : condensingC - given.liquidC,
+    evaporatingC,
+    condensingC,
+    targetSuperheatK,
+  };
+  return ok({ ...facts, pointers: pointersOf(facts, given) });
+}
+
+function superheatWindow(given: Given, target: number | null): Window | null {
+  const half = given.windowK ?? SUPERHEAT_WINDOW_K;
+  if (target !== null) return { min: target - half, max: target + half };
+  return given.metering === 'valve' ? VALVE_SUPERHEAT_K : null;
+}
+
+function subcoolingWindow(given: Given): Window {
+  if (given.subcoolingK === null) return USUAL_SUBCOOLING_K;
+  const half = given.windowK ?? SUBCOOLING_WINDOW_K;
+  return { min: given.subcoolingK - half, max: given.subcoolingK + half };
+}
+
+/** What superheat and subcooling say together. */
+function together(superheat: Level, subcooling: Level, metering: Metering): PointerCode | null {
+  if (superheat === 'high' && subcooling === 'low') return 'short';
+  if (superheat === 'high' && subcooling === 'high') return 'restriction';
+  if (superheat === 'low' && subcooling === 'high') return 'too-much';
+  if (superheat === 'low' && subcooling === 'low') return metering === 'valve' ? 'overfeed' : 'too-much';
+  return null;
+}
+
+function pointersOf(facts: Omit<Readings, 'pointers'>, given: Given): readonly PointerCode[] {
+  const superheat = levelOf(facts.superheatK, superheatWindow(given, facts.targetSuperheatK));
+  const subcooling = levelOf(facts.subcoolingK, subcoolingWindow(given));
+  const pointers: PointerCode[] = [];
+  const add = (applies: boolean, code: PointerCode) => applies && !pointers.includes(code) && pointers.push(code);
+  const main = together(superheat, subcooling, given.metering);
+  if (main) pointers.push(main);
+  const underRoomK = facts.evaporatingC === null || given.roomC === null ? null : given.roomC - facts.evaporatingC;
+  const overOutdoorK = facts.condensingC === null || given.outdoorC === null ? null : facts.condensingC - given.outdoorC;
+  add(underRoomK !== null && underRoomK > EVAPORATING_FAR_UNDER_ROOM_K && superheat !== 'high', 'little-air');
+  add(given.metering === 'fixed' && main === 'too-much' && underRoomK !== null && underRoomK > EVAPORATING_FAR_UNDER_ROOM_K, 'little-air');
+  const highSuction = underRoomK !== null && underRoomK < EVAPORATING_CLOSE_UNDER_ROOM_K;
+  add(highSuction && overOutdoorK !== null && overOutdoorK < CONDENSING_CLOSE_OVER_OUTDOOR_K, 'weak-compressor');
+  const off = pointers.length > 0 || [superheat, subcooling].some((level) => level === 'low' || level === 'high');
+  const smallTarget = given.metering === 'fixed' && facts.targetSuperheatK !== null && facts.targetSuperheatK * 1.8 < LEAST_TARGET_F;
+  add(smallTarget || (given.metering === 'capillary' && off), 'weigh');
+  const impossible = [facts.superheatK, facts.subcoolingK].some((k) => k !== null && k < IMPOSSIBLE_K);
+  add(impossible || (off && given.outdoorC !== null && given.outdoorC < MILD_C), 'settling');
+  return pointers;
+}

@@ -1,0 +1,81 @@
+// Retakes every picture in docs/screenshots from a fresh demo.
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { startApplication } from './lib/application.mjs';
+import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
+import { freePort } from './lib/freePort.mjs';
+import { step } from './lib/report.mjs';
+
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+installNodePackages();
+await buildClient();
+await buildServer();
+const { chromium } = await import('@playwright/test');
+
+const id = (n) => `0193a000-0000-7000-8000-00000000${n}`;
+const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
+const tap = (name) => (page) => page.getByRole('button', { name }).filter({ visible: true }).first().click();
+const choose = (name) => (page) => page.getByRole('radio', { name, exact: true }).filter({ visible: true }).first().click();
+
+/** Picture, window, light, person, address, and what is done there before it is taken. */
+const SHOTS = [
+  ['sign-in-wide', 'wide', 'light', null, '/'],
+  ['today-phone', 'phone', 'light', 'Ilta Varro', '/'],
+  ['today-wide', 'wide', 'light', 'Maren Ito-Dahl', '/'],
+  ['job-phone', 'phone', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],
+  ['job-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],
+  ['plan-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}`],
+  ['plan-parts-phone-night', 'phone', 'dark', 'Ilta Varro', `/joints/${id('5107')}`],
+  ['planner-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5110')}`],
+  ['planner-wide-night', 'wide', 'dark', 'Ilta Varro', `/joints/${id('5109')}`],
+  ['planner-why-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5109')}`, [tap(/^gap, cold/)]],
+  ['braze-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/braze`],
+  ['look-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/look`],
+  ['passport-phone', 'phone', 'light', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
+  ['passport-wide', 'wide', 'dark', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
+  ['person-phone', 'phone', 'light', 'Ilta Varro', '/me'],
+  ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
+  ['bench-phone', 'phone', 'light', 'Ilta Varro', '/bench', [choose('cylinder')]],
+];
+
+const app = await startApplication({ dataDir: path.resolve('var/shots-data'), port: await freePort(), fresh: true });
+const browser = await chromium.launch({
+  executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
+const signedIn = new Map();
+
+async function contextFor(person, size, colorScheme) {
+  const context = await browser.newContext({
+    viewport: SIZES[size],
+    colorScheme,
+    ...(signedIn.has(person) ? { storageState: signedIn.get(person) } : {}),
+  });
+  if (person === null || signedIn.has(person)) return context;
+  const page = await context.newPage();
+  await page.goto(app.url);
+  await page.getByRole('button', { name: person }).click();
+  await page
+    .getByText(new RegExp(`^${person},`))
+    .first()
+    .waitFor();
+  signedIn.set(person, await context.storageState());
+  await page.close();
+  return context;
+}
+
+mkdirSync('docs/screenshots', { recursive: true });
+for (const [name, size, colorScheme, person, address, actions = []] of SHOTS) {
+  const context = await contextFor(person, size, colorScheme);
+  const page = await context.newPage();
+  await page.goto(app.url + address, { waitUntil: 'networkidle' });
+  for (const act of actions) await act(page);
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await context.close();
+  step(name);
+}
+await browser.close();
+await app.stop();
+process.exit(0);
