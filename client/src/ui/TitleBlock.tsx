@@ -13,7 +13,7 @@ import { StageRow } from './StagePath';
 import { useTokens } from './theme';
 import { Words } from './Words';
 
-export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify';
+export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench';
 
 /** What the title block names, from the large to the small; the cell one is in carries the thick bar. */
 export interface TitleCells {
@@ -95,6 +95,9 @@ export function TitleBlock({
           {cells.joint.text}
         </Cell>
       ) : null}
+      <Cell label="without a job" here={cells.here === 'bench'} href="/bench">
+        bench
+      </Cell>
       <Cell label="check a file" here={cells.here === 'verify'} href="/verify">
         records
       </Cell>

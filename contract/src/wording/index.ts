@@ -2,3 +2,4 @@ export * from './show';
 export * from './fillers';
 export * from './cautions';
 export * from './errors';
+export * from './pointers';

@@ -90,6 +90,14 @@ function Ready({ today }: { today: Today }) {
         </Row>
       ))}
       {wide ? null : <Waiting today={today} />}
+      {wide ? null : (
+        <Row label="bench" href="/bench">
+          <Words bold>Sums without a job</Words>
+          <Words size={15} tone="ink2">
+            gap, rod, strength, purge, reach, cylinder, saturation, readings
+          </Words>
+        </Row>
+      )}
     </Sheet>
   );
 }

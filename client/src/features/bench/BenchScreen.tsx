@@ -1,0 +1,118 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useUnits } from '@/state/units';
+import { Choice } from '@/ui/Keys';
+import { Reading } from '@/ui/Reading';
+import { Sheet } from '@/ui/Sheet';
+import { useIsWide, useTokens } from '@/ui/theme';
+import { UnitField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { initialValues, work, type Answer, type Calculator, type Values } from './calculator';
+import { CALCULATORS } from './calculators';
+
+/** Without a job: one sum at a time, answered as it is typed. */
+export function BenchScreen() {
+  const units = useUnits();
+  const wide = useIsWide();
+  const [name, setName] = useState(CALCULATORS[0]?.name ?? '');
+  const [typed, setTyped] = useState<Readonly<Record<string, Values>>>({});
+  const calculator = CALCULATORS.find((c) => c.name === name);
+  const values = calculator ? { ...initialValues(calculator, units), ...typed[name] } : {};
+  const worked = useMemo(() => (calculator ? work(calculator, values, units) : null), [calculator, JSON.stringify(values), units]); // eslint-disable-line react-hooks/exhaustive-deps -- values is made anew each time; its text is what counts
+  const change = (key: string, text: string) => setTyped({ ...typed, [name]: { ...typed[name], [key]: text } });
+  const answer = worked?.answer ? (
+    <AnswerView answer={worked.answer} />
+  ) : (
+    <Words tone="ink2">Mend the field that is marked and the answer comes back.</Words>
+  );
+  return (
+    <Sheet
+      tag="bench"
+      title={calculator?.title ?? ''}
+      subtitle="one sum, without a job"
+      up={{ label: 'today', href: '/' }}
+      cells={{ here: 'bench' }}
+      aside={wide ? answer : undefined}
+    >
+      <Choice label="sum" value={name} onChange={setName} options={CALCULATORS.map((c) => ({ value: c.name, label: c.name }))} />
+      {calculator && worked ? (
+        <View style={{ gap: 14 }}>
+          <Words>{calculator.says}</Words>
+          {wide ? null : answer}
+          <Asked calculator={calculator} values={values} problems={worked.problems} onChange={change} />
+        </View>
+      ) : null}
+    </Sheet>
+  );
+}
+
+function AnswerView({ answer }: { answer: Answer }) {
+  const t = useTokens();
+  return (
+    <View role="status" aria-label="answer" style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 8 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18 }}>
+        {answer.rows.map((row) => (
+          <View key={row.label} style={{ minWidth: 150, flexGrow: 1, borderBottomWidth: 1, borderColor: t.rule }}>
+            <Reading
+              label={row.label}
+              value={row.reading.value}
+              unit={row.reading.unit}
+              {...(row.note ? { note: row.note } : {})}
+              size={28}
+              testID={`answer-${row.label}`}
+            />
+          </View>
+        ))}
+      </View>
+      {answer.notes.map((note) => (
+        <Words key={note.text} size={15} tone={note.stop ? 'red' : 'ink'} bold={note.stop ?? false}>
+          {note.text}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+interface AskedProps {
+  readonly calculator: Calculator;
+  readonly values: Values;
+  readonly problems: Readonly<Record<string, string>>;
+  readonly onChange: (key: string, text: string) => void;
+}
+
+function Asked({ calculator, values, problems, onChange }: AskedProps) {
+  return (
+    <View style={{ gap: 14 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        {calculator.fields.map((field) => (
+          <UnitField
+            key={field.key}
+            label={field.label}
+            value={values[field.key] ?? ''}
+            onChange={(text) => onChange(field.key, text)}
+            error={problems[field.key]}
+            testID={`field-${field.key}`}
+          />
+        ))}
+      </View>
+      {calculator.choices.map((choice) => (
+        <View key={choice.key} style={{ gap: 6 }}>
+          <Heading size={15} level={3}>
+            {choice.label}
+          </Heading>
+          <Choice
+            label={choice.label}
+            value={values[choice.key] ?? null}
+            options={choice.options}
+            onChange={(value) => onChange(choice.key, value)}
+          />
+          {problems[choice.key] ? (
+            <Words size={14} tone="red" role="alert">
+              {problems[choice.key]}
+            </Words>
+          ) : null}
+        </View>
+      ))}
+    </View>
+  );
+}
