@@ -1,7 +1,9 @@
-import { useRouter, type Href } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useIsFocused, useRouter, type Href } from 'expo-router';
+import { useState, type ReactNode } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
+import { useKeys, type KeyBinding } from './keyBindings';
 import { Pill, RoundKey } from './Keys';
+import { KeysSheet } from './KeysSheet';
 import { UpArrow } from './marks';
 import { useIsWide, useTokens } from './theme';
 import { TitleBlock, type TitleCells } from './TitleBlock';
@@ -28,6 +30,8 @@ export interface SheetProps {
   /** Phones: a sheet over the lower half, in place of `aside`'s wide column. */
   readonly over?: ReactNode;
   readonly overOpen?: boolean;
+  /** What this screen's own keys do, on wide. */
+  readonly keys?: readonly KeyBinding[];
   readonly children: ReactNode;
 }
 
@@ -148,8 +152,28 @@ function PhoneSheet(props: SheetProps) {
 
 const ASIDE_WIDTH = 400;
 
+/** Keys every wide screen has, then its own. */
+function useSheetKeys(props: SheetProps) {
+  const router = useRouter();
+  const focused = useIsFocused();
+  const [open, setOpen] = useState(false);
+  const { action, round } = props;
+  const bindings: readonly KeyBinding[] = [
+    ...(action && !action.disabled ? [{ key: 'Enter', says: action.label, run: action.onPress }] : []),
+    ...(round ? [{ key: 'w', says: round.label, run: round.onPress }] : []),
+    ...(props.keys ?? []),
+    { key: 't', says: 'today', run: () => router.push('/') },
+    { key: 'b', says: 'bench: sums without a job', run: () => router.push('/bench') },
+    { key: 'u', says: 'you: units, light, approvals', run: () => router.push('/me') },
+    { key: '?', says: 'these keys', run: () => setOpen(!open) },
+  ];
+  useKeys(focused ? bindings : []);
+  return { bindings, open, toggle: () => setOpen(!open) };
+}
+
 function WideSheet(props: SheetProps) {
   const t = useTokens();
+  const keys = useSheetKeys(props);
   const aside = props.overOpen ? props.over : props.aside;
   return (
     <View style={{ flex: 1, backgroundColor: t.paper }}>
@@ -198,7 +222,8 @@ function WideSheet(props: SheetProps) {
           </View>
         ) : null}
       </View>
-      <TitleBlock cells={props.cells} action={props.action} round={props.round} />
+      <TitleBlock cells={props.cells} action={props.action} round={props.round} onKeys={keys.toggle} />
+      <KeysSheet bindings={keys.bindings} open={keys.open} onClose={keys.toggle} />
     </View>
   );
 }

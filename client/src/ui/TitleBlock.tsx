@@ -23,14 +23,22 @@ export interface TitleCells {
   readonly joint?: { readonly text: string };
 }
 
-function Cell({ label, here, href, children }: { label: string; here: boolean; href?: Href | undefined; children: ReactNode }) {
+interface CellProps {
+  readonly label: string;
+  readonly here: boolean;
+  readonly href?: Href | undefined;
+  readonly onPress?: () => void;
+  readonly children: ReactNode;
+}
+
+function Cell({ label, here, href, onPress, children }: CellProps) {
   const t = useTokens();
   const router = useRouter();
   return (
     <Pressable
-      role={href ? 'link' : undefined}
-      disabled={!href}
-      onPress={() => href && router.push(href)}
+      role={href ? 'link' : onPress ? 'button' : undefined}
+      disabled={!href && !onPress}
+      onPress={() => (onPress ? onPress() : href && router.push(href))}
       style={{
         paddingHorizontal: 14,
         paddingTop: here ? 9 : 14,
@@ -60,10 +68,12 @@ export function TitleBlock({
   cells,
   action,
   round,
+  onKeys,
 }: {
   cells: TitleCells;
   action?: SheetAction | undefined;
   round?: (SheetAction & { pressed?: boolean }) | undefined;
+  onKeys: () => void;
 }) {
   const t = useTokens();
   const { data: me } = useMeQuery();
@@ -100,6 +110,9 @@ export function TitleBlock({
       </Cell>
       <Cell label="check a file" here={cells.here === 'verify'} href="/verify">
         records
+      </Cell>
+      <Cell label="keys" here={false} onPress={onKeys}>
+        ?
       </Cell>
       {me ? (
         <Cell label={me.person.name} here={cells.here === 'person'} href="/me">

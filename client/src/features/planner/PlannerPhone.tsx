@@ -8,6 +8,8 @@ import { TemperatureLadder } from './drawing/TemperatureLadder';
 import { CardReadings, Headline } from './PlanCard';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
+import { SaveStart, StartPicker } from './StartPicker';
+import { UndoKeys } from './UndoKeys';
 import { Editor, NEXT, Problems, STEP_WORDS } from './steps';
 import type { PlannerView } from './usePlannerScreen';
 import { Working } from './Working';
@@ -29,6 +31,7 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
       overOpen={view.why !== null}
     >
       {plan ? <PlannerDrawing plan={plan} units={units} detail={onCard ? (chart ? 'chart' : 'plan') : 'sizes'} onPart={setStep} /> : null}
+      {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
       <Problems planner={planner} />
       <Editor step={step} planner={planner} />
       {!onCard && plan ? (
@@ -44,7 +47,11 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
           <FrameKey label={chart ? 'Hide the temperatures' : 'Show the temperatures'} onPress={() => setChart(!chart)} />
           {chart ? <TemperatureLadder plan={plan} units={units} {...LADDER} /> : null}
           <Reasons view={view} plan={plan} />
-          <FrameKey label="Change the parts" onPress={() => setStep('male')} />
+          <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+            <FrameKey label="Change the parts" onPress={() => setStep('male')} />
+            <UndoKeys planner={planner} />
+          </View>
+          <SaveStart draft={planner.draft} />
         </View>
       ) : null}
     </Sheet>

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { JointOrder } from '@/ui/JointOrder';
+import type { KeyBinding } from '@/ui/keyBindings';
 import { Choice } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
@@ -7,7 +8,9 @@ import { TemperatureLadder } from './drawing/TemperatureLadder';
 import { Headline, ReadingCells } from './PlanCard';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
+import { SaveStart, StartPicker } from './StartPicker';
 import { Editor, Problems, subtitleOf, type Step } from './steps';
+import { UndoKeys } from './UndoKeys';
 import type { PlannerView } from './usePlannerScreen';
 import { Working } from './Working';
 
@@ -19,6 +22,20 @@ const PARTS: readonly { readonly value: Step; readonly label: string }[] = [
   { value: 'around', label: 'around it' },
 ];
 
+/** Joints before and after, parts of the plan, back and forward. */
+function keysOf(view: PlannerView): readonly KeyBinding[] {
+  const { order } = view.joint.job;
+  const at = order.findIndex((j) => j.id === view.joint.id);
+  const [before, after] = [order[at - 1], order[at + 1]];
+  return [
+    ...(before ? [{ key: '[', says: `joint before: ${before.tag}`, run: () => view.openJoint(before.id) }] : []),
+    ...(after ? [{ key: ']', says: `joint after: ${after.tag}`, run: () => view.openJoint(after.id) }] : []),
+    ...PARTS.map((part, i) => ({ key: String(i + 1), says: part.label, run: () => view.setStep(part.value) })),
+    { key: 'ctrl+z', says: 'undo', run: () => view.planner.undo?.() },
+    { key: 'ctrl+y', says: 'redo', run: () => view.planner.redo?.() },
+  ];
+}
+
 /** Wide: drawing, curve and ladder stand together, reasons beside them, readings below. */
 export function PlannerWide({ view }: { view: PlannerView }) {
   const { joint, planner, plan, units, step, setStep } = view;
@@ -29,6 +46,7 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       subtitle={subtitleOf(joint, planner)}
       headerRight={<JointOrder joints={joint.job.order} here={joint.id} onOpen={(j) => view.openJoint(j.id)} />}
       action={view.save}
+      keys={keysOf(view)}
       over={<Working view={view} />}
       overOpen={view.why !== null}
       aside={
@@ -39,7 +57,13 @@ export function PlannerWide({ view }: { view: PlannerView }) {
         </View>
       }
     >
-      <Choice label="part of the plan" value={step} options={PARTS} onChange={setStep} />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={{ flex: 1 }}>
+          <Choice label="part of the plan" value={step} options={PARTS} onChange={setStep} />
+        </View>
+        <UndoKeys planner={planner} />
+      </View>
+      {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
       <Problems planner={planner} />
       {plan ? (
         <View style={{ flexDirection: 'row', gap: 16 }}>
@@ -52,7 +76,12 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       ) : (
         <Editor step={step} planner={planner} />
       )}
-      {plan && step === 'card' ? <ReadingCells plan={plan} units={units} onWhy={view.setWhy} /> : null}
+      {plan && step === 'card' ? (
+        <>
+          <ReadingCells plan={plan} units={units} onWhy={view.setWhy} />
+          <SaveStart draft={planner.draft} />
+        </>
+      ) : null}
     </Sheet>
   );
 }

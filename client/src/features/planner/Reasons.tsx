@@ -5,6 +5,7 @@ import { FlagLine, letterOf } from '@/ui/Flag';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
+import { FillerCompare } from './FillerCompare';
 import { FillerList } from './FillerList';
 import type { PlannerView } from './usePlannerScreen';
 
@@ -43,6 +44,7 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
         show={show}
         onChoose={(choose) => planner.change({ choose })}
       />
+      <FillerCompare view={view} />
       {plan.chosen?.verdict === 'avoid' ? (
         <TextField
           label={`why ${plan.chosen.filler.designation} all the same`}

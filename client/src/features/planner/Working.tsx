@@ -1,3 +1,4 @@
+import { OxygenCurve } from './OxygenCurve';
 import type { PlannerView } from './usePlannerScreen';
 import { workingOf } from './workings';
 import { WorkingSheet } from './WorkingSheet';
@@ -5,5 +6,9 @@ import { WorkingSheet } from './WorkingSheet';
 /** The working that was asked for, or nothing. */
 export function Working({ view }: { view: PlannerView }) {
   if (view.why === null || !view.plan) return null;
-  return <WorkingSheet working={workingOf(view.why, view.plan, view.units)} onClose={() => view.setWhy(null)} />;
+  return (
+    <WorkingSheet working={workingOf(view.why, view.plan, view.units)} onClose={() => view.setWhy(null)}>
+      {view.plan.purge && view.why === 'flood' ? <OxygenCurve purge={view.plan.purge} /> : null}
+    </WorkingSheet>
+  );
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { RoundKey } from '@/ui/Keys';
 import { useTokens } from '@/ui/theme';
@@ -5,7 +6,7 @@ import { Heading, Mono, Words } from '@/ui/Words';
 import type { Working } from './workings';
 
 /** The sheet behind a folded corner. */
-export function WorkingSheet({ working, onClose }: { working: Working; onClose: () => void }) {
+export function WorkingSheet({ working, onClose, children }: { working: Working; onClose: () => void; children?: ReactNode }) {
   const t = useTokens();
   const assumed = working.inputs.some((i) => i.assumed);
   return (
@@ -20,6 +21,7 @@ export function WorkingSheet({ working, onClose }: { working: Working; onClose: 
         <RoundKey label="close" onPress={onClose} />
       </View>
       <Words>{working.sentence}</Words>
+      {children}
       {working.scale ? <Scale {...working.scale} /> : null}
       <View style={{ gap: 2, borderTopWidth: 1, borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 10 }}>
         {working.formula.map((line, i) => (

@@ -86,36 +86,86 @@ export function draftFromPlan(request: PlanRequest, chosen: string, reason: stri
 }
 
 const KEY = 'kesto.drafts';
-type Drafts = Readonly<Record<string, Draft>>;
+const STEPS_BACK = 50;
+
+/** A draft with what it was before, so that every change can be undone. */
+interface DraftHistory {
+  readonly past: readonly Draft[];
+  readonly present: Draft;
+  readonly future: readonly Draft[];
+  /** Which figure changed last: letters typed into one field are one change. */
+  readonly touched: string;
+}
+export type Drafts = Readonly<Record<string, DraftHistory>>;
 
 function kept(): Drafts {
   try {
-    return JSON.parse(globalThis.localStorage?.getItem(KEY) ?? '{}') as Drafts; // cast: written by keepDrafts alone
+    const drafts = JSON.parse(globalThis.localStorage?.getItem(KEY) ?? '{}') as Readonly<Record<string, Draft>>; // cast: written by keepDrafts alone
+    return Object.fromEntries(Object.entries(drafts).map(([id, present]) => [id, { past: [], present, future: [], touched: '' }]));
   } catch {
     return {};
   }
 }
 
+/** Keeps what is typed, not how it came about: a reload starts a new history. */
 export function keepDrafts(drafts: Drafts): void {
   try {
-    globalThis.localStorage?.setItem(KEY, JSON.stringify(drafts));
+    globalThis.localStorage?.setItem(KEY, JSON.stringify(Object.fromEntries(Object.entries(drafts).map(([id, d]) => [id, d.present]))));
   } catch {
     // no storage: drafts last as long as the page
   }
+}
+
+/** Names of the figures in which two drafts differ. */
+function differing(a: object, b: object, path = ''): readonly string[] {
+  return Object.keys(b).flatMap((key) => {
+    const [x, y] = [(a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key]]; // cast: two drafts, key by key
+    if (x === y) return [];
+    return typeof x === 'object' && typeof y === 'object' && x !== null && y !== null
+      ? differing(x, y, `${path}${key}.`)
+      : [`${path}${key}`];
+  });
+}
+
+function changed(history: DraftHistory, draft: Draft): DraftHistory {
+  const touched = differing(history.present, draft).join(' ');
+  if (touched === '') return history;
+  const goesOn = touched === history.touched && history.past.length > 0;
+  const past = goesOn ? history.past : [...history.past, history.present].slice(-STEPS_BACK);
+  return { past, present: draft, future: [], touched };
+}
+
+function undone({ past, present, future }: DraftHistory): DraftHistory | null {
+  const before = past.at(-1);
+  return before ? { past: past.slice(0, -1), present: before, future: [present, ...future], touched: '' } : null;
+}
+
+function redone({ past, present, future }: DraftHistory): DraftHistory | null {
+  const [next, ...rest] = future;
+  return next ? { past: [...past, present], present: next, future: rest, touched: '' } : null;
 }
 
 const drafts = createSlice({
   name: 'drafts',
   initialState: kept,
   reducers: {
-    draftChanged: (state, action: PayloadAction<{ jointId: string; draft: Draft }>) => ({
+    /** `from` is what stood on the screen when nothing had been typed yet. */
+    draftChanged: (state, { payload }: PayloadAction<{ jointId: string; from: Draft; draft: Draft }>) => ({
       ...state,
-      [action.payload.jointId]: action.payload.draft,
+      [payload.jointId]: changed(state[payload.jointId] ?? { past: [], present: payload.from, future: [], touched: '' }, payload.draft),
     }),
+    draftUndone: (state, { payload: jointId }: PayloadAction<string>) => stepped(state, jointId, undone),
+    draftRedone: (state, { payload: jointId }: PayloadAction<string>) => stepped(state, jointId, redone),
     draftStored: (state, action: PayloadAction<string>) =>
       Object.fromEntries(Object.entries(state).filter(([id]) => id !== action.payload)),
   },
 });
 
-export const { draftChanged, draftStored } = drafts.actions;
+function stepped(state: Drafts, jointId: string, step: (history: DraftHistory) => DraftHistory | null): Drafts {
+  const history = state[jointId];
+  const next = history ? step(history) : null;
+  return next ? { ...state, [jointId]: next } : state;
+}
+
+export const { draftChanged, draftUndone, draftRedone, draftStored } = drafts.actions;
 export const draftsReducer = drafts.reducer;

@@ -4,13 +4,16 @@ import { useDispatch, useSelector } from 'react-redux';
 import { useVanQuery } from '@/features/jobs/api';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
-import { draftChanged, draftFromPlan, NEW_DRAFT, type Draft } from './drafts';
+import { draftChanged, draftFromPlan, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
 import { planDraft, type Planned } from './toRequest';
 
 export interface Planner extends Planned {
   readonly draft: Draft;
   readonly change: (part: Partial<Draft>) => void;
   readonly touched: boolean;
+  /** Null where there is nothing to go back, or forward, to. */
+  readonly undo: (() => void) | null;
+  readonly redo: (() => void) | null;
 }
 
 const NOTHING: Planned = { request: null, plan: null, problems: {} };
@@ -22,13 +25,20 @@ export function usePlanner(joint: JointView): Planner {
   const { data: van } = useVanQuery();
   const kept = useSelector((state: RootState) => state.drafts[joint.id]);
   const draft = useMemo(
-    () => kept ?? (joint.plan ? draftFromPlan(joint.plan.request, joint.plan.chosen, joint.plan.reason) : NEW_DRAFT),
+    () => kept?.present ?? (joint.plan ? draftFromPlan(joint.plan.request, joint.plan.chosen, joint.plan.reason) : NEW_DRAFT),
     [kept, joint.plan],
   );
   const planned = useMemo(
     () => (van ? planDraft(draft, { circuit: joint.circuit, van, units }) : NOTHING),
     [draft, joint.circuit, van, units],
   );
-  const change = (part: Partial<Draft>) => dispatch(draftChanged({ jointId: joint.id, draft: { ...draft, ...part } }));
-  return { ...planned, draft, change, touched: kept !== undefined };
+  const change = (part: Partial<Draft>) => dispatch(draftChanged({ jointId: joint.id, from: draft, draft: { ...draft, ...part } }));
+  return {
+    ...planned,
+    draft,
+    change,
+    touched: kept !== undefined,
+    undo: kept && kept.past.length > 0 ? () => void dispatch(draftUndone(joint.id)) : null,
+    redo: kept && kept.future.length > 0 ? () => void dispatch(draftRedone(joint.id)) : null,
+  };
 }

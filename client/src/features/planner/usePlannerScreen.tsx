@@ -1,9 +1,10 @@
 import type { JointView, VanStock } from '@kesto/contract';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { jointCells } from '@/features/joint/cells';
 import { useUnits } from '@/state/units';
 import type { WorkingName } from './cardReadings';
+import type { Start } from './starts';
 import { STEPS, type Step } from './steps';
 import type { Planner } from './usePlanner';
 import { useStorePlan } from './useStorePlan';
@@ -17,8 +18,16 @@ export function usePlannerScreen({ joint, planner, van }: { joint: JointView; pl
   const store = useStorePlan(joint, planner);
   const { plan } = planner;
   const stored = joint.plan !== null && !planner.touched;
+  const around = useMemo(() => ({ circuit: joint.circuit, van, units }), [joint.circuit, van, units]);
+  const startFrom = (start: Start) => {
+    planner.change(start.draft);
+    setStep('card');
+  };
   return {
     joint,
+    around,
+    startFrom,
+    fresh: joint.plan === null && !planner.touched,
     planner,
     van,
     units,

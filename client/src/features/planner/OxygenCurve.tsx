@@ -1,0 +1,67 @@
+import type { PurgePlan } from '@kesto/core';
+import { formatDuration, readingText } from '@kesto/core';
+import { scaleLinear, scaleLog } from 'd3-scale';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { useTokens } from '@/ui/theme';
+import { Label } from './drawing/annotate';
+
+const HEIGHT = 170;
+const PAD = { left: 44, right: 12, top: 14, bottom: 30 } as const;
+const AIR_PERCENT = 20.9;
+
+/** Oxygen left in the tube while it is flooded, well mixed: the slow case; then the trickle holds it. */
+export function OxygenCurve({ purge }: { purge: PurgePlan }) {
+  const t = useTokens();
+  const [width, setWidth] = useState(0);
+  const { floodSeconds, targetO2Percent: target } = purge;
+  const endS = floodSeconds * 1.35;
+  const x = scaleLinear([0, endS], [PAD.left, width - PAD.right]);
+  const y = scaleLog([AIR_PERCENT, target / 2], [PAD.top, HEIGHT - PAD.bottom]);
+  const ticks = [20, 10, 1, 0.1, 0.01].filter((percent) => percent >= target / 2);
+  return (
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)}>
+      {width > 0 ? (
+        <Svg
+          width={width}
+          height={HEIGHT}
+          role="img"
+          aria-label={`oxygen falls from 20.9 to ${target} percent in ${readingText(formatDuration(floodSeconds))}`}
+        >
+          <Rect
+            x={PAD.left}
+            y={y(target)}
+            width={width - PAD.left - PAD.right}
+            height={HEIGHT - PAD.bottom - y(target)}
+            fill={t.tealWash}
+          />
+          {ticks.map((percent) => (
+            <G key={percent}>
+              <Line x1={PAD.left} y1={y(percent)} x2={width - PAD.right} y2={y(percent)} stroke={t.rule} strokeWidth={1} />
+              <Label x={PAD.left - 6} y={y(percent) + 5} text={`${percent} %`} size={14} anchor="end" color={t.ink2} />
+            </G>
+          ))}
+          <Path
+            d={`M${x(0)} ${y(AIR_PERCENT)} L${x(floodSeconds)} ${y(target)} L${x(endS)} ${y(target)}`}
+            stroke={t.teal}
+            strokeWidth={3}
+            fill="none"
+          />
+          <Circle cx={x(floodSeconds)} cy={y(target)} r={5} fill={t.teal} />
+          <Line
+            x1={x(floodSeconds)}
+            y1={PAD.top}
+            x2={x(floodSeconds)}
+            y2={HEIGHT - PAD.bottom}
+            stroke={t.teal}
+            strokeWidth={1}
+            strokeDasharray="4 4"
+          />
+          <Label x={x(floodSeconds / 2)} y={HEIGHT - 9} text="flood" bold size={14} anchor="middle" color={t.teal} />
+          <Label x={x((floodSeconds + endS) / 2)} y={HEIGHT - 9} text="trickle" bold size={14} anchor="middle" color={t.teal} />
+        </Svg>
+      ) : null}
+    </View>
+  );
+}
