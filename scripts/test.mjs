@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { startApplication } from './lib/application.mjs';
-import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
+import { buildServer, installNodePackages } from './lib/build.mjs';
 import { installPackages } from './lib/debian.mjs';
 import { freePort } from './lib/freePort.mjs';
 import { postgresBinaries } from './lib/postgres.mjs';
@@ -26,14 +26,19 @@ installNodePackages();
 postgresBinaries();
 if (!existsSync(CHROMIUM)) installPackages(['chromium'], 'the browser Chromium');
 
-await check('format', 'npx prettier --check --log-level warn .');
-await check('lint', 'npx eslint . --max-warnings 0');
+// Two at a time where neither waits for the other.
+await Promise.all([
+  check('format', 'npx prettier --check --log-level warn .').then(() => check('types', 'npm run -s typecheck')),
+  check('lint', 'npx eslint . --max-warnings 0'),
+]);
 await check('layer rules', 'node --test lint/');
-await check('types', 'npm run -s typecheck');
-await check('unit tests: engine, contract, command line, client', 'npx jest --selectProjects core contract cli client');
-await check('server tests on a real PostgreSQL', 'npx jest --selectProjects server');
-await buildClient();
 await buildServer();
+await Promise.all([
+  check('server tests on a real PostgreSQL', 'npx jest --selectProjects server').then(() =>
+    check('unit tests: engine, contract, command line, client', 'npx jest --selectProjects core contract cli client'),
+  ),
+  check('the client builds', 'node scripts/buildClient.mjs'),
+]);
 const app = await startApplication({ dataDir: path.resolve('var/e2e-data'), port: await freePort(), fresh: true });
 try {
   await check('the application in a browser', 'npx playwright test', { cwd: 'e2e', env: { KESTO_URL: app.url, KESTO_CHROMIUM: CHROMIUM } });

@@ -20,6 +20,7 @@ export async function startApplication({
   port,
   demo = true,
   fresh = false,
+  clientDir = 'client/dist',
   beforeServing,
   server: command = ['--enable-source-maps', 'server/dist/main.mjs'],
 }) {

@@ -17,16 +17,13 @@ function counted(text) {
   return counts.find(({ passed, failed }) => passed + failed > 0) ?? { passed: 0, failed: 0 };
 }
 
+/** The counts, once the command has ended; its output comes whole, so that two at once do not mix. */
 export async function runCounting(command, { cwd = '.', env = {} } = {}) {
   const child = spawn('sh', ['-c', command], { cwd, env: { ...process.env, ...env, FORCE_COLOR: '0' }, stdio: ['ignore', 'pipe', 'pipe'] });
   let text = '';
-  for (const stream of [child.stdout, child.stderr]) {
-    stream.on('data', (chunk) => {
-      text += chunk;
-      process.stdout.write(chunk);
-    });
-  }
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (text += chunk));
   const exit = await new Promise((resolve) => child.once('exit', resolve));
+  process.stdout.write(text);
   const found = counted(text);
   if (found.passed + found.failed === 0) return exit === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
   // A runner that ends badly without a failed test (a crash in set-up) has failed all the same.

@@ -17,8 +17,11 @@ export function BenchScreen() {
   const [name, setName] = useState(CALCULATORS[0]?.name ?? '');
   const [typed, setTyped] = useState<Readonly<Record<string, Values>>>({});
   const calculator = CALCULATORS.find((c) => c.name === name);
-  const values = calculator ? { ...initialValues(calculator, units), ...typed[name] } : {};
-  const worked = useMemo(() => (calculator ? work(calculator, values, units) : null), [calculator, JSON.stringify(values), units]); // eslint-disable-line react-hooks/exhaustive-deps -- values is made anew each time; its text is what counts
+  const values = useMemo(
+    () => (calculator ? { ...initialValues(calculator, units), ...typed[name] } : {}),
+    [calculator, units, typed, name],
+  );
+  const worked = useMemo(() => (calculator ? work(calculator, values, units) : null), [calculator, values, units]);
   const change = (key: string, text: string) => setTyped({ ...typed, [name]: { ...typed[name], [key]: text } });
   const answer = worked?.answer ? (
     <AnswerView answer={worked.answer} />

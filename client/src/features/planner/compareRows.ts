@@ -1,4 +1,4 @@
-import { formatDuration, formatLength, formatTemperature, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
+import { formatDuration, formatLength, formatTemperature, readingText, type JointPlan } from '@kesto/core';
 import { fitWord } from './cardReadings';
 import type { Draft } from './drafts';
 import { planDraft, type Surroundings } from './toRequest';
