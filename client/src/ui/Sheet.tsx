@@ -164,6 +164,7 @@ function useSheetKeys(props: SheetProps) {
     ...(props.keys ?? []),
     { key: 't', says: 'today', run: () => router.push('/') },
     { key: 'b', says: 'bench: sums without a job', run: () => router.push('/bench') },
+    { key: 'c', says: 'check a record file', run: () => router.push('/verify') },
     { key: 'u', says: 'you: units, light, approvals', run: () => router.push('/me') },
     { key: '?', says: 'these keys', run: () => setOpen(!open) },
   ];

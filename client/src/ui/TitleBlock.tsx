@@ -11,7 +11,7 @@ import { Pill, RoundKey } from './Keys';
 import type { SheetAction } from './Sheet';
 import { StageRow } from './StagePath';
 import { useTokens } from './theme';
-import { Words } from './Words';
+import { Mono, Words } from './Words';
 
 export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench';
 
@@ -64,6 +64,44 @@ function Cell({ label, here, href, onPress, children }: CellProps) {
   );
 }
 
+/** A cell that a key opens: the key in its box, what it opens under it. */
+function KeyCell({ letter, label, here, href, onPress }: Omit<CellProps, 'children'> & { letter: string }) {
+  const t = useTokens();
+  const router = useRouter();
+  return (
+    <Pressable
+      role={href ? 'link' : 'button'}
+      onPress={() => (onPress ? onPress() : href && router.push(href))}
+      style={{
+        width: 62,
+        height: '100%',
+        alignItems: 'center',
+        gap: 3,
+        paddingTop: here ? 7 : 12,
+        borderRightWidth: 1,
+        borderColor: t.rule,
+        borderTopWidth: here ? 5 : 0,
+        borderTopColor: t.copper,
+      }}
+    >
+      <View
+        style={{
+          width: 28,
+          height: 26,
+          borderWidth: 1.5,
+          borderColor: t.ink,
+          borderRadius: 5,
+          alignItems: 'center',
+          justifyContent: 'center',
+        }}
+      >
+        <Mono size={15}>{letter}</Mono>
+      </View>
+      <Words size={14}>{label}</Words>
+    </Pressable>
+  );
+}
+
 export function TitleBlock({
   cells,
   action,
@@ -105,15 +143,9 @@ export function TitleBlock({
           {cells.joint.text}
         </Cell>
       ) : null}
-      <Cell label="without a job" here={cells.here === 'bench'} href="/bench">
-        bench
-      </Cell>
-      <Cell label="check a file" here={cells.here === 'verify'} href="/verify">
-        records
-      </Cell>
-      <Cell label="keys" here={false} onPress={onKeys}>
-        ?
-      </Cell>
+      <KeyCell letter="b" label="bench" here={cells.here === 'bench'} href="/bench" />
+      <KeyCell letter="c" label="check" here={cells.here === 'verify'} href="/verify" />
+      <KeyCell letter="?" label="keys" here={false} onPress={onKeys} />
       {me ? (
         <Cell label={me.person.name} here={cells.here === 'person'} href="/me">
           {unitWords(me.units)}

@@ -112,7 +112,7 @@ function HeatBelow({ plan, units, width }: { plan: JointPlan; units: UnitPrefere
   return (
     <View>
       <View
-        style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-end', gap: 12, height: 40, marginTop: -8, zIndex: 1 }}
+        style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-end', gap: 12, height: 40, marginTop: -22, zIndex: 1 }}
       >
         {atS === null ? (
           <Words size={14} tone="ink2">

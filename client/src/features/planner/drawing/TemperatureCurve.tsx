@@ -57,7 +57,7 @@ export function TemperatureCurve({
         return <Rect key={i} x={a} y={PAD.top} width={b - a} height={height - PAD.top - PAD.bottom} fill={t.tealWash} />;
       })}
       {y
-        .ticks(4)
+        .ticks(height > 150 ? 4 : 2)
         .slice(1)
         .map((c) => (
           <G key={c}>

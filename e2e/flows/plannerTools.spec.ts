@@ -1,0 +1,75 @@
+import { expect, test } from '../fixtures/test';
+import { Kesto } from '../pages/kesto';
+
+const NEW_JOINT = { phone: '0193a000-0000-7000-8000-000000005111', wide: '0193a000-0000-7000-8000-000000005111' } as const;
+const address = (project: string) => `/joints/${NEW_JOINT[project as keyof typeof NEW_JOINT]}`;
+
+test('from the job to a whole plan in a few taps, and back again', async ({ page, looks }, info) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  await page.goto(address(info.project.name));
+  await page.getByRole('button', { name: 'start from drier stub' }).click();
+  await expect(page.getByTestId('reading-flux')).toHaveText('FB3-A');
+  await expect(page.getByText(/plating is gone in seconds/)).toBeVisible();
+  await looks();
+  await page.getByRole('button', { name: 'Compare fillers' }).click();
+  await expect(page.getByText('melts over')).toBeVisible();
+  await page.getByRole('button', { name: /^flood / }).click();
+  await expect(page.getByRole('img', { name: /oxygen falls/ })).toBeVisible();
+  await looks();
+  await page.getByRole('button', { name: 'close' }).click();
+  await page.getByRole('button', { name: 'undo' }).click();
+  await expect(page.getByTestId('reading-flux')).toHaveText('none');
+  await page.getByRole('button', { name: 'redo' }).click();
+  await expect(page.getByTestId('reading-flux')).toHaveText('FB3-A');
+});
+
+test('the right warning stands at the top', async ({ page }, info) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  await page.goto(address(info.project.name));
+  await page.getByRole('button', { name: 'start from tube in a coupling' }).click();
+  const around = async () => {
+    if (kesto.wide) return kesto.plannerPart('around it');
+    await page.getByRole('button', { name: 'Change the parts' }).click();
+    await kesto.plannerPart('around it');
+  };
+  await around();
+  await page.getByRole('button', { name: 'Add a part that is near' }).click();
+  await kesto.pick('part 1', 'sprinkler');
+  await page.getByLabel('distance from the cup').first().fill('400 mm');
+  await kesto.plannerPart('the plan');
+  await expect(page.getByRole('heading', { name: /Settle this first/ })).toBeVisible();
+  const first = page.getByText('Stop.').first();
+  await expect(first).toBeVisible();
+  await expect(page.getByText(/sprinkler/i).first()).toBeVisible();
+});
+
+test('bench: sums without a job, in the person’s own units', async ({ page, looks }) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  await page.goto('/bench');
+  await expect(page.getByTestId('answer-a side, cold')).toHaveText('0.05');
+  await looks();
+  for (const sum of ['rod', 'strength', 'purge', 'reach', 'cylinder', 'saturation', 'readings']) {
+    await kesto.pick('sum', sum);
+    await expect(page.getByRole('status', { name: 'answer' })).toBeVisible();
+  }
+  await looks();
+  await page.getByTestId('field-suctionPressure').fill('eight');
+  await expect(page.getByRole('alert')).toContainText('cannot be read');
+});
+
+test('keys work on wide, and ? lists them', async ({ page, looks }, info) => {
+  test.skip(info.project.name === 'phone', 'a phone has no keys');
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  await page.goto('/joints/0193a000-0000-7000-8000-000000005121');
+  await expect(page.getByRole('heading', { name: 'DR1-21' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'keys' })).toContainText('today');
+  await looks();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('b');
+  await expect(page.getByRole('heading', { name: 'bench' })).toBeVisible();
+});
