@@ -24,7 +24,13 @@ async function rulesBroken(fixture) {
   return [...new Set(result.messages.map((message) => message.ruleId))];
 }
 
-for (const fixture of ['core-knows-the-server', 'contract-knows-the-client', 'client-knows-the-server', 'server-knows-the-client', 'cli-knows-the-server']) {
+for (const fixture of [
+  'core-knows-the-server',
+  'contract-knows-the-client',
+  'client-knows-the-server',
+  'server-knows-the-client',
+  'cli-knows-the-server',
+]) {
   test(`${fixture.replaceAll('-', ' ')}: refused`, async () => assert.ok((await rulesBroken(fixture)).includes('boundaries/dependencies')));
 }
 
