@@ -96,7 +96,7 @@ test('from two parts to a record that another person proves', async ({ page, loo
 
   const file = await test.step('the copy verifies on the command line; one altered letter names its entry', async () => {
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'give a copy' }).click();
+    await kesto.action('Give a copy');
     const path = await (await download).path();
     const text = readFileSync(path, 'utf8');
     const verify = (input: string) => {

@@ -1,4 +1,5 @@
 import type { JointView } from '@kesto/contract';
+import { format } from 'date-fns';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Image, View } from 'react-native';
@@ -65,6 +66,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const { data: me } = useMeQuery();
   const passport = usePassport(joint);
   const maker = joint.entries.findLast((e) => e.content.kind === 'brazed' || e.content.kind === 'reworked')?.content.person;
+  const judged = joint.entries.findLast((e) => e.content.kind === joint.state)?.content;
   const role = me?.person.role;
   const mayMake = role === 'technician' || role === 'lead' || role === 'admin';
   const mayJudge = (role === 'lead' || role === 'admin') && joint.state === 'passed' && maker?.id !== me?.person.id;
@@ -72,7 +74,9 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const photos = [...new Set(joint.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)))];
   const action = next
     ? { label: next.label, onPress: () => router.push(next.href) }
-    : { label: 'Check every link', onPress: () => void passport.check(), disabled: joint.entries.length === 0 };
+    : passport.integrity.status === 'intact'
+      ? { label: 'Give a copy', onPress: () => void passport.exportFile() }
+      : { label: 'Check every link', onPress: () => void passport.check(), disabled: joint.entries.length === 0 };
   return (
     <Sheet
       tag={joint.tag}
@@ -81,7 +85,11 @@ export function PassportScreen({ joint }: { joint: JointView }) {
       up={{ label: `job ${joint.job.number}`, href: `/jobs/${joint.job.id}` }}
       cells={jointCells(joint)}
       action={action}
-      round={{ label: 'give a copy', onPress: () => void passport.exportFile() }}
+      round={
+        passport.integrity.status === 'intact' && !next
+          ? { label: 'check again', onPress: () => void passport.check() }
+          : { label: 'give a copy', onPress: () => void passport.exportFile() }
+      }
       aside={
         <View style={{ gap: 10 }}>
           <IntegrityMark integrity={passport.integrity} entries={joint.entries.length} />
@@ -104,6 +112,11 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           <Cross />
         )}
         <Heading>{STATE_WORDS[joint.state]}</Heading>
+        {judged ? (
+          <Words size={15} tone="ink2" style={{ flex: 1, textAlign: 'right' }}>
+            {judged.person.name}, {format(new Date(judged.deviceTime), 'd MMMM HH:mm')}
+          </Words>
+        ) : null}
       </View>
       {passport.engineDiffers ? (
         <Words size={14} tone="amber">

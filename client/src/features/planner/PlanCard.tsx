@@ -4,7 +4,7 @@ import { Cross, Tick } from '@/ui/marks';
 import { Reading } from '@/ui/Reading';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { cardReadings, type CardReading, type WorkingName } from './cardReadings';
+import { cardReadings, partReadings, type CardReading, type WorkingName } from './cardReadings';
 
 export function headline(plan: JointPlan): { text: string; good: boolean } {
   const stopped = plan.chosen === null || plan.cautions.some((c) => ['gap-reject', 'cannot-reach', 'carbon-dioxide'].includes(c.code));
@@ -61,18 +61,36 @@ export function CardReadings({ plan, units, onWhy }: ReadingsProps) {
     { title: 'before the torch', rows: before },
     { title: 'at the torch', rows: torch },
   ];
+  const parts = partReadings(plan, units);
   return (
-    <View style={{ flexDirection: 'row', gap: 18 }}>
-      {columns.map(({ title, rows }) => (
-        <View key={title} style={{ flex: 1, gap: 2 }}>
-          <Words size={15} bold>
-            {title}
-          </Words>
-          {rows.map((row) => (
-            <View key={row.name} style={{ borderTopWidth: 1, borderColor: t.rule }}>
-              <OpenReading row={row} onWhy={onWhy} />
-            </View>
-          ))}
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', gap: 18 }}>
+        {columns.map(({ title, rows }) => (
+          <View key={title} style={{ flex: 1, gap: 2 }}>
+            <Words size={15} bold>
+              {title}
+            </Words>
+            {rows.map((row) => (
+              <View key={row.name} style={{ borderTopWidth: 1, borderColor: t.rule }}>
+                <OpenReading row={row} onWhy={onWhy} />
+              </View>
+            ))}
+          </View>
+        ))}
+      </View>
+      <PartReadings parts={parts} onWhy={onWhy} />
+    </View>
+  );
+}
+
+function PartReadings({ parts, onWhy }: { parts: readonly CardReading[]; onWhy: ReadingsProps['onWhy'] }) {
+  const t = useTokens();
+  if (parts.length === 0) return null;
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18 }}>
+      {parts.map((row) => (
+        <View key={row.name} style={{ flexGrow: 1, flexBasis: 150, borderTopWidth: 1, borderColor: t.rule }}>
+          <OpenReading row={row} onWhy={onWhy} />
         </View>
       ))}
     </View>
@@ -115,6 +133,7 @@ export function ReadingCells({ plan, units, onWhy }: ReadingsProps) {
         all.filter((row) => !ON_THE_DRAWING.includes(row.name)),
         false,
       )}
+      <PartReadings parts={partReadings(plan, units)} onWhy={onWhy} />
     </View>
   );
 }

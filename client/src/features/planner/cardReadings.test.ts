@@ -1,6 +1,6 @@
 import { INCH_PREFERENCES, METRIC_PREFERENCES, readingText } from '@kesto/core';
 import { BRASS_STUB, draftOf, planOf } from '@/testing/joints';
-import { cardReadings } from './cardReadings';
+import { cardReadings, partReadings } from './cardReadings';
 import { headline } from './PlanCard';
 import { workingOf } from './workings';
 
@@ -56,4 +56,17 @@ test.each([
   ['a gap nothing fills', draftOf({ female: { ...BRASS_STUB, bore: '23 mm' } }), 'Do not braze it like this', false],
 ])('%s: the headline says it first', (_what, draft, text, good) => {
   expect(headline(planOf(draft).plan)).toEqual({ text, good });
+});
+
+test('a part near the joint has its reading and its working too', () => {
+  const { plan } = planOf(
+    draftOf({ female: BRASS_STUB, rest: { near: [{ kind: 'valve', along: 'female', distance: '52 mm', protection: 'putty' }] } }),
+  );
+  const [part] = partReadings(plan, METRIC_PREFERENCES);
+  expect(part).toMatchObject({ label: 'valve at 52 mm', assumed: true });
+  const working = workingOf('part:0', plan, METRIC_PREFERENCES);
+  expect(working.title).toContain(readingText(part!.reading));
+  expect(working.scale?.good).toEqual([0, 120]);
+  expect(working.inputs.find((i) => i.name.startsWith('putty'))?.value).toBe('42 g of water');
+  expect(partReadings(brass, METRIC_PREFERENCES)).toEqual([]);
 });

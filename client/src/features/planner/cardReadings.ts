@@ -12,7 +12,9 @@ import {
   type UnitPreferences,
 } from '@kesto/core';
 
-export type WorkingName = 'depth' | 'gap' | 'flux' | 'flood' | 'aim' | 'heat' | 'rod' | 'trickle' | 'nitrogen' | 'strength';
+export type FigureName = 'depth' | 'gap' | 'flux' | 'flood' | 'aim' | 'heat' | 'rod' | 'trickle' | 'nitrogen' | 'strength';
+/** One of the ten figures, or the temperature of a part near the joint by its place in the list. */
+export type WorkingName = FigureName | `part:${number}`;
 
 export interface CardReading {
   readonly name: WorkingName;
@@ -27,6 +29,20 @@ const NONE: Reading = { value: '–', unit: '' };
 /** The ten things that matter at the bench: five before the torch, five at it. */
 export function cardReadings(plan: JointPlan, units: UnitPreferences): { before: readonly CardReading[]; torch: readonly CardReading[] } {
   return { before: beforeTorch(plan, units), torch: atTorch(plan, units) };
+}
+
+/** What each part near the joint gets to; none where nothing is near. */
+export function partReadings(plan: JointPlan, units: UnitPreferences): readonly CardReading[] {
+  return plan.protection.map((p, i) => ({
+    name: `part:${i}` as const,
+    label: `${p.part.kind.replaceAll('-', ' ')} at ${readingText(formatLength(p.part.distanceM, units, 0))}`,
+    reading: formatTemperature(p.peakC, units),
+    note:
+      p.part.limitC === null
+        ? 'no limit known'
+        : `${readingText(formatTemperature(p.part.limitC, units))} allowed${p.verdict === 'too-hot' ? ': too hot' : ''}`,
+    assumed: p.part.limitAssumed,
+  }));
 }
 
 function beforeTorch(plan: JointPlan, units: UnitPreferences): readonly CardReading[] {
