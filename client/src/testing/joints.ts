@@ -27,7 +27,7 @@ export const CIRCUIT: CircuitView = {
   purgeSections: [{ bore: q(19.94, 'mm'), length: q(12, 'm') }],
 };
 
-export const around = { circuit: CIRCUIT, van: VAN, units: METRIC_PREFERENCES };
+export const around = { circuit: CIRCUIT, van: VAN, schools: {}, units: METRIC_PREFERENCES };
 
 export const draftOf = (part: { male?: Partial<Draft['male']>; female?: Partial<Draft['female']>; rest?: Partial<Draft> } = {}): Draft => ({
   ...NEW_DRAFT,

@@ -13,7 +13,7 @@ import {
   type Role,
   type SignInRequest,
 } from '../api/types';
-import { planRequest } from './plan';
+import { planRequest, schoolsRequest } from './plan';
 
 const uuid = Joi.string().guid({ version: ['uuidv4', 'uuidv7'] });
 const text = (max: number) => Joi.string().trim().min(1).max(max);
@@ -114,6 +114,8 @@ export const ROUTES = {
   putUnits: { method: 'put', path: '/api/me/units', summary: 'Units one person reads in', roles: EVERYBODY, body: unitsRequest },
   today: { method: 'get', path: '/api/today', summary: 'What waits', roles: EVERYBODY },
   van: { method: 'get', path: '/api/van', summary: 'Rods, torch and gas on the van', roles: EVERYBODY },
+  getSchools: { method: 'get', path: '/api/schools', summary: 'The shop’s answers where practitioners differ', roles: EVERYBODY },
+  putSchools: { method: 'put', path: '/api/schools', summary: 'Choose the shop’s schools', roles: ['lead', 'admin'], body: schoolsRequest },
   getJob: { method: 'get', path: '/api/jobs/:job', summary: 'One job with its joints', roles: EVERYBODY },
   putJob: { method: 'put', path: '/api/jobs/:job', summary: 'Open a job', roles: MAKERS, body: putJobRequest },
   putJoint: { method: 'put', path: '/api/jobs/:job/joints/:joint', summary: 'Add a joint to a job', roles: MAKERS, body: putJointRequest },

@@ -14,6 +14,7 @@ import {
   type PlanRequest,
   type PurgeRequest,
   type ReachRequest,
+  type Schools,
 } from '@kesto/core';
 import { METERING, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import { quantity } from './quantity';
@@ -60,6 +61,10 @@ const purgeKeys = {
 };
 
 export const purgeRequest = Joi.object<PurgeRequest & typeof surroundings>({ ...surroundings, ...purgeKeys });
+
+export const schoolsRequest = Joi.object<Schools>(
+  Object.fromEntries(Object.entries(SCHOOLS).map(([question, answers]) => [question, word(answers)])),
+);
 
 export const planRequest = Joi.object<PlanRequest>({
   ...surroundings,
@@ -110,7 +115,7 @@ export const planRequest = Joi.object<PlanRequest>({
     .items(Joi.object({ designation: Joi.string().max(40).required(), rod })),
   choose: Joi.string().max(40),
   purge: Joi.object(purgeKeys),
-  schools: Joi.object(Object.fromEntries(Object.entries(SCHOOLS).map(([question, answers]) => [question, word(answers)]))),
+  schools: schoolsRequest,
   rodFactor: Joi.number(),
 });
 

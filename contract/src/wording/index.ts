@@ -3,3 +3,4 @@ export * from './fillers';
 export * from './cautions';
 export * from './errors';
 export * from './pointers';
+export * from './schools';

@@ -193,7 +193,9 @@ function assemble(
   const stockRow = chosen && given.stock.find((row) => row.filler === chosen.filler);
   const rod = stockRow ? { ...rodAmount(joint, stockRow.filler, stockRow.section, given.rodFactor), rod: stockRow.rod } : null;
   const pressure = strengthOf(given);
-  const protection = heat ? planProtection(given.near, { joint, heat, ambientC: given.ambientC }) : [];
+  const protection = heat
+    ? planProtection(given.near, { joint, heat, ambientC: given.ambientC }, given.service.schools.heatProtection)
+    : [];
   const cautions = cautionsOf({
     joint,
     service: request.service ?? {},

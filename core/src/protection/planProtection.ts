@@ -1,5 +1,5 @@
 import type { HeatPlan } from '../heat/heat';
-import type { NearKind, NearRequest, Protection, ProtectionKind } from '../plan/request';
+import type { NearKind, NearRequest, Protection, ProtectionKind, Schools } from '../plan/request';
 import type { ResolvedJoint } from '../plan/resolveJoint';
 import { runToPeaks, tubeProperties } from '../reach/heatReach';
 import { gridThrough, TubeSimulation, type TubeModel, type WetLength } from '../reach/tubeModel';
@@ -152,7 +152,11 @@ function peakOf(s: Situation, part: NearPart, wet: WetLength | null): { peakC: n
  *
  * @source transient conduction along the member that leads to the part, from the edge of the heated zone, bright tube, 60 % of the water counted, dried from the hot edge
  */
-export function planProtection(parts: readonly NearPart[], s: Situation): readonly PartProtection[] {
+export function planProtection(
+  parts: readonly NearPart[],
+  s: Situation,
+  school: Schools['heatProtection'] = 'putty',
+): readonly PartProtection[] {
   return parts.map((part) => {
     const bare = peakOf(s, part, null);
     const kind = part.protection.kind;
@@ -166,7 +170,7 @@ export function planProtection(parts: readonly NearPart[], s: Situation): readon
       peakAtS: asked.atS,
       dryAtS: asked.dryAtS,
       verdict: part.limitC === null ? 'no-limit' : asked.peakC <= part.limitC ? 'ok' : 'too-hot',
-      measure: leastMeasure(part, bare.peakC, s),
+      measure: leastMeasure(part, bare.peakC, { s, school }),
     };
   });
 }
@@ -185,9 +189,22 @@ export function wetSinkW(parts: readonly NearPart[], s: Situation): number {
   }, 0);
 }
 
-function leastMeasure(part: NearPart, bareC: number, s: Situation): ProtectionMeasure {
+/** What is tried in turn; the shop's school first. Taking apart comes first only where the part comes off. */
+const TRIED: Readonly<Record<NonNullable<Schools['heatProtection']>, readonly ('putty' | 'wet-cloth' | 'paste')[]>> = {
+  putty: ['putty', 'wet-cloth'],
+  'wet cloth': ['wet-cloth', 'putty'],
+  paste: ['paste', 'putty', 'wet-cloth'],
+  dismantle: ['putty', 'wet-cloth'],
+};
+
+function leastMeasure(
+  part: NearPart,
+  bareC: number,
+  { s, school }: { s: Situation; school: NonNullable<Schools['heatProtection']> },
+): ProtectionMeasure {
   if (part.limitC === null || bareC <= part.limitC) return 'none';
-  for (const kind of ['putty', 'wet-cloth'] as const) {
+  if (school === 'dismantle' && PART_LIMITS[part.kind].removable) return 'remove';
+  for (const kind of TRIED[school]) {
     if (peakOf(s, part, usualWet(kind, part.distanceM)).peakC <= part.limitC) return kind;
   }
   return 'remove';

@@ -96,6 +96,16 @@ test.each([
   expect(() => planNear([near])).toThrow(field);
 });
 
+test('the shop’s school decides what is tried first', () => {
+  const measure = (heatProtection?: 'wet cloth' | 'putty' | 'paste' | 'dismantle') =>
+    planned(requestFor({}, { torch, near: [part({ distance: q(150, 'mm') })], ...(heatProtection ? { schools: { heatProtection } } : {}) }))
+      .protection[0]?.measure;
+  expect(measure()).toBe('putty');
+  expect(measure('wet cloth')).toBe('wet-cloth');
+  expect(measure('paste')).toBe('paste');
+  expect(measure('dismantle')).toBe('remove');
+});
+
 describe('the curve along the tube', () => {
   const plan = planNear([part({ distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
   const male = heatAlongTube(plan, { along: 'male', lengthM: 0.2 });

@@ -6,6 +6,7 @@ import { jointRoutes } from './joints/joints.routes';
 import { photoRoutes } from './photos/photos.routes';
 import { sessionRoutes } from './session/session.routes';
 import { authenticator } from './session/session.service';
+import { shopRoutes } from './shop/shop.routes';
 import { systemRoutes } from './system/system.routes';
 
 /** All features on one router, each at the full path its description gives. */
@@ -17,5 +18,6 @@ export function features(platform: Platform): Router {
   jobRoutes(routes, platform);
   jointRoutes(routes, platform);
   photoRoutes(routes);
+  shopRoutes(routes);
   return router;
 }

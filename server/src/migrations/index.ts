@@ -1,4 +1,5 @@
 import { First1764000000001 } from './0001-first';
+import { Schools1764000000002 } from './0002-schools';
 
 /** In order; each runs once, forward only. */
-export const MIGRATIONS = [First1764000000001];
+export const MIGRATIONS = [First1764000000001, Schools1764000000002];

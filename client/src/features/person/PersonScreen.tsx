@@ -38,6 +38,7 @@ export function PersonScreen() {
       action={{ label: 'Sign out', onPress: () => void leave() }}
     >
       {error ? <Failed message={errorText(error)} /> : null}
+      <FrameKey label="The shop’s schools" onPress={() => router.push('/schools')} />
       <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
       <Heading size={17}>Units you read in</Heading>
       <Choice label="lengths" value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />

@@ -1,11 +1,21 @@
-import type { Access, NearKind, OutletKind, ProtectionKind, Side } from '@kesto/core';
+import { SCHOOL_TEXTS } from '@kesto/contract/wording';
+import {
+  SCHOOLS,
+  type Access,
+  type NearKind,
+  type OutletKind,
+  type ProtectionKind,
+  type SchoolQuestion,
+  type Schools,
+  type Side,
+} from '@kesto/core';
 import { View } from 'react-native';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
-import type { NearDraft } from './drafts';
+import type { Draft, NearDraft } from './drafts';
 import type { Planner } from './usePlanner';
 
 const SIDES: readonly { readonly value: Side; readonly label: string }[] = [
@@ -96,6 +106,7 @@ export function AroundEditor({ planner }: { planner: Planner }) {
           <FrameKey label="Take this part off the list" onPress={() => change({ near: draft.near.filter((_, j) => j !== i) })} />
         </View>
       ))}
+      <SchoolChoices draft={draft} onChange={(schools) => change({ schools })} />
       <FrameKey
         label="Add a part that is near"
         onPress={() =>
@@ -104,6 +115,31 @@ export function AroundEditor({ planner }: { planner: Planner }) {
           })
         }
       />
+    </View>
+  );
+}
+
+const OF_A_JOINT: readonly SchoolQuestion[] = ['houseRod', 'heatProtection'];
+const AS_THE_SHOP = 'as the shop';
+
+/** One joint may be made otherwise than the shop does it; the plan then asks why. */
+function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: Schools) => void }) {
+  return (
+    <View style={{ gap: 8 }}>
+      {OF_A_JOINT.map((question) => (
+        <View key={question} style={{ gap: 6 }}>
+          <Words size={15}>{SCHOOL_TEXTS[question].question.toLowerCase()}</Words>
+          <Choice
+            label={SCHOOL_TEXTS[question].question}
+            value={draft.schools[question] ?? AS_THE_SHOP}
+            options={[AS_THE_SHOP, ...SCHOOLS[question]].map((value) => ({ value, label: value }))}
+            onChange={(answer) => {
+              const { [question]: _before, ...rest } = draft.schools;
+              onChange((answer === AS_THE_SHOP ? rest : { ...rest, [question]: answer }) as Schools); // cast: the answers offered are the question's own
+            }}
+          />
+        </View>
+      ))}
     </View>
   );
 }

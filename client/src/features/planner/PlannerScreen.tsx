@@ -1,5 +1,7 @@
 import type { JointView, VanStock } from '@kesto/contract';
 import { useVanQuery } from '@/features/jobs/api';
+import { useSchoolsQuery } from '@/features/shop/api';
+import type { Schools } from '@kesto/core';
 import { Loading } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { PlannerPhone } from './PlannerPhone';
@@ -10,12 +12,13 @@ import { usePlannerScreen } from './usePlannerScreen';
 /** One joint before it is made: the drawing is edited, the plan answers at every change. */
 export function PlannerScreen({ joint }: { joint: JointView }) {
   const { data: van } = useVanQuery();
+  const { data: schools } = useSchoolsQuery();
   const planner = usePlanner(joint);
-  if (!van) return <Loading what="the van" />;
-  return <Ready joint={joint} planner={planner} van={van} />;
+  if (!van || !schools) return <Loading what="the van" />;
+  return <Ready joint={joint} planner={planner} van={van} schools={schools} />;
 }
 
-function Ready(props: { joint: JointView; planner: Planner; van: VanStock }) {
+function Ready(props: { joint: JointView; planner: Planner; van: VanStock; schools: Schools }) {
   const view = usePlannerScreen(props);
   return useIsWide() ? <PlannerWide view={view} /> : <PlannerPhone view={view} />;
 }

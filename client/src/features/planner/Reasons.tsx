@@ -1,4 +1,4 @@
-import { cautionText, inspectText, showIn } from '@kesto/contract/wording';
+import { cautionText, inspectText, showIn, spokenSchools } from '@kesto/contract/wording';
 import type { JointPlan, UnitPreferences } from '@kesto/core';
 import { View } from 'react-native';
 import { FlagLine, letterOf } from '@/ui/Flag';
@@ -45,9 +45,9 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
         onChoose={(choose) => planner.change({ choose })}
       />
       <FillerCompare view={view} />
-      {plan.chosen?.verdict === 'avoid' ? (
+      {plan.chosen?.verdict === 'avoid' || view.differs ? (
         <TextField
-          label={`why ${plan.chosen.filler.designation} all the same`}
+          label={view.differs ? 'why this joint is made otherwise' : `why ${plan.chosen?.filler.designation ?? ''} all the same`}
           value={reason}
           onChange={(text) => planner.change({ reason: text })}
           multiline
@@ -65,9 +65,27 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
           </Words>
         ))}
       </View>
+      <SchoolsSpoken view={view} />
       <Words size={14} tone="ink2" style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8 }}>
         Advice: local code, maker’s sheet and licence win.
       </Words>
+    </View>
+  );
+}
+
+/** Which school the plan follows where practitioners differ, and whose choice that is. */
+function SchoolsSpoken({ view }: { view: PlannerView }) {
+  const t = useTokens();
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8, gap: 3 }}>
+      <Words size={15} bold>
+        Schools
+      </Words>
+      {spokenSchools({ ...view.schools, ...view.planner.draft.schools }, view.schools).map((row) => (
+        <Words key={row.question} size={14}>
+          {row.question}: {row.answer} <Words size={14} tone="ink2">{`(${row.whose})`}</Words>
+        </Words>
+      ))}
     </View>
   );
 }

@@ -1,5 +1,17 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Access, Form, HistoryState, MetalName, NearKind, OutletKind, PlanRequest, ProtectionKind, Quantity, Side } from '@kesto/core';
+import type {
+  Access,
+  Form,
+  HistoryState,
+  MetalName,
+  NearKind,
+  OutletKind,
+  PlanRequest,
+  ProtectionKind,
+  Quantity,
+  Schools,
+  Side,
+} from '@kesto/core';
 
 export interface NearDraft {
   readonly kind: NearKind;
@@ -32,6 +44,8 @@ export interface Draft {
   readonly near: readonly NearDraft[];
   readonly outlet: OutletKind;
   readonly minutes: string;
+  /** Where this joint is made by another school than the shop's. */
+  readonly schools: Schools;
   readonly choose: string | null;
   readonly reason: string;
 }
@@ -45,6 +59,7 @@ export const NEW_DRAFT: Draft = {
   near: [],
   outlet: 'port-core-out',
   minutes: '10',
+  schools: {},
   choose: null,
   reason: '',
 };
@@ -80,6 +95,7 @@ export function draftFromPlan(request: PlanRequest, chosen: string, reason: stri
     })),
     outlet: request.purge?.outlet.kind ?? 'port-core-out',
     minutes: String(request.purge?.minutes ?? 10),
+    schools: request.schools ?? {},
     choose: chosen,
     reason: reason ?? '',
   };
@@ -101,7 +117,9 @@ export type Drafts = Readonly<Record<string, DraftHistory>>;
 function kept(): Drafts {
   try {
     const drafts = JSON.parse(globalThis.localStorage?.getItem(KEY) ?? '{}') as Readonly<Record<string, Draft>>; // cast: written by keepDrafts alone
-    return Object.fromEntries(Object.entries(drafts).map(([id, present]) => [id, { past: [], present, future: [], touched: '' }]));
+    return Object.fromEntries(
+      Object.entries(drafts).map(([id, draft]) => [id, { past: [], present: { ...NEW_DRAFT, ...draft }, future: [], touched: '' }]),
+    );
   } catch {
     return {};
   }

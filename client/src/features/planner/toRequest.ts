@@ -10,6 +10,7 @@ import {
   type PlanRequest,
   type Quantity,
   type Result,
+  type Schools,
   type UnitPreferences,
 } from '@kesto/core';
 import type { Draft } from './drafts';
@@ -17,6 +18,7 @@ import type { Draft } from './drafts';
 export interface Surroundings {
   readonly circuit: CircuitView;
   readonly van: VanStock;
+  readonly schools: Schools;
   readonly units: UnitPreferences;
 }
 
@@ -61,7 +63,7 @@ function given<T extends object>(value: T): { [K in keyof T]: Exclude<T[K], unde
   return Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined)) as never; // cast: only undefined values were dropped
 }
 
-function requestFrom(draft: Draft, { circuit, van }: Surroundings, read: DraftReader): PlanRequest | null {
+function requestFrom(draft: Draft, { circuit, van, schools }: Surroundings, read: DraftReader): PlanRequest | null {
   const od = read.length('joint.male.od', draft.male.od);
   if (!od && !read.problems['joint.male.od']) read.problems['joint.male.od'] = 'is needed: pick a tube';
   const high = HIGH.includes(draft.side);
@@ -107,6 +109,7 @@ function requestFrom(draft: Draft, { circuit, van }: Surroundings, read: DraftRe
       outlet: { kind: draft.outlet },
       cylinder: van.cylinder,
     }),
+    schools: { ...schools, ...draft.schools },
     ...(draft.choose ? { choose: draft.choose } : {}),
   } as PlanRequest; // cast: `given` widens optional keys
   return Object.keys(read.problems).length === 0 ? request : null;

@@ -2,6 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { useVanQuery } from '@/features/jobs/api';
+import { useSchoolsQuery } from '@/features/shop/api';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
 import { draftChanged, draftFromPlan, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
@@ -23,14 +24,15 @@ export function usePlanner(joint: JointView): Planner {
   const dispatch = useDispatch();
   const units = useUnits();
   const { data: van } = useVanQuery();
+  const { data: schools } = useSchoolsQuery();
   const kept = useSelector((state: RootState) => state.drafts[joint.id]);
   const draft = useMemo(
     () => kept?.present ?? (joint.plan ? draftFromPlan(joint.plan.request, joint.plan.chosen, joint.plan.reason) : NEW_DRAFT),
     [kept, joint.plan],
   );
   const planned = useMemo(
-    () => (van ? planDraft(draft, { circuit: joint.circuit, van, units }) : NOTHING),
-    [draft, joint.circuit, van, units],
+    () => (van && schools ? planDraft(draft, { circuit: joint.circuit, van, schools, units }) : NOTHING),
+    [draft, joint.circuit, van, schools, units],
   );
   const change = (part: Partial<Draft>) => dispatch(draftChanged({ jointId: joint.id, from: draft, draft: { ...draft, ...part } }));
   return {

@@ -1,4 +1,5 @@
 import type { JointView, VanStock } from '@kesto/contract';
+import type { Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { jointCells } from '@/features/joint/cells';
@@ -7,18 +8,29 @@ import type { WorkingName } from './cardReadings';
 import type { Start } from './starts';
 import { STEPS, type Step } from './steps';
 import type { Planner } from './usePlanner';
+import { differingSchool } from './schools';
 import { useStorePlan } from './useStorePlan';
 
 /** What both the wide and the phone planner show and can do. */
-export function usePlannerScreen({ joint, planner, van }: { joint: JointView; planner: Planner; van: VanStock }) {
+export function usePlannerScreen({
+  joint,
+  planner,
+  van,
+  schools,
+}: {
+  joint: JointView;
+  planner: Planner;
+  van: VanStock;
+  schools: Schools;
+}) {
   const router = useRouter();
   const units = useUnits();
   const [step, setStep] = useState<Step>(joint.plan && !planner.touched ? 'card' : 'male');
   const [why, setWhy] = useState<WorkingName | null>(null);
-  const store = useStorePlan(joint, planner);
+  const store = useStorePlan(joint, planner, schools);
   const { plan } = planner;
   const stored = joint.plan !== null && !planner.touched;
-  const around = useMemo(() => ({ circuit: joint.circuit, van, units }), [joint.circuit, van, units]);
+  const around = useMemo(() => ({ circuit: joint.circuit, van, schools, units }), [joint.circuit, van, schools, units]);
   const startFrom = (start: Start) => {
     planner.change(start.draft);
     setStep('card');
@@ -29,6 +41,8 @@ export function usePlannerScreen({ joint, planner, van }: { joint: JointView; pl
     startFrom,
     fresh: joint.plan === null && !planner.touched,
     planner,
+    schools,
+    differs: differingSchool(planner.draft, schools),
     van,
     units,
     step,

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { ENGINE_VERSION } from '@kesto/core';
+import { ENGINE_VERSION, type Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
@@ -7,10 +7,11 @@ import { v7 as uuid } from 'uuid';
 import { errorField, errorText } from '@/api/api';
 import { usePutPlanMutation } from '@/features/joint/api';
 import { draftStored } from './drafts';
+import { differingSchool } from './schools';
 import type { Planner } from './usePlanner';
 
 /** Stores the plan under an id made here, so that a second try of the same plan is the same write. */
-export function useStorePlan(joint: JointView, planner: Planner) {
+export function useStorePlan(joint: JointView, planner: Planner, schools: Schools) {
   const dispatch = useDispatch();
   const router = useRouter();
   const [put, { isLoading }] = usePutPlanMutation();
@@ -22,14 +23,20 @@ export function useStorePlan(joint: JointView, planner: Planner) {
     const chosen = plan?.chosen;
     if (!request || !chosen) return;
     const reason = draft.reason.trim();
-    if (chosen.verdict === 'avoid' && !reason)
-      return setProblem({ message: 'Write why: this filler is to be avoided here.', field: 'reason' });
+    const differs = differingSchool(draft, schools) !== null;
+    const needsReason = differs || chosen.verdict === 'avoid';
+    if (needsReason && !reason) {
+      const message = differs
+        ? 'Write why: this joint is made otherwise than the shop does it.'
+        : 'Write why: this filler is to be avoided here.';
+      return setProblem({ message, field: 'reason' });
+    }
     const { choose: _choose, ...asked } = request;
     const body = {
       request: asked,
       chosen: chosen.filler.designation,
       engineVersion: ENGINE_VERSION,
-      ...(chosen.verdict === 'avoid' ? { reason } : {}),
+      ...(needsReason ? { reason } : {}),
     };
     const of = JSON.stringify(body);
     if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };

@@ -1,4 +1,4 @@
-import type { PlanRequest, UnitPreferences } from '@kesto/core';
+import type { PlanRequest, Schools, UnitPreferences } from '@kesto/core';
 import type { Approval, CircuitView, JobStage, PlanAnswer, Role, VanStock } from '@kesto/contract';
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 
@@ -6,6 +6,7 @@ export interface ShopRow {
   shop_id: string;
   name: string;
   van: VanStock;
+  schools: Schools;
 }
 export interface PersonRow {
   shop_id: string;
@@ -108,7 +109,10 @@ const column = (
 const shop_id = key('uuid');
 const id = key('uuid');
 
-export const Shops = new EntitySchema<ShopRow>({ name: 'shop', columns: { shop_id, name: column('text'), van: column('jsonb') } });
+export const Shops = new EntitySchema<ShopRow>({
+  name: 'shop',
+  columns: { shop_id, name: column('text'), van: column('jsonb'), schools: { type: 'jsonb', default: {} } },
+});
 export const People = new EntitySchema<PersonRow>({
   name: 'person',
   columns: {

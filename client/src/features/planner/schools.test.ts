@@ -1,0 +1,28 @@
+import { SCHOOL_QUESTIONS, SCHOOL_TEXTS, spokenSchools } from '@kesto/contract/wording';
+import { SCHOOLS } from '@kesto/core';
+import { around, draftOf, planOf } from '@/testing/joints';
+import { differingSchool } from './schools';
+import { planDraft } from './toRequest';
+
+test('every answer of every question says what it gains and what it risks', () => {
+  for (const question of SCHOOL_QUESTIONS) {
+    expect(Object.keys(SCHOOL_TEXTS[question].answers).sort()).toEqual([...SCHOOLS[question]].sort());
+    expect(SCHOOL_TEXTS[question].usual).toMatch(/\.$/);
+  }
+});
+
+test('the shop’s house rod leads the ranking, and the plan says whose choice that is', () => {
+  const shop = { houseRod: 'silver-free' } as const;
+  const { plan, request } = planDraft(draftOf({ rest: { side: 'liquid' } }), { ...around, schools: shop });
+  expect(plan?.fillers[0]?.filler.designation).toBe('BCuP-2');
+  expect(spokenSchools(request?.schools ?? {}, shop)[0]).toMatchObject({ answer: 'silver-free', whose: 'the shop' });
+  expect(spokenSchools({}, {})[0]?.whose).toBe('usual');
+});
+
+test('a joint that differs from its shop is told, one that agrees is not', () => {
+  const differs = draftOf({ rest: { schools: { houseRod: '15 % Ag' } } });
+  expect(differingSchool(differs, { houseRod: 'silver-free' })).toBe('houseRod');
+  expect(differingSchool(differs, { houseRod: '15 % Ag' })).toBeNull();
+  expect(differingSchool(draftOf(), { houseRod: '15 % Ag' })).toBeNull();
+  expect(planOf(differs).request.schools).toEqual({ houseRod: '15 % Ag' });
+});

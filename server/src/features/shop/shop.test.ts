@@ -1,0 +1,50 @@
+import { v7 as uuid } from 'uuid';
+import { planBody } from '../../testing/examples';
+import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.close());
+
+async function newJoint(): Promise<string> {
+  const id = uuid();
+  const ilta = await server.as('ilta');
+  await ilta.put(`/api/jobs/0193a000-0000-7000-8000-000000000041/joints/${id}`).send({ title: 'Test joint' }).expect(200);
+  return id;
+}
+
+test('a lead chooses the shop’s schools, everybody sees them, a technician cannot change them', async () => {
+  const [maren, ilta] = [await server.as('maren'), await server.as('ilta')];
+  await maren.put('/api/schools').send({ houseRod: '15 % Ag' }).expect(200);
+  expect((await ilta.get('/api/schools').expect(200)).body).toEqual({ houseRod: '15 % Ag' });
+  await ilta.put('/api/schools').send({}).expect(403);
+});
+
+test('a school nobody knows is refused, naming it', async () => {
+  const maren = await server.as('maren');
+  expect((await maren.put('/api/schools').send({ houseRod: 'gold' }).expect(400)).body.error.field).toBe('houseRod');
+  expect((await maren.put('/api/schools').send({ lunch: 'early' }).expect(400)).body.error.field).toBe('lunch');
+});
+
+test('a joint may differ from the shop, with a reason that is kept', async () => {
+  await (await server.as('maren')).put('/api/schools').send({ houseRod: '15 % Ag' }).expect(200);
+  const ilta = await server.as('ilta');
+  const joint = await newJoint();
+  const differing = { ...planBody(), request: { ...planBody().request, schools: { houseRod: 'silver-free' as const } } };
+  const refused = await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(differing).expect(400);
+  expect(refused.body.error).toMatchObject({ field: 'reason' });
+  const kept = await ilta
+    .put(`/api/joints/${joint}/plans/${uuid()}`)
+    .send({ ...differing, reason: 'customer’s own rods' })
+    .expect(200);
+  expect(kept.body.reason).toBe('customer’s own rods');
+  const same = { ...planBody(), request: { ...planBody().request, schools: { houseRod: '15 % Ag' as const } } };
+  await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(same).expect(200);
+});
+
+test('schools are one shop’s own', async () => {
+  await addOtherShop(server.db, [{ login: 'olga', role: 'lead' }]);
+  expect((await (await server.as('olga')).get('/api/schools').expect(200)).body).toEqual({});
+});
