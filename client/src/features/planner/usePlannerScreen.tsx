@@ -25,11 +25,13 @@ export function usePlannerScreen({
 }) {
   const router = useRouter();
   const units = useUnits();
-  const [step, setStep] = useState<Step>(joint.plan && !planner.touched ? 'card' : 'male');
+  const [opened, setStep] = useState<Step | null>(null);
   const [why, setWhy] = useState<WorkingName | null>(null);
   const store = useStorePlan(joint, planner, schools);
   const { plan } = planner;
   const stored = joint.plan !== null && !planner.touched;
+  // Until a part is opened by hand: the plan once there is one, which may arrive after the screen.
+  const step = opened ?? (stored ? 'card' : 'male');
   const around = useMemo(() => ({ circuit: joint.circuit, van, schools, units }), [joint.circuit, van, schools, units]);
   const startFrom = (start: Start) => {
     planner.change(start.draft);

@@ -5,6 +5,7 @@ import {
   PART_LIMITS,
   readingText,
   type JointPlan,
+  type PartProtection,
   type UnitPreferences,
 } from '@kesto/core';
 import { f, nothingPlanned, type Working } from './working';
@@ -58,17 +59,15 @@ export function part(index: number, plan: JointPlan, units: UnitPreferences): Wo
     change: wet
       ? 'Held at 100 °C only while its water lasts: keep it wet until the part has peaked, not until the flame is off.'
       : 'Water pins the tube at 100 °C while it lasts; a part that comes off is the surest.',
-    ...(limit === null
-      ? {}
-      : {
-          scale: {
-            min: 0,
-            max: Math.max(p.unprotectedPeakC, limit) * 1.1,
-            good: [0, limit] as const,
-            at: p.peakC,
-            cold: p.unprotectedPeakC,
-            unit: '°C',
-          },
-        }),
+    ...(limit === null ? {} : { scale: scaleOf(p, limit) }),
   };
 }
+
+const scaleOf = (p: PartProtection, limitC: number) => ({
+  min: 0,
+  max: Math.max(p.unprotectedPeakC, limitC) * 1.1,
+  good: [0, limitC] as const,
+  at: p.peakC,
+  cold: p.unprotectedPeakC,
+  unit: '°C',
+});
