@@ -3,8 +3,11 @@ const path = require('node:path');
 const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } }];
 const at = (file) => path.join(__dirname, file);
 const workspaces = {
+  '^@kesto/core/unit$': at('core/src/unit/index.ts'),
+  '^@kesto/core/rod$': at('core/src/rod/amount.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
   '^@kesto/core$': at('core/src/index.ts'),
+  '^@kesto/contract/api$': at('contract/src/api/types.ts'),
   '^@kesto/contract/refrigerant$': at('contract/src/answers/refrigerant.ts'),
   '^@kesto/contract$': at('contract/src/index.ts'),
   '^@kesto/contract/schemas$': at('contract/src/schemas/index.ts'),

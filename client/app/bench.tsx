@@ -1,1 +1,3 @@
-export { BenchScreen as default } from '@/features/bench/BenchScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+export default lazily('BenchScreen');

@@ -1,1 +1,3 @@
-export { SchoolsScreen as default } from '@/features/shop/SchoolsScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+export default lazily('SchoolsScreen');

@@ -1,1 +1,3 @@
-export { VerifyScreen as default } from '@/features/verify/VerifyScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+export default lazily('VerifyScreen');

@@ -1,4 +1,4 @@
-import { METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core';
+import { METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core/unit';
 import { useMeQuery } from '@/features/session/api';
 
 /** Units the signed-in person reads in. */

@@ -1,4 +1,4 @@
-import { JOB_STAGES, type JobStage } from '@kesto/contract';
+import { JOB_STAGES, type JobStage } from '@kesto/contract/api';
 import { View } from 'react-native';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
 import { useTokens } from './theme';

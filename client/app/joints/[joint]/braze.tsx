@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { WithJoint } from '@/features/joint/WithJoint';
-import { BrazeScreen } from '@/features/record/BrazeScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+const BrazeScreen = lazily('BrazeScreen');
 
 export default function Page() {
   const { joint } = useLocalSearchParams<{ joint: string }>();

@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { WithJoint } from '@/features/joint/WithJoint';
-import { JointScreen } from '@/features/joint/JointScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+const JointScreen = lazily('JointScreen');
 
 export default function Page() {
   const { joint } = useLocalSearchParams<{ joint: string }>();

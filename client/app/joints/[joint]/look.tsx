@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router';
 import { WithJoint } from '@/features/joint/WithJoint';
-import { LookScreen } from '@/features/record/LookScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+const LookScreen = lazily('LookScreen');
 
 export default function Page() {
   const { joint } = useLocalSearchParams<{ joint: string }>();

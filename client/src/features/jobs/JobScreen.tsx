@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core';
+import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

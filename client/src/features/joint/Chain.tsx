@@ -1,5 +1,5 @@
 import type { RecordEntry } from '@kesto/core';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Image, View } from 'react-native';

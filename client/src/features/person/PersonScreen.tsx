@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import type { UnitPreferences } from '@kesto/core';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useDispatch, useSelector } from 'react-redux';
 import { api, errorText } from '@/api/api';

@@ -1,4 +1,4 @@
-import { LOOK_FINDINGS, LOOK_RESULTS, type JointView, type LookFinding, type LookResult } from '@kesto/contract';
+import { LOOK_FINDINGS, LOOK_RESULTS, type JointView, type LookFinding, type LookResult } from '@kesto/contract/api';
 import { inspectText, showIn } from '@kesto/contract/wording';
 import { planJoint } from '@kesto/core';
 import { useMemo, useState } from 'react';

@@ -1,4 +1,4 @@
-import { PHOTO_LIMIT_BYTES, type StoredPhoto } from '@kesto/contract';
+import { PHOTO_LIMIT_BYTES, type StoredPhoto } from '@kesto/contract/api';
 import { bytesHash } from '@kesto/core';
 import { useState } from 'react';
 import { errorText } from '@/api/api';

@@ -1,5 +1,5 @@
 import type { Today } from '@kesto/contract';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { useRouter, type Href } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';

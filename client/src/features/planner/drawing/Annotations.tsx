@@ -1,4 +1,4 @@
-import { formatLength, METRIC_PREFERENCES, readingText, tradeFraction } from '@kesto/core';
+import { formatLength, METRIC_PREFERENCES, readingText, tradeFraction } from '@kesto/core/unit';
 import { G, Line } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Across, Dimension, GasArrow, Label, SvgFlag } from './annotate';

@@ -1,4 +1,4 @@
-import { formatLength, METRIC_PREFERENCES, readingText, type UnitPreferences } from '@kesto/core';
+import { formatLength, METRIC_PREFERENCES, readingText, type UnitPreferences } from '@kesto/core/unit';
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';

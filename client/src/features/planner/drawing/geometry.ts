@@ -1,4 +1,5 @@
-import { filletLegM, type Form, type MetalName } from '@kesto/core';
+import type { Form, MetalName } from '@kesto/core';
+import { filletLegM } from '@kesto/core/rod';
 
 /** A joint in section, in millimetres: x = 0 at the cup's mouth, the male part coming from the left, y = 0 on the axis. */
 export interface SectionJoint {

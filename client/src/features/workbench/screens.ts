@@ -1,0 +1,7 @@
+/** Everything that needs the engine: loaded as one piece when the first of it is opened, so that the first screen waits for none of it. */
+export { BenchScreen } from '@/features/bench/BenchScreen';
+export { JointScreen } from '@/features/joint/JointScreen';
+export { BrazeScreen } from '@/features/record/BrazeScreen';
+export { LookScreen } from '@/features/record/LookScreen';
+export { SchoolsScreen } from '@/features/shop/SchoolsScreen';
+export { VerifyScreen } from '@/features/verify/VerifyScreen';
