@@ -1,1 +1,3 @@
-export { PersonScreen as default } from '@/features/person/PersonScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+export default lazily('PersonScreen');

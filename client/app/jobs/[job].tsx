@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { JobScreen } from '@/features/jobs/JobScreen';
+import { lazily } from '@/features/workbench/lazily';
+
+const JobScreen = lazily('JobScreen');
 
 export default function JobPage() {
   const { job } = useLocalSearchParams<{ job: string }>();

@@ -1,6 +1,8 @@
-/** Everything that needs the engine: loaded as one piece when the first of it is opened, so that the first screen waits for none of it. */
+/** Everything behind the first screen: loaded as one piece when the first of it is opened, so that the first screen waits for none of it. */
 export { BenchScreen } from '@/features/bench/BenchScreen';
+export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';
+export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';
 export { LookScreen } from '@/features/record/LookScreen';
 export { SchoolsScreen } from '@/features/shop/SchoolsScreen';
