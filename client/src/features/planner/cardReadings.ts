@@ -127,7 +127,7 @@ function atTorch(plan: JointPlan, units: UnitPreferences): readonly CardReading[
       name: 'nitrogen',
       label: 'nitrogen',
       reading: purge ? { value: (purge.nitrogenM3 * 1000).toFixed(0), unit: 'L' } : NONE,
-      note: purge?.cylinderLeftPercent == null ? 'flood and trickle' : `${purge.cylinderLeftPercent.toFixed(0)} % left in the cylinder`,
+      note: purge?.cylinderLeftPercent == null ? 'purge and test fill' : `${purge.cylinderLeftPercent.toFixed(0)} % left in the cylinder`,
       assumed: false,
     },
   ];

@@ -107,6 +107,8 @@ function requestFrom(draft: Draft, { circuit, van, schools }: Surroundings, read
       flood: { value: 15, unit: 'L/min' },
       minutes: read.minutes(draft.minutes),
       outlet: { kind: draft.outlet },
+      // The test of the whole circuit goes by its low side where that is in it: what the cylinder has to give at the end.
+      testPressure: { value: circuit.lowSideDesignGaugePa / 100_000, unit: 'barg' },
       cylinder: van.cylinder,
     }),
     schools: { ...schools, ...draft.schools },

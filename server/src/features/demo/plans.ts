@@ -40,6 +40,7 @@ function planned(
       flood: q(15, 'L/min'),
       minutes: 10,
       outlet: { kind: 'port-core-out' },
+      testPressure: q(circuit.lowSideDesignGaugePa / 100_000, 'barg'),
       cylinder: VAN.cylinder,
     },
   };

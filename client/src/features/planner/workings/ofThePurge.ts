@@ -41,12 +41,13 @@ export const trickle: Build = (plan) => {
 export const nitrogen: Build = (plan) => {
   const p = plan.purge;
   if (!p) return nothingPlanned;
+  const fill = 1000 * (p.nitrogenM3 - p.volumeM3 * p.volumeChanges - (p.trickleM3PerS ?? 0) * p.minutes * 60);
   return {
     title: 'Nitrogen for this joint',
-    sentence: 'Flood, then trickle for as long as the torch is near.',
+    sentence: 'Flood, trickle for as long as the torch is near, and the fill of the pressure test after.',
     formula: [
-      'N = V ln(20.9 / target) + trickle × time',
-      `${f(p.volumeM3 * 1000 * p.volumeChanges, 1)} L + ${f((p.trickleM3PerS ?? 0) * 60_000, 2)} L/min × ${f(p.minutes, 0)} min`,
+      'N = V ln(20.9 / target) + trickle × time + V p / p₀',
+      `${f(p.volumeM3 * 1000 * p.volumeChanges, 1)} L + ${f((p.trickleM3PerS ?? 0) * 60_000, 2)} L/min × ${f(p.minutes, 0)} min + ${f(fill, 0)} L of test fill`,
       `= ${f(p.nitrogenM3 * 1000, 0)} L`,
     ],
     inputs: [
