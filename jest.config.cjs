@@ -4,7 +4,7 @@ const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es
 const at = (file) => path.join(__dirname, file);
 const workspaces = {
   '^@kesto/core/unit$': at('core/src/unit/index.ts'),
-  '^@kesto/core/rod$': at('core/src/rod/amount.ts'),
+  '^@kesto/core/section$': at('core/src/section/outline.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
   '^@kesto/core$': at('core/src/index.ts'),
   '^@kesto/contract/api$': at('contract/src/api/types.ts'),

@@ -4,6 +4,7 @@ import path from 'node:path';
 
 // The order matters: the longer names first.
 const WORKSPACE_ALIASES = {
+  '@kesto/core/section': 'core/src/section/outline.ts',
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas/index.ts',

@@ -130,6 +130,8 @@ export const ROUTES = {
     body: putEntryRequest,
   },
   exportRecord: { method: 'get', path: '/api/joints/:joint/record.json', summary: 'The record as a file', roles: EVERYBODY },
+  planPdf: { method: 'get', path: '/api/joints/:joint/plan.pdf', summary: 'The plan as a page to print', roles: EVERYBODY },
+  plansPdf: { method: 'get', path: '/api/jobs/:job/plans.pdf', summary: 'All plans of a job, a page each', roles: EVERYBODY },
   putPhoto: { method: 'put', path: '/api/photos/:source', summary: 'Store a photo under the SHA-256 of what is sent', roles: MAKERS },
   getPhoto: { method: 'get', path: '/api/photos/:sha256', summary: 'A photo', roles: EVERYBODY },
 } as const satisfies Readonly<Record<string, RouteDescription>>;

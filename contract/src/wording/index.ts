@@ -4,3 +4,4 @@ export * from './cautions';
 export * from './errors';
 export * from './pointers';
 export * from './schools';
+export * from './figures';

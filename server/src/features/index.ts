@@ -4,6 +4,7 @@ import { registrar } from '../platform/http/register';
 import { jobRoutes } from './jobs/jobs.routes';
 import { jointRoutes } from './joints/joints.routes';
 import { photoRoutes } from './photos/photos.routes';
+import { printRoutes } from './print/print.routes';
 import { sessionRoutes } from './session/session.routes';
 import { authenticator } from './session/session.service';
 import { shopRoutes } from './shop/shop.routes';
@@ -19,5 +20,6 @@ export function features(platform: Platform): Router {
   jointRoutes(routes, platform);
   photoRoutes(routes);
   shopRoutes(routes);
+  printRoutes(routes);
   return router;
 }

@@ -85,6 +85,9 @@ function Ready({ job }: { job: JobView }) {
             </Pressable>
           ))}
           {mayMake ? <AddJoint jobId={job.id} /> : null}
+          {toPlan < job.order.length ? (
+            <FrameKey label="Print the plans" onPress={() => window.open(`/api/jobs/${job.id}/plans.pdf`, '_blank')} />
+          ) : null}
         </View>
       }
     >

@@ -4,19 +4,10 @@ import { Cross, Tick } from '@/ui/marks';
 import { Reading } from '@/ui/Reading';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { cardReadings, partReadings, type CardReading, type WorkingName } from './cardReadings';
-
-export function headline(plan: JointPlan): { text: string; good: boolean } {
-  const stopped = plan.chosen === null || plan.cautions.some((c) => ['gap-reject', 'cannot-reach', 'carbon-dioxide'].includes(c.code));
-  if (stopped) return { text: 'Do not braze it like this', good: false };
-  return {
-    text: `${plan.cautions.some((c) => c.severity === 'stop') ? 'Settle this first, then braze' : 'Braze it here'}, ${plan.flux.required ? 'with' : 'no'} flux`,
-    good: !plan.cautions.some((c) => c.severity === 'stop'),
-  };
-}
+import { planHeadline, cardReadings, partReadings, type CardReading, type WorkingName } from '@kesto/contract/wording';
 
 export function Headline({ plan }: { plan: JointPlan }) {
-  const { text, good } = headline(plan);
+  const { text, good } = planHeadline(plan);
   const stops = plan.cautions.filter((c) => c.severity === 'stop').length;
   return (
     <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>

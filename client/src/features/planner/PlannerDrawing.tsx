@@ -8,31 +8,10 @@ import { Slider } from '@/ui/Slider';
 import { Words } from '@/ui/Words';
 import { frameOf, type Detail } from './drawing/frame';
 import { JointSection, type DrawnFlag } from './drawing/JointDrawing';
-import type { SectionJoint } from './drawing/geometry';
+import { sectionOf } from '@kesto/core/section';
 import type { NearMark } from './drawing/NearMarks';
 import { TemperatureCurve } from './drawing/TemperatureCurve';
 import { useReach } from './reach/useReach';
-
-export function sectionOf(plan: JointPlan): SectionJoint {
-  const { male, female } = plan.joint;
-  return {
-    male: { metal: male.metal, od: male.outsideM * 1000, wall: male.wallM * 1000 },
-    female: {
-      metal: female.metal,
-      form: female.form,
-      bore: female.boreM * 1000,
-      depth: female.cupDepthM * 1000,
-      wall: female.wallM * 1000,
-      ...bodyAt(plan),
-    },
-  };
-}
-
-/** The valve whose stub this is stands where it was said to stand. */
-function bodyAt(plan: JointPlan): { bodyAt?: number } {
-  const body = plan.protection.find((p) => p.part.along === 'female' && p.part.kind.includes('valve'));
-  return body ? { bodyAt: body.part.distanceM * 1000 } : {};
-}
 
 function nearMarks(plan: JointPlan, units: UnitPreferences): readonly NearMark[] {
   return plan.protection.map((p) => ({

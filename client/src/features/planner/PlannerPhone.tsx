@@ -8,7 +8,7 @@ import { TemperatureLadder } from './drawing/TemperatureLadder';
 import { CardReadings, Headline } from './PlanCard';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
-import { SaveStart, StartPicker } from './StartPicker';
+import { PrintPlan, SaveStart, StartPicker } from './StartPicker';
 import { UndoKeys } from './UndoKeys';
 import { Editor, NEXT, Problems, STEP_WORDS } from './steps';
 import type { PlannerView } from './usePlannerScreen';
@@ -51,6 +51,7 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
             <FrameKey label="Change the parts" onPress={() => setStep('male')} />
             <UndoKeys planner={planner} />
           </View>
+          {view.joint.plan && !planner.touched ? <PrintPlan jointId={view.joint.id} /> : null}
           <SaveStart draft={planner.draft} />
         </View>
       ) : null}

@@ -8,7 +8,7 @@ import { TemperatureLadder } from './drawing/TemperatureLadder';
 import { Headline, ReadingCells } from './PlanCard';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
-import { SaveStart, StartPicker } from './StartPicker';
+import { PrintPlan, SaveStart, StartPicker } from './StartPicker';
 import { Editor, Problems, subtitleOf, type Step } from './steps';
 import { UndoKeys } from './UndoKeys';
 import type { PlannerView } from './usePlannerScreen';
@@ -79,6 +79,7 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       {plan && step === 'card' ? (
         <>
           <ReadingCells plan={plan} units={units} onWhy={view.setWhy} />
+          {view.joint.plan && !planner.touched ? <PrintPlan jointId={view.joint.id} /> : null}
           <SaveStart draft={planner.draft} />
         </>
       ) : null}

@@ -5,7 +5,7 @@ import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { JointDrawing } from './drawing/JointDrawing';
-import { sectionOf } from './PlannerDrawing';
+import { sectionOf } from '@kesto/core/section';
 import { keepOwnStart, ownStarts, STARTS, type Start } from './starts';
 import { planDraft, type Surroundings } from './toRequest';
 
@@ -47,6 +47,11 @@ export function StartPicker({ around, onPick }: { around: Surroundings; onPick: 
       </View>
     </View>
   );
+}
+
+/** The stored plan as a page to print. */
+export function PrintPlan({ jointId }: { jointId: string }) {
+  return <FrameKey label="Print this plan" onPress={() => window.open(`/api/joints/${jointId}/plan.pdf`, '_blank')} />;
 }
 
 /** Keeps the plan as a starting point of one's own, on this device. */

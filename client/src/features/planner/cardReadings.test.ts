@@ -1,7 +1,7 @@
 import { INCH_PREFERENCES, METRIC_PREFERENCES, readingText } from '@kesto/core';
 import { BRASS_STUB, draftOf, planOf } from '@/testing/joints';
-import { cardReadings, partReadings } from './cardReadings';
-import { headline } from './PlanCard';
+import { cardReadings, partReadings } from '@kesto/contract/wording';
+import { planHeadline as headline } from '@kesto/contract/wording';
 import { workingOf } from './workings';
 
 const brass = planOf(draftOf({ female: BRASS_STUB })).plan;

@@ -1,5 +1,5 @@
 import { formatDuration, formatLength, formatTemperature, readingText, type JointPlan } from '@kesto/core';
-import { fitWord } from './cardReadings';
+import { fitWord } from '@kesto/contract/wording';
 import type { Draft } from './drafts';
 import { planDraft, type Surroundings } from './toRequest';
 

@@ -1,6 +1,6 @@
 import { draftOf, BRASS_STUB, around, planOf } from '@/testing/joints';
 import { comparable, compareRows } from './compareRows';
-import { headline } from './PlanCard';
+import { planHeadline as headline } from '@kesto/contract/wording';
 import { keepOwnStart, ownStarts, STARTS } from './starts';
 import { planDraft } from './toRequest';
 

@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { jointCells } from '@/features/joint/cells';
 import { useUnits } from '@/state/units';
-import type { WorkingName } from './cardReadings';
+import type { WorkingName } from '@kesto/contract/wording';
 import type { Start } from './starts';
 import { STEPS, type Step } from './steps';
 import type { Planner } from './usePlanner';

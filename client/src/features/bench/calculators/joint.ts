@@ -1,6 +1,6 @@
 import { cautionText, showIn } from '@kesto/contract/wording';
 import { formatGaugePressure, formatGrams, formatLength, gaugePascals, planJoint, type MetalName, type PlanRequest } from '@kesto/core';
-import { fitWord } from '@/features/planner/cardReadings';
+import { fitWord } from '@kesto/contract/wording';
 import { METAL_WORDS } from '@/features/planner/drawing/hatch';
 import { needed, type Answer, type Calculator, type CalculatorChoice, type CalculatorField } from '../calculator';
 

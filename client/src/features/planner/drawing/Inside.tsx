@@ -1,6 +1,6 @@
 import { G, Path, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
-import { bodyMiddle, isSteel, type SectionJoint } from './geometry';
+import { bodyMiddle, isSteel, type SectionJoint } from '@kesto/core/section';
 
 /** What sits in a component's body: a ball with its seats and stem, or a drier's core. */
 export function Inside({

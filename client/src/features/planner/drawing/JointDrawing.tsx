@@ -5,7 +5,7 @@ import Svg, { G, Line, Path } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Annotations } from './Annotations';
 import { frameOf, type Detail } from './frame';
-import { femaleOutline, filletPath, maleOutline, type Point, type SectionJoint } from './geometry';
+import { femaleOutline, filletPath, maleOutline, type Point, type SectionJoint } from '@kesto/core/section';
 import { MetalPattern } from './hatch';
 import { Inside } from './Inside';
 import type { NearMark } from './NearMarks';

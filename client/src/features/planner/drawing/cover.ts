@@ -1,4 +1,4 @@
-import type { SectionJoint } from './geometry';
+import type { SectionJoint } from '@kesto/core/section';
 
 /** The joint on the first screen. */
 export const COVER_JOINT: { joint: SectionJoint; gas: string } = {

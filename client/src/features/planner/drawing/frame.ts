@@ -1,4 +1,4 @@
-import { viewOf, type SectionJoint, type View } from './geometry';
+import { viewOf, type SectionJoint, type View } from '@kesto/core/section';
 
 /** `thumb`: shape alone; `cover`: shape and gas; `sizes`: shape and sizes; `plan`: everything; `chart`: everything, a curve below. */
 export type Detail = 'thumb' | 'cover' | 'sizes' | 'plan' | 'chart';

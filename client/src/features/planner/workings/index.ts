@@ -1,5 +1,5 @@
 import type { JointPlan, UnitPreferences } from '@kesto/core';
-import type { FigureName, WorkingName } from '../cardReadings';
+import type { FigureName, WorkingName } from '@kesto/contract/wording';
 import { depth, gap, rod, strength } from './ofTheFit';
 import { aim, flux, heat } from './ofTheHeat';
 import { part } from './ofTheParts';

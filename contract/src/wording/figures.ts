@@ -135,3 +135,13 @@ function atTorch(plan: JointPlan, units: UnitPreferences): readonly CardReading[
 
 const FIT_WORDS = { good: 'drawn in well', 'too-tight': 'too tight', loose: 'loose', reject: 'too wide' } as const;
 export const fitWord = (verdict: JointPlan['fit']['verdict']) => FIT_WORDS[verdict];
+
+/** What the plan says first. */
+export function planHeadline(plan: JointPlan): { text: string; good: boolean } {
+  const stopped = plan.chosen === null || plan.cautions.some((c) => ['gap-reject', 'cannot-reach', 'carbon-dioxide'].includes(c.code));
+  if (stopped) return { text: 'Do not braze it like this', good: false };
+  return {
+    text: `${plan.cautions.some((c) => c.severity === 'stop') ? 'Settle this first, then braze' : 'Braze it here'}, ${plan.flux.required ? 'with' : 'no'} flux`,
+    good: !plan.cautions.some((c) => c.severity === 'stop'),
+  };
+}

@@ -1,5 +1,7 @@
-import type { Form, MetalName } from '@kesto/core';
-import { filletLegM } from '@kesto/core/rod';
+import type { MetalName } from '../metal/metals';
+import type { JointPlan } from '../plan/planJoint';
+import type { Form } from '../plan/request';
+import { filletLegM } from '../rod/amount';
 
 /** A joint in section, in millimetres: x = 0 at the cup's mouth, the male part coming from the left, y = 0 on the axis. */
 export interface SectionJoint {
@@ -116,4 +118,21 @@ export function filletPath(joint: SectionJoint, at: (p: Point) => Point): string
   const [foot, corner, top] = [at([-z, R]), at([0, R]), at([0, R + z])];
   const bow = at([-z * 0.22, R + z * 0.22]);
   return `M${foot[0]} ${foot[1]} Q${bow[0]} ${bow[1]} ${top[0]} ${top[1]} L${corner[0]} ${corner[1]} Z`;
+}
+
+/** What of a plan is drawn: both members in millimetres, and where the body behind the stub stands if that was said. */
+export function sectionOf(plan: Pick<JointPlan, 'joint' | 'protection'>): SectionJoint {
+  const { male, female } = plan.joint;
+  const body = plan.protection.find((p) => p.part.along === 'female' && p.part.kind.includes('valve'));
+  return {
+    male: { metal: male.metal, od: male.outsideM * 1000, wall: male.wallM * 1000 },
+    female: {
+      metal: female.metal,
+      form: female.form,
+      bore: female.boreM * 1000,
+      depth: female.cupDepthM * 1000,
+      wall: female.wallM * 1000,
+      ...(body ? { bodyAt: body.part.distanceM * 1000 } : {}),
+    },
+  };
 }

@@ -1,7 +1,7 @@
 import { FORMS, METAL_NAMES } from '@kesto/core';
 import fc from 'fast-check';
 import { frameOf } from './frame';
-import { bodyMiddle, femaleOutline, filletPath, maleOutline, viewOf, type SectionJoint } from './geometry';
+import { bodyMiddle, femaleOutline, filletPath, maleOutline, viewOf, type SectionJoint } from '@kesto/core/section';
 
 const joint: fc.Arbitrary<SectionJoint> = fc
   .record({
