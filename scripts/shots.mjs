@@ -35,6 +35,7 @@ const SHOTS = [
   ['passport-phone', 'phone', 'light', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
   ['passport-wide', 'wide', 'dark', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
   ['person-phone', 'phone', 'light', 'Ilta Varro', '/me'],
+  ['schools-wide', 'wide', 'light', 'Maren Ito-Dahl', '/schools'],
   ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
   ['bench-phone', 'phone', 'light', 'Ilta Varro', '/bench', [choose('cylinder')]],
 ];
@@ -71,7 +72,7 @@ for (const [name, size, colorScheme, person, address, actions = []] of SHOTS) {
   const page = await context.newPage();
   await page.goto(app.url + address, { waitUntil: 'networkidle' });
   for (const act of actions) await act(page);
-  await page.waitForTimeout(600);
+  await page.waitForTimeout(1500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await context.close();
   step(name);

@@ -12,6 +12,14 @@ test('from the job to a whole plan in a few taps, and back again', async ({ page
   await expect(page.getByTestId('reading-flux')).toHaveText('FB3-A');
   await expect(page.getByText(/plating is gone in seconds/)).toBeVisible();
   await looks();
+  if (!new Kesto(page).wide) await page.getByRole('button', { name: 'Show the temperatures' }).click();
+  await expect(
+    page
+      .getByRole('img', { name: /^temperature along/ })
+      .locator('path')
+      .first(),
+  ).toBeVisible();
+  await expect(page.getByRole('img', { name: /^temperature ladder/ })).toBeVisible();
   await page.getByRole('button', { name: 'Compare fillers' }).click();
   await expect(page.getByText('melts over')).toBeVisible();
   await page.getByRole('button', { name: /^flood / }).click();

@@ -67,14 +67,14 @@ function figure(page: Page, row: CardReading, { x, width }: { x: number; width: 
   words(page, `${row.label}${row.assumed ? ' *' : ''}`, { x, size: 9, color: INK_2, width: width / 3 });
   page
     .font('Courier-Bold')
-    .fontSize(15)
+    .fontSize(12)
     .fillColor(INK)
-    .text(plain(readingText(row.reading)), x + width / 3, y + 3, { width: width / 3 });
+    .text(plain(readingText(row.reading)), x + width * 0.3, y + 4, { width: width * 0.36 });
   page
     .font('Helvetica')
     .fontSize(8)
     .fillColor(INK_2)
-    .text(plain(row.note), x + (2 * width) / 3, y + 4, { width: width / 3 });
+    .text(plain(row.note), x + width * 0.67, y + 4, { width: width * 0.33 });
   page.y = Math.max(page.y, y + 24);
 }
 
