@@ -1,0 +1,56 @@
+import { inflateSync } from 'node:zlib';
+import { INCH_PREFERENCES, METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core';
+import type { JointView } from '@kesto/contract';
+import { planAnswer } from '@kesto/contract';
+import { planJoint } from '@kesto/core';
+import { BRASS_STUB } from '../../testing/examples';
+import { plansPdf } from './planPdf';
+
+const planned = planJoint(BRASS_STUB);
+const joint = {
+  id: 'j',
+  tag: 'CR2-07',
+  title: 'Suction line into the ball valve',
+  job: { id: 'job', number: 31, order: [] },
+  unit: { id: 'u', tag: 'CR2', name: 'vault cold room' },
+  circuit: { refrigerant: 'R-449A' },
+  plan: planned.ok
+    ? {
+        id: 'p',
+        request: BRASS_STUB,
+        answer: planAnswer(planned.value),
+        chosen: 'BAg-36',
+        reason: null,
+        engineVersion: '1.0.0',
+        by: 'Ilta Varro',
+        at: '2026-11-23T08:00:00.000Z',
+      }
+    : null,
+  entries: [],
+} as unknown as JointView; // cast: a page needs these keys of the view
+
+/** Letters of a PDF's text operators: its streams unpacked, the hex strings of shown text read. */
+async function textOf(units: UnitPreferences): Promise<string> {
+  const pdf = await plansPdf([joint], units);
+  const raw = pdf.toString('latin1');
+  const streams = [...raw.matchAll(/stream\n([\s\S]*?)\nendstream/g)].map((found) => {
+    try {
+      return inflateSync(Buffer.from(found[1] ?? '', 'latin1')).toString('latin1');
+    } catch {
+      return '';
+    }
+  });
+  const shown = [...streams.join('\n').matchAll(/<([0-9a-f]+)>/g)].map((found) => Buffer.from(found[1] ?? '', 'hex').toString('latin1'));
+  return shown.join('').replace(/\s+/g, ' ');
+}
+
+test('the page says the joint, what it needs and who planned it', async () => {
+  const text = await textOf(METRIC_PREFERENCES);
+  for (const words of ['CR2', 'Ilta V', 'FB3', 'BAg', 'licence']) expect(text).toContain(words);
+  expect(text).not.toMatch(/NaN|undefined/);
+});
+
+test('figures follow the units of whoever prints', async () => {
+  expect(await textOf(METRIC_PREFERENCES)).toContain('19.0 mm');
+  expect(await textOf(INCH_PREFERENCES)).toContain('0.748 in');
+});
