@@ -1,19 +1,62 @@
-import { lazy, Suspense, type ComponentType } from 'react';
-import { Loading } from '@/ui/states';
+import { useEffect, useState, type ComponentType } from 'react';
+import { View } from 'react-native';
+import { FrameKey } from '@/ui/Keys';
+import { Failed, Loading } from '@/ui/states';
 
 type Screens = typeof import('./screens');
 
-/** One screen of the workbench, fetched with the others when it is first shown. */
+/** Kept once fetched: the next screen of the workbench opens at once. */
+let fetched: Screens | null = null;
+
+type Progress = { readonly status: 'loading' } | { readonly status: 'ready'; readonly screens: Screens } | { readonly status: 'failed' };
+
+/** State rather than a suspended tree: the moving mark of the fallback would keep a suspended tree from being tried again. */
+function useScreens(): Progress & { readonly again: () => void } {
+  const [progress, setProgress] = useState<Progress>(() => (fetched ? { status: 'ready', screens: fetched } : { status: 'loading' }));
+  const [tries, setTries] = useState(0);
+  useEffect(() => {
+    if (fetched) return;
+    let open = true;
+    import('./screens').then(
+      (screens) => {
+        fetched = screens;
+        if (open) setProgress({ status: 'ready', screens });
+      },
+      () => {
+        if (open) setProgress({ status: 'failed' });
+      },
+    );
+    return () => {
+      open = false;
+    };
+  }, [tries]);
+  const again = () => {
+    setProgress({ status: 'loading' });
+    setTries(tries + 1);
+  };
+  return { ...progress, again };
+}
+
+/** One screen of the workbench, fetched with the others when the first of them is shown. */
 export function lazily<Name extends keyof Screens>(name: Name) {
   type Props = Parameters<Screens[Name]>[0];
-  const Screen = lazy(async () => ({
-    default: (await import('./screens'))[name] as ComponentType<Props>,
-  })) as unknown as ComponentType<Props>; // cast: `lazy` loses the props of a component chosen by its name
   return function Shown(props: Props & object) {
+    const workbench = useScreens();
+    if (workbench.status === 'ready') {
+      const Screen = workbench.screens[name] as unknown as ComponentType<Props>; // cast: the screen of that name takes that screen's props
+      return <Screen {...props} />;
+    }
     return (
-      <Suspense fallback={<Loading what="the workbench" />}>
-        <Screen {...props} />
-      </Suspense>
+      <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24, gap: 12 }}>
+        {workbench.status === 'failed' ? (
+          <>
+            <Failed message="The workbench could not be fetched. What you entered is kept here." />
+            <FrameKey label="Try again" onPress={workbench.again} />
+          </>
+        ) : (
+          <Loading what="the workbench" />
+        )}
+      </View>
     );
   };
 }
