@@ -66,7 +66,7 @@ function Ready({ today }: { today: Today }) {
       : undefined;
   return (
     <Sheet
-      tag={format(new Date(), 'EEE d MMM')}
+      tag={format(new Date(), wide ? 'EEE d MMM' : 'd MMM')}
       title={me ? `${me.person.name}, ${me.person.role}` : ''}
       subtitle={me?.shop.name ?? ''}
       up={wide ? undefined : { label: 'you', href: '/me' }}
