@@ -4,10 +4,21 @@ export type CalcError =
   | { kind: 'not-a-number'; field: string }
   | { kind: 'unknown-unit'; field: string; unit: string; allowed: readonly string[] }
   | { kind: 'unknown-word'; field: string; word: string; allowed: readonly string[] }
-  | { kind: 'missing'; field: string; needed: string }
+  | { kind: 'missing'; field: string; needed: NeededCode }
   | { kind: 'excludes'; field: string; other: string }
   | { kind: 'unreadable'; field: string; text: string; examples: readonly string[] }
   | { kind: 'refused'; field: string; reason: RefusalReason; value?: string };
+
+/** What is missing, as a code: the sentence is made at the edge. */
+export type NeededCode =
+  | 'purge-section'
+  | 'distance'
+  | 'filler-or-no-stock'
+  | 'wall-not-in-tables'
+  | 'cup-not-in-tables'
+  | 'temperature-or-pressure'
+  | 'a-reading'
+  | 'a-figure';
 
 export const REFUSAL_REASONS = [
   'ammonia-with-copper',

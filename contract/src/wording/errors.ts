@@ -1,4 +1,4 @@
-import { assertNever, type BreakReason, type CalcError, type RefusalReason } from '@kesto/core';
+import { assertNever, type BreakReason, type CalcError, type NeededCode, type RefusalReason } from '@kesto/core';
 
 const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'ammonia-with-copper': () => 'ammonia attacks copper and its alloys: no copper-bearing part may be in the circuit',
@@ -8,6 +8,17 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'wall-too-thick': () => 'twice the wall must be less than the outside diameter',
   'gauge-difference': () => 'psi is a difference of pressures: say psig for gauge or psia for absolute',
   'record-format': () => 'not a Kesto joint record of a version this program knows',
+};
+
+const NEEDED: Readonly<Record<NeededCode, string>> = {
+  'purge-section': 'at least one section of the purge path',
+  distance: 'at least one distance',
+  'filler-or-no-stock': 'at least one filler, or no stock at all',
+  'wall-not-in-tables': 'this tube is in no table',
+  'cup-not-in-tables': 'measure it, no table has a cup for this tube',
+  'temperature-or-pressure': 'a temperature or a pressure',
+  'a-reading': 'a suction or a liquid reading',
+  'a-figure': 'type a figure',
 };
 
 const round = (value: number) => Number(value.toPrecision(6));
@@ -24,7 +35,7 @@ export function calcErrorText(error: CalcError): string {
     case 'unknown-word':
       return `${error.word} is not known; allowed: ${error.allowed.join(', ')}`;
     case 'missing':
-      return `is needed: ${error.needed}`;
+      return `is needed: ${NEEDED[error.needed]}`;
     case 'excludes':
       return `cannot be given together with ${error.other}`;
     case 'unreadable':

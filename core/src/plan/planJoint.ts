@@ -98,7 +98,7 @@ function readService(
 
 function readStock(request: PlanRequest, read: FieldReader): readonly StockRow[] {
   const asked = request.stock ?? FILLERS.map((filler) => ({ designation: filler.designation }));
-  if (asked.length === 0) read.errors.push({ kind: 'missing', field: 'stock', needed: 'at least one filler, or no stock at all' });
+  if (asked.length === 0) read.errors.push({ kind: 'missing', field: 'stock', needed: 'filler-or-no-stock' });
   const rows = asked.flatMap((item, i): StockRow[] => {
     const filler = findFiller(item.designation);
     if (!filler) {

@@ -47,8 +47,7 @@ function resolveMale(request: MaleRequest, read: FieldReader, assumed: Assumptio
   else if (likely) {
     wallM = likely.wallM;
     assumed.push('wall');
-  } else if (!Number.isNaN(outsideM))
-    read.errors.push({ kind: 'missing', field: `${field}.wall`, needed: 'wall of a tube that is in no table' });
+  } else if (!Number.isNaN(outsideM)) read.errors.push({ kind: 'missing', field: `${field}.wall`, needed: 'wall-not-in-tables' });
   if (wallM * 2 >= outsideM) read.errors.push({ kind: 'refused', field: `${field}.wall`, reason: 'wall-too-thick' });
   return { ...member(field, request, read), wallM, outsideM, ...tolerances(outsideM, wallM) };
 }
@@ -88,7 +87,7 @@ function fromTable(
   const field = `joint.female.${key}`;
   if (given) return read.lengthM(field, given, range);
   if (tableM === null) {
-    read.errors.push({ kind: 'missing', field, needed: 'measured figure: no table has a cup for this tube' });
+    read.errors.push({ kind: 'missing', field, needed: 'cup-not-in-tables' });
     return Number.NaN;
   }
   assumed.push(key === 'bore' ? 'bore' : 'cup-depth');

@@ -86,8 +86,7 @@ function readPurge(request: PurgeRequest, prefix: string, read: FieldReader): Re
   if (!OUTLET_KINDS.includes(request.outlet.kind)) {
     read.errors.push({ kind: 'unknown-word', field: at('outlet.kind'), word: request.outlet.kind, allowed: OUTLET_KINDS });
   }
-  if (request.sections.length === 0)
-    read.errors.push({ kind: 'missing', field: at('sections'), needed: 'at least one section of the purge path' });
+  if (request.sections.length === 0) read.errors.push({ kind: 'missing', field: at('sections'), needed: 'purge-section' });
   const cylinder = request.cylinder;
   return {
     sections: request.sections.map((section, i) => readSection(at(`sections[${i}]`), section, read)),

@@ -60,7 +60,7 @@ function readReach(request: ReachRequest, read: FieldReader) {
   const ambientC = read.temperatureC('ambient', request.ambient, { min: -60, max: 60 });
   const jointC = read.temperatureC('jointTemperature', request.jointTemperature, { min: 100, max: 1000 });
   const seconds = read.number('seconds', request.seconds, { min: 1, max: 3600 }, 's');
-  if (request.at.length === 0) read.errors.push({ kind: 'missing', field: 'at', needed: 'at least one distance' });
+  if (request.at.length === 0) read.errors.push({ kind: 'missing', field: 'at', needed: 'distance' });
   const at = request.at.map((q, i) => read.lengthM(`at[${i}]`, q, distance));
   const wet: WetLength | null = request.wet
     ? {

@@ -118,7 +118,7 @@ export function readings(request: ReadingsRequest): Result<Readings> {
   if (!METERING.includes(request.metering)) {
     read.errors.push({ kind: 'unknown-word', field: 'metering', word: request.metering, allowed: METERING });
   }
-  if (!request.suction && !request.liquid) read.errors.push({ kind: 'missing', field: 'suction', needed: 'a suction or a liquid reading' });
+  if (!request.suction && !request.liquid) read.errors.push({ kind: 'missing', field: 'suction', needed: 'a-reading' });
   if (!fluid) return fail(...read.errors);
   const given = readGiven(request, fluid, read);
   if (read.errors.length > 0) return fail(...read.errors);

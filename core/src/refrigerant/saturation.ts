@@ -127,7 +127,7 @@ export function saturation(request: SaturationRequest): Result<SaturationAnswer>
     read.errors.push(
       request.pressure
         ? { kind: 'excludes', field: 'pressure', other: 'temperature' }
-        : { kind: 'missing', field: 'temperature', needed: 'a temperature or a pressure' },
+        : { kind: 'missing', field: 'temperature', needed: 'temperature-or-pressure' },
     );
   }
   if (!fluid || read.errors.length > 0) return fail(...read.errors);

@@ -124,7 +124,6 @@ export function work(calculator: Calculator, values: Values, units: UnitPreferen
 /** A field that has to be there, or the complaint that it is not. */
 export function needed<K extends string>(quantities: Quantities, keys: readonly K[]): Result<Readonly<Record<K, Quantity>>> {
   const missing = keys.filter((key) => quantities[key] === undefined);
-  if (missing.length > 0)
-    return { ok: false, errors: missing.map((field) => ({ kind: 'missing' as const, field, needed: 'type a figure' })) };
+  if (missing.length > 0) return { ok: false, errors: missing.map((field) => ({ kind: 'missing' as const, field, needed: 'a-figure' })) };
   return { ok: true, value: quantities as Readonly<Record<K, Quantity>> }; // cast: each key was looked for
 }
