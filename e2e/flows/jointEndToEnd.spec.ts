@@ -33,7 +33,7 @@ test('from two parts to a record that another person proves', async ({ page, loo
     await page.getByRole('radio', { name: 'valve stub' }).click();
     await looks();
     await kesto.plannerPart('around it');
-    await page.getByRole('button', { name: 'Add a part that is near' }).click();
+    await page.getByRole('button', { name: '+ valve' }).click();
     await kesto.pick(/which way to part 1/, 'past the cup');
     await kesto.pick(/protection of part 1/, 'putty');
     await looks();

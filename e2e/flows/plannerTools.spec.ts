@@ -43,8 +43,7 @@ test('the right warning stands at the top', async ({ page }, info) => {
     await kesto.plannerPart('around it');
   };
   await around();
-  await page.getByRole('button', { name: 'Add a part that is near' }).click();
-  await kesto.pick('part 1', 'sprinkler');
+  await page.getByRole('button', { name: '+ sprinkler' }).click();
   await page.getByLabel('distance from the cup').first().fill('400 mm');
   await kesto.plannerPart('the plan');
   await expect(page.getByRole('heading', { name: /Settle this first/ })).toBeVisible();

@@ -195,7 +195,7 @@ function WideSheet(props: SheetProps) {
             {props.headerRight}
           </View>
           <ScrollView
-            contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 12, gap: 12, flexGrow: 1 }}
+            contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 8, gap: 8, flexGrow: 1 }}
             role="region"
             tabIndex={0}
             aria-label={`${props.tag} sheet`}

@@ -44,6 +44,8 @@ const BRASS_HEAT_J_PER_KG_K = 380;
 
 const LIMIT_RANGE = { min: 30, max: 600 } as const;
 const DISTANCE_RANGE = { min: 0, max: 5 } as const;
+/** Shorter than this is no wrap. */
+const LEAST_WRAP_M = 0.002;
 
 export function readNear(near: readonly NearRequest[], read: FieldReader): readonly NearPart[] {
   return near.map((part, i) => {
@@ -69,12 +71,14 @@ function readProtection(
   const given = typeof protection === 'string' ? { kind: protection } : protection;
   if (given.kind === 'none' || given.kind === 'removed') return { kind: given.kind, wet: null };
   const usual = usualWet(given.kind, distanceM);
+  const fromM = given.from ? read.lengthM(`${field}.from`, given.from, DISTANCE_RANGE) : usual.fromM;
+  const least = Number.isFinite(fromM) ? fromM + LEAST_WRAP_M : DISTANCE_RANGE.min;
   return {
     kind: given.kind,
     wet: {
       store: 'cells',
-      fromM: given.from ? read.lengthM(`${field}.from`, given.from, DISTANCE_RANGE) : usual.fromM,
-      toM: given.to ? read.lengthM(`${field}.to`, given.to, DISTANCE_RANGE) : usual.toM,
+      fromM,
+      toM: given.to ? read.lengthM(`${field}.to`, given.to, { min: least, max: DISTANCE_RANGE.max }) : Math.max(usual.toM, least),
       waterKg: given.water ? read.massKg(`${field}.water`, given.water, { min: 0.001, max: 20 }) : usual.waterKg,
     },
   };

@@ -6,12 +6,16 @@ import { letterOf } from '@/ui/Flag';
 import { FrameKey } from '@/ui/Keys';
 import { Slider } from '@/ui/Slider';
 import { Words } from '@/ui/Words';
-import { frameOf, type Detail } from './drawing/frame';
+import { frameOf, type Detail, type Frame } from './drawing/frame';
+import { Grips } from './drawing/Grips';
 import { JointSection, type DrawnFlag } from './drawing/JointDrawing';
 import { sectionOf } from '@kesto/core/section';
 import type { NearMark } from './drawing/NearMarks';
 import { TemperatureCurve } from './drawing/TemperatureCurve';
+import { GripBar, PartProtectionBar } from './GripBar';
 import { useReach } from './reach/useReach';
+import { useGrips } from './useGrips';
+import type { Planner } from './usePlanner';
 
 function nearMarks(plan: JointPlan, units: UnitPreferences): readonly NearMark[] {
   return plan.protection.map((p) => ({
@@ -21,7 +25,7 @@ function nearMarks(plan: JointPlan, units: UnitPreferences): readonly NearMark[]
     wrap: p.part.protection.wet
       ? { from: p.part.protection.wet.fromM * 1000, to: p.part.protection.wet.toM * 1000, word: p.part.protection.kind.replace('-', ' ') }
       : null,
-    reading: `${p.part.kind.replaceAll('-', ' ')} ${readingText(formatTemperature(p.peakC, units))}`,
+    reading: `${p.part.kind.replaceAll('-', ' ')} ${readingText(formatTemperature(p.peakC, units))}${p.verdict === 'too-hot' ? ', too hot' : ''}`,
     tooHot: p.verdict === 'too-hot',
   }));
 }
@@ -48,6 +52,8 @@ interface PlannerDrawingProps {
   readonly units: UnitPreferences;
   readonly detail: Exclude<Detail, 'thumb' | 'cover'>;
   readonly onPart?: (part: 'male' | 'female') => void;
+  /** Whose draft the handles change; without one the drawing is only looked at. */
+  readonly planner?: Planner;
 }
 
 /** The planned joint with everything on it; where a chart is wanted, the temperature along it on the same axis. */
@@ -60,71 +66,103 @@ export function PlannerDrawing(props: PlannerDrawingProps) {
   );
 }
 
-function Drawn({ plan, units, detail, onPart, width }: PlannerDrawingProps & { width: number }) {
+const placesOf = (plan: JointPlan) => plan.protection.map((p) => (p.part.along === 'male' ? -1 : 1) * p.part.distanceM * 1000);
+
+function Drawn({ plan, units, detail, onPart, planner, width }: PlannerDrawingProps & { width: number }) {
+  const joint = sectionOf(plan);
+  const fitting = useMemo(() => frameOf(sectionOf(plan), width, detail, placesOf(plan)), [plan, width, detail]);
+  const { edits, held, selected } = useGrips({ planner, plan, units, frame: fitting });
+  const frame = held ?? fitting;
+  const full = detail === 'plan' || detail === 'chart';
   return (
     <>
-      <JointSection
-        width={width}
-        joint={sectionOf(plan)}
-        detail={detail}
-        units={units}
-        gap={{ coldMm: plan.fit.radialGapColdM * 1000, hotMm: plan.fit.radialGapHotM * 1000 }}
-        gas={plan.purge?.trickleM3PerS ? `nitrogen ${readingText(formatFlow(plan.purge.trickleM3PerS, units))}` : null}
-        rod={plan.rod ? `feed ${readingText(formatLength(plan.rod.lengthM, units, 0))}` : null}
-        near={nearMarks(plan, units)}
-        flags={detail === 'sizes' ? [] : flagsOf(plan)}
-        {...(onPart ? { onPart } : {})}
-      />
-      {detail === 'chart' && plan.heat ? <HeatBelow plan={plan} units={units} width={width} /> : null}
+      <View>
+        <JointSection
+          width={width}
+          frame={frame}
+          joint={joint}
+          detail={detail}
+          units={units}
+          gap={{ coldMm: plan.fit.radialGapColdM * 1000, hotMm: plan.fit.radialGapHotM * 1000 }}
+          gas={plan.purge?.trickleM3PerS ? `nitrogen ${readingText(formatFlow(plan.purge.trickleM3PerS, units))}` : null}
+          rod={plan.rod ? `feed ${readingText(formatLength(plan.rod.lengthM, units, 0))}` : null}
+          near={nearMarks(plan, units)}
+          flags={full ? flagsOf(plan) : []}
+          {...(onPart ? { onPart } : {})}
+        />
+        {planner ? <Grips plan={plan} units={units} frame={frame} edits={edits} /> : null}
+        {planner && width > 500 && full ? (
+          <View style={{ position: 'absolute', right: 0, top: 0, width: 300 }}>
+            <GripBar planner={planner} selected={selected} />
+          </View>
+        ) : null}
+      </View>
+      {planner && !(width > 500 && full) ? <GripBar planner={planner} selected={selected} /> : null}
+      {planner ? <PartProtectionBar planner={planner} selected={selected} /> : null}
+      {detail === 'chart' && plan.heat ? <HeatBelow plan={plan} units={units} frame={frame} /> : null}
     </>
   );
 }
 
-const CURVE_HEIGHT = { wide: 126, narrow: 180 } as const;
+const CURVE_HEIGHT = { wide: 118, narrow: 190 } as const;
 
-function HeatBelow({ plan, units, width }: { plan: JointPlan; units: UnitPreferences; width: number }) {
+function HeatBelow({ plan, units, frame }: { plan: JointPlan; units: UnitPreferences; frame: Frame }) {
   const [atS, setAtS] = useState<number | null>(null);
-  const frame = useMemo(() => frameOf(sectionOf(plan), width, 'chart'), [plan, width]);
   const reach = useReach(plan, { maleM: Math.max(0.02, -frame.shown.left / 1000), femaleM: Math.max(0.02, frame.shown.right / 1000) });
   const lastS = reach?.male?.bare.frames.at(-1)?.seconds ?? 0;
   const at = atS ?? Math.round(reach?.male?.flameOffS ?? 0);
   return (
     <View>
-      <View
-        style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-end', gap: 12, height: 40, marginTop: -22, zIndex: 1 }}
-      >
-        {atS === null ? (
-          <Words size={14} tone="ink2">
-            hottest each point gets
-          </Words>
-        ) : (
-          <>
-            <View style={{ flex: 1 }}>
-              <Slider
-                label="time since lighting"
-                value={at}
-                min={0}
-                max={lastS}
-                step={2}
-                text={readingText(formatDuration(at))}
-                onChange={setAtS}
-              />
-            </View>
-            <Words size={15} bold>
-              {readingText(formatDuration(at))} after lighting
-            </Words>
-          </>
-        )}
-        <FrameKey label={atS === null ? 'over time' : 'hottest'} onPress={() => setAtS(atS === null ? at : null)} />
-      </View>
+      <TimeControl at={at} moving={atS !== null} lastS={lastS} onTime={setAtS} />
       <TemperatureCurve
         plan={plan}
         reach={reach}
         frame={frame}
-        height={width > 500 ? CURVE_HEIGHT.wide : CURVE_HEIGHT.narrow}
+        height={frame.width > 500 ? CURVE_HEIGHT.wide : CURVE_HEIGHT.narrow}
         units={units}
         atS={atS}
       />
+    </View>
+  );
+}
+
+interface TimeControlProps {
+  readonly at: number;
+  readonly moving: boolean;
+  readonly lastS: number;
+  readonly onTime: (seconds: number | null) => void;
+}
+
+/** The hottest each point gets, or one moment of it: drawn over the curve's empty upper right. */
+function TimeControl({ at, moving, lastS, onTime }: TimeControlProps) {
+  const text = readingText(formatDuration(at));
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        justifyContent: 'flex-end',
+        gap: 12,
+        height: 48,
+        marginBottom: moving ? 0 : -38,
+        zIndex: 1,
+      }}
+    >
+      {moving ? (
+        <>
+          <View style={{ flex: 1 }}>
+            <Slider label="time since lighting" value={at} min={0} max={lastS} step={2} text={text} onChange={onTime} />
+          </View>
+          <Words size={15} bold>
+            {text} after lighting
+          </Words>
+        </>
+      ) : (
+        <Words size={14} tone="ink2">
+          hottest each point gets
+        </Words>
+      )}
+      <FrameKey label={moving ? 'hottest' : 'over time'} onPress={() => onTime(moving ? null : at)} />
     </View>
   );
 }

@@ -4,7 +4,7 @@ import { FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
-import { TemperatureLadder } from './drawing/TemperatureLadder';
+import { LadderAnswers, LadderReader } from './drawing/LadderReader';
 import { CardReadings, Headline } from './PlanCard';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
@@ -30,7 +30,15 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
       over={<Working view={view} />}
       overOpen={view.why !== null}
     >
-      {plan ? <PlannerDrawing plan={plan} units={units} detail={onCard ? (chart ? 'chart' : 'plan') : 'sizes'} onPart={setStep} /> : null}
+      {plan ? (
+        <PlannerDrawing
+          plan={plan}
+          units={units}
+          detail={onCard ? (chart ? 'chart' : 'plan') : step === 'around' ? 'around' : 'sizes'}
+          onPart={setStep}
+          planner={planner}
+        />
+      ) : null}
       {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
       <Problems planner={planner} />
       <Editor step={step} planner={planner} />
@@ -45,7 +53,8 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
           {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
           <CardReadings plan={plan} units={units} onWhy={view.setWhy} />
           <FrameKey label={chart ? 'Hide the temperatures' : 'Show the temperatures'} onPress={() => setChart(!chart)} />
-          {chart ? <TemperatureLadder plan={plan} units={units} {...LADDER} /> : null}
+          {chart ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
+          {chart ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
           <Reasons view={view} plan={plan} />
           <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
             <FrameKey label="Change the parts" onPress={() => setStep('male')} />

@@ -4,7 +4,7 @@ import type { KeyBinding } from '@/ui/keyBindings';
 import { Choice } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
-import { TemperatureLadder } from './drawing/TemperatureLadder';
+import { LadderAnswers, LadderReader } from './drawing/LadderReader';
 import { Headline, ReadingCells } from './PlanCard';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
@@ -14,7 +14,7 @@ import { UndoKeys } from './UndoKeys';
 import type { PlannerView } from './usePlannerScreen';
 import { Working } from './Working';
 
-const LADDER = { width: 176, height: 440 } as const;
+const LADDER = { width: 176, height: 400 } as const;
 const PARTS: readonly { readonly value: Step; readonly label: string }[] = [
   { value: 'card', label: 'the plan' },
   { value: 'male', label: 'what goes in' },
@@ -52,6 +52,7 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       aside={
         <View style={{ gap: 10 }}>
           {plan ? <Headline plan={plan} /> : null}
+          {plan ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
           {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
           {plan ? <Reasons view={view} plan={plan} /> : null}
         </View>
@@ -68,10 +69,16 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       {plan ? (
         <View style={{ flexDirection: 'row', gap: 16 }}>
           <View style={{ flex: 1 }}>
-            <PlannerDrawing plan={plan} units={units} detail={step === 'card' ? 'chart' : 'sizes'} onPart={setStep} />
+            <PlannerDrawing
+              plan={plan}
+              units={units}
+              detail={step === 'card' ? 'chart' : step === 'around' ? 'around' : 'sizes'}
+              onPart={setStep}
+              planner={planner}
+            />
             <Editor step={step} planner={planner} />
           </View>
-          {step === 'card' ? <TemperatureLadder plan={plan} units={units} {...LADDER} /> : null}
+          {step === 'card' ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
         </View>
       ) : (
         <Editor step={step} planner={planner} />

@@ -13,11 +13,19 @@ import type {
   Side,
 } from '@kesto/core';
 
+/** A wrap where it is not the usual one; an empty figure stands for the usual. */
+export interface WrapDraft {
+  readonly from: string;
+  readonly to: string;
+  readonly water: string;
+}
+
 export interface NearDraft {
   readonly kind: NearKind;
   readonly distance: string;
   readonly along: 'male' | 'female';
   readonly protection: ProtectionKind;
+  readonly wrap?: WrapDraft;
 }
 
 /** A joint as it is being typed: text until it can be read, kept through reloads until it is stored as a plan. */
@@ -71,6 +79,16 @@ function historyOf(history: PlanRequest['joint']['male']['history']): { state: H
   return { state: history.state, oldFiller: history.filler ?? '' };
 }
 
+function nearFrom({ kind, distance, along = 'male', protection = 'none' }: NonNullable<PlanRequest['near']>[number]): NearDraft {
+  const place = { kind, distance: text(distance), along };
+  if (typeof protection === 'string') return { ...place, protection };
+  return {
+    ...place,
+    protection: protection.kind,
+    wrap: { from: text(protection.from), to: text(protection.to), water: text(protection.water) },
+  };
+}
+
 /** A stored plan, opened again for changing. */
 export function draftFromPlan(request: PlanRequest, chosen: string, reason: string | null): Draft {
   const { male, female } = request.joint;
@@ -87,12 +105,7 @@ export function draftFromPlan(request: PlanRequest, chosen: string, reason: stri
     side: request.service?.side ?? 'suction',
     vibration: request.service?.vibration ?? false,
     access: request.joint.access ?? 'open',
-    near: (request.near ?? []).map((part) => ({
-      kind: part.kind,
-      distance: text(part.distance),
-      along: part.along ?? 'male',
-      protection: typeof part.protection === 'object' ? part.protection.kind : (part.protection ?? 'none'),
-    })),
+    near: (request.near ?? []).map(nearFrom),
     outlet: request.purge?.outlet.kind ?? 'port-core-out',
     minutes: String(request.purge?.minutes ?? 10),
     schools: request.schools ?? {},
@@ -145,9 +158,10 @@ function differing(a: object, b: object, path = ''): readonly string[] {
   });
 }
 
-function changed(history: DraftHistory, draft: Draft): DraftHistory {
-  const touched = differing(history.present, draft).join(' ');
-  if (touched === '') return history;
+function changed(history: DraftHistory, draft: Draft, move: string | undefined): DraftHistory {
+  const differs = differing(history.present, draft).join(' ');
+  if (differs === '') return history;
+  const touched = move ?? differs;
   const goesOn = touched === history.touched && history.past.length > 0;
   const past = goesOn ? history.past : [...history.past, history.present].slice(-STEPS_BACK);
   return { past, present: draft, future: [], touched };
@@ -167,11 +181,11 @@ const drafts = createSlice({
   name: 'drafts',
   initialState: kept,
   reducers: {
-    /** `from` is what stood on the screen when nothing had been typed yet. */
-    draftChanged: (state, { payload }: PayloadAction<{ jointId: string; from: Draft; draft: Draft }>) => ({
-      ...state,
-      [payload.jointId]: changed(state[payload.jointId] ?? { past: [], present: payload.from, future: [], touched: '' }, payload.draft),
-    }),
+    /** `from` is what stood on the screen when nothing had been typed yet; all steps of one `move` are undone as one. */
+    draftChanged: (state, { payload }: PayloadAction<{ jointId: string; from: Draft; draft: Draft; move?: string | undefined }>) => {
+      const { jointId, from, draft, move } = payload;
+      return { ...state, [jointId]: changed(state[jointId] ?? { past: [], present: from, future: [], touched: '' }, draft, move) };
+    },
     draftUndone: (state, { payload: jointId }: PayloadAction<string>) => stepped(state, jointId, undone),
     draftRedone: (state, { payload: jointId }: PayloadAction<string>) => stepped(state, jointId, redone),
     draftStored: (state, action: PayloadAction<string>) =>

@@ -2,18 +2,20 @@ import type { CircuitView, VanStock } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import {
   parseLength,
+  parseMass,
   parseNumber,
   planJoint,
   type CalcError,
   type History,
   type JointPlan,
   type PlanRequest,
+  type Protection,
   type Quantity,
   type Result,
   type Schools,
   type UnitPreferences,
 } from '@kesto/core';
-import type { Draft } from './drafts';
+import type { Draft, NearDraft } from './drafts';
 
 export interface Surroundings {
   readonly circuit: CircuitView;
@@ -41,6 +43,11 @@ class DraftReader {
     return this.keep(field, parseLength(text, this.units.length === 'metric' ? 'mm' : 'in', field));
   }
 
+  mass(field: string, text: string): Quantity | undefined {
+    if (text.trim() === '') return undefined;
+    return this.keep(field, parseMass(text, field));
+  }
+
   minutes(text: string): number | undefined {
     const value = parseNumber(text);
     if (value === null) this.problems['purge.minutes'] = 'cannot be read; write it like 10';
@@ -63,6 +70,17 @@ function given<T extends object>(value: T): { [K in keyof T]: Exclude<T[K], unde
   return Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined)) as never; // cast: only undefined values were dropped
 }
 
+/** The bare word, unless something of the wrap was said. */
+function protectionFrom({ protection, wrap }: NearDraft, field: string, read: DraftReader): Protection {
+  if (!wrap || protection === 'none' || protection === 'removed') return protection;
+  const figures = given({
+    from: read.length(`${field}.from`, wrap.from),
+    to: read.length(`${field}.to`, wrap.to),
+    water: read.mass(`${field}.water`, wrap.water),
+  });
+  return Object.keys(figures).length === 0 ? protection : { kind: protection, ...figures };
+}
+
 function requestFrom(draft: Draft, { circuit, van, schools }: Surroundings, read: DraftReader): PlanRequest | null {
   const od = read.length('joint.male.od', draft.male.od);
   if (!od && !read.problems['joint.male.od']) read.problems['joint.male.od'] = 'is needed: pick a tube';
@@ -70,7 +88,12 @@ function requestFrom(draft: Draft, { circuit, van, schools }: Surroundings, read
   const near = draft.near.map((part, i) => {
     const distance = read.length(`near[${i}].distance`, part.distance);
     if (!distance && !read.problems[`near[${i}].distance`]) read.problems[`near[${i}].distance`] = 'is needed';
-    return { kind: part.kind, distance: distance ?? { value: 0, unit: 'mm' }, along: part.along, protection: part.protection };
+    return {
+      kind: part.kind,
+      distance: distance ?? { value: 0, unit: 'mm' },
+      along: part.along,
+      protection: protectionFrom(part, `near[${i}].protection`, read),
+    };
   });
   const request = {
     joint: {

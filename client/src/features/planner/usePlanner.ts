@@ -10,7 +10,8 @@ import { planDraft, type Planned } from './toRequest';
 
 export interface Planner extends Planned {
   readonly draft: Draft;
-  readonly change: (part: Partial<Draft>) => void;
+  /** Changes made under the name of one move are undone together. */
+  readonly change: (part: Partial<Draft>, move?: string) => void;
   readonly touched: boolean;
   /** Null where there is nothing to go back, or forward, to. */
   readonly undo: (() => void) | null;
@@ -34,7 +35,8 @@ export function usePlanner(joint: JointView): Planner {
     () => (van && schools ? planDraft(draft, { circuit: joint.circuit, van, schools, units }) : NOTHING),
     [draft, joint.circuit, van, schools, units],
   );
-  const change = (part: Partial<Draft>) => dispatch(draftChanged({ jointId: joint.id, from: draft, draft: { ...draft, ...part } }));
+  const change = (part: Partial<Draft>, move?: string) =>
+    dispatch(draftChanged({ jointId: joint.id, from: draft, draft: { ...draft, ...part }, move }));
   return {
     ...planned,
     draft,

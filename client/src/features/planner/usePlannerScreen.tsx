@@ -27,6 +27,7 @@ export function usePlannerScreen({
   const units = useUnits();
   const [opened, setStep] = useState<Step | null>(null);
   const [why, setWhy] = useState<WorkingName | null>(null);
+  const [readAt, onRead] = useState<number | null>(null);
   const store = useStorePlan(joint, planner, schools);
   const { plan } = planner;
   const stored = joint.plan !== null && !planner.touched;
@@ -52,6 +53,7 @@ export function usePlannerScreen({
     why,
     setWhy,
     plan,
+    ladder: { readAt, onRead },
     storeProblem: store.problem && store.problem.field !== 'reason' ? store.problem.message : null,
     reasonProblem: store.problem?.field === 'reason' ? store.problem.message : null,
     next: () => setStep(STEPS[STEPS.indexOf(step) + 1] ?? 'card'),

@@ -6,8 +6,11 @@ import type { DrawnFlag, JointDrawingProps } from './JointDrawing';
 import type { Frame } from './frame';
 import { Magnifier } from './Magnifier';
 import { NearMarkDrawing } from './NearMarks';
+import { DIMENSION_BELOW, halves, partRow } from './places';
 
 const MAGNIFIED = 12;
+/** Just right of the magnifying glass on a wide drawing. */
+const BESIDE_GLASS = 106;
 
 export function Annotations({
   joint,
@@ -21,8 +24,7 @@ export function Annotations({
   place,
 }: Omit<JointDrawingProps, 'label'> & { place: Frame & { readonly id: string } }) {
   const { axis, scale, toX, width } = place;
-  const half = (joint.male.od / 2) * scale;
-  const outer = (joint.female.bore / 2 + joint.female.wall) * scale;
+  const { male: half, female: outer } = halves(joint, place);
   const mouth = toX(0);
   const wide = width > 500;
   const full = detail === 'plan' || detail === 'chart';
@@ -32,6 +34,18 @@ export function Annotations({
   const gasFrom = Math.max(10, mouth - 1.9 * joint.male.od * scale);
   return (
     <G>
+      {near.map((mark, i) => (
+        <NearMarkDrawing
+          key={`${mark.kind}${i}`}
+          mark={mark}
+          x={toX(mark.onFemale ? mark.distance : -mark.distance)}
+          row={partRow(place, i, near.length)}
+          half={mark.onFemale ? outer : half}
+          axis={axis}
+          toX={toX}
+          width={width}
+        />
+      ))}
       {gas !== null && detail !== 'sizes' ? (
         <GasArrow
           x1={gasFrom}
@@ -39,15 +53,23 @@ export function Annotations({
           y={axis}
           half={half}
           text={gas ?? ''}
+          over={wide && full ? BESIDE_GLASS : 4}
         />
       ) : null}
       {detail === 'cover' ? null : (
         <G>
-          <Across x={Math.max(14, gasFrom - 30)} half={half} axis={axis} text={od} sub={fraction ? `${fraction} in` : null} />
+          <Across
+            x={wide ? Math.max(14, gasFrom - 60) : 14}
+            half={half}
+            axis={axis}
+            text={od}
+            sub={fraction ? `${fraction} in` : null}
+            until={mouth - 6}
+          />
           <Dimension
             x1={mouth}
             x2={toX(joint.female.depth)}
-            y={axis + outer + 30}
+            y={axis + outer + DIMENSION_BELOW}
             from={axis + outer + 4}
             text={`${depth} ${wide ? 'in the cup' : 'deep'}`}
             width={width}
@@ -57,9 +79,9 @@ export function Annotations({
       {full && gap ? (
         <Magnifier
           id={`${place.id}g`}
-          x={wide ? 62 : 42}
-          y={wide ? 60 : 42}
-          r={wide ? 54 : 38}
+          x={wide ? 52 : 42}
+          y={wide ? 50 : 42}
+          r={wide ? 46 : 38}
           gapPx={Math.max(1, Math.min(40, gap.coldMm * scale * MAGNIFIED))}
           maleFill={`url(#${place.id}m)`}
           femaleFill={`url(#${place.id}f)`}
@@ -72,18 +94,6 @@ export function Annotations({
         />
       ) : null}
       {full && rod ? <RodMark x={mouth} y={axis - half - 4} text={rod} wide={wide} /> : null}
-      {near.map((mark, i) => (
-        <NearMarkDrawing
-          key={`${mark.kind}${i}`}
-          mark={mark}
-          x={toX(mark.onFemale ? mark.distance : -mark.distance)}
-          y={axis + outer + 54 - 24 * (i % 2)}
-          outer={mark.onFemale ? outer : half}
-          axis={axis}
-          toX={toX}
-          edge={{ left: 0, right: width }}
-        />
-      ))}
       {flags.map((flag, i) => (
         <SvgFlag
           key={flag.letter}
@@ -118,7 +128,7 @@ function flagPlace(
 function RodMark({ x, y, text, wide }: { x: number; y: number; text: string; wide: boolean }) {
   const t = useTokens();
   const tip = { x: x - 3, y };
-  const end = { x: x - (wide ? 40 : 26), y: y - (wide ? 108 : 62) };
+  const end = { x: x - (wide ? 40 : 26), y: y - (wide ? 92 : 62) };
   return (
     <G>
       <Line x1={tip.x} y1={tip.y} x2={end.x} y2={end.y} stroke={t.ink} strokeWidth={9} strokeLinecap="round" />

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Annotations } from './Annotations';
-import { frameOf, type Detail } from './frame';
+import { frameOf, type Detail, type Frame } from './frame';
 import { femaleOutline, filletPath, maleOutline, type Point, type SectionJoint } from '@kesto/core/section';
 import { MetalPattern } from './hatch';
 import { Inside } from './Inside';
@@ -26,6 +26,8 @@ export interface JointDrawingProps {
   readonly near?: readonly NearMark[];
   readonly flags?: readonly DrawnFlag[];
   readonly label?: string;
+  /** Where the drawing lies, when what is laid over it or under it has to know. */
+  readonly frame?: Frame;
   /** A part of the drawing was touched. */
   readonly onPart?: (part: 'male' | 'female') => void;
 }
@@ -43,10 +45,16 @@ export function JointDrawing(props: JointDrawingProps) {
 const closed = (points: readonly Point[]) => `M${points.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join(' L')} Z`;
 const open = (points: readonly Point[]) => `M${points.map(([x, y]) => `${x} ${y}`).join(' L')}`;
 
-export function JointSection({ width, joint, detail, onPart, ...rest }: JointDrawingProps & { width: number }) {
+export function JointSection({
+  width,
+  joint,
+  detail,
+  onPart,
+  frame = frameOf(joint, width, detail),
+  ...rest
+}: JointDrawingProps & { width: number }) {
   const t = useTokens();
   const id = useId();
-  const frame = frameOf(joint, width, detail);
   const { axis, height, scale, toX } = frame;
   const upper = ([x, y]: Point): Point => [toX(x), axis - y * scale];
   const lower = ([x, y]: Point): Point => [toX(x), axis + y * scale];

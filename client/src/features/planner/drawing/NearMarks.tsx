@@ -1,6 +1,7 @@
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Label } from './annotate';
+import { collarHeight } from './places';
 
 export interface NearMark {
   readonly kind: string;
@@ -15,58 +16,63 @@ export interface NearMark {
 interface Placed {
   readonly mark: NearMark;
   readonly x: number;
-  readonly y: number;
-  readonly outer: number;
+  /** Where its handle sits and where its words stand. */
+  readonly row: { readonly handleY: number; readonly labelY: number };
+  readonly half: number;
   readonly axis: number;
   readonly toX: (mm: number) => number;
-  readonly edge: { readonly left: number; readonly right: number };
+  readonly width: number;
 }
 
+const LETTER_WIDTH = 8.4;
+
 /** A part near the joint at its distance, with its wrap as a wavy collar and the temperature it gets. */
-export function NearMarkDrawing({ mark, x, y, outer, axis, toX, edge }: Placed) {
+export function NearMarkDrawing({ mark, x, row, half, axis, toX, width }: Placed) {
   const t = useTokens();
-  const beyond = x < edge.left + 8 || x > edge.right - 8;
-  const at = Math.min(edge.right - 40, Math.max(edge.left + 40, x));
+  const color = mark.tooHot ? t.red : t.copper;
+  const halfLabel = (mark.reading.length * LETTER_WIDTH) / 2;
+  const side = x < 8 ? 'left' : x > width - 8 ? 'right' : null;
+  if (side) return <Beyond side={side} y={row.labelY} width={width} color={color} text={mark.reading} />;
   return (
     <G>
-      {mark.wrap && !beyond ? (
+      {mark.wrap ? (
         <Wrap
           from={toX(mark.onFemale ? mark.wrap.from : -mark.wrap.to)}
           to={toX(mark.onFemale ? mark.wrap.to : -mark.wrap.from)}
-          outer={outer}
+          outer={half}
           axis={axis}
           word={mark.wrap.word}
         />
       ) : null}
-      {beyond ? (
-        <Path
-          d={
-            x < at
-              ? `M${edge.left + 2} ${y - 5} h26 M${edge.left + 2} ${y - 5} l8 -5 v10 z`
-              : `M${edge.right - 2} ${y - 5} h-26 M${edge.right - 2} ${y - 5} l-8 -5 v10 z`
-          }
-          stroke={t.ink}
-          fill={t.ink}
-          strokeWidth={1.4}
-        />
-      ) : (
-        <Line x1={at} y1={axis} x2={at} y2={y - 16} stroke={mark.tooHot ? t.red : t.copper} strokeWidth={1.4} strokeDasharray="3 3" />
-      )}
+      <Line x1={x} y1={axis} x2={x} y2={row.handleY} stroke={color} strokeWidth={1.4} strokeDasharray="3 3" />
+      <Circle cx={x} cy={axis} r={3.5} fill={color} />
       <Label
-        x={beyond && x < at ? edge.left + 34 : beyond ? edge.right - 34 : at}
-        y={y}
+        x={Math.min(width - halfLabel, Math.max(halfLabel, x))}
+        y={row.labelY}
         text={mark.reading}
         bold
-        color={mark.tooHot ? t.red : t.copper}
-        anchor={beyond && x < at ? 'start' : beyond ? 'end' : 'middle'}
+        color={color}
+        anchor="middle"
       />
+    </G>
+  );
+}
+
+/** A part off the paper: an arrow towards it. */
+function Beyond({ side, y, width, color, text }: { side: 'left' | 'right'; y: number; width: number; color: string; text: string }) {
+  const t = useTokens();
+  const [from, way] = side === 'left' ? [2, 1] : [width - 2, -1];
+  return (
+    <G>
+      <Path d={`M${from} ${y - 5} h${26 * way} M${from} ${y - 5} l${8 * way} -5 v10 z`} stroke={t.ink} fill={t.ink} strokeWidth={1.4} />
+      <Label x={from + 32 * way} y={y} text={text} bold color={color} anchor={side === 'left' ? 'start' : 'end'} />
     </G>
   );
 }
 
 function Wrap({ from, to, outer, axis, word }: { from: number; to: number; outer: number; axis: number; word: string }) {
   const t = useTokens();
-  const height = Math.max(16, outer * 0.42);
+  const height = collarHeight(outer);
   const collar = (top: number) => (
     <G>
       <Rect x={from} y={top} width={to - from} height={height} rx={9} fill={t.tealWash} stroke={t.teal} strokeWidth={1.6} />
@@ -79,7 +85,7 @@ function Wrap({ from, to, outer, axis, word }: { from: number; to: number; outer
     <G>
       {collar(axis - outer - height)}
       {collar(axis + outer)}
-      <Label x={(from + to) / 2} y={axis + outer + height + 15} text={word} bold color={t.teal} anchor="middle" />
+      <Label x={from + 4} y={axis + outer + height + 15} text={word} bold color={t.teal} cutOut />
     </G>
   );
 }

@@ -94,6 +94,7 @@ export function TemperatureCurve({
                 bold
                 color={t.red}
                 size={14}
+                cutOut
               />
             ) : null}
             {p.part.limitC === null ? null : (
@@ -103,6 +104,7 @@ export function TemperatureCurve({
                 text={`limit ${readingText(formatTemperature(p.part.limitC, units))}`}
                 bold
                 size={14}
+                cutOut
               />
             )}
           </G>

@@ -3,9 +3,16 @@ import { scaleLinear } from 'd3-scale';
 import Svg, { Circle, G, Line, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Label } from './annotate';
+import { SHOWN_FILLERS } from './ladderReadings';
 
 const AXIS_X = 42;
-const SHOWN_FILLERS = 5;
+
+/** Celsius to the ladder's paper: from just under what is of interest to just over what melts or brazes. */
+export function ladderScale(plan: JointPlan, height: number) {
+  const brazing = plan.fillers.slice(0, SHOWN_FILLERS).map((f) => f.filler.brazingHighC);
+  const top = Math.max(...brazing, Math.min(meltsFirst(plan).solidusC, 1000)) + 60;
+  return scaleLinear([floorOf(plan), top], [height - 12, 24]);
+}
 
 /** One vertical axis: what melts when, where the flux works, what the metals and the parts near by stand, and the aim. */
 export function TemperatureLadder({
@@ -23,8 +30,8 @@ export function TemperatureLadder({
   const { heat } = plan;
   const fillers = plan.fillers.slice(0, SHOWN_FILLERS);
   const melts = meltsFirst(plan);
-  const top = Math.max(...fillers.map((f) => f.filler.brazingHighC), Math.min(melts.solidusC, 1000)) + 60;
-  const y = scaleLinear([floorOf(plan), top], [height - 12, 24]);
+  const y = ladderScale(plan, height);
+  const top = y.domain()[1] ?? 0;
   const show = (c: number) => readingText(formatTemperature(c, units));
   const flux = plan.flux.class ? FLUXES[plan.flux.class] : null;
   const step = (width - AXIS_X - 34) / Math.max(fillers.length, 1);

@@ -11,22 +11,31 @@ interface LabelProps {
   readonly mono?: boolean;
   readonly size?: number;
   readonly anchor?: 'start' | 'middle' | 'end';
+  /** Set on paper cut round the letters, where lines run behind them. */
+  readonly cutOut?: boolean;
 }
 
-export function Label({ x, y, text, color, bold = false, mono = false, size = 15, anchor = 'start' }: LabelProps) {
+export function Label({ x, y, text, color, bold = false, mono = false, size = 15, anchor = 'start', cutOut = false }: LabelProps) {
   const t = useTokens();
+  const letters = {
+    x,
+    y,
+    fontSize: size,
+    fontFamily: mono ? READINGS : WORDS,
+    fontWeight: bold ? '700' : '400',
+    textAnchor: anchor,
+  } as const;
   return (
-    <SvgText
-      x={x}
-      y={y}
-      fontSize={size}
-      fontFamily={mono ? READINGS : WORDS}
-      fontWeight={bold ? '700' : '400'}
-      fill={color ?? t.ink}
-      textAnchor={anchor}
-    >
-      {text}
-    </SvgText>
+    <>
+      {cutOut ? (
+        <SvgText {...letters} stroke={t.paper} strokeWidth={5} strokeLinejoin="round" fill={t.paper} aria-hidden>
+          {text}
+        </SvgText>
+      ) : null}
+      <SvgText {...letters} fill={color ?? t.ink}>
+        {text}
+      </SvgText>
+    </>
   );
 }
 
@@ -64,33 +73,63 @@ export function Dimension({
       <Path d={`M${x1} ${from} V${y + 6} M${x2} ${from} V${y + 6}`} stroke={t.ink} strokeWidth={1} />
       <Line x1={x1} y1={y} x2={x2} y2={y} stroke={t.ink} strokeWidth={1.2} />
       <Path d={`M${x1} ${y} l${head} -3 v6 z M${x2} ${y} l${-head} -3 v6 z`} fill={t.ink} />
-      <Label x={place.x} y={y + place.dy} text={text} mono bold anchor={place.anchor} size={size} />
+      <Label x={place.x} y={y + place.dy} text={text} mono bold anchor={place.anchor} size={size} cutOut />
     </G>
   );
 }
 
+interface AcrossProps {
+  readonly x: number;
+  readonly half: number;
+  readonly axis: number;
+  readonly text: string;
+  readonly sub: string | null;
+  /** Where the next line stands: the trade size is left out where it would run into it. */
+  readonly until: number;
+}
+
+const ACROSS_SIZE = 17;
+
 /** Vertical dimension across the tube. */
-export function Across({ x, half, axis, text, sub }: { x: number; half: number; axis: number; text: string; sub: string | null }) {
+export function Across({ x, half, axis, text, sub, until }: AcrossProps) {
   const t = useTokens();
+  const y = axis + (half > 30 ? 24 : half + 20);
+  const subX = x + 16 + text.length * ACROSS_SIZE * MONO_WIDTH;
+  const room = sub !== null && subX + sub.length * 9 < until;
   return (
     <G>
       <Line x1={x} y1={axis - half} x2={x} y2={axis + half} stroke={t.ink} strokeWidth={1.2} />
       <Path d={`M${x} ${axis - half} l-3 8 h6 z M${x} ${axis + half} l-3 -8 h6 z`} fill={t.ink} />
-      <Label x={x + 10} y={axis + (half > 30 ? 24 : half + 20)} text={text} mono bold size={17} />
-      {sub ? <Label x={x + 16 + text.length * 10.4} y={axis + (half > 30 ? 24 : half + 20)} text={sub} color={t.ink2} /> : null}
+      <Label x={x + 10} y={y} text={text} mono bold size={ACROSS_SIZE} cutOut />
+      {room ? <Label x={subX} y={y} text={sub} color={t.ink2} cutOut /> : null}
     </G>
   );
 }
 
 /** The gas and which way it goes; its words stand over a tube too small to hold them. */
-export function GasArrow({ x1, x2, y, half, text }: { x1: number; x2: number; y: number; half: number; text: string }) {
+export function GasArrow({
+  x1,
+  x2,
+  y,
+  half,
+  text,
+  over,
+}: {
+  x1: number;
+  x2: number;
+  y: number;
+  half: number;
+  text: string;
+  /** Where the words start when they stand over the tube. */
+  over: number;
+}) {
   const t = useTokens();
   const lift = half > 34 ? 10 : half + 8;
   return (
     <G>
       <Line x1={x1} y1={y} x2={x2 - 12} y2={y} stroke={t.teal} strokeWidth={3.5} strokeDasharray="14 7" />
       <Path d={`M${x2} ${y} l-15 -7 v14 z`} fill={t.teal} />
-      <Label x={half > 34 ? x1 + 4 : 4} y={y - lift} text={text} color={t.teal} bold />
+      <Label x={half > 34 ? x1 + 4 : over} y={y - lift} text={text} color={t.teal} bold cutOut />
     </G>
   );
 }

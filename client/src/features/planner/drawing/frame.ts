@@ -1,7 +1,7 @@
 import { viewOf, type SectionJoint, type View } from '@kesto/core/section';
 
-/** `thumb`: shape alone; `cover`: shape and gas; `sizes`: shape and sizes; `plan`: everything; `chart`: everything, a curve below. */
-export type Detail = 'thumb' | 'cover' | 'sizes' | 'plan' | 'chart';
+/** `thumb`: shape alone; `cover`: shape and gas; `sizes`: shape and sizes; `around`: sizes and what is near; `plan`: everything; `chart`: everything, a curve below. */
+export type Detail = 'thumb' | 'cover' | 'sizes' | 'around' | 'plan' | 'chart';
 
 /** Where millimetres lie on the paper; what stands under the drawing shares its x axis. */
 export interface Frame {
@@ -20,8 +20,9 @@ const MARGINS: Readonly<Record<Detail, readonly [top: number, bottom: number]>> 
   thumb: [3, 3],
   cover: [14, 14],
   sizes: [30, 50],
+  around: [30, 50],
   plan: [84, 44],
-  chart: [84, 44],
+  chart: [60, 30],
 };
 
 function tallest(detail: Detail, width: number): number {
@@ -30,9 +31,27 @@ function tallest(detail: Detail, width: number): number {
   return detail === 'chart' ? 164 : 230;
 }
 
-export function frameOf(joint: SectionJoint, width: number, detail: Detail): Frame {
+/** What stands near, in signed millimetres along the axis: out along the tube is negative. */
+export type Places = readonly number[];
+
+/** Parts further off than this are only pointed at where the joint itself is what counts. */
+const CHART_REACH_MM = 150;
+/** Room beside the outermost part for its handle and its words. */
+const BESIDE = 1.14;
+/** The row of handles under a drawing with parts near it. */
+const HANDLE_ROW = 44;
+
+function viewWith(joint: SectionJoint, detail: Detail, places: Places): View {
   const view = viewOf(joint);
-  const [top, bottom] = MARGINS[detail];
+  const reach = detail === 'around' ? Infinity : detail === 'chart' ? CHART_REACH_MM : 0;
+  const shown = places.filter((mm) => Math.abs(mm) <= reach).map((mm) => mm * BESIDE);
+  return { ...view, left: Math.min(view.left, ...shown), right: Math.max(view.right, ...shown) };
+}
+
+export function frameOf(joint: SectionJoint, width: number, detail: Detail, places: Places = []): Frame {
+  const view = viewWith(joint, detail, places);
+  const [top, margin] = MARGINS[detail];
+  const bottom = margin + (places.length === 0 ? 0 : places.length === 1 ? HANDLE_ROW : HANDLE_ROW + 18);
   const scale = Math.min(width / (view.right - view.left), tallest(detail, width) / (2 * view.half));
   const left = (width - (view.right - view.left) * scale) / 2;
   const axis = top + view.half * scale;

@@ -1,39 +1,38 @@
 import type { JointPlan } from '@kesto/core';
 import { useEffect, useRef, useState } from 'react';
 import { answerReach } from './answer';
+import { latestOnly, type Asker } from './latestOnly';
 import type { ReachAnswer, ReachAsk } from './protocol';
 
-/** The worker, or where there is none the page itself. */
-function makeAsker(onAnswer: (answer: ReachAnswer) => void): { ask: (message: ReachAsk) => void; end: () => void } {
-  const here = (message: ReachAsk) => onAnswer(answerReach(message));
-  if (typeof Worker === 'undefined') return { ask: here, end: () => undefined };
-  const worker = new Worker(new URL('./reach.worker.ts', window.location.href));
-  let ask = (message: ReachAsk) => worker.postMessage(message);
-  let last: ReachAsk | null = null;
-  worker.onmessage = (event: MessageEvent<ReachAnswer>) => onAnswer(event.data);
-  worker.onerror = () => {
-    ask = here;
-    if (last) here(last);
-  };
-  return { ask: (message) => ask((last = message)), end: () => worker.terminate() };
+/** The worker, or where there is none, or it fails, the page itself. */
+function makeAsker(onAnswer: (answer: ReachAnswer) => void): Asker<ReachAsk> {
+  const here = (ask: ReachAsk) => queue.answered(answerReach(ask));
+  const worker = typeof Worker === 'undefined' ? null : new Worker(new URL('./reach.worker.ts', window.location.href));
+  let put = worker ? (ask: ReachAsk) => worker.postMessage(ask) : here;
+  const queue = latestOnly<ReachAsk, ReachAnswer>({ put: (ask) => put(ask), onAnswer });
+  if (worker) {
+    worker.onmessage = (event: MessageEvent<ReachAnswer>) => queue.answered(event.data);
+    worker.onerror = () => {
+      put = here;
+      queue.again();
+    };
+  }
+  return { ask: queue.ask, end: () => worker?.terminate() };
 }
 
 /** How hot the members get along the drawing; the last answer stays until the next one is there. */
 export function useReach(plan: JointPlan, lengths: { maleM: number; femaleM: number }): ReachAnswer | null {
   const [answer, setAnswer] = useState<ReachAnswer | null>(null);
-  const asker = useRef<ReturnType<typeof makeAsker> | null>(null);
-  const latest = useRef(0);
+  const asker = useRef<Asker<ReachAsk> | null>(null);
+  const count = useRef(0);
   useEffect(() => {
-    asker.current = makeAsker((a) => {
-      if (a.id === latest.current) setAnswer(a);
-    });
+    asker.current = makeAsker(setAnswer);
     return () => asker.current?.end();
   }, []);
   const { maleM, femaleM } = lengths;
   useEffect(() => {
     const { joint, heat, protection, ambientC } = plan;
-    latest.current += 1;
-    asker.current?.ask({ id: latest.current, plan: { joint, heat, protection, ambientC }, maleM, femaleM });
+    asker.current?.ask({ id: (count.current += 1), plan: { joint, heat, protection, ambientC }, maleM, femaleM });
   }, [plan, maleM, femaleM]);
   return answer;
 }
