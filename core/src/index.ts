@@ -35,3 +35,4 @@ export type { Caution, CautionCode, Severity, Stage } from './plan/cautions';
 export type { InspectCode, InspectionPoint } from './plan/inspect';
 export * from './record/chain';
 export * from './record/verify';
+export * from './plan/fullRule';

@@ -17,19 +17,34 @@ export function Flag({ letter, stop = false, size = 26 }: { letter: string; stop
   );
 }
 
+interface FlagLineProps {
+  readonly letter: string;
+  readonly text: string;
+  readonly stop?: boolean;
+  /** When it matters and who has the last word, in a smaller hand. */
+  readonly below?: string;
+}
+
 /** A caution with its flag; a stop carries the word. */
-export function FlagLine({ letter, text, stop = false }: { letter: string; text: string; stop?: boolean }) {
+export function FlagLine({ letter, text, stop = false, below }: FlagLineProps) {
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start', paddingVertical: 4 }}>
       <Flag letter={letter} stop={stop} />
-      <Words size={15} style={{ flex: 1 }}>
-        {stop ? (
-          <Words size={15} bold tone="red">
-            Stop.{' '}
+      <View style={{ flex: 1 }}>
+        <Words size={15}>
+          {stop ? (
+            <Words size={15} bold tone="red">
+              Stop.{' '}
+            </Words>
+          ) : null}
+          {text}
+        </Words>
+        {below ? (
+          <Words size={14} tone="ink2">
+            {below}
           </Words>
         ) : null}
-        {text}
-      </Words>
+      </View>
     </View>
   );
 }

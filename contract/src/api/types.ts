@@ -1,4 +1,4 @@
-import type { EntryKind, PlanRequest, RecordEntry, UnitPreferences } from '@kesto/core';
+import type { EntryKind, PlanRequest, RecordEntry, Schools, UnitPreferences } from '@kesto/core';
 import type { PlanAnswer } from '../answers/plan';
 
 export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
@@ -86,9 +86,42 @@ export interface JobSummary {
   readonly joints: number;
 }
 
+/** Who noted something of a job, and when the server took it. */
+export interface Signed {
+  readonly id: string;
+  readonly by: string;
+  readonly at: string;
+}
+
+/** Where a job is made by other schools than the shop's, and why. */
+export interface JobSchoolsValues {
+  readonly schools: Schools;
+  readonly reason?: string;
+}
+export type JobSchools = JobSchoolsValues & Signed;
+
+export interface SumLine {
+  readonly label: string;
+  readonly text: string;
+}
+
+/** A sum made on the bench, kept with a job as it stood: what was given and what came out, in words. */
+export interface JobSumValues {
+  readonly calculator: string;
+  readonly given: readonly SumLine[];
+  readonly answers: readonly SumLine[];
+  readonly note?: string;
+}
+export type JobSum = JobSumValues & Signed;
+
+export type PutJobEntryRequest =
+  { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues };
+
 export interface JobView extends JobSummary {
   readonly circuit: CircuitView;
   readonly order: readonly JointSummary[];
+  readonly schools: JobSchools | null;
+  readonly sums: readonly JobSum[];
 }
 
 export interface Today {
@@ -117,6 +150,7 @@ export interface JointView extends JointSummary {
     readonly title: string;
     readonly stage: JobStage;
     readonly order: readonly JointSummary[];
+    readonly schools: JobSchools | null;
   };
   readonly unit: UnitPlate;
   readonly circuit: CircuitView;

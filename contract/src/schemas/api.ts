@@ -7,6 +7,7 @@ import {
   type BrazedValues,
   type LookValues,
   type PutEntryRequest,
+  type PutJobEntryRequest,
   type PutJobRequest,
   type PutJointRequest,
   type PutPlanRequest,
@@ -38,6 +39,20 @@ export const putPlanRequest = Joi.object<PutPlanRequest>({
   chosen: Joi.string().max(40).required(),
   reason: text(NOTE_LIMIT),
   engineVersion: Joi.string().max(20).required(),
+});
+
+const sumLines = Joi.array()
+  .max(30)
+  .items(Joi.object({ label: text(80).required(), text: text(200).required() }))
+  .required();
+
+export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
+  kind: Joi.string().valid('schools', 'sum').required(),
+  values: Joi.when('kind', {
+    is: 'schools',
+    then: Joi.object({ schools: schoolsRequest.required(), reason: text(NOTE_LIMIT) }),
+    otherwise: Joi.object({ calculator: text(40).required(), given: sumLines, answers: sumLines, note: text(NOTE_LIMIT) }),
+  }).required(),
 });
 
 export const brazedValues = Joi.object<BrazedValues>({
@@ -119,6 +134,13 @@ export const ROUTES = {
   getJob: { method: 'get', path: '/api/jobs/:job', summary: 'One job with its joints', roles: EVERYBODY },
   putJob: { method: 'put', path: '/api/jobs/:job', summary: 'Open a job', roles: MAKERS, body: putJobRequest },
   putJoint: { method: 'put', path: '/api/jobs/:job/joints/:joint', summary: 'Add a joint to a job', roles: MAKERS, body: putJointRequest },
+  putJobEntry: {
+    method: 'put',
+    path: '/api/jobs/:job/entries/:entry',
+    summary: 'Note something of a job: its own schools with the reason, or a sum from the bench',
+    roles: MAKERS,
+    body: putJobEntryRequest,
+  },
   getJoint: { method: 'get', path: '/api/joints/:joint', summary: 'One joint with its plan and record', roles: EVERYBODY },
   findJoint: { method: 'get', path: '/api/find/:tag', summary: 'A joint by its tag', roles: EVERYBODY },
   putPlan: { method: 'put', path: '/api/joints/:joint/plans/:plan', summary: 'Store a plan', roles: MAKERS, body: putPlanRequest },

@@ -8,6 +8,7 @@ const kind = (v: Values | undefined) => str(v, 'kind').replaceAll('-', ' ');
 const MEASURES: Readonly<Record<string, string>> = {
   none: 'Nothing more is needed.',
   putty: 'Put putty round it.',
+  paste: 'Cover it with heat paste.',
   'wet-cloth': 'Wrap it in a wet cloth.',
   remove: 'Take it off: no wrap keeps it cool enough here.',
 };

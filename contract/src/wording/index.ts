@@ -5,3 +5,4 @@ export * from './errors';
 export * from './pointers';
 export * from './schools';
 export * from './figures';
+export * from './fullRule';

@@ -124,14 +124,17 @@ export const SCHOOL_TEXTS: Readonly<Record<SchoolQuestion, SchoolText>> = {
 export const SCHOOL_QUESTIONS = Object.keys(SCHOOLS) as readonly SchoolQuestion[]; // cast: keys of a constant
 
 /** Questions that bear on one joint, with the answer that speaks and whose it is. */
-export function spokenSchools(
-  asked: Schools,
-  shop: Schools,
-): readonly { question: string; answer: string; whose: 'this joint' | 'the shop' | 'usual' }[] {
+export function spokenSchools({ joint, job, shop }: Readonly<Record<'joint' | 'job' | 'shop', Schools>>): readonly {
+  question: string;
+  answer: string;
+  whose: 'this joint' | 'this job' | 'the shop' | 'usual';
+}[] {
   const bearing: readonly SchoolQuestion[] = ['houseRod', 'heatProtection', 'finish', 'cooling'];
   return bearing.map((key) => {
-    const answer = asked[key];
-    if (answer === undefined) return { question: SCHOOL_TEXTS[key].question, answer: SCHOOL_TEXTS[key].usual, whose: 'usual' };
-    return { question: SCHOOL_TEXTS[key].question, answer, whose: shop[key] === answer ? 'the shop' : 'this joint' };
+    const { question, usual } = SCHOOL_TEXTS[key];
+    // What says the same as the wider one is not its own.
+    if (joint[key] !== undefined && joint[key] !== (job[key] ?? shop[key])) return { question, answer: joint[key], whose: 'this joint' };
+    if (job[key] !== undefined && job[key] !== shop[key]) return { question, answer: job[key], whose: 'this job' };
+    return shop[key] === undefined ? { question, answer: usual, whose: 'usual' } : { question, answer: shop[key], whose: 'the shop' };
   });
 }

@@ -1,7 +1,7 @@
 import { INCH_PREFERENCES, METAL_NAMES, METRIC_PREFERENCES, NEAR_KINDS, planJoint, type PlanRequest } from '@kesto/core';
 import fc from 'fast-check';
 
-import { cautionText, fillerReasonText, fluxText, inspectText, showIn, wireError } from './index';
+import { cautionRuleText, cautionText, fillerReasonText, fluxText, inspectRuleText, inspectText, showIn, wireError } from './index';
 
 const q = (value: number, unit: string) => ({ value, unit });
 const metal = fc.constantFrom(...METAL_NAMES);
@@ -51,4 +51,20 @@ test('figures follow the person’s units, the facts stay', () => {
   const caution = { code: 'gap-loose', severity: 'warn', stage: 'set up', values: { coldMm: 0.2, hotMm: 0.2 } } as const;
   expect(cautionText(caution, showIn(METRIC_PREFERENCES))).toContain('0.20 mm');
   expect(cautionText(caution, showIn(INCH_PREFERENCES))).toContain('0.0079 in');
+});
+
+test('every caution and point says where its full rule stands, and says who has the last word', () => {
+  fc.assert(
+    fc.property(request, (r) => {
+      const plan = planJoint(r);
+      if (!plan.ok) return true;
+      const said = [...plan.value.cautions.map((c) => cautionRuleText(c.code)), ...plan.value.inspect.map((i) => inspectRuleText(i.code))];
+      for (const text of said) expect(text).toMatch(/code|maker|licence|practice|sheet/);
+      return true;
+    }),
+    { numRuns: 30 },
+  );
+  expect(cautionRuleText('acetylene-pressure')).toMatch(/local code/);
+  expect(cautionRuleText('part-too-hot')).toMatch(/maker/);
+  expect(cautionRuleText('flammable-refrigerant')).toMatch(/licence/);
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { planJoint } from '../plan/planJoint';
 import type { NearRequest } from '../plan/request';
 import { codes, planned, q, requestFor, stops } from '../testing/plans';
 import { FieldReader } from '../unit/fieldReader';
@@ -156,5 +157,13 @@ describe('the curve along the tube', () => {
     const none = planned(requestFor({ history: 'soft-soldered' }));
     expect(heatAlongTube(none, { along: 'male', lengthM: 0.2 })).toBeNull();
     expect(codes(none)).toContain('soft-solder');
+  });
+});
+
+test('a wrap that ends before it begins is refused by name, with the least it may be', () => {
+  const answer = planJoint(requestFor({}, { torch, near: [part({ protection: { kind: 'putty', from: q(50, 'mm'), to: q(20, 'mm') } })] }));
+  expect(answer).toMatchObject({
+    ok: false,
+    errors: [{ kind: 'out-of-range', field: 'near[0].protection.to', min: expect.closeTo(0.052, 9) }],
   });
 });

@@ -1,4 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
+import { walls } from './walls';
 
 /** Tables in which the shop's id leads every key, so that the data can later be spread over machines by shop. */
 const TABLES = `
@@ -40,14 +41,6 @@ create table photo (shop_id uuid not null references shop, sha256 text not null,
 
 const WALLED = ['shop', 'person', 'session', 'site', 'unit', 'circuit', 'joint', 'job', 'job_joint', 'joint_plan', 'record_entry', 'photo'];
 const APPEND_ONLY = ['joint_plan', 'record_entry', 'photo'];
-
-const walls = (table: string) => `
-alter table ${table} enable row level security;
-alter table ${table} force row level security;
-create policy ${table}_of_shop on ${table}
-  using (shop_id = nullif(current_setting('app.shop', true), '')::uuid)
-  with check (shop_id = nullif(current_setting('app.shop', true), '')::uuid);
-`;
 
 /** The one look-up before a shop is known; it answers with ids and nothing else. */
 const SIGN_IN = `

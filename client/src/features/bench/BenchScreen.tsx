@@ -9,6 +9,8 @@ import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { initialValues, work, type Answer, type Calculator, type Values } from './calculator';
 import { CALCULATORS } from './calculators';
+import { PutInJob } from './PutInJob';
+import { sumOf } from './sum';
 
 /** Without a job: one sum at a time, answered as it is typed. */
 export function BenchScreen() {
@@ -16,6 +18,7 @@ export function BenchScreen() {
   const wide = useIsWide();
   const [name, setName] = useState(CALCULATORS[0]?.name ?? '');
   const [typed, setTyped] = useState<Readonly<Record<string, Values>>>({});
+  const [putting, setPutting] = useState(false);
   const calculator = CALCULATORS.find((c) => c.name === name);
   const values = useMemo(
     () => (calculator ? { ...initialValues(calculator, units), ...typed[name] } : {}),
@@ -28,6 +31,15 @@ export function BenchScreen() {
   ) : (
     <Words tone="ink2">Mend the field that is marked and the answer comes back.</Words>
   );
+  const sum = calculator && worked?.answer ? sumOf(calculator, { values, answer: worked.answer, units }) : null;
+  const putInJob =
+    sum && putting ? <PutInJob key={name} sum={sum} joint={calculator?.joint?.(values) ?? null} onClose={() => setPutting(false)} /> : null;
+  const aside = (
+    <View style={{ gap: 18 }}>
+      {answer}
+      {putInJob}
+    </View>
+  );
   return (
     <Sheet
       tag="bench"
@@ -35,7 +47,9 @@ export function BenchScreen() {
       subtitle="one sum, without a job"
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'bench' }}
-      aside={wide ? answer : undefined}
+      aside={wide ? aside : undefined}
+      action={sum ? { label: 'Put in a job', onPress: () => setPutting(true) } : undefined}
+      {...(wide ? {} : { over: putInJob, overOpen: putting && sum !== null })}
     >
       <Choice label="sum" value={name} onChange={setName} options={CALCULATORS.map((c) => ({ value: c.name, label: c.name }))} />
       {calculator && worked ? (

@@ -12,6 +12,7 @@ import {
   type Result,
   type UnitPreferences,
 } from '@kesto/core';
+import type { Draft } from '@/features/planner/drafts';
 
 export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'time' | 'volume' | 'number';
 
@@ -52,6 +53,8 @@ export interface Calculator {
   readonly says: string;
   readonly fields: readonly CalculatorField[];
   readonly choices: readonly CalculatorChoice[];
+  /** The joint this sum is of, to be planned further; sums of gas and readings have none. */
+  readonly joint?: (values: Values) => Draft;
   readonly answer: (asked: { quantities: Quantities; values: Values; units: UnitPreferences }) => Result<Answer>;
 }
 

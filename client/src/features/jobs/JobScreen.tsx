@@ -1,4 +1,4 @@
-import type { JobView } from '@kesto/contract';
+import type { JobView, JointSummary } from '@kesto/contract';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -11,20 +11,17 @@ import { JointOrder } from '@/ui/JointOrder';
 import { FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { StageCoil } from '@/ui/StagePath';
-import { Empty, Failed, Loading } from '@/ui/states';
+import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
-import { useJobQuery, usePutJointMutation } from './api';
+import { usePutJointMutation } from './api';
+import { jobCells } from './cells';
+import { JobNotes } from './JobNotes';
+import { WithJob } from './WithJob';
 
 export function JobScreen({ id }: { id: string }) {
-  const job = useJobQuery(id);
-  if (job.data) return <Ready job={job.data} />;
-  return (
-    <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24 }}>
-      {job.error ? <Failed message={errorText(job.error)} onRetry={() => void job.refetch()} /> : <Loading what="the job" />}
-    </View>
-  );
+  return <WithJob id={id}>{(job) => <Ready job={job} />}</WithJob>;
 }
 
 /** One job: where it stands, its joints in brazing order, the next step as the action. */
@@ -45,11 +42,7 @@ function Ready({ job }: { job: JobView }) {
       title={`job ${job.number}, ${job.title}`}
       subtitle={`${job.circuit.refrigerant}, ${job.unit.name}`}
       up={{ label: 'today', href: '/' }}
-      cells={{
-        here: 'job',
-        unit: { name: `${job.unit.tag} ${job.unit.kind}` },
-        job: { number: job.number, stage: job.stage, done: job.done, href: `/jobs/${job.id}` },
-      }}
+      cells={jobCells(job)}
       action={
         next && mayMake
           ? {
@@ -60,34 +53,12 @@ function Ready({ job }: { job: JobView }) {
       }
       aside={
         <View style={{ gap: 6 }}>
-          <Heading size={17}>Joints of this job</Heading>
-          {job.order.length === 0 ? (
-            <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
-          ) : null}
-          {job.order.map((joint) => (
-            <Pressable
-              key={joint.id}
-              role="link"
-              onPress={() => router.push(`/joints/${joint.id}`)}
-              style={{ minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center', borderBottomWidth: 1, borderColor: t.rule }}
-            >
-              <Mono size={17}>{joint.tag}</Mono>
-              <Words size={15} style={{ flex: 1 }}>
-                {joint.title}
-              </Words>
-              <Words
-                size={14}
-                bold
-                tone={joint.state === 'sent back' || joint.state === 'rework' || joint.state === 'cut out' ? 'red' : 'ink2'}
-              >
-                {joint.state}
-              </Words>
-            </Pressable>
-          ))}
+          <JointRows joints={job.order} />
           {mayMake ? <AddJoint jobId={job.id} /> : null}
           {toPlan < job.order.length ? (
             <FrameKey label="Print the plans" onPress={() => window.open(`/api/jobs/${job.id}/plans.pdf`, '_blank')} />
           ) : null}
+          {mayMake ? <FrameKey label="Schools of this job" onPress={() => router.push(`/jobs/${job.id}/schools`)} /> : null}
         </View>
       }
     >
@@ -104,7 +75,39 @@ function Ready({ job }: { job: JobView }) {
       <Words size={15} tone="ink2">
         high side {pressure(job.circuit.highSideDesignGaugePa)}, low side {pressure(job.circuit.lowSideDesignGaugePa)} on the plate
       </Words>
+      <JobNotes job={job} />
     </Sheet>
+  );
+}
+
+const RED_STATES: readonly JointSummary['state'][] = ['sent back', 'rework', 'cut out'];
+
+function JointRows({ joints }: { joints: readonly JointSummary[] }) {
+  const t = useTokens();
+  const router = useRouter();
+  return (
+    <>
+      <Heading size={17}>Joints of this job</Heading>
+      {joints.length === 0 ? (
+        <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
+      ) : null}
+      {joints.map((joint) => (
+        <Pressable
+          key={joint.id}
+          role="link"
+          onPress={() => router.push(`/joints/${joint.id}`)}
+          style={{ minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center', borderBottomWidth: 1, borderColor: t.rule }}
+        >
+          <Mono size={17}>{joint.tag}</Mono>
+          <Words size={15} style={{ flex: 1 }}>
+            {joint.title}
+          </Words>
+          <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
+            {joint.state}
+          </Words>
+        </Pressable>
+      ))}
+    </>
   );
 }
 

@@ -1,17 +1,13 @@
 import type { JointView } from '@kesto/contract';
-import type { ReactElement } from 'react';
-import { View } from 'react-native';
-import { errorText } from '@/api/api';
-import { Failed, Loading } from '@/ui/states';
+import type { ReactNode } from 'react';
+import { Fetched } from '@/api/Fetched';
 import { useJointQuery } from './api';
 
-/** A screen that needs one joint: shows it once it is there, says so while it is not. */
-export function WithJoint({ id, children }: { id: string; children: (joint: JointView) => ReactElement }) {
-  const joint = useJointQuery(id);
-  if (joint.data) return children(joint.data);
+/** A screen that needs one joint. */
+export function WithJoint({ id, children }: { id: string; children: (joint: JointView) => ReactNode }) {
   return (
-    <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24 }}>
-      {joint.error ? <Failed message={errorText(joint.error)} onRetry={() => void joint.refetch()} /> : <Loading what="the joint" />}
-    </View>
+    <Fetched query={useJointQuery(id)} what="the joint">
+      {children}
+    </Fetched>
   );
 }

@@ -1,6 +1,7 @@
 import { SCHOOL_TEXTS } from '@kesto/contract/wording';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
 import { View } from 'react-native';
+import { answered } from '@/features/shop/SchoolRow';
 import { Choice } from '@/ui/Keys';
 import { Heading, Words } from '@/ui/Words';
 import { ACCESSES, OUTLETS, SIDES } from './aroundChoices';
@@ -40,9 +41,9 @@ export function AroundEditor({ planner }: { planner: Planner }) {
 }
 
 const OF_A_JOINT: readonly SchoolQuestion[] = ['houseRod', 'heatProtection'];
-const AS_THE_SHOP = 'as the shop';
+const AS_THE_JOB = 'as the job';
 
-/** One joint may be made otherwise than the shop does it; the plan then asks why. */
+/** One joint may be made otherwise than its job; the plan then asks why. */
 function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: Schools) => void }) {
   return (
     <View style={{ gap: 8 }}>
@@ -51,12 +52,9 @@ function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: 
           <Words size={15}>{SCHOOL_TEXTS[question].question.toLowerCase()}</Words>
           <Choice
             label={SCHOOL_TEXTS[question].question}
-            value={draft.schools[question] ?? AS_THE_SHOP}
-            options={[AS_THE_SHOP, ...SCHOOLS[question]].map((value) => ({ value, label: value }))}
-            onChange={(answer) => {
-              const { [question]: _before, ...rest } = draft.schools;
-              onChange((answer === AS_THE_SHOP ? rest : { ...rest, [question]: answer }) as Schools); // cast: the answers offered are the question's own
-            }}
+            value={draft.schools[question] ?? AS_THE_JOB}
+            options={[AS_THE_JOB, ...SCHOOLS[question]].map((value) => ({ value, label: value }))}
+            onChange={(answer) => onChange(answered(draft.schools, question, answer === AS_THE_JOB ? null : answer))}
           />
         </View>
       ))}

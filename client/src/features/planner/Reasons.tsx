@@ -1,32 +1,13 @@
-import { cautionText, inspectText, showIn, spokenSchools } from '@kesto/contract/wording';
-import type { JointPlan, UnitPreferences } from '@kesto/core';
+import { inspectRuleText, inspectText, showIn, spokenSchools } from '@kesto/contract/wording';
+import type { JointPlan } from '@kesto/core';
 import { View } from 'react-native';
-import { FlagLine, letterOf } from '@/ui/Flag';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
+import { Cautions } from './Cautions';
 import { FillerCompare } from './FillerCompare';
 import { FillerList } from './FillerList';
 import type { PlannerView } from './usePlannerScreen';
-
-/** Stops first, then cautions; each letter stands on the drawing too. */
-function FlagList({ plan, units }: { plan: JointPlan; units: UnitPreferences }) {
-  const show = showIn(units);
-  const flagged = plan.cautions.filter((c) => c.severity !== 'note');
-  const notes = plan.cautions.filter((c) => c.severity === 'note');
-  return (
-    <View>
-      {flagged.map((c, i) => (
-        <FlagLine key={`${c.code}${i}`} letter={letterOf(i)} stop={c.severity === 'stop'} text={cautionText(c, show)} />
-      ))}
-      {notes.map((c, i) => (
-        <Words key={`${c.code}${i}`} size={14} tone="ink2" style={{ paddingVertical: 3 }}>
-          {cautionText(c, show)}
-        </Words>
-      ))}
-    </View>
-  );
-}
 
 /** Verdict, fillers with reasons, what to heed, what to inspect. */
 export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) {
@@ -36,7 +17,7 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
   const show = showIn(units);
   return (
     <View style={{ gap: 10 }}>
-      <FlagList plan={plan} units={units} />
+      <Cautions plan={plan} units={units} />
       <FillerList
         rows={plan.fillers}
         chosen={plan.chosen?.filler.designation ?? null}
@@ -61,7 +42,7 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
         </Words>
         {plan.inspect.map((point) => (
           <Words key={point.code} size={14}>
-            {inspectText(point, show)}
+            {inspectText(point, show)} <Words size={14} tone="ink2">{`(${inspectRuleText(point.code)})`}</Words>
           </Words>
         ))}
       </View>
@@ -81,7 +62,7 @@ function SchoolsSpoken({ view }: { view: PlannerView }) {
       <Words size={15} bold>
         Schools
       </Words>
-      {spokenSchools({ ...view.schools, ...view.planner.draft.schools }, view.schools).map((row) => (
+      {spokenSchools({ joint: view.planner.draft.schools, job: view.schools.job, shop: view.schools.shop }).map((row) => (
         <Words key={row.question} size={14}>
           {row.question}: {row.answer} <Words size={14} tone="ink2">{`(${row.whose})`}</Words>
         </Words>

@@ -15,8 +15,16 @@ test('the shop’s house rod leads the ranking, and the plan says whose choice t
   const shop = { houseRod: 'silver-free' } as const;
   const { plan, request } = planDraft(draftOf({ rest: { side: 'liquid' } }), { ...around, schools: shop });
   expect(plan?.fillers[0]?.filler.designation).toBe('BCuP-2');
-  expect(spokenSchools(request?.schools ?? {}, shop)[0]).toMatchObject({ answer: 'silver-free', whose: 'the shop' });
-  expect(spokenSchools({}, {})[0]?.whose).toBe('usual');
+  expect(spokenSchools({ joint: request?.schools ?? {}, job: {}, shop })[0]).toMatchObject({ answer: 'silver-free', whose: 'the shop' });
+  expect(spokenSchools({ joint: {}, job: {}, shop: {} })[0]?.whose).toBe('usual');
+});
+
+test('a job’s own school speaks before the shop’s, and a joint’s before both', () => {
+  const shop = { houseRod: 'silver-free' } as const;
+  const job = { houseRod: '5-6 % Ag' } as const;
+  expect(spokenSchools({ joint: {}, job, shop })[0]).toMatchObject({ answer: '5-6 % Ag', whose: 'this job' });
+  expect(spokenSchools({ joint: { houseRod: '15 % Ag' }, job, shop })[0]).toMatchObject({ answer: '15 % Ag', whose: 'this joint' });
+  expect(spokenSchools({ joint: { houseRod: '5-6 % Ag' }, job, shop })[0]?.whose).toBe('this job');
 });
 
 test('a joint that differs from its shop is told, one that agrees is not', () => {

@@ -2,7 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { useVanQuery } from '@/features/jobs/api';
-import { useSchoolsQuery } from '@/features/shop/api';
+import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
 import { draftChanged, draftFromPlan, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
@@ -25,7 +25,7 @@ export function usePlanner(joint: JointView): Planner {
   const dispatch = useDispatch();
   const units = useUnits();
   const { data: van } = useVanQuery();
-  const { data: schools } = useSchoolsQuery();
+  const schools = useSchools(joint.job.schools)?.here;
   const kept = useSelector((state: RootState) => state.drafts[joint.id]);
   const draft = useMemo(
     () => kept?.present ?? (joint.plan ? draftFromPlan(joint.plan.request, joint.plan.chosen, joint.plan.reason) : NEW_DRAFT),

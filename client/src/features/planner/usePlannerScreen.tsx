@@ -1,5 +1,5 @@
 import type { JointView, VanStock } from '@kesto/contract';
-import type { Schools } from '@kesto/core';
+import type { SchoolsHere } from '@/features/shop/useSchools';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { jointCells } from '@/features/joint/cells';
@@ -21,19 +21,19 @@ export function usePlannerScreen({
   joint: JointView;
   planner: Planner;
   van: VanStock;
-  schools: Schools;
+  schools: SchoolsHere;
 }) {
   const router = useRouter();
   const units = useUnits();
   const [opened, setStep] = useState<Step | null>(null);
   const [why, setWhy] = useState<WorkingName | null>(null);
   const [readAt, onRead] = useState<number | null>(null);
-  const store = useStorePlan(joint, planner, schools);
+  const store = useStorePlan(joint, planner, schools.here);
   const { plan } = planner;
   const stored = joint.plan !== null && !planner.touched;
   // Until a part is opened by hand: the plan once there is one, which may arrive after the screen.
   const step = opened ?? (stored ? 'card' : 'male');
-  const around = useMemo(() => ({ circuit: joint.circuit, van, schools, units }), [joint.circuit, van, schools, units]);
+  const around = useMemo(() => ({ circuit: joint.circuit, van, schools: schools.here, units }), [joint.circuit, van, schools.here, units]);
   const startFrom = (start: Start) => {
     planner.change(start.draft);
     setStep('card');
@@ -45,7 +45,7 @@ export function usePlannerScreen({
     fresh: joint.plan === null && !planner.touched,
     planner,
     schools,
-    differs: differingSchool(planner.draft, schools),
+    differs: differingSchool(planner.draft, schools.here),
     van,
     units,
     step,

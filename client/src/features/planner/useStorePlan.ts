@@ -27,7 +27,7 @@ export function useStorePlan(joint: JointView, planner: Planner, schools: School
     const needsReason = differs || chosen.verdict === 'avoid';
     if (needsReason && !reason) {
       const message = differs
-        ? 'Write why: this joint is made otherwise than the shop does it.'
+        ? 'Write why: this joint is made otherwise than its job, or the shop, does it.'
         : 'Write why: this filler is to be avoided here.';
       return setProblem({ message, field: 'reason' });
     }

@@ -1,10 +1,11 @@
 import type { JointView } from '@kesto/contract';
 import { fillerReasonText, showIn, type Show } from '@kesto/contract/wording';
-import { planJoint, type FillerVerdict } from '@kesto/core';
+import { planJoint, type FillerVerdict, type Stage } from '@kesto/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useVanQuery } from '@/features/jobs/api';
 import { jointCells } from '@/features/joint/cells';
+import { Cautions } from '@/features/planner/Cautions';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Keys';
@@ -23,6 +24,9 @@ const FIELDS: readonly { readonly key: BrazeField; readonly label: string }[] = 
   { key: 'flood', label: 'flooded for' },
   { key: 'purge', label: 'trickle' },
 ];
+
+/** What is decided and planned by now is no longer news; what can hurt at the torch is. */
+const AT_THE_JOINT: readonly Stage[] = ['make safe', 'set up', 'braze'];
 
 /** Each reason once, with the fillers it forbids. */
 function whyForbidden(rows: readonly FillerVerdict[], show: Show): ReadonlyMap<string, readonly string[]> {
@@ -63,7 +67,10 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       }}
     >
       {plan ? (
-        <PlannerDrawing plan={plan} units={units} detail="sizes" />
+        <>
+          <PlannerDrawing plan={plan} units={units} detail="sizes" />
+          <Cautions plan={plan} units={units} stages={AT_THE_JOINT} />
+        </>
       ) : (
         <Empty title="Not planned yet" text="Plan the joint first: its record begins with the plan." />
       )}

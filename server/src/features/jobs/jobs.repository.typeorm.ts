@@ -43,6 +43,14 @@ export async function addJoint({ shopId, manager }: ShopWork, jobId: string, joi
   await manager.insert(JobJoints, { shop_id: shopId, job_id: jobId, joint_id: joint.id, place });
 }
 
+/** Holds the unit until the transaction ends: two joints added at once get two tags. */
+export const lockUnit = ({ shopId, manager }: ShopWork, id: string): Promise<UnitRow | null> =>
+  manager.findOne(Units, { where: { shop_id: shopId, id }, lock: { mode: 'pessimistic_write' } });
+
+/** Holds the shop until the transaction ends: two jobs opened at once get two numbers. */
+export const lockShop = ({ shopId, manager }: ShopWork): Promise<ShopRow | null> =>
+  manager.findOne(Shops, { where: { shop_id: shopId }, lock: { mode: 'pessimistic_write' } });
+
 /** Tags count up within a unit and are never used twice. */
 export async function nextTag({ shopId, manager }: ShopWork, unitTag: string): Promise<string> {
   const rows = await manager

@@ -1,8 +1,9 @@
-import type { PutJobRequest, PutJointRequest } from '@kesto/contract';
+import type { PutJobEntryRequest, PutJobRequest, PutJointRequest } from '@kesto/contract';
 import { ROUTES } from '@kesto/contract/schemas';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
+import { storeJobEntry } from './jobEntries.service';
 import { addJointToJob, jobView, openJob, today, van } from './jobs.service';
 
 export function jobRoutes(routes: Registrar, platform: Platform): void {
@@ -12,6 +13,15 @@ export function jobRoutes(routes: Registrar, platform: Platform): void {
   routes.signed<PutJobRequest>(ROUTES.putJob, async ({ params, body, inShop }) => ({
     body: await inShop((shop) => openJob(shop, idParam(params, 'job'), body)),
   }));
+  routes.signed<PutJobEntryRequest>(ROUTES.putJobEntry, async ({ params, body, me, inShop }) => {
+    const asked = { jobId: idParam(params, 'job'), entryId: idParam(params, 'entry'), personId: me.person.id, body, now: platform.clock() };
+    return {
+      body: await inShop(async (shop) => {
+        await storeJobEntry(shop, asked);
+        return jobView(shop, asked.jobId);
+      }),
+    };
+  });
   routes.signed<PutJointRequest>(ROUTES.putJoint, async ({ params, body, inShop }) => {
     const ids = { jobId: idParam(params, 'job'), jointId: idParam(params, 'joint') };
     return { body: await inShop((shop) => addJointToJob(shop, ids, body)) };

@@ -5,6 +5,7 @@ import type { ShopWork } from '../../platform/db/shop';
 import { notFound } from '../../platform/errors';
 import { entriesOf, jointById } from '../joints/joints.repository.typeorm';
 import { summaries } from '../joints/summaries';
+import { jobNotes } from './jobEntries.service';
 import {
   addJob,
   addJoint,
@@ -14,6 +15,8 @@ import {
   circuitById,
   jobById,
   jointsOfJob,
+  lockShop,
+  lockUnit,
   nextJobNumber,
   nextTag,
   shopRow,
@@ -40,6 +43,7 @@ async function describe(shop: ShopWork, job: JobRow): Promise<JobView> {
     joints: order.length,
     circuit: toCircuit(circuit),
     order,
+    ...(await jobNotes(shop, job.id)),
   };
 }
 
@@ -49,7 +53,7 @@ export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
   return describe(shop, job);
 }
 
-const summaryOf = ({ circuit: _circuit, order: _order, ...summary }: JobView): JobSummary => summary;
+const summaryOf = ({ circuit: _circuit, order: _order, schools: _schools, sums: _sums, ...summary }: JobView): JobSummary => summary;
 
 export async function today(shop: ShopWork, now: Date): Promise<Today> {
   const jobs: JobView[] = [];
@@ -91,6 +95,7 @@ export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest
   if (before) sameOrConflict(before, hash, 'job');
   else {
     if (!(await circuitById(shop, body.circuitId))) throw notFound('This circuit');
+    await lockShop(shop);
     const number = await nextJobNumber(shop);
     await addJob(shop, {
       id: jobId,
@@ -107,6 +112,7 @@ export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest
 
 export async function addJointToJob(shop: ShopWork, ids: { jobId: string; jointId: string }, body: PutJointRequest): Promise<JointSummary> {
   const job = await jobView(shop, ids.jobId);
+  await lockUnit(shop, job.unit.id);
   const hash = requestHash({ job: ids.jobId, ...body });
   const before = await jointById(shop, ids.jointId);
   if (before) sameOrConflict(before, hash, 'joint');

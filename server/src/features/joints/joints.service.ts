@@ -16,7 +16,7 @@ export async function jointView(shop: ShopWork, jointId: string): Promise<JointV
   if (!summary) throw notFound('This joint');
   return {
     ...summary,
-    job: { id: job.id, number: job.number, title: job.title, stage: job.stage, order: job.order },
+    job: { id: job.id, number: job.number, title: job.title, stage: job.stage, order: job.order, schools: job.schools },
     unit: job.unit,
     circuit: job.circuit,
     plan: plan && toStoredPlan(plan, by),

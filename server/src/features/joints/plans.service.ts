@@ -4,8 +4,8 @@ import { ENGINE_VERSION, planJoint, type JointPlan, type SchoolQuestion } from '
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { schoolsOf } from '../shop/shop.repository.typeorm';
-import { addPlan, entriesOf, lockJoint, namesOf, planById, toStoredPlan } from './joints.repository.typeorm';
+import { schoolsOfJob } from '../jobs/jobEntries.service';
+import { addPlan, entriesOf, jobOfJoint, lockJoint, namesOf, planById, toStoredPlan } from './joints.repository.typeorm';
 
 interface Asked {
   readonly jointId: string;
@@ -31,12 +31,12 @@ function needsReason(plan: JointPlan, chosen: string): boolean {
   return row?.verdict === 'avoid';
 }
 
-/** One joint may be made by another school than the shop's: with a reason. */
-async function checkSchools(shop: ShopWork, body: PutPlanRequest): Promise<void> {
-  const ours = await schoolsOf(shop);
+/** One joint may be made by another school than its job, or the shop: with a reason. */
+async function checkSchools(shop: ShopWork, jointId: string, body: PutPlanRequest): Promise<void> {
+  const ours = await schoolsOfJob(shop, await jobOfJoint(shop, jointId));
   const differs = Object.entries(body.request.schools ?? {}).find(([question, answer]) => ours[question as SchoolQuestion] !== answer); // cast: the schema's keys
   if (differs && !body.reason) {
-    throw new AppError('INVALID_INPUT', `“${differs[1]}” is not how this shop does it: write why this joint differs.`, 'reason');
+    throw new AppError('INVALID_INPUT', `“${differs[1]}” is not how it is done here: write why this joint differs.`, 'reason');
   }
 }
 
@@ -54,7 +54,7 @@ export async function storePlan(shop: ShopWork, asked: Asked): Promise<StoredPla
   const entries = (await entriesOf(shop, [joint.id])).get(joint.id) ?? [];
   if (entries.length > 0) throw new AppError('FROZEN', 'Brazing has begun: the plan is frozen. Note what differs in the record.');
   const plan = recompute(asked.body);
-  await checkSchools(shop, asked.body);
+  await checkSchools(shop, joint.id, asked.body);
   if (needsReason(plan, asked.body.chosen) && !asked.body.reason) {
     throw new AppError('INVALID_INPUT', `${asked.body.chosen} is to be avoided here: write why it is taken.`, 'reason');
   }

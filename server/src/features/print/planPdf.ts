@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import { cardReadings, cautionText, partReadings, planHeadline, showIn, type CardReading } from '@kesto/contract/wording';
+import { cardReadings, cautionRuleText, cautionText, partReadings, planHeadline, showIn, type CardReading } from '@kesto/contract/wording';
 import type { JointView } from '@kesto/contract';
 import { formatLength, planJoint, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
@@ -83,7 +83,7 @@ function advice(page: Page, plan: JointPlan, units: UnitPreferences): void {
   page.moveDown(0.5);
   for (const caution of plan.cautions) {
     const stop = caution.severity === 'stop';
-    words(page, `${stop ? 'Stop. ' : ''}${cautionText(caution, show)}`, {
+    words(page, `${stop ? 'Stop. ' : ''}${cautionText(caution, show)} (${cautionRuleText(caution.code)})`, {
       size: 9,
       bold: stop,
       color: stop ? RED : caution.severity === 'note' ? INK_2 : INK,

@@ -1,4 +1,5 @@
 import type { PlanRequest, Schools, UnitPreferences } from '@kesto/core';
+import type { PutJobEntryRequest } from '@kesto/contract';
 import type { Approval, CircuitView, JobStage, PlanAnswer, Role, VanStock } from '@kesto/contract';
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 
@@ -83,6 +84,15 @@ export interface JointPlanRow {
   place: number;
   request_hash: string;
 }
+export type JobEntryRow = {
+  shop_id: string;
+  id: string;
+  job_id: string;
+  person_id: string;
+  made_at: Date;
+  place: number;
+  request_hash: string;
+} & PutJobEntryRequest;
 export interface RecordEntryRow {
   shop_id: string;
   joint_id: string;
@@ -188,6 +198,20 @@ export const JointPlans = new EntitySchema<JointPlanRow>({
     request_hash: column('text'),
   },
 });
+export const JobEntries = new EntitySchema<JobEntryRow>({
+  name: 'job_entry',
+  columns: {
+    shop_id,
+    id,
+    job_id: column('uuid'),
+    person_id: column('uuid'),
+    kind: column('text'),
+    values: column('jsonb'),
+    made_at: column('timestamptz'),
+    place: column('integer'),
+    request_hash: column('text'),
+  },
+});
 export const RecordEntries = new EntitySchema<RecordEntryRow>({
   name: 'record_entry',
   columns: {
@@ -207,4 +231,18 @@ export const Photos = new EntitySchema<PhotoRow>({
   columns: { shop_id, sha256: key('text'), media_type: column('text'), bytes: column('bytea') },
 });
 
-export const ROWS = [Shops, People, Sessions, Sites, Units, Circuits, Joints, Jobs, JobJoints, JointPlans, RecordEntries, Photos];
+export const ROWS = [
+  Shops,
+  People,
+  Sessions,
+  Sites,
+  Units,
+  Circuits,
+  Joints,
+  Jobs,
+  JobJoints,
+  JointPlans,
+  JobEntries,
+  RecordEntries,
+  Photos,
+];

@@ -2,7 +2,8 @@ import { cautionText, showIn } from '@kesto/contract/wording';
 import { formatGaugePressure, formatGrams, formatLength, gaugePascals, planJoint, type MetalName, type PlanRequest } from '@kesto/core';
 import { fitWord } from '@kesto/contract/wording';
 import { METAL_WORDS } from '@/features/planner/drawing/hatch';
-import { needed, type Answer, type Calculator, type CalculatorChoice, type CalculatorField } from '../calculator';
+import { NEW_DRAFT, type Draft } from '@/features/planner/drafts';
+import { needed, type Answer, type Calculator, type CalculatorChoice, type CalculatorField, type Values } from '../calculator';
 
 const OD: CalculatorField = { key: 'od', label: 'outside diameter', kind: 'length', initial: { metric: '7/8 in', inch: '7/8' } };
 const WALL: CalculatorField = { key: 'wall', label: 'wall', kind: 'length', initial: { metric: '1.14 mm', inch: '0.045' } };
@@ -24,6 +25,24 @@ const filler: CalculatorChoice = {
   options: FILLERS.map((value) => ({ value, label: value })),
 };
 
+/** The joint of a sum, as far as the sum says what it is. */
+const jointFrom = (values: Values): Draft => ({
+  ...NEW_DRAFT,
+  male: {
+    ...NEW_DRAFT.male,
+    metal: (values['male'] ?? 'copper') as MetalName, // cast: one of the options of the sum
+    od: values['od'] ?? '',
+    wall: values['wall'] ?? '',
+  },
+  female: {
+    ...NEW_DRAFT.female,
+    metal: (values['female'] ?? 'copper') as MetalName, // cast: as above
+    bore: values['bore'] ?? '',
+    cupDepth: values['cupDepth'] ?? '',
+  },
+  choose: values['filler'] ?? null,
+});
+
 /** The gap cold and hot, and what it means. */
 export const gap: Calculator = {
   name: 'gap',
@@ -35,6 +54,7 @@ export const gap: Calculator = {
     metalChoice('female', 'what takes it', ['brass', 'copper', 'carbon-steel', 'copper-plated-steel', 'stainless-steel']),
     { ...filler, initial: 'BAg-36' },
   ],
+  joint: jointFrom,
   answer: ({ quantities, values, units }) => {
     const given = needed(quantities, ['od', 'bore', 'wall']);
     if (!given.ok) return given;
@@ -82,6 +102,7 @@ export const rod: Calculator = {
       ],
     },
   ],
+  joint: jointFrom,
   answer: ({ quantities, values, units }) => {
     const given = needed(quantities, ['od', 'wall', 'bore', 'cupDepth', 'joints']);
     if (!given.ok) return given;
@@ -121,6 +142,7 @@ export const strength: Calculator = {
     { key: 'designPressure', label: 'the side needs', kind: 'pressure', initial: { metric: '28 bar', inch: '400 psig' } },
   ],
   choices: [],
+  joint: jointFrom,
   answer: ({ quantities, units }) => {
     const given = needed(quantities, ['od', 'wall', 'maxTemp']);
     if (!given.ok) return given;

@@ -1,0 +1,72 @@
+import { SCHOOL_TEXTS } from '@kesto/contract/wording';
+import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
+import { View } from 'react-native';
+import { Choice } from '@/ui/Keys';
+import { useTokens } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+/** Answers with one more given, or taken back where `answer` is null. */
+export function answered(schools: Schools, question: SchoolQuestion, answer: string | null): Schools {
+  const { [question]: _before, ...rest } = schools;
+  return (answer === null ? rest : { ...rest, [question]: answer }) as Schools; // cast: the answers offered are the question's own
+}
+
+interface SchoolRowProps {
+  readonly question: SchoolQuestion;
+  readonly value: string | undefined;
+  /** The word for no answer of one's own, and what then holds. */
+  readonly unset: { readonly label: string; readonly says: string };
+  readonly locked?: boolean;
+  /** Null: no answer of one's own. */
+  readonly onChoose: (answer: string | null) => void;
+}
+
+/** One question practitioners answer differently: the schools by name, and what the chosen one gains and risks. */
+export function SchoolRow({ question, value, unset, locked = false, onChoose }: SchoolRowProps) {
+  const t = useTokens();
+  const text = SCHOOL_TEXTS[question];
+  const chosen = value === undefined ? undefined : text.answers[value];
+  const shown = value ?? unset.label;
+  const options = [unset.label, ...SCHOOLS[question]].map((answer) => ({
+    value: answer,
+    label: answer,
+    disabled: locked && answer !== shown,
+  }));
+  return (
+    <View style={{ gap: 8, borderTopWidth: 1, borderColor: t.rule, paddingTop: 10 }}>
+      <Heading size={17}>{text.question}</Heading>
+      <Choice
+        label={text.question}
+        value={shown}
+        options={options}
+        onChange={(answer) => onChoose(answer === unset.label ? null : answer)}
+      />
+      {chosen ? (
+        <GainsAndRisks {...chosen} />
+      ) : (
+        <Words tone="ink2" size={15}>
+          {unset.says}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+function GainsAndRisks({ gains, risks }: { gains: string; risks: string }) {
+  const rows = [
+    { word: 'for', text: gains },
+    { word: 'but', text: risks },
+  ];
+  return (
+    <View>
+      {rows.map(({ word, text }) => (
+        <Words key={word} size={15}>
+          <Words size={15} bold>
+            {word}{' '}
+          </Words>
+          {text}
+        </Words>
+      ))}
+    </View>
+  );
+}

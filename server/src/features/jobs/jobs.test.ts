@@ -1,0 +1,120 @@
+import { v7 as uuid } from 'uuid';
+import { planBody } from '../../testing/examples';
+import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+
+const JOB = '0193a000-0000-7000-8000-000000000041';
+const SUM = {
+  kind: 'sum',
+  values: {
+    calculator: 'purge',
+    given: [{ label: 'bore of the tube', text: '19.94 mm' }],
+    answers: [{ label: 'flood', text: '1:58 min' }],
+    note: 'liquid line',
+  },
+};
+const OWN_ROD = { kind: 'schools', values: { schools: { houseRod: '15 % Ag' }, reason: 'the owner’s standard' } };
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.close());
+
+const noteIn = async (login: string, body: object, id = uuid(), job = JOB) =>
+  (await server.as(login)).put(`/api/jobs/${job}/entries/${id}`).send(body);
+const jobFor = async (login: string) => (await (await server.as(login)).get(`/api/jobs/${JOB}`).expect(200)).body;
+
+describe('a sum from the bench', () => {
+  test('stands in the job with who kept it and when, in the words it was made in', async () => {
+    const id = uuid();
+    expect((await noteIn('ilta', SUM, id)).status).toBe(200);
+    const [sum] = (await jobFor('maren')).sums;
+    expect(sum).toMatchObject({ id, by: 'Ilta Varro', ...SUM.values });
+    expect(Date.parse(sum.at)).not.toBeNaN();
+  });
+
+  test('sent twice is kept once; other content under the same id is refused', async () => {
+    const id = uuid();
+    const count = async () => (await jobFor('ilta')).sums.length;
+    const before = await count();
+    await noteIn('ilta', SUM, id);
+    await noteIn('ilta', SUM, id);
+    expect(await count()).toBe(before + 1);
+    const other = await noteIn('ilta', { ...SUM, values: { ...SUM.values, calculator: 'reach' } }, id);
+    expect(other.status).toBe(409);
+    expect(await count()).toBe(before + 1);
+  });
+
+  test('an inspector may read it and not add one; a job that is not there is said to be so', async () => {
+    expect((await noteIn('bo', SUM)).status).toBe(403);
+    const gone = await noteIn('ilta', SUM, uuid(), uuid());
+    expect(gone.status).toBe(404);
+  });
+
+  test('without its answers it is refused, naming what is missing', async () => {
+    const { answers: _answers, ...rest } = SUM.values;
+    const refused = await noteIn('ilta', { kind: 'sum', values: rest });
+    expect(refused.status).toBe(400);
+    expect(refused.body.error.field).toBe('values.answers');
+  });
+});
+
+describe('a job made otherwise than the shop does it', () => {
+  test('needs a reason; with one its joints are planned by it, and need none of their own', async () => {
+    const without = await noteIn('ilta', { kind: 'schools', values: { schools: { houseRod: '15 % Ag' } } });
+    expect(without.status).toBe(400);
+    expect(without.body.error.field).toBe('values.reason');
+    expect((await noteIn('ilta', OWN_ROD)).status).toBe(200);
+    expect((await jobFor('ilta')).schools).toMatchObject({ ...OWN_ROD.values, by: 'Ilta Varro' });
+
+    const ilta = await server.as('ilta');
+    const joint = uuid();
+    await ilta.put(`/api/jobs/${JOB}/joints/${joint}`).send({ title: 'By the job’s school' }).expect(200);
+    expect((await ilta.get(`/api/joints/${joint}`).expect(200)).body.job.schools.reason).toBe('the owner’s standard');
+    const plan = (houseRod: string) => ({ ...planBody(), request: { ...planBody().request, schools: { houseRod } } });
+    await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(plan('15 % Ag')).expect(200);
+    const differs = await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(plan('silver-free')).expect(400);
+    expect(differs.body.error.field).toBe('reason');
+  });
+
+  test('the last answer counts, and an empty one goes back to the shop’s', async () => {
+    await noteIn('ilta', OWN_ROD);
+    await noteIn('ilta', { kind: 'schools', values: { schools: {} } });
+    expect((await jobFor('ilta')).schools).toBeNull();
+  });
+
+  test('a school nobody knows is refused by name', async () => {
+    const refused = await noteIn('ilta', { kind: 'schools', values: { schools: { houseRod: 'gold' }, reason: 'x' } });
+    expect(refused.body.error.field).toBe('values.schools.houseRod');
+  });
+});
+
+test('notes are added and never changed, whoever holds the application’s own connection', async () => {
+  await noteIn('ilta', SUM);
+  await expect(server.db.query(`update job_entry set kind = 'sum'`)).rejects.toThrow(/permission denied/);
+  await expect(server.db.query('delete from job_entry')).rejects.toThrow(/permission denied/);
+});
+
+test('another shop sees neither the job nor its notes', async () => {
+  await addOtherShop(server.db, [{ login: 'nora', role: 'technician' }]);
+  const nora = await server.as('nora');
+  await nora.get(`/api/jobs/${JOB}`).expect(404);
+  await nora.put(`/api/jobs/${JOB}/entries/${uuid()}`).send(SUM).expect(404);
+});
+
+test('joints added at the same instant each get a tag of their own', async () => {
+  const ilta = await server.as('ilta');
+  const put = (n: number) => ilta.put(`/api/jobs/${JOB}/joints/${uuid()}`).send({ title: `At once ${n}` });
+  const answers = await Promise.all([1, 2, 3, 4, 5, 6].map(put));
+  expect(answers.map((a) => a.status)).toEqual([200, 200, 200, 200, 200, 200]);
+  const tags = answers.map((a) => a.body.tag as string);
+  expect(new Set(tags).size).toBe(6);
+});
+
+test('jobs opened at the same instant each get a number of their own', async () => {
+  const ilta = await server.as('ilta');
+  const circuitId = (await jobFor('ilta')).circuit.id;
+  const open = (n: number) => ilta.put(`/api/jobs/${uuid()}`).send({ circuitId, title: `Opened ${n}` });
+  const answers = await Promise.all([1, 2, 3, 4].map(open));
+  expect(new Set(answers.map((a) => a.body.number)).size).toBe(4);
+});
