@@ -36,3 +36,5 @@ export type { InspectCode, InspectionPoint } from './plan/inspect';
 export * from './record/chain';
 export * from './record/verify';
 export * from './plan/fullRule';
+export * from './heat/flame';
+export * from './heat/glow';

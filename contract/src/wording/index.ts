@@ -6,3 +6,4 @@ export * from './pointers';
 export * from './schools';
 export * from './figures';
 export * from './fullRule';
+export * from './torch';

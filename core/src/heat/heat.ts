@@ -54,7 +54,7 @@ interface HotMember {
   readonly perimeterM: number;
 }
 
-function hotMembers(joint: ResolvedJoint): readonly HotMember[] {
+function hotMembers(joint: ResolvedJoint): readonly [male: HotMember, female: HotMember] {
   const { outsideM: D, wallM: t } = joint.male;
   const { boreM: B, wallM: W } = joint.female;
   return [
@@ -63,13 +63,15 @@ function hotMembers(joint: ResolvedJoint): readonly HotMember[] {
   ];
 }
 
-/** Heat both members store over lap + D/2 each [J]. */
-function storedJ(joint: ResolvedJoint, ambientC: number, middleC: number): number {
+/** Heat each member stores over lap + D/2 [J]. */
+export function storedInMembersJ(joint: ResolvedJoint, ambientC: number, middleC: number): { male: number; female: number } {
   const lengthM = joint.female.cupDepthM + joint.male.outsideM / 2;
-  return hotMembers(joint).reduce((sum, m) => {
+  const stored = (m: HotMember) => {
     const cp = meanBetween(METALS[m.metal].specificHeat, ambientC, middleC);
-    return sum + METALS[m.metal].densityKgPerM3 * m.areaM2 * lengthM * cp * (middleC - ambientC);
-  }, 0);
+    return METALS[m.metal].densityKgPerM3 * m.areaM2 * lengthM * cp * (middleC - ambientC);
+  };
+  const [male, female] = hotMembers(joint);
+  return { male: stored(male), female: stored(female) };
 }
 
 /** Heat that runs off along both tubes is this x sqrt(t) [J/s^0.5]: 2 k A dT / sqrt(pi alpha) each, the upper (step) value. */
@@ -119,7 +121,8 @@ export function planHeat(
   const middleC = (lowC + highC) / 2;
   const fuel = given.torch?.fuel ?? 'air-acetylene';
   const efficiency = given.torch?.efficiency ?? (isOxyFuel(fuel) ? 0.3 : 0.25);
-  const stored = storedJ(joint, given.ambientC, middleC);
+  const members = storedInMembersJ(joint, given.ambientC, middleC);
+  const stored = members.male + members.female;
   const runoff = runoffPerRootSecond(joint, given.ambientC, middleC);
   const secondsAt = (powerW: number) => heatingSeconds(powerW * efficiency - given.wetSinkW, stored, runoff);
   const guide = guideSeconds(joint.male.outsideM);

@@ -4,6 +4,7 @@ import { isLooseFor, type FillerVerdict, type Service } from '../filler/rules';
 import { judgeGap, radialGapColdM, radialGapHotM, type FitVerdict } from '../fit/gap';
 import { leastOverlapM } from '../fit/overlap';
 import { chooseFlux, type FluxChoice } from '../flux/choose';
+import { planFlame, type FlamePlan } from '../heat/flame';
 import { planHeat, type HeatPlan } from '../heat/heat';
 import { holdsCopper } from '../metal/metals';
 import { annealedRating, HOTTEST_RATED_C } from '../pressure/annealedRating';
@@ -39,6 +40,8 @@ export interface JointPlan {
   };
   readonly rod: (RodAmount & { readonly rod: Rod }) | null;
   readonly heat: HeatPlan | null;
+  /** Where the flame goes; null where nothing is to be heated for. */
+  readonly flame: FlamePlan | null;
   readonly protection: readonly PartProtection[];
   readonly purge: PurgePlan | null;
   readonly pressure: {
@@ -193,6 +196,7 @@ function assemble(
   const stockRow = chosen && given.stock.find((row) => row.filler === chosen.filler);
   const rod = stockRow ? { ...rodAmount(joint, stockRow.filler, stockRow.section, given.rodFactor), rod: stockRow.rod } : null;
   const pressure = strengthOf(given);
+  const flame = heat ? planFlame(joint, heat, { verdict: fit.verdict, ambientC: given.ambientC }) : null;
   const protection = heat
     ? planProtection(given.near, { joint, heat, ambientC: given.ambientC }, given.service.schools.heatProtection)
     : [];
@@ -213,7 +217,7 @@ function assemble(
   });
   const loose = chosen !== null && isLooseFor({ filler: chosen.filler, joint, service: given.service });
   const inspect = inspectionPoints({ joint, chosen, flux: chosen ? flux : null, loose, near: given.near });
-  return { joint, ambientC: given.ambientC, fillers, chosen, flux, fit, rod, heat, protection, purge, pressure, cautions, inspect };
+  return { joint, ambientC: given.ambientC, fillers, chosen, flux, fit, rod, heat, flame, protection, purge, pressure, cautions, inspect };
 }
 
 /** Heated once without wraps to learn how long it takes, then with what the wraps draw in that time. */

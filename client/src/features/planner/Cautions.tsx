@@ -1,5 +1,5 @@
 import { cautionRuleText, cautionText, showIn } from '@kesto/contract/wording';
-import type { Caution, JointPlan, Stage, UnitPreferences } from '@kesto/core';
+import { CAUTION_RULE, type Caution, type JointPlan, type Stage, type UnitPreferences } from '@kesto/core';
 import { View } from 'react-native';
 import { FlagLine, letterOf } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
@@ -11,16 +11,16 @@ interface CautionsProps {
   readonly stages?: readonly Stage[];
 }
 
+const isShown = (c: Caution, stages: CautionsProps['stages']) => stages === undefined || stages.includes(c.stage);
+
 /** Stops first, then cautions, each with its letter on the drawing and with where its full rule stands. */
-export function Cautions({ plan, units, stages }: CautionsProps) {
+export function Flags({ plan, units, stages }: CautionsProps) {
   const show = showIn(units);
-  const isShown = (c: Caution) => stages === undefined || stages.includes(c.stage);
   const flagged = plan.cautions.filter((c) => c.severity !== 'note');
-  const notes = plan.cautions.filter((c) => c.severity === 'note' && isShown(c));
   return (
     <View>
       {flagged.map((c, i) =>
-        isShown(c) ? (
+        isShown(c, stages) ? (
           <FlagLine
             key={`${c.code}${i}`}
             letter={letterOf(i)}
@@ -30,11 +30,19 @@ export function Cautions({ plan, units, stages }: CautionsProps) {
           />
         ) : null,
       )}
-      {notes.map((c, i) => (
-        <Words key={`${c.code}${i}`} size={14} tone="ink2" style={{ paddingVertical: 3 }}>
-          {cautionText(c, show)} ({cautionRuleText(c.code)})
-        </Words>
-      ))}
     </View>
   );
+}
+
+/** What is good to know; nothing in it can hurt. */
+export function Notes({ plan, units, stages }: CautionsProps) {
+  const show = showIn(units);
+  return plan.cautions
+    .filter((c) => c.severity === 'note' && isShown(c, stages))
+    .map((c, i) => (
+      <Words key={`${c.code}${i}`} size={14} tone="ink2">
+        {cautionText(c, show)}
+        {CAUTION_RULE[c.code] === 'practice' ? '' : ` (${cautionRuleText(c.code)})`}
+      </Words>
+    ));
 }

@@ -4,7 +4,8 @@ import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
-import { Cautions } from './Cautions';
+import { AtTheTorch } from './AtTheTorch';
+import { Flags, Notes } from './Cautions';
 import { FillerCompare } from './FillerCompare';
 import { FillerList } from './FillerList';
 import type { PlannerView } from './usePlannerScreen';
@@ -17,7 +18,7 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
   const show = showIn(units);
   return (
     <View style={{ gap: 10 }}>
-      <Cautions plan={plan} units={units} />
+      <Flags plan={plan} units={units} />
       <FillerList
         rows={plan.fillers}
         chosen={plan.chosen?.filler.designation ?? null}
@@ -36,6 +37,10 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
           testID="reason"
         />
       ) : null}
+      <AtTheTorch plan={plan} units={units} />
+      <View style={{ gap: 4 }}>
+        <Notes plan={plan} units={units} />
+      </View>
       <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 8, gap: 3 }}>
         <Words size={15} bold>
           Look for afterwards

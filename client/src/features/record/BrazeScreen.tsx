@@ -5,7 +5,8 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useVanQuery } from '@/features/jobs/api';
 import { jointCells } from '@/features/joint/cells';
-import { Cautions } from '@/features/planner/Cautions';
+import { AtTheTorch } from '@/features/planner/AtTheTorch';
+import { Flags, Notes } from '@/features/planner/Cautions';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Keys';
@@ -69,7 +70,9 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       {plan ? (
         <>
           <PlannerDrawing plan={plan} units={units} detail="sizes" />
-          <Cautions plan={plan} units={units} stages={AT_THE_JOINT} />
+          <Flags plan={plan} units={units} stages={AT_THE_JOINT} />
+          <AtTheTorch plan={plan} units={units} />
+          <Notes plan={plan} units={units} stages={AT_THE_JOINT} />
         </>
       ) : (
         <Empty title="Not planned yet" text="Plan the joint first: its record begins with the plan." />

@@ -1,5 +1,14 @@
 import PDFDocument from 'pdfkit';
-import { cardReadings, cautionRuleText, cautionText, partReadings, planHeadline, showIn, type CardReading } from '@kesto/contract/wording';
+import {
+  cardReadings,
+  cautionRuleText,
+  cautionText,
+  flameWords,
+  partReadings,
+  planHeadline,
+  showIn,
+  type CardReading,
+} from '@kesto/contract/wording';
 import type { JointView } from '@kesto/contract';
 import { formatLength, planJoint, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
@@ -89,6 +98,8 @@ function advice(page: Page, plan: JointPlan, units: UnitPreferences): void {
       color: stop ? RED : caution.severity === 'note' ? INK_2 : INK,
     });
   }
+  const flame = flameWords(plan);
+  if (flame) words(page, `${flame.steps.join(' ')} ${flame.why}`, { size: 9 });
   page.moveDown(0.5);
   words(page, `Fillers: ${plan.fillers.map((f) => `${f.filler.designation} ${f.verdict}`).join(', ')}.`, { size: 9 });
 }
