@@ -1,7 +1,7 @@
 import type { HeatPlan } from '../heat/heat';
 import type { NearKind, NearRequest, Protection, ProtectionKind, Schools } from '../plan/request';
 import type { ResolvedJoint } from '../plan/resolveJoint';
-import { runToPeaks, tubeProperties } from '../reach/heatReach';
+import { FINE_BEYOND_M, runToPeaks, tubeProperties } from '../reach/heatReach';
 import { gridThrough, TubeSimulation, type TubeModel, type WetLength } from '../reach/tubeModel';
 import type { FieldReader } from '../unit/fieldReader';
 import { PART_LIMITS } from './limits';
@@ -126,13 +126,15 @@ export function protectionModel(s: Situation, part: Pick<NearPart, 'along' | 'di
     toM: Math.max(0.008, wraps.toM - edgeM),
     waterKg: wraps.waterKg * COUNTED_WATER,
   };
+  const farthestM = Math.max(atM, wet?.toM ?? 0);
   return {
     ...properties,
     ...BRIGHT_TUBE,
     areaM2,
     perimeterM: Math.PI * outsideM,
     ambientC: s.ambientC,
-    lengthM: Math.max(atM, wet?.toM ?? 0) + 0.9,
+    lengthM: farthestM + 0.9,
+    fineToM: farthestM + FINE_BEYOND_M,
     endTemperatureC: endOf(s.heat, s.ambientC),
     endCapacityJPerK: properties.densityKgPerM3 * properties.heatCapacity * areaM2 * (s.joint.female.cupDepthM + s.joint.male.outsideM / 2),
     wet,
@@ -142,7 +144,25 @@ export function protectionModel(s: Situation, part: Pick<NearPart, 'along' | 'di
   };
 }
 
-function peakOf(s: Situation, part: NearPart, wet: WetLength | null): { peakC: number; atS: number; dryAtS: number | null } {
+interface Peak {
+  readonly peakC: number;
+  readonly atS: number;
+  readonly dryAtS: number | null;
+}
+type PeakWith = (wet: WetLength | null) => Peak;
+
+/** A part's peak by what is wrapped round it, each worked out once: what is asked for is often what is proposed. */
+function rememberedPeaks(s: Situation, part: NearPart): PeakWith {
+  const known = new Map<string, Peak>();
+  return (wet) => {
+    const key = JSON.stringify(wet);
+    const peak = known.get(key) ?? peakOf(s, part, wet);
+    known.set(key, peak);
+    return peak;
+  };
+}
+
+function peakOf(s: Situation, part: NearPart, wet: WetLength | null): Peak {
   const model = protectionModel(s, part, wet);
   const heatingS = (s.heat.seconds ?? s.heat.guideSeconds) + HOLD_S;
   const run = runToPeaks(model, [Math.max(0, part.distanceM - heatedEdgeM(s.joint, part.along))], heatingS);
@@ -162,10 +182,9 @@ export function planProtection(
   school: Schools['heatProtection'] = 'putty',
 ): readonly PartProtection[] {
   return parts.map((part) => {
-    const bare = peakOf(s, part, null);
-    const kind = part.protection.kind;
-    const asked =
-      kind === 'removed' ? { peakC: s.ambientC, atS: 0, dryAtS: null } : part.protection.wet ? peakOf(s, part, part.protection.wet) : bare;
+    const peakWith = rememberedPeaks(s, part);
+    const bare = peakWith(null);
+    const asked = part.protection.kind === 'removed' ? { peakC: s.ambientC, atS: 0, dryAtS: null } : peakWith(part.protection.wet);
     return {
       part,
       unprotectedPeakC: bare.peakC,
@@ -174,7 +193,7 @@ export function planProtection(
       peakAtS: asked.atS,
       dryAtS: asked.dryAtS,
       verdict: part.limitC === null ? 'no-limit' : asked.peakC <= part.limitC ? 'ok' : 'too-hot',
-      measure: leastMeasure(part, bare.peakC, { s, school }),
+      measure: leastMeasure(part, peakWith, school),
     };
   });
 }
@@ -201,15 +220,11 @@ const TRIED: Readonly<Record<NonNullable<Schools['heatProtection']>, readonly ('
   dismantle: ['putty', 'wet-cloth'],
 };
 
-function leastMeasure(
-  part: NearPart,
-  bareC: number,
-  { s, school }: { s: Situation; school: NonNullable<Schools['heatProtection']> },
-): ProtectionMeasure {
-  if (part.limitC === null || bareC <= part.limitC) return 'none';
+function leastMeasure(part: NearPart, peakWith: PeakWith, school: NonNullable<Schools['heatProtection']>): ProtectionMeasure {
+  if (part.limitC === null || peakWith(null).peakC <= part.limitC) return 'none';
   if (school === 'dismantle' && PART_LIMITS[part.kind].removable) return 'remove';
   for (const kind of TRIED[school]) {
-    if (peakOf(s, part, usualWet(kind, part.distanceM)).peakC <= part.limitC) return kind;
+    if (peakWith(usualWet(kind, part.distanceM)).peakC <= part.limitC) return kind;
   }
   return 'remove';
 }

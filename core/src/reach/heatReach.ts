@@ -30,6 +30,8 @@ export interface Reach {
 
 const GRID_M = 0.004;
 const STEP_S = 0.5;
+/** The grid stays even this far past the last place that is asked, or wet. */
+export const FINE_BEYOND_M = 0.04;
 const LONGEST_S = 4 * 3600;
 /** Still air on the outside [W/m2 K]. */
 const AIR_H = 10;
@@ -110,6 +112,7 @@ export function heatReach(request: ReachRequest, grid: { gridM?: number; stepS?:
     wet: given.wet,
     lumps: [],
     gridM: gridThrough(given.wet, grid.gridM ?? GRID_M),
+    fineToM: farthest + FINE_BEYOND_M,
     stepS: grid.stepS ?? STEP_S,
   };
   return ok(runToPeaks(model, given.at, given.seconds));

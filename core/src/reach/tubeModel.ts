@@ -32,6 +32,8 @@ export interface TubeModel {
   readonly wet: WetLength | null;
   readonly lumps: readonly { atM: number; capacityJPerK: number }[];
   readonly gridM: number;
+  /** Up to here the grid is even; beyond it, where nothing is asked and little bends, it widens. Even throughout without it. */
+  readonly fineToM?: number;
   readonly stepS: number;
 }
 
@@ -39,6 +41,21 @@ export interface TubeModel {
 export function gridThrough(wet: WetLength | null, wantedM: number): number {
   if (!wet || wet.fromM < wantedM) return wantedM;
   return wet.fromM / Math.round(wet.fromM / wantedM);
+}
+
+/** Each piece of the far tube is this much longer than the one before it. */
+const WIDENING = 1.15;
+
+/** Places of the grid's points [m]: even as far as anything is asked, then widening to the end. */
+export function gridPlaces({ gridM, lengthM, fineToM = lengthM }: Pick<TubeModel, 'gridM' | 'lengthM' | 'fineToM'>): readonly number[] {
+  const places = Array.from({ length: Math.max(8, Math.ceil(Math.min(fineToM, lengthM) / gridM) + 1) }, (_, i) => i * gridM);
+  let [at, piece] = [places[places.length - 1] ?? 0, gridM];
+  while (at < lengthM - 1e-9) {
+    piece *= WIDENING;
+    at += piece;
+    places.push(at);
+  }
+  return places;
 }
 
 export interface EnergyAccount {
@@ -71,7 +88,10 @@ export class TubeSimulation {
   private readonly right: Float64Array;
   private readonly previous: Float64Array;
   private readonly loss: Float64Array;
-  private readonly conductance: number;
+  private readonly places: readonly number[];
+  private readonly widths: Float64Array;
+  /** Between each point and the next [W/K]. */
+  private readonly conductances: Float64Array;
   private pinnedCount = 0;
   private stepS = 0;
   private inJ = 0;
@@ -79,9 +99,12 @@ export class TubeSimulation {
   private absorbedJ = 0;
 
   constructor(private readonly model: TubeModel) {
-    this.n = Math.max(8, Math.ceil(model.lengthM / model.gridM) + 1);
+    this.places = gridPlaces(model);
+    this.n = this.places.length;
     const array = () => new Float64Array(this.n);
-    this.conductance = (model.conductivity * model.areaM2) / model.gridM;
+    this.widths = array();
+    this.conductances = array();
+    this.measureGrid();
     this.capacity = array();
     this.waterLeftJ = array();
     this.lower = array();
@@ -99,10 +122,13 @@ export class TubeSimulation {
   }
 
   temperatureAt(distanceM: number): number {
-    const place = Math.min(this.n - 1.000001, Math.max(0, distanceM / this.model.gridM));
-    const i = Math.floor(place);
-    const [a, b] = [this.temperatures[i] ?? this.model.ambientC, this.temperatures[i + 1] ?? this.model.ambientC];
-    return a + (b - a) * (place - i);
+    const { places, temperatures, n } = this;
+    const { gridM, ambientC } = this.model;
+    let i = Math.min(n - 2, Math.max(0, Math.floor(distanceM / gridM)));
+    while (i > 0 && (places[i] ?? 0) > distanceM) i--;
+    const [from, to] = [places[i] ?? 0, places[i + 1] ?? 1];
+    const [a, b] = [temperatures[i] ?? ambientC, temperatures[i + 1] ?? ambientC];
+    return a + (b - a) * Math.min(1, Math.max(0, (distanceM - from) / (to - from)));
   }
 
   get isWet(): boolean {
@@ -137,14 +163,23 @@ export class TubeSimulation {
     this.account(end);
   }
 
+  private measureGrid(): void {
+    const { places, n } = this;
+    const { conductivity, areaM2 } = this.model;
+    for (let i = 0; i < n; i++) {
+      const [before, here, after] = [places[Math.max(0, i - 1)] ?? 0, places[i] ?? 0, places[Math.min(n - 1, i + 1)] ?? 0];
+      this.widths[i] = (after - before) / 2;
+      this.conductances[i] = i < n - 1 ? (conductivity * areaM2) / (after - here) : 0;
+    }
+  }
+
   private fillCapacities(): void {
     const { densityKgPerM3, heatCapacity, areaM2, gridM, lumps, endCapacityJPerK } = this.model;
-    const perCell = densityKgPerM3 * heatCapacity * areaM2 * gridM;
-    this.capacity.fill(perCell);
-    this.capacity[0] = perCell / 2 + endCapacityJPerK;
-    this.capacity[this.n - 1] = perCell / 2;
+    const perMetre = densityKgPerM3 * heatCapacity * areaM2;
+    for (let i = 0; i < this.n; i++) this.capacity[i] = perMetre * (this.widths[i] ?? 0);
+    this.capacity[0] = (this.capacity[0] ?? 0) + endCapacityJPerK;
     for (const lump of lumps) {
-      const i = Math.min(this.n - 1, Math.round(lump.atM / gridM));
+      const i = Math.min(this.n - 1, Math.round(lump.atM / gridM)); // lumps stand where the grid is even
       this.capacity[i] = (this.capacity[i] ?? 0) + lump.capacityJPerK;
     }
   }
@@ -153,7 +188,7 @@ export class TubeSimulation {
     const { wet, gridM, ambientC } = this.model;
     if (!wet) return;
     const cells: number[] = [];
-    for (let i = 0; i < this.n; i++) if (i * gridM >= wet.fromM - 1e-9 && i * gridM <= wet.toM + gridM / 2) cells.push(i);
+    this.places.forEach((x, i) => x >= wet.fromM - 1e-9 && x <= wet.toM + gridM / 2 && cells.push(i));
     const totalJ = wet.waterKg * (WATER_HEAT_J_PER_KG_K * (BOILING_C - ambientC) + WATER_BOIL_J_PER_KG);
     this.lumpLeftJ = totalJ;
     for (const i of cells) {
@@ -164,41 +199,32 @@ export class TubeSimulation {
 
   /** Loss coefficients at the last temperatures [W/K]: air plus radiation as a secant, so that a step's loss is coefficient x (T - Ta). */
   private fillLosses(): void {
-    const { airH, emissivity, ambientC, perimeterM, gridM } = this.model;
-    const { previous, loss, n } = this;
-    const surface = perimeterM * gridM;
+    const { airH, emissivity, ambientC, perimeterM } = this.model;
+    const { previous, loss, n, widths } = this;
     const radiation = emissivity * STEFAN_BOLTZMANN;
     const Ta = ambientC + KELVIN;
     for (let i = 0; i < n; i++) {
       const T = (previous[i] ?? ambientC) + KELVIN;
-      loss[i] = surface * (airH + radiation * (T * T + Ta * Ta) * (T + Ta));
+      loss[i] = perimeterM * (widths[i] ?? 0) * (airH + radiation * (T * T + Ta * Ta) * (T + Ta));
     }
-    loss[0] = (loss[0] ?? 0) / 2;
-    loss[n - 1] = (loss[n - 1] ?? 0) / 2;
   }
 
   private assemble(end: number | null): void {
     const { ambientC } = this.model;
-    const { n, stepS, capacity, previous, loss, lower, upper, diagonal, right } = this;
-    const G = this.conductance;
+    const { n, stepS, capacity, previous, loss, lower, upper, diagonal, right, conductances } = this;
+    let fromLeft = 0;
     for (let i = 0; i < n; i++) {
       const inertia = (capacity[i] ?? 0) / stepS;
       const cooling = loss[i] ?? 0;
-      lower[i] = upper[i] = -G;
-      diagonal[i] = inertia + 2 * G + cooling;
+      const toRight = conductances[i] ?? 0;
+      lower[i] = -fromLeft;
+      upper[i] = -toRight;
+      diagonal[i] = inertia + fromLeft + toRight + cooling;
       right[i] = inertia * (previous[i] ?? 0) + cooling * ambientC;
+      fromLeft = toRight;
     }
-    this.closeEnds(end);
-    if (this.pinnedCount > 0) for (let i = 0; i < n; i++) if (this.pinned[i] === 1) this.fix(i, BOILING_C);
-  }
-
-  private closeEnds(end: number | null): void {
-    const { n, diagonal } = this;
-    diagonal[0] = (diagonal[0] ?? 0) - this.conductance;
-    diagonal[n - 1] = (diagonal[n - 1] ?? 0) - this.conductance;
-    this.lower[0] = 0;
-    this.upper[n - 1] = 0;
     if (end !== null) this.fix(0, end);
+    if (this.pinnedCount > 0) for (let i = 0; i < n; i++) if (this.pinned[i] === 1) this.fix(i, BOILING_C);
   }
 
   private fix(i: number, temperatureC: number): void {
@@ -211,9 +237,8 @@ export class TubeSimulation {
   private residualW(i: number): number {
     const { ambientC } = this.model;
     const T = this.temperatures[i] ?? 0;
-    const G = this.conductance;
-    const left = i > 0 ? G * ((this.temperatures[i - 1] ?? 0) - T) : 0;
-    const right = i < this.n - 1 ? G * ((this.temperatures[i + 1] ?? 0) - T) : 0;
+    const left = i > 0 ? (this.conductances[i - 1] ?? 0) * ((this.temperatures[i - 1] ?? 0) - T) : 0;
+    const right = i < this.n - 1 ? (this.conductances[i] ?? 0) * ((this.temperatures[i + 1] ?? 0) - T) : 0;
     return left + right - (this.loss[i] ?? 0) * (T - ambientC) - ((this.capacity[i] ?? 0) * (T - (this.previous[i] ?? 0))) / this.stepS;
   }
 
