@@ -6,6 +6,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { startApplication } from './lib/application.mjs';
 import { buildClient, buildServer, compress, installNodePackages } from './lib/build.mjs';
+import { measureFrames } from './lib/frames.mjs';
 import { freePort } from './lib/freePort.mjs';
 import { step } from './lib/report.mjs';
 import { runOrStop } from './lib/run.mjs';
@@ -61,6 +62,9 @@ const kestoBytes = await serving('client/dist', scriptBytes);
 step('taps and seconds to a whole plan, five common joints');
 const taps = await serving('client/dist', tapsToPlans, { fresh: true });
 
+step('frames while the planner is moved');
+const frames = await serving('client/dist', (url) => measureFrames(browser, url), { fresh: true });
+
 /** Opens the application as a new person does and counts: sign in, the job, the joint, a starting point. */
 async function tapsToPlans(url) {
   const rows = [];
@@ -104,6 +108,7 @@ const result = {
   engine,
   planThrottledMs,
   firstLoad: { kestoBytes, shellBytes },
+  frames,
   taps,
 };
 const tapRows = taps.map(({ name, taps: n, seconds }) => `| ${name} | ${n} | ${seconds.toFixed(1)} |`).join('\n');
@@ -126,6 +131,14 @@ const rows = [
   ],
   ['the plain typed-array loop itself', `${engine.plainLoopMs.toFixed(1)} ms`, '1'],
   ['one joint planned in the browser at 4x slowdown', `${planThrottledMs.toFixed(2)} ms`, 'target under 4 ms'],
+  ...[
+    ['planner drawing, time slider moved each frame', frames.slider],
+    ['planner drawing, wrapped valve dragged and planned anew each frame', frames.drag],
+  ].map(([what, { medianMs, p95Ms }]) => [
+    what,
+    `${medianMs.toFixed(1)} ms a frame, 95 % under ${p95Ms.toFixed(1)} ms`,
+    `${(medianMs / frames.still.medianMs).toFixed(2)} x the page standing still`,
+  ]),
   [
     'script bytes to the first screen',
     `${(kestoBytes / 1000).toFixed(0)} kB`,

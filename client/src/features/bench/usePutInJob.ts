@@ -29,7 +29,7 @@ export function usePutInJob() {
   async function plan(jobId: string, title: string, draft: Draft): Promise<void> {
     const result = await putJoint({ jobId, jointId: idFor([jobId, title, draft]), title });
     if (!result.data) return;
-    dispatch(draftChanged({ jointId: result.data.id, from: NEW_DRAFT, draft }));
+    dispatch(draftChanged({ jointId: result.data.id, from: NEW_DRAFT, part: draft }));
     router.push(`/joints/${result.data.id}`);
   }
 

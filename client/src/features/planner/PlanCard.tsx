@@ -1,4 +1,5 @@
 import type { JointPlan, UnitPreferences } from '@kesto/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { Cross, Tick } from '@/ui/marks';
 import { Reading } from '@/ui/Reading';
@@ -92,7 +93,7 @@ function PartReadings({ parts, onWhy }: { parts: readonly CardReading[]; onWhy: 
 const ON_THE_DRAWING: readonly WorkingName[] = ['depth', 'gap', 'trickle', 'aim'];
 
 /** Wide: the readings as cells under the drawing. */
-export function ReadingCells({ plan, units, onWhy }: ReadingsProps) {
+export const ReadingCells = memo(function ReadingCells({ plan, units, onWhy }: ReadingsProps) {
   const t = useTokens();
   const { before, torch } = cardReadings(plan, units);
   const all = [...before, ...torch];
@@ -127,4 +128,4 @@ export function ReadingCells({ plan, units, onWhy }: ReadingsProps) {
       <PartReadings parts={partReadings(plan, units)} onWhy={onWhy} />
     </View>
   );
-}
+});

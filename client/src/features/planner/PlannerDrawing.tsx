@@ -1,6 +1,6 @@
 import type { JointPlan, UnitPreferences } from '@kesto/core';
 import { formatDuration, formatFlow, formatLength, formatTemperature, readingText } from '@kesto/core';
-import { useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { letterOf } from '@/ui/Flag';
 import { FrameKey } from '@/ui/Keys';
@@ -73,6 +73,7 @@ function Drawn({ plan, units, detail, onPart, planner, width }: PlannerDrawingPr
   const fitting = useMemo(() => frameOf(sectionOf(plan), width, detail, placesOf(plan)), [plan, width, detail]);
   const { edits, held, selected } = useGrips({ planner, plan, units, frame: fitting });
   const frame = held ?? fitting;
+  const later = useDeferredValue(plan);
   const full = detail === 'plan' || detail === 'chart';
   return (
     <>
@@ -99,14 +100,14 @@ function Drawn({ plan, units, detail, onPart, planner, width }: PlannerDrawingPr
       </View>
       {planner && !(width > 500 && full) ? <GripBar planner={planner} selected={selected} /> : null}
       {planner ? <PartProtectionBar planner={planner} selected={selected} /> : null}
-      {detail === 'chart' && plan.heat ? <HeatBelow plan={plan} units={units} frame={frame} /> : null}
+      {detail === 'chart' && later.heat ? <HeatBelow plan={later} units={units} frame={frame} /> : null}
     </>
   );
 }
 
 const CURVE_HEIGHT = { wide: 118, narrow: 190 } as const;
 
-function HeatBelow({ plan, units, frame }: { plan: JointPlan; units: UnitPreferences; frame: Frame }) {
+const HeatBelow = memo(function HeatBelow({ plan, units, frame }: { plan: JointPlan; units: UnitPreferences; frame: Frame }) {
   const [atS, setAtS] = useState<number | null>(null);
   const reach = useReach(plan, { maleM: Math.max(0.02, -frame.shown.left / 1000), femaleM: Math.max(0.02, frame.shown.right / 1000) });
   const lastS = reach?.male?.bare.frames.at(-1)?.seconds ?? 0;
@@ -124,7 +125,7 @@ function HeatBelow({ plan, units, frame }: { plan: JointPlan; units: UnitPrefere
       />
     </View>
   );
-}
+});
 
 interface TimeControlProps {
   readonly at: number;

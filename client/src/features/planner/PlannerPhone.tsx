@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
@@ -20,6 +20,9 @@ const LADDER = { width: 358, height: 420 } as const;
 export function PlannerPhone({ view }: { view: PlannerView }) {
   const { planner, plan, units, step, setStep } = view;
   const [chart, setChart] = useState(false);
+  const toggleChart = useCallback(() => setChart((shown) => !shown), []);
+  // The drawing answers at once; what is read below it follows when there is time.
+  const later = useDeferredValue(view);
   const onCard = step === 'card';
   return (
     <Sheet
@@ -47,23 +50,29 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
           Known already: {plan.flux.required ? 'flux is needed' : 'no flux'}, {plan.chosen?.filler.designation ?? 'no filler fits'}.
         </Words>
       ) : null}
-      {onCard && plan ? (
-        <View style={{ gap: 12 }}>
-          <Headline plan={plan} />
-          {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
-          <CardReadings plan={plan} units={units} onWhy={view.setWhy} />
-          <FrameKey label={chart ? 'Hide the temperatures' : 'Show the temperatures'} onPress={() => setChart(!chart)} />
-          {chart ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
-          {chart ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
-          <Reasons view={view} plan={plan} />
-          <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
-            <FrameKey label="Change the parts" onPress={() => setStep('male')} />
-            <UndoKeys planner={planner} />
-          </View>
-          {view.joint.plan && !planner.touched ? <PrintPlan jointId={view.joint.id} /> : null}
-          <SaveStart draft={planner.draft} />
-        </View>
-      ) : null}
+      {onCard ? <Card view={later} chart={chart} onChart={toggleChart} /> : null}
     </Sheet>
   );
 }
+
+const Card = memo(function Card({ view, chart, onChart }: { view: PlannerView; chart: boolean; onChart: () => void }) {
+  const { plan, units, planner } = view;
+  if (!plan) return null;
+  return (
+    <View style={{ gap: 12 }}>
+      <Headline plan={plan} />
+      {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
+      <CardReadings plan={plan} units={units} onWhy={view.setWhy} />
+      <FrameKey label={chart ? 'Hide the temperatures' : 'Show the temperatures'} onPress={onChart} />
+      {chart ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
+      {chart ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
+      <Reasons view={view} plan={plan} />
+      <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+        <FrameKey label="Change the parts" onPress={() => view.setStep('male')} />
+        <UndoKeys planner={planner} />
+      </View>
+      {view.joint.plan && !planner.touched ? <PrintPlan jointId={view.joint.id} /> : null}
+      <SaveStart draft={planner.draft} />
+    </View>
+  );
+});

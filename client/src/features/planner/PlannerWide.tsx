@@ -1,3 +1,4 @@
+import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { JointOrder } from '@/ui/JointOrder';
 import type { KeyBinding } from '@/ui/keyBindings';
@@ -36,9 +37,23 @@ function keysOf(view: PlannerView): readonly KeyBinding[] {
   ];
 }
 
+const Aside = memo(function Aside({ view }: { view: PlannerView }) {
+  const { plan, units } = view;
+  return (
+    <View style={{ gap: 10 }}>
+      {plan ? <Headline plan={plan} /> : null}
+      {plan ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
+      {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
+      {plan ? <Reasons view={view} plan={plan} /> : null}
+    </View>
+  );
+});
+
 /** Wide: drawing, curve and ladder stand together, reasons beside them, readings below. */
 export function PlannerWide({ view }: { view: PlannerView }) {
   const { joint, planner, plan, units, step, setStep } = view;
+  // The drawing answers at once; what is read beside it follows when there is time.
+  const later = useDeferredValue(view);
   return (
     <Sheet
       {...view.sheet}
@@ -49,14 +64,7 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       keys={keysOf(view)}
       over={<Working view={view} />}
       overOpen={view.why !== null}
-      aside={
-        <View style={{ gap: 10 }}>
-          {plan ? <Headline plan={plan} /> : null}
-          {plan ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
-          {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
-          {plan ? <Reasons view={view} plan={plan} /> : null}
-        </View>
-      }
+      aside={<Aside view={later} />}
     >
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <View style={{ flex: 1 }}>
@@ -78,14 +86,14 @@ export function PlannerWide({ view }: { view: PlannerView }) {
             />
             <Editor step={step} planner={planner} />
           </View>
-          {step === 'card' ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
+          {step === 'card' && later.plan ? <LadderReader plan={later.plan} units={units} {...LADDER} {...later.ladder} /> : null}
         </View>
       ) : (
         <Editor step={step} planner={planner} />
       )}
       {plan && step === 'card' ? (
         <>
-          <ReadingCells plan={plan} units={units} onWhy={view.setWhy} />
+          <ReadingCells plan={later.plan ?? plan} units={units} onWhy={view.setWhy} />
           {view.joint.plan && !planner.touched ? <PrintPlan jointId={view.joint.id} /> : null}
           <SaveStart draft={planner.draft} />
         </>

@@ -2,7 +2,7 @@ import { draftOf } from '@/testing/joints';
 import { draftChanged, draftRedone, draftsReducer, draftStored, draftUndone, keepDrafts, type Draft, type Drafts } from './drafts';
 
 const start = draftOf();
-const typed = (state: Drafts, draft: Draft, jointId = 'a') => draftsReducer(state, draftChanged({ jointId, from: start, draft }));
+const typed = (state: Drafts, draft: Draft, jointId = 'a') => draftsReducer(state, draftChanged({ jointId, from: start, part: draft }));
 const sized = (od: string) => draftOf({ male: { od } });
 
 test('what is typed is kept by joint until it is stored', () => {

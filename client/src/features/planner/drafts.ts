@@ -177,14 +177,22 @@ function redone({ past, present, future }: DraftHistory): DraftHistory | null {
   return next ? { past: [...past, present], present: next, future: rest, touched: '' } : null;
 }
 
+interface DraftChange {
+  readonly jointId: string;
+  readonly from: Draft;
+  readonly part: Partial<Draft>;
+  readonly move?: string | undefined;
+}
+
 const drafts = createSlice({
   name: 'drafts',
   initialState: kept,
   reducers: {
     /** `from` is what stood on the screen when nothing had been typed yet; all steps of one `move` are undone as one. */
-    draftChanged: (state, { payload }: PayloadAction<{ jointId: string; from: Draft; draft: Draft; move?: string | undefined }>) => {
-      const { jointId, from, draft, move } = payload;
-      return { ...state, [jointId]: changed(state[jointId] ?? { past: [], present: from, future: [], touched: '' }, draft, move) };
+    draftChanged: (state, { payload }: PayloadAction<DraftChange>) => {
+      const { jointId, from, part, move } = payload;
+      const history = state[jointId] ?? { past: [], present: from, future: [], touched: '' };
+      return { ...state, [jointId]: changed(history, { ...history.present, ...part }, move) };
     },
     draftUndone: (state, { payload: jointId }: PayloadAction<string>) => stepped(state, jointId, undone),
     draftRedone: (state, { payload: jointId }: PayloadAction<string>) => stepped(state, jointId, redone),

@@ -35,8 +35,7 @@ export function usePlanner(joint: JointView): Planner {
     () => (van && schools ? planDraft(draft, { circuit: joint.circuit, van, schools, units }) : NOTHING),
     [draft, joint.circuit, van, schools, units],
   );
-  const change = (part: Partial<Draft>, move?: string) =>
-    dispatch(draftChanged({ jointId: joint.id, from: draft, draft: { ...draft, ...part }, move }));
+  const change = (part: Partial<Draft>, move?: string) => dispatch(draftChanged({ jointId: joint.id, from: draft, part, move }));
   return {
     ...planned,
     draft,

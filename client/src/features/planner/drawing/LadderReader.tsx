@@ -1,5 +1,5 @@
 import { formatTemperature, formatTemperatureDifference, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
-import type { KeyboardEvent, PointerEvent } from 'react';
+import { memo, type KeyboardEvent, type PointerEvent } from 'react';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -20,7 +20,7 @@ interface LadderProps {
 }
 
 /** The ladder, touched where it is to be read; the answers stand where there is room for them. */
-export function LadderReader({ plan, units, width, height, readAt, onRead }: LadderProps) {
+export const LadderReader = memo(function LadderReader({ plan, units, width, height, readAt, onRead }: LadderProps) {
   const scale = ladderScale(plan, height);
   const [least = 0, most = 0] = scale.domain();
   const at = readAt === null ? null : Math.min(most, Math.max(least, readAt));
@@ -64,7 +64,7 @@ export function LadderReader({ plan, units, width, height, readAt, onRead }: Lad
       ) : null}
     </View>
   );
-}
+});
 
 function Line({ y }: { y: number }) {
   const t = useTokens();

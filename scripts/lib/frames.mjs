@@ -1,0 +1,51 @@
+// How evenly the planner draws while something on it is moved, against the same page standing still.
+
+const JOINT = '0193a000-0000-7000-8000-000000005111';
+const FRAMES = 180;
+
+/** Runs in the page: does `act` before each frame and answers with the times between frames. */
+async function timeFrames([frames, body]) {
+  const act = new Function('i', body);
+  const at = [];
+  await new Promise((done) => {
+    let i = 0;
+    const tick = (now) => {
+      at.push(now);
+      if (i >= frames) return done();
+      act(i++);
+      requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+  });
+  const between = at.slice(1).map((t, i) => t - at[i]);
+  return between.sort((a, b) => a - b);
+}
+
+const figures = (sorted) => ({ medianMs: sorted[sorted.length >> 1], p95Ms: sorted[Math.floor(sorted.length * 0.95)] });
+
+const SLIDER = `
+  const slider = document.querySelector('input[type=range]');
+  Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(slider, String(2 * (i % 100)));
+  slider.dispatchEvent(new Event('input', { bubbles: true }));`;
+
+const DRAG = `
+  const grip = document.querySelector('[data-testid=grip-part0]');
+  const at = { bubbles: true, pointerId: 1, buttons: 1, clientX: 300 + 60 * Math.sin(i / 20), clientY: 400 };
+  if (i === 0) { grip.setPointerCapture = () => {}; grip.dispatchEvent(new PointerEvent('pointerdown', at)); }
+  grip.dispatchEvent(new PointerEvent('pointermove', at));`;
+
+/** Frames of the wide planner with a wrapped valve: standing still, the time slider moving, the valve dragged (planned anew each time). */
+export async function measureFrames(browser, url) {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Ilta Varro' }).click();
+  await page.getByRole('link').filter({ hasText: 'CR2 vault cold room' }).first().waitFor();
+  await page.goto(`${url}/joints/${JOINT}`);
+  await page.getByRole('button', { name: 'start from tube in a service valve' }).click();
+  await page.getByRole('button', { name: 'over time' }).click();
+  await page.waitForTimeout(1500);
+  const time = async (act) => figures(await page.evaluate(timeFrames, [FRAMES, act]));
+  const result = { still: await time(''), slider: await time(SLIDER), drag: await time(DRAG) };
+  await page.context().close();
+  return result;
+}
