@@ -3,10 +3,13 @@ import { api } from '@/api/api';
 import { draftsReducer, keepDrafts } from '@/features/planner/drafts';
 import { keepTheme, lookReducer } from './look';
 
-export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, look: lookReducer, drafts: draftsReducer },
-  middleware: (standard) => standard().concat(api.middleware),
-});
+export const makeStore = () =>
+  configureStore({
+    reducer: { [api.reducerPath]: api.reducer, look: lookReducer, drafts: draftsReducer },
+    middleware: (standard) => standard().concat(api.middleware),
+  });
+
+export const store = makeStore();
 
 export type RootState = ReturnType<typeof store.getState>;
 

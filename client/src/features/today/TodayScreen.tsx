@@ -4,6 +4,7 @@ import { useRouter, type Href } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { errorText } from '@/api/api';
+import { Fetched } from '@/api/Fetched';
 import { useLazyFindJointQuery } from '@/features/joint/api';
 import { useMeQuery } from '@/features/session/api';
 import { FrameKey } from '@/ui/Keys';
@@ -11,7 +12,7 @@ import { SentBackMark, Tick } from '@/ui/marks';
 import { Flag } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
 import { StageRow } from '@/ui/StagePath';
-import { Empty, Failed, Loading } from '@/ui/states';
+import { Empty } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
@@ -40,12 +41,10 @@ function Row({ label, mark, href, children }: { label: string; mark?: ReactNode;
 }
 
 export function TodayScreen() {
-  const today = useTodayQuery();
-  if (today.data) return <Ready today={today.data} />;
   return (
-    <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24 }}>
-      {today.error ? <Failed message={errorText(today.error)} onRetry={() => void today.refetch()} /> : <Loading what="today" />}
-    </View>
+    <Fetched query={useTodayQuery()} what="today">
+      {(today) => <Ready today={today} />}
+    </Fetched>
   );
 }
 

@@ -1,0 +1,119 @@
+import { METRIC_PREFERENCES } from '@kesto/core';
+import type { Me, Role } from '@kesto/contract';
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react-native';
+import type { ReactElement } from 'react';
+import { Dimensions } from 'react-native';
+import { Provider } from 'react-redux';
+import { api } from '@/api/api';
+import { makeStore } from '@/state/store';
+import { ThemeProvider } from '@/ui/theme';
+import { VAN } from './joints';
+
+const mockWent: string[] = [];
+/** Where the router was sent by what the screen did. */
+export const went = (): readonly string[] => mockWent;
+jest.mock('expo-router', () => ({
+  useRouter: () => ({ push: (href: string) => mockWent.push(href), replace: (href: string) => mockWent.push(href) }),
+  useIsFocused: () => true,
+}));
+
+// Moving marks ask for the next frame for ever; after the last test nobody draws it.
+const pause = (draw: (at: number) => void) => setTimeout(() => draw(Date.now()), 16) as unknown as number; // cast: Node's timer has a number's use here
+globalThis.requestAnimationFrame = pause;
+afterAll(() => {
+  globalThis.requestAnimationFrame = () => 0;
+});
+let shown: ReturnType<typeof makeStore> | null = null;
+afterEach(() => {
+  cleanup();
+  shown?.dispatch(api.util.resetApiState());
+});
+
+export interface Write {
+  readonly method: string;
+  readonly path: string;
+  readonly body: unknown;
+}
+
+export interface Refusal {
+  readonly status: number;
+  readonly message: string;
+  readonly field?: string;
+}
+
+/** What the server answers to `GET session` or `PUT joints/1/plans/*`; a `Refusal` is an error with that status. */
+export type Answers = Readonly<Record<string, unknown>>;
+
+export const personAs = (role: Role, rest: Partial<Me> = {}): Me => ({
+  person: { id: 'p1', name: 'Ilta Varro', role },
+  shop: { id: 's', name: 'Lumikero Botanical Station' },
+  units: METRIC_PREFERENCES,
+  approvals: [],
+  ...rest,
+});
+
+const isRefusal = (answer: unknown): answer is Refusal =>
+  typeof answer === 'object' && answer !== null && 'message' in answer && 'status' in answer;
+
+function answering(answers: Answers, writes: Write[]) {
+  return async (input: Request): Promise<Response> => {
+    const path = new URL(input.url).pathname.replace('/api/', '');
+    const text = input.method === 'GET' ? '' : await input.text();
+    if (input.method !== 'GET') writes.push({ method: input.method, path, body: text ? JSON.parse(text) : null });
+    const key = Object.keys(answers).find((k) => new RegExp(`^${k.replaceAll('*', '[^/]+')}$`).test(`${input.method} ${path}`));
+    const answer = key === undefined ? { status: 404, message: `no answer for ${input.method} ${path}` } : answers[key];
+    const status = isRefusal(answer) ? answer.status : 200;
+    const body = isRefusal(answer)
+      ? { error: { code: 'X', message: answer.message, ...(answer.field ? { field: answer.field } : {}) } }
+      : answer;
+    return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+  };
+}
+
+interface Shown {
+  readonly writes: readonly Write[];
+  readonly store: ReturnType<typeof makeStore>;
+}
+
+const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } } as const;
+
+/** A screen with its own store, in front of a server that answers as told. */
+export async function showScreen(
+  element: ReactElement,
+  { answers = {}, size = 'phone', role = 'technician' }: { answers?: Answers; size?: keyof typeof SIZES; role?: Role } = {},
+): Promise<Shown> {
+  const writes: Write[] = [];
+  mockWent.length = 0;
+  globalThis.localStorage.clear();
+  Dimensions.set({ window: { ...SIZES[size], scale: 1, fontScale: 1 }, screen: { ...SIZES[size], scale: 1, fontScale: 1 } });
+  globalThis.fetch = answering(
+    { 'GET session': personAs(role), 'GET van': VAN, 'GET schools': {}, 'GET today': EMPTY_DAY, ...answers },
+    writes,
+  ) as typeof fetch; // cast: RTK Query always hands over a Request
+  const store = makeStore();
+  shown = store;
+  render(
+    <Provider store={store}>
+      <ThemeProvider>{element}</ThemeProvider>
+    </Provider>,
+  );
+  await settle();
+  return { writes, store };
+}
+
+export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [] };
+
+/** Lets answers arrive and what follows from them be drawn. */
+export async function settle(): Promise<void> {
+  for (let i = 0; i < 6; i++) await act(async () => void (await new Promise((resolve) => setTimeout(resolve, 0))));
+}
+
+export async function press(name: string | RegExp): Promise<void> {
+  fireEvent.press(screen.getAllByText(name).at(-1) as never); // cast: getAll throws when there is none
+  await settle();
+}
+
+export async function type(label: string | RegExp, text: string): Promise<void> {
+  fireEvent.changeText(screen.getAllByLabelText(label)[0] as never, text); // cast: as above
+  await settle();
+}
