@@ -3,14 +3,14 @@ import { View } from 'react-native';
 import { Failed, Loading } from '@/ui/states';
 import { errorText } from './api';
 
-interface FetchedProps<T> {
+interface FetchedProps<T extends object> {
   readonly query: { readonly data?: T | undefined; readonly error?: unknown; readonly refetch: () => unknown };
   readonly what: string;
   readonly children: (data: T) => ReactNode;
 }
 
 /** A screen that needs one thing: shows it once it is there; until then that it is being fetched, or why it is not. */
-export function Fetched<T>({ query, what, children }: FetchedProps<T>) {
+export function Fetched<T extends object>({ query, what, children }: FetchedProps<T>) {
   if (query.data !== undefined) return children(query.data);
   return (
     <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24 }}>

@@ -1,6 +1,15 @@
 import type { CircuitView, JointView, VanStock } from '@kesto/contract';
 import { planAnswer } from '@kesto/contract';
-import { ENGINE_VERSION, METRIC_PREFERENCES, planJoint, sealEntry, type EntryContent, type JointPlan, type PlanRequest } from '@kesto/core';
+import {
+  ENGINE_VERSION,
+  METRIC_PREFERENCES,
+  planJoint,
+  sealEntry,
+  type EntryContent,
+  type JointPlan,
+  type PlanRequest,
+  type RecordEntry,
+} from '@kesto/core';
 import { NEW_DRAFT, type Draft } from '@/features/planner/drafts';
 import { planDraft } from '@/features/planner/toRequest';
 
@@ -45,24 +54,27 @@ export function planOf(draft: Draft): { plan: JointPlan; request: PlanRequest } 
   return { plan, request };
 }
 
+const SIGNED = {
+  format: 1,
+  joint: { id: 'joint', tag: 'CR2-07' },
+  person: { id: 'p1', name: 'Ilta Varro' },
+  deviceTime: '2026-11-24T10:00:00.000Z',
+  serverTime: '2026-11-24T10:00:01.000Z',
+  photos: [],
+} as const;
+
+const placeAfter = (chain: readonly RecordEntry[]) => ({
+  id: `e${chain.length + 1}`,
+  sequence: chain.length + 1,
+  previous: chain.at(-1)?.hash ?? null,
+});
+
 /** A joint as the server shows it, planned from a draft, with the given entries on its chain. */
 export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'kind' | 'values' | 'corrects'>[] = []): JointView {
   const { plan, request } = planOf(draft);
   const chosen = plan.chosen?.filler.designation ?? '';
-  const chain = entries.map((entry, i) =>
-    sealEntry({
-      format: 1,
-      id: `e${i + 1}`,
-      joint: { id: 'joint', tag: 'CR2-07' },
-      sequence: i + 1,
-      person: { id: 'p1', name: 'Ilta Varro' },
-      deviceTime: '2026-11-24T10:00:00.000Z',
-      serverTime: '2026-11-24T10:00:01.000Z',
-      photos: [],
-      previous: null,
-      ...entry,
-    }),
-  );
+  const chain: RecordEntry[] = [];
+  for (const entry of entries) chain.push(sealEntry({ ...SIGNED, ...entry, ...placeAfter(chain) }));
   const planned = planJoint(request);
   return {
     id: 'joint',

@@ -23,10 +23,12 @@ globalThis.requestAnimationFrame = pause;
 afterAll(() => {
   globalThis.requestAnimationFrame = () => 0;
 });
-let shown: ReturnType<typeof makeStore> | null = null;
-afterEach(() => {
+const shown: ReturnType<typeof makeStore>[] = [];
+afterEach(async () => {
   cleanup();
-  shown?.dispatch(api.util.resetApiState());
+  // The screen's last words to the store are said a moment after it is gone; then its timers can end.
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  for (const store of shown.splice(0)) store.dispatch(api.util.resetApiState());
 });
 
 export interface Write {
@@ -91,7 +93,7 @@ export async function showScreen(
     writes,
   ) as typeof fetch; // cast: RTK Query always hands over a Request
   const store = makeStore();
-  shown = store;
+  shown.push(store);
   render(
     <Provider store={store}>
       <ThemeProvider>{element}</ThemeProvider>
@@ -105,7 +107,8 @@ export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [
 
 /** Lets answers arrive and what follows from them be drawn. */
 export async function settle(): Promise<void> {
-  for (let i = 0; i < 6; i++) await act(async () => void (await new Promise((resolve) => setTimeout(resolve, 0))));
+  // The last wait is longer than a frame: what the store says of answers is batched by frames.
+  for (const ms of [0, 0, 0, 20, 0]) await act(async () => void (await new Promise((resolve) => setTimeout(resolve, ms))));
 }
 
 export async function press(name: string | RegExp): Promise<void> {

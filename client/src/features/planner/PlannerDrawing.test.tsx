@@ -35,7 +35,7 @@ async function lay(width: number): Promise<void> {
   moves.length = 0;
   await showScreen(<Board width={width} />);
   const [frame] = screen.UNSAFE_root.findAll((node) => typeof node.props.onLayout === 'function');
-  act(() => frame?.props.onLayout({ nativeEvent: { layout: { width } } }));
+  act(() => void frame?.props.onLayout({ nativeEvent: { layout: { width } } }));
   await settle();
 }
 
@@ -54,9 +54,9 @@ const pointer = (x: number) => ({
 });
 
 async function drag(key: string, by: readonly number[]): Promise<void> {
-  act(() => grip(key).props.onPointerDown(pointer(100)));
-  for (const dx of by) act(() => grip(key).props.onPointerMove(pointer(100 + dx)));
-  act(() => grip(key).props.onPointerUp());
+  act(() => void grip(key).props.onPointerDown(pointer(100)));
+  for (const dx of by) act(() => void grip(key).props.onPointerMove(pointer(100 + dx)));
+  act(() => void grip(key).props.onPointerUp());
   await settle();
 }
 
@@ -84,11 +84,11 @@ test('dragged, the valve follows the finger in whole millimetres, and the whole 
 test('arrow keys step a handle, other keys are left alone', async () => {
   await lay(640);
   const preventDefault = jest.fn();
-  act(() => grip('depth').props.onKeyDown({ key: 'ArrowRight', preventDefault }));
+  act(() => void grip('depth').props.onKeyDown({ key: 'ArrowRight', preventDefault }));
   await settle();
   expect(grip('depth').props['aria-valuetext']).toBe('19.5 mm');
   expect(preventDefault).toHaveBeenCalledTimes(1);
-  act(() => grip('depth').props.onKeyDown({ key: 'Tab', preventDefault }));
+  act(() => void grip('depth').props.onKeyDown({ key: 'Tab', preventDefault }));
   expect(preventDefault).toHaveBeenCalledTimes(1);
 });
 

@@ -121,7 +121,8 @@ test('schools of the job speak in the plan, and whose they are is said', async (
   expect(screen.getByText('(this job)')).toBeTruthy();
 });
 
-test('while the van is being fetched the planner says so', async () => {
-  await showScreen(<PlannerScreen joint={planned} />, { answers: { 'GET van': { status: 500, message: 'no' } } });
-  expect(screen.getByText('Fetching the van')).toBeTruthy();
+test('when the van cannot be fetched the planner says so, and what to do', async () => {
+  await showScreen(<PlannerScreen joint={planned} />, { answers: { 'GET van': { status: 500, message: 'The database is away.' } } });
+  expect(screen.getByText('The database is away.')).toBeTruthy();
+  expect(screen.getByText('Try again')).toBeTruthy();
 });

@@ -1,7 +1,8 @@
 import type { JointView, VanStock } from '@kesto/contract';
+import { Fetched } from '@/api/Fetched';
 import { useVanQuery } from '@/features/jobs/api';
+import { useSchoolsQuery } from '@/features/shop/api';
 import { useSchools, type SchoolsHere } from '@/features/shop/useSchools';
-import { Loading } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { PlannerPhone } from './PlannerPhone';
 import { PlannerWide } from './PlannerWide';
@@ -10,11 +11,19 @@ import { usePlannerScreen } from './usePlannerScreen';
 
 /** One joint before it is made: the drawing is edited, the plan answers at every change. */
 export function PlannerScreen({ joint }: { joint: JointView }) {
-  const { data: van } = useVanQuery();
+  const van = useVanQuery();
+  const shopSchools = useSchoolsQuery();
   const schools = useSchools(joint.job.schools);
   const planner = usePlanner(joint);
-  if (!van || !schools) return <Loading what="the van" />;
-  return <Ready joint={joint} planner={planner} van={van} schools={schools} />;
+  return (
+    <Fetched query={van} what="the van">
+      {(stock) => (
+        <Fetched query={shopSchools} what="the shop’s schools">
+          {() => (schools ? <Ready joint={joint} planner={planner} van={stock} schools={schools} /> : null)}
+        </Fetched>
+      )}
+    </Fetched>
+  );
 }
 
 function Ready(props: { joint: JointView; planner: Planner; van: VanStock; schools: SchoolsHere }) {

@@ -42,7 +42,7 @@ function Row({ label, mark, href, children }: { label: string; mark?: ReactNode;
 
 export function TodayScreen() {
   return (
-    <Fetched query={useTodayQuery()} what="today">
+    <Fetched<Today> query={useTodayQuery()} what="today">
       {(today) => <Ready today={today} />}
     </Fetched>
   );

@@ -1,0 +1,71 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
+import { press, settle, showScreen, type, went } from '@/testing/screen';
+import { BrazeScreen } from './BrazeScreen';
+
+const joint = jointView(
+  draftOf({ female: BRASS_STUB, rest: { near: [{ kind: 'valve', along: 'female', distance: '52 mm', protection: 'putty' }] } }),
+);
+const KEPT = { 'PUT joints/joint/entries/*': {} };
+const field = (key: string) => screen.getByTestId(`made-${key}`);
+
+test('is filled in from the plan, and kept as it stands it is the plan that was made', async () => {
+  const { writes } = await showScreen(<BrazeScreen joint={joint} />, { answers: KEPT });
+  expect(field('depth').props.value).toBe('19.0 mm');
+  await press('It is brazed');
+  expect(writes[0]?.path).toMatch(/^joints\/joint\/entries\//);
+  expect(writes[0]?.body).toMatchObject({ kind: 'brazed', values: { filler: 'BAg-36', depthMm: 19 }, photos: [] });
+  expect(went()).toEqual(['/joints/joint/look']);
+});
+
+test('what can hurt at the torch stands on the step, with where the full rule is and where the flame goes', async () => {
+  await showScreen(<BrazeScreen joint={joint} />);
+  expect(screen.getByText(/White smoke is zinc/)).toBeTruthy();
+  expect(screen.getByText('Where the flame goes')).toBeTruthy();
+});
+
+test('a figure that cannot be read is named at its field and nothing is sent', async () => {
+  const { writes } = await showScreen(<BrazeScreen joint={joint} />, { answers: KEPT });
+  fireEvent.changeText(field('seconds'), 'a while');
+  fireEvent.changeText(field('rod'), '');
+  await press('It is brazed');
+  expect(screen.getByText(/cannot be read; type a number/)).toBeTruthy();
+  expect(screen.getByText(/is needed: how much rod went in/)).toBeTruthy();
+  expect(writes).toHaveLength(0);
+});
+
+test('another filler than planned asks why; a forbidden one cannot be taken', async () => {
+  const { writes } = await showScreen(<BrazeScreen joint={joint} />, { answers: KEPT });
+  await press('BAg-1');
+  await press('BCuP-5');
+  await press('It is brazed');
+  expect(screen.getByText('Write why another filler than the plan’s was used.')).toBeTruthy();
+  await type('why another filler than planned', 'the silver was gone');
+  await press('It is brazed');
+  expect(writes[0]?.body).toMatchObject({ values: { filler: 'BCuP-5', reason: 'the silver was gone' } });
+});
+
+test('tried again after a failure it is the same write, with the time of the first try', async () => {
+  const { writes } = await showScreen(<BrazeScreen joint={joint} />, {
+    answers: { 'PUT joints/joint/entries/*': { status: 500, message: 'Not stored. What you entered is kept.' } },
+  });
+  await press('It is brazed');
+  expect(screen.getByText('Not stored. What you entered is kept.')).toBeTruthy();
+  await press('It is brazed');
+  expect(writes).toHaveLength(2);
+  expect(writes[1]).toEqual(writes[0]);
+});
+
+test('what was sent back is kept as reworked', async () => {
+  const { writes } = await showScreen(<BrazeScreen joint={{ ...joint, state: 'sent back' }} />, { answers: KEPT });
+  await press('It is brazed');
+  expect(writes[0]?.body).toMatchObject({ kind: 'reworked' });
+});
+
+test('without a plan nothing can be marked, and what to do first is said', async () => {
+  await showScreen(<BrazeScreen joint={{ ...joint, plan: null }} />);
+  expect(screen.getByText('Not planned yet')).toBeTruthy();
+  fireEvent.press(screen.getByTestId('action'));
+  await settle();
+  expect(went()).toEqual([]);
+});

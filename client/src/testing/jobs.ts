@@ -1,0 +1,25 @@
+import type { JobView, JointSummary, Today } from '@kesto/contract';
+import { CIRCUIT } from './joints';
+
+export const summary = (tag: string, state: JointSummary['state']): JointSummary => ({ id: tag, tag, title: `Joint ${tag}`, state });
+
+export const jobView = (rest: Partial<JobView> = {}): JobView => ({
+  id: 'job',
+  number: 31,
+  title: 'suction valve leaks',
+  stage: 'plan',
+  done: false,
+  unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold room' },
+  planned: 1,
+  joints: 2,
+  circuit: CIRCUIT,
+  order: [summary('CR2-09', 'planned'), summary('CR2-07', 'not planned')],
+  schools: null,
+  sums: [],
+  ...rest,
+});
+
+export const dayWith = (rest: Partial<Today> = {}): Today => {
+  const { circuit: _circuit, order: _order, schools: _schools, sums: _sums, ...job } = jobView();
+  return { jobs: [job], units: [job.unit], sentBack: [], due: [], toRead: [], ...rest };
+};
