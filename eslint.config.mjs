@@ -71,6 +71,15 @@ export default tseslint.config(
   },
   { files: ['client/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   {
+    files: ['client/src/ui/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['@/features/*'], message: 'a shared widget knows no feature: hand it what it shows' }] },
+      ],
+    },
+  },
+  {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

@@ -17,10 +17,9 @@ const eslint = new ESLint({
   },
 });
 
-async function rulesBroken(fixture) {
-  const layer = fixture.split('-')[0];
+async function rulesBroken(fixture, folder = `${fixture.split('-')[0]}/src`) {
   const text = readFileSync(path.join(root, 'lint/fixtures', `${fixture}.ts`), 'utf8');
-  const [result] = await eslint.lintText(text, { filePath: path.join(root, layer, 'src', `${fixture}.ts`) });
+  const [result] = await eslint.lintText(text, { filePath: path.join(root, folder, `${fixture}.ts`) });
   return [...new Set(result.messages.map((message) => message.ruleId))];
 }
 
@@ -33,6 +32,9 @@ for (const fixture of [
 ]) {
   test(`${fixture.replaceAll('-', ' ')}: refused`, async () => assert.ok((await rulesBroken(fixture)).includes('boundaries/dependencies')));
 }
+
+test('a shared widget knows a feature: refused', async () =>
+  assert.ok((await rulesBroken('ui-knows-a-feature', 'client/src/ui')).includes('no-restricted-imports')));
 
 test('core has a clock: refused', async () => {
   const broken = await rulesBroken('core-has-a-clock');

@@ -5,6 +5,7 @@ import { useKeys, type KeyBinding } from './keyBindings';
 import { Pill, RoundKey } from './Keys';
 import { KeysSheet } from './KeysSheet';
 import { UpArrow } from './marks';
+import { useStation } from './station';
 import { useIsWide, useTokens } from './theme';
 import { TitleBlock, type TitleCells } from './TitleBlock';
 import { Mono, Words } from './Words';
@@ -156,12 +157,14 @@ const ASIDE_WIDTH = 400;
 function useSheetKeys(props: SheetProps) {
   const router = useRouter();
   const focused = useIsFocused();
+  const station = useStation();
   const [open, setOpen] = useState(false);
   const { action, round } = props;
   const bindings: readonly KeyBinding[] = [
     ...(action && !action.disabled ? [{ key: 'Enter', says: action.label, run: action.onPress }] : []),
     ...(round ? [{ key: 'w', says: round.label, run: round.onPress }] : []),
     ...(props.keys ?? []),
+    ...(station ? [{ key: '/', says: 'find a joint by its tag', run: station.find }] : []),
     { key: 't', says: 'today', run: () => router.push('/') },
     { key: 'b', says: 'bench: sums without a job', run: () => router.push('/bench') },
     { key: 'c', says: 'check a record file', run: () => router.push('/verify') },

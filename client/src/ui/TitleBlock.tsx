@@ -1,17 +1,14 @@
 import type { JobStage } from '@kesto/contract';
 import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
-import { useSelector } from 'react-redux';
-import { useMeQuery } from '@/features/session/api';
-import { useTodayQuery } from '@/features/today/api';
-import { selectWaiting } from '@/state/look';
-import { unitWords } from '@/state/units';
+import { Pressable, View, type ViewStyle } from 'react-native';
+import { KeyBox } from './KeyBox';
 import { Pill, RoundKey } from './Keys';
 import type { SheetAction } from './Sheet';
 import { StageRow } from './StagePath';
+import { useStation } from './station';
 import { useTokens } from './theme';
-import { Mono, Words } from './Words';
+import { Words } from './Words';
 
 export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench';
 
@@ -23,15 +20,14 @@ export interface TitleCells {
   readonly joint?: { readonly text: string };
 }
 
-interface CellProps {
-  readonly label: string;
+interface FrameProps {
   readonly here: boolean;
   readonly href?: Href | undefined;
   readonly onPress?: () => void;
-  readonly children: ReactNode;
 }
 
-function Cell({ label, here, href, onPress, children }: CellProps) {
+/** One cell of the block: where it leads, and the thick bar where one is. */
+function CellFrame({ here, href, onPress, style, children }: FrameProps & { style: ViewStyle; children: ReactNode }) {
   const t = useTokens();
   const router = useRouter();
   return (
@@ -40,16 +36,24 @@ function Cell({ label, here, href, onPress, children }: CellProps) {
       disabled={!href && !onPress}
       onPress={() => (onPress ? onPress() : href && router.push(href))}
       style={{
-        paddingHorizontal: 14,
-        paddingTop: here ? 9 : 14,
+        height: '100%',
         borderRightWidth: 1,
         borderColor: t.rule,
-        borderTopWidth: here ? 5 : 0,
+        borderTopWidth: here ? BAR : 0,
         borderTopColor: t.copper,
-        minWidth: 76,
-        height: '100%',
+        ...style,
       }}
     >
+      {children}
+    </Pressable>
+  );
+}
+
+const BAR = 5;
+
+function Cell({ label, children, ...frame }: FrameProps & { label: string; children: ReactNode }) {
+  return (
+    <CellFrame {...frame} style={{ paddingHorizontal: 14, paddingTop: frame.here ? 14 - BAR : 14, minWidth: 76 }}>
       <Words size={14} tone="ink2" numberOfLines={1}>
         {label}
       </Words>
@@ -60,47 +64,21 @@ function Cell({ label, here, href, onPress, children }: CellProps) {
       ) : (
         children
       )}
-    </Pressable>
+    </CellFrame>
   );
 }
 
 /** A cell that a key opens: the key in its box, what it opens under it. */
-function KeyCell({ letter, label, here, href, onPress }: Omit<CellProps, 'children'> & { letter: string }) {
-  const t = useTokens();
-  const router = useRouter();
+function KeyCell({ letter, label, ...frame }: FrameProps & { letter: string; label: string }) {
   return (
-    <Pressable
-      role={href ? 'link' : 'button'}
-      onPress={() => (onPress ? onPress() : href && router.push(href))}
-      style={{
-        width: 62,
-        height: '100%',
-        alignItems: 'center',
-        gap: 3,
-        paddingTop: here ? 7 : 12,
-        borderRightWidth: 1,
-        borderColor: t.rule,
-        borderTopWidth: here ? 5 : 0,
-        borderTopColor: t.copper,
-      }}
-    >
-      <View
-        style={{
-          width: 28,
-          height: 26,
-          borderWidth: 1.5,
-          borderColor: t.ink,
-          borderRadius: 5,
-          alignItems: 'center',
-          justifyContent: 'center',
-        }}
-      >
-        <Mono size={15}>{letter}</Mono>
-      </View>
+    <CellFrame {...frame} style={{ width: 58, alignItems: 'center', gap: 3, paddingTop: frame.here ? 12 - BAR : 12 }}>
+      <KeyBox text={letter} minWidth={28} />
       <Words size={14}>{label}</Words>
-    </Pressable>
+    </CellFrame>
   );
 }
+
+const jobsWords = (jobs: number | null) => (jobs === null ? 'jobs' : jobs === 1 ? '1 job' : `${jobs} jobs`);
 
 export function TitleBlock({
   cells,
@@ -114,9 +92,7 @@ export function TitleBlock({
   onKeys: () => void;
 }) {
   const t = useTokens();
-  const { data: me } = useMeQuery();
-  const { data: today } = useTodayQuery(undefined, { skip: !me });
-  const waiting = useSelector(selectWaiting);
+  const station = useStation();
   return (
     <View
       role="navigation"
@@ -124,7 +100,7 @@ export function TitleBlock({
       style={{ flexDirection: 'row', height: 80, borderTopWidth: 2, borderColor: t.ink, backgroundColor: t.paper }}
     >
       <Cell label="today" here={cells.here === 'today'} href="/">
-        {today ? `${today.jobs.length} jobs` : 'jobs'}
+        {jobsWords(station?.jobs ?? null)}
       </Cell>
       {cells.unit ? (
         <Cell label="unit" here={cells.here === 'unit'} href={cells.unit.href}>
@@ -143,17 +119,20 @@ export function TitleBlock({
           {cells.joint.text}
         </Cell>
       ) : null}
+      {station ? <KeyCell letter="/" label="find" here={false} onPress={station.find} /> : null}
       <KeyCell letter="b" label="bench" here={cells.here === 'bench'} href="/bench" />
       <KeyCell letter="c" label="check" here={cells.here === 'verify'} href="/verify" />
       <KeyCell letter="?" label="keys" here={false} onPress={onKeys} />
-      {me ? (
-        <Cell label={me.person.name} here={cells.here === 'person'} href="/me">
-          {unitWords(me.units)}
-        </Cell>
+      {station ? (
+        <>
+          <Cell label={station.name} here={cells.here === 'person'} href="/me">
+            {station.units}
+          </Cell>
+          <Cell label={station.waiting === 0 ? 'in step' : 'on its way'} here={false}>
+            {station.waiting === 0 ? 'all stored' : `${station.waiting} being sent`}
+          </Cell>
+        </>
       ) : null}
-      <Cell label={waiting === 0 ? 'in step' : 'on its way'} here={false}>
-        {waiting === 0 ? 'all stored' : `${waiting} being sent`}
-      </Cell>
       <View style={{ flex: 1, flexDirection: 'row', gap: 12, paddingHorizontal: 14, alignItems: 'center', justifyContent: 'flex-end' }}>
         {round ? <RoundKey {...round} testID="round" /> : null}
         {action ? (

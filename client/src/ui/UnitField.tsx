@@ -55,8 +55,9 @@ export function TextField({
   error,
   multiline = false,
   secure = false,
+  onEnter,
   testID,
-}: Omit<UnitFieldProps, 'unit'> & { multiline?: boolean; secure?: boolean }) {
+}: Omit<UnitFieldProps, 'unit'> & { multiline?: boolean; secure?: boolean; onEnter?: () => void }) {
   const t = useTokens();
   return (
     <View style={{ gap: 2 }}>
@@ -67,6 +68,7 @@ export function TextField({
         onChangeText={onChange}
         multiline={multiline}
         secureTextEntry={secure}
+        {...(onEnter ? { onSubmitEditing: onEnter } : {})}
         error={Boolean(error)}
         accessibilityLabel={label}
         testID={testID ?? ''}

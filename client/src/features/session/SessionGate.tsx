@@ -4,7 +4,7 @@ import { useTokens } from '@/ui/theme';
 import { Failed, Loading } from '@/ui/states';
 import { errorText } from '@/api/api';
 import { useMeQuery } from './api';
-import { SignedOutOver } from './SignedOutOver';
+import { SignedIn } from './SignedIn';
 import { SignInScreen } from './SignInScreen';
 
 const isSignedOut = (error: unknown) => typeof error === 'object' && error !== null && 'status' in error && error.status === 401;
@@ -13,14 +13,7 @@ const isSignedOut = (error: unknown) => typeof error === 'object' && error !== n
 export function SessionGate({ children }: { children: ReactNode }) {
   const t = useTokens();
   const me = useMeQuery();
-  if (me.data) {
-    return (
-      <View style={{ flex: 1, backgroundColor: t.paper }}>
-        {children}
-        <SignedOutOver />
-      </View>
-    );
-  }
+  if (me.data) return <SignedIn me={me.data}>{children}</SignedIn>;
   if (isSignedOut(me.error)) return <SignInScreen />;
   return (
     <View role="main" style={{ flex: 1, backgroundColor: t.paper, justifyContent: 'center', padding: 24 }}>

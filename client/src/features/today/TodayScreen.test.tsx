@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react-native';
 import { dayWith, summary } from '@/testing/jobs';
-import { EMPTY_DAY, press, showScreen, type, went } from '@/testing/screen';
+import { EMPTY_DAY, press, showScreen, went } from '@/testing/screen';
 import { TodayScreen } from './TodayScreen';
 
 const show = (today: unknown, rest: Parameters<typeof showScreen>[1] = {}) =>
@@ -42,17 +42,4 @@ test('a day that cannot be fetched says why and offers to try again', async () =
   await show({ status: 503, message: 'The database is away.' });
   expect(screen.getByText('The database is away.')).toBeTruthy();
   expect(screen.getByText('Try again')).toBeTruthy();
-});
-
-test('a joint is found by its tag; one that is not there is told at the field', async () => {
-  await show(dayWith(), {
-    answers: { 'GET find/CR2-03': { id: 'j3' }, 'GET find/CR9-99': { status: 404, message: 'No joint CR9-99.' } },
-  });
-  await press('find tag');
-  await type('tag of a joint, as CR2-07', 'CR9-99');
-  await press('Find it');
-  expect(screen.getByText('No joint CR9-99.')).toBeTruthy();
-  await type('tag of a joint, as CR2-07', ' CR2-03 ');
-  await press('Find it');
-  expect(went()).toEqual(['/joints/j3']);
 });

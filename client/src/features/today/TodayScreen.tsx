@@ -1,20 +1,17 @@
 import type { Today } from '@kesto/contract';
 import { format } from 'date-fns/format';
 import { useRouter, type Href } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { errorText } from '@/api/api';
 import { Fetched } from '@/api/Fetched';
-import { useLazyFindJointQuery } from '@/features/joint/api';
 import { useMeQuery } from '@/features/session/api';
-import { FrameKey } from '@/ui/Keys';
 import { SentBackMark, Tick } from '@/ui/marks';
 import { Flag } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
 import { StageRow } from '@/ui/StagePath';
+import { useStation } from '@/ui/station';
 import { Empty } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
-import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { useTodayQuery } from './api';
 import { Skyline } from './Skyline';
@@ -52,7 +49,7 @@ function Ready({ today }: { today: Today }) {
   const router = useRouter();
   const wide = useIsWide();
   const { data: me } = useMeQuery();
-  const [finding, setFinding] = useState(false);
+  const station = useStation();
   const [first] = today.jobs;
   const inspector = me?.person.role === 'inspector';
   const toRead = today.toRead[0];
@@ -71,10 +68,9 @@ function Ready({ today }: { today: Today }) {
       up={wide ? undefined : { label: 'you', href: '/me' }}
       cells={{ here: 'today' }}
       action={action}
-      round={{ label: 'find tag', pressed: finding, onPress: () => setFinding(!finding) }}
+      round={station ? { label: 'find tag', onPress: station.find } : undefined}
       aside={wide ? <Waiting today={today} /> : undefined}
     >
-      {finding ? <FindTag /> : null}
       <Skyline today={today} />
       {today.jobs.length === 0 ? <Empty title="No open job" text="Jobs that are opened show here with what waits at each." /> : null}
       {today.jobs.map((job, i) => (
@@ -128,22 +124,6 @@ function Waiting({ today }: { today: Today }) {
           </Words>
         </Row>
       ))}
-    </View>
-  );
-}
-
-function FindTag() {
-  const router = useRouter();
-  const [tag, setTag] = useState('');
-  const [find, { error, isFetching }] = useLazyFindJointQuery();
-  async function go() {
-    const found = await find(tag.trim());
-    if (found.data) router.push(`/joints/${found.data.id}`);
-  }
-  return (
-    <View style={{ gap: 8 }}>
-      <TextField label="tag of a joint, as CR2-07" value={tag} onChange={setTag} error={error ? errorText(error) : null} />
-      <FrameKey label="Find it" disabled={tag.trim() === '' || isFetching} onPress={() => void go()} />
     </View>
   );
 }

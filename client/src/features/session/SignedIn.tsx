@@ -1,0 +1,33 @@
+import type { Me } from '@kesto/contract';
+import { useMemo, useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { useSelector } from 'react-redux';
+import { useTodayQuery } from '@/features/today/api';
+import { selectWaiting } from '@/state/look';
+import { unitWords } from '@/state/units';
+import { StationProvider, type Station } from '@/ui/station';
+import { useTokens } from '@/ui/theme';
+import { FindOver } from './FindOver';
+import { SignedOutOver } from './SignedOutOver';
+
+/** Everything behind the sign-in, with what its title block says and what may be laid over it. */
+export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
+  const t = useTokens();
+  const { data: today } = useTodayQuery();
+  const waiting = useSelector(selectWaiting);
+  const [finding, setFinding] = useState(false);
+  const jobs = today?.jobs.length ?? null;
+  const station = useMemo<Station>(
+    () => ({ name: me.person.name, units: unitWords(me.units), jobs, waiting, find: () => setFinding(true) }),
+    [me, jobs, waiting],
+  );
+  return (
+    <StationProvider value={station}>
+      <View style={{ flex: 1, backgroundColor: t.paper }}>
+        {children}
+        <FindOver open={finding} onClose={() => setFinding(false)} />
+        <SignedOutOver />
+      </View>
+    </StationProvider>
+  );
+}

@@ -1,0 +1,50 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { Modal, Portal } from 'react-native-paper';
+import { RoundKey } from './Keys';
+import { useTokens } from './theme';
+import { Heading } from './Words';
+
+interface LaidProps {
+  readonly open: boolean;
+  readonly title: string;
+  readonly label: string;
+  readonly width?: number;
+  /** Without it the sheet goes only when what it asks for is done. */
+  readonly onClose?: () => void;
+  readonly children: ReactNode;
+}
+
+/** A sheet laid over whatever is open. */
+export function Laid({ open, title, label, width = 440, onClose, children }: LaidProps) {
+  const t = useTokens();
+  return (
+    <Portal>
+      <Modal
+        visible={open}
+        dismissable={onClose !== undefined}
+        {...(onClose ? { onDismiss: onClose } : {})}
+        contentContainerStyle={{
+          backgroundColor: t.panel,
+          borderWidth: 2,
+          borderColor: t.ink,
+          margin: 16,
+          padding: 20,
+          width: '92%',
+          maxWidth: width,
+          alignSelf: 'center',
+        }}
+      >
+        <View role="dialog" aria-label={label} style={{ gap: 10 }}>
+          <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', gap: 12 }}>
+            <Heading size={24} style={{ flex: 1 }}>
+              {title}
+            </Heading>
+            {onClose ? <RoundKey label="close" onPress={onClose} /> : null}
+          </View>
+          {children}
+        </View>
+      </Modal>
+    </Portal>
+  );
+}

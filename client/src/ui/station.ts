@@ -1,0 +1,21 @@
+import { createContext, useContext } from 'react';
+
+/** What every sheet says of the person and the day, whatever it shows itself. */
+export interface Station {
+  readonly name: string;
+  /** The units the person reads in, in words. */
+  readonly units: string;
+  /** Open jobs; null until they are known. */
+  readonly jobs: number | null;
+  /** Writes on their way to the server. */
+  readonly waiting: number;
+  /** Opens the search for a tag. */
+  readonly find: () => void;
+}
+
+const StationContext = createContext<Station | null>(null);
+
+export const StationProvider = StationContext.Provider;
+
+/** Null where nobody is signed in. */
+export const useStation = (): Station | null => useContext(StationContext);
