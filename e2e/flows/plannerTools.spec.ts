@@ -52,6 +52,62 @@ test('the right warning stands at the top', async ({ page }, info) => {
   await expect(page.getByText(/sprinkler/i).first()).toBeVisible();
 });
 
+test('the drawing is edited with the finger, undone, and the ladder read by touch', async ({ page, looks }, info) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  await page.goto(address(info.project.name));
+  await page.getByRole('button', { name: 'start from tube in a service valve' }).click();
+  const valve = page.getByRole('slider', { name: 'valve', exact: true });
+  await expect(valve).toHaveAttribute('aria-valuetext', '50.0 mm');
+  const box = await valve.boundingBox();
+  if (!box) throw new Error('the valve’s handle is not on the page');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 20, y, { steps: 4 });
+  await page.mouse.up();
+  await expect(valve).not.toHaveAttribute('aria-valuetext', '50.0 mm');
+  await page.getByTestId('step-right').click();
+  await looks();
+  await page.getByRole('button', { name: 'undo' }).click();
+  await page.getByRole('button', { name: 'undo' }).click();
+  await expect(valve).toHaveAttribute('aria-valuetext', '50.0 mm');
+  await page.getByRole('slider', { name: /far edge/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('slider', { name: /far edge/ })).toHaveAttribute('aria-valuetext', '61.0 mm');
+  if (!kesto.wide) await page.getByRole('button', { name: 'Show the temperatures' }).click();
+  await page.getByTestId('ladder').click({ position: { x: 60, y: 120 } });
+  await expect(page.getByTestId('ladder-answers')).toContainText('BAg-36');
+  await looks();
+});
+
+test('a bench sum goes into a job, and a job may be made by a school of its own', async ({ page, looks }, info) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  await page.goto('/bench');
+  await kesto.action('Put in a job');
+  const note = `for the ${info.project.name} walk`;
+  await page.getByLabel('what it is for').first().fill(note);
+  await page.getByRole('button', { name: 'Keep the sum there' }).click();
+  await expect(page.getByText('Kept with job 31.')).toBeVisible();
+  await looks();
+  await page.goto('/jobs/0193a000-0000-7000-8000-000000000041');
+  await expect(page.getByText(note)).toBeVisible();
+  await page.getByRole('button', { name: 'Schools of this job' }).click();
+  await kesto.pick('How it cools', 'wet cloth after it has set');
+  await kesto.action('Keep it so');
+  await expect(
+    page
+      .getByRole('alert')
+      .or(page.getByText(/write why this job differs/))
+      .first(),
+  ).toBeVisible();
+  await page.getByTestId('job-reason').fill('the owner waits');
+  await looks();
+  await kesto.action('Keep it so');
+  await expect(page.getByText('Why: the owner waits')).toBeVisible();
+});
+
 test('bench: sums without a job, in the person’s own units', async ({ page, looks }) => {
   const kesto = new Kesto(page);
   await kesto.signIn('Ilta Varro');

@@ -7,6 +7,7 @@ import { Sheet } from '@/ui/Sheet';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
+import { BenchPicture } from './BenchPicture';
 import { initialValues, work, type Answer, type Calculator, type Values } from './calculator';
 import { CALCULATORS } from './calculators';
 import { PutInJob } from './PutInJob';
@@ -54,9 +55,17 @@ export function BenchScreen() {
       <Choice label="sum" value={name} onChange={setName} options={CALCULATORS.map((c) => ({ value: c.name, label: c.name }))} />
       {calculator && worked ? (
         <View style={{ gap: 14 }}>
-          <Words>{calculator.says}</Words>
-          {wide ? null : answer}
-          <Asked calculator={calculator} values={values} problems={worked.problems} onChange={change} />
+          <View style={{ flexDirection: wide ? 'row' : 'column', gap: wide ? 24 : 14 }}>
+            <View style={{ flex: wide ? 1.35 : undefined, gap: 8 }}>
+              {worked.answer?.picture ? <BenchPicture picture={worked.answer.picture} units={units} /> : null}
+              <Words>{calculator.says}</Words>
+            </View>
+            {wide ? null : answer}
+            <View style={{ flex: wide ? 1 : undefined }}>
+              <Fields calculator={calculator} values={values} problems={worked.problems} onChange={change} />
+            </View>
+          </View>
+          <Choices calculator={calculator} values={values} problems={worked.problems} onChange={change} />
         </View>
       ) : null}
     </Sheet>
@@ -97,39 +106,40 @@ interface AskedProps {
   readonly onChange: (key: string, text: string) => void;
 }
 
-function Asked({ calculator, values, problems, onChange }: AskedProps) {
+function Fields({ calculator, values, problems, onChange }: AskedProps) {
   return (
-    <View style={{ gap: 14 }}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        {calculator.fields.map((field) => (
-          <UnitField
-            key={field.key}
-            label={field.label}
-            value={values[field.key] ?? ''}
-            onChange={(text) => onChange(field.key, text)}
-            error={problems[field.key]}
-            testID={`field-${field.key}`}
-          />
-        ))}
-      </View>
-      {calculator.choices.map((choice) => (
-        <View key={choice.key} style={{ gap: 6 }}>
-          <Heading size={15} level={3}>
-            {choice.label}
-          </Heading>
-          <Choice
-            label={choice.label}
-            value={values[choice.key] ?? null}
-            options={choice.options}
-            onChange={(value) => onChange(choice.key, value)}
-          />
-          {problems[choice.key] ? (
-            <Words size={14} tone="red" role="alert">
-              {problems[choice.key]}
-            </Words>
-          ) : null}
-        </View>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      {calculator.fields.map((field) => (
+        <UnitField
+          key={field.key}
+          label={field.label}
+          value={values[field.key] ?? ''}
+          onChange={(text) => onChange(field.key, text)}
+          error={problems[field.key]}
+          testID={`field-${field.key}`}
+        />
       ))}
     </View>
   );
+}
+
+function Choices({ calculator, values, problems, onChange }: AskedProps) {
+  return calculator.choices.map((choice) => (
+    <View key={choice.key} style={{ gap: 6 }}>
+      <Heading size={15} level={3}>
+        {choice.label}
+      </Heading>
+      <Choice
+        label={choice.label}
+        value={values[choice.key] ?? null}
+        options={choice.options}
+        onChange={(value) => onChange(choice.key, value)}
+      />
+      {problems[choice.key] ? (
+        <Words size={14} tone="red" role="alert">
+          {problems[choice.key]}
+        </Words>
+      ) : null}
+    </View>
+  ));
 }

@@ -13,6 +13,7 @@ import {
   type UnitPreferences,
 } from '@kesto/core';
 import type { Draft } from '@/features/planner/drafts';
+import type { Picture } from './picture';
 
 export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'time' | 'volume' | 'number';
 
@@ -38,6 +39,7 @@ export interface AnswerRow {
 }
 
 export interface Answer {
+  readonly picture?: Picture;
   readonly rows: readonly AnswerRow[];
   /** Sentences under the figures; a stop is red. */
   readonly notes: readonly { readonly text: string; readonly stop?: boolean }[];

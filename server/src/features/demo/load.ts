@@ -5,6 +5,7 @@ import { withShop, type ShopWork } from '../../platform/db/shop';
 import { hashPassword } from '../session/session.service';
 import { DEMO_SHOP } from './ids';
 import { storeDemoEntries, storeDemoPlans } from './made';
+import { storeDemoNotes } from './jobNotes';
 import { DEMO_PASSWORD, DEMO_PEOPLE } from './people';
 import { JOBS, SITE, UNITS, VAN } from './station';
 
@@ -18,6 +19,7 @@ export async function loadDemo(db: DataSource): Promise<void> {
     await addJobs(shop);
     await storeDemoPlans(shop);
     await storeDemoEntries(shop);
+    await storeDemoNotes(shop);
   });
 }
 

@@ -33,6 +33,7 @@ export const cylinder: Calculator = {
     return {
       ok: true,
       value: {
+        picture: { kind: 'cylinder', leftPercent: plan.cylinderLeftPercent ?? 0 },
         rows: [
           { label: 'nitrogen used', reading: { value: (plan.nitrogenM3 * 1000).toFixed(0), unit: 'L' }, note: 'flood, fill and breaks' },
           { label: 'left', reading: { value: (plan.cylinderLeftPercent ?? 0).toFixed(0), unit: '%' } },

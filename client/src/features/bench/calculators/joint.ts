@@ -72,6 +72,7 @@ export const gap: Calculator = {
     return {
       ok: true,
       value: {
+        picture: { kind: 'joint', plan: result.value },
         rows: [
           { label: 'a side, cold', reading: formatLength(fit.radialGapColdM, units, 2) },
           { label: 'a side, hot', reading: formatLength(fit.radialGapHotM, units, 2), note: fitWord(fit.verdict) },
@@ -116,6 +117,7 @@ export const rod: Calculator = {
     const amount = result.value.rod;
     const n = Math.max(1, Math.round(joints.value));
     const answer: Answer = {
+      picture: { kind: 'joint', plan: result.value },
       rows: amount
         ? [
             { label: 'rod', reading: formatLength(amount.lengthM * n, units, 0) },
@@ -157,10 +159,12 @@ export const strength: Calculator = {
     });
     if (!result.ok) return result;
     const { allowablePa, ok } = result.value.pressure;
+    const { male } = result.value.joint;
     const short = result.value.cautions.filter((c) => c.code === 'strength-short');
     return {
       ok: true,
       value: {
+        picture: { kind: 'ring', outsideM: male.outsideM, wallM: male.wallM, metal: male.metal },
         rows: [
           {
             label: 'carries',

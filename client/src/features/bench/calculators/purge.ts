@@ -43,6 +43,7 @@ export const purge: Calculator = {
     return {
       ok: true,
       value: {
+        picture: { kind: 'oxygen', purge: p },
         rows: [
           { label: 'volume', reading: { value: (p.volumeM3 * 1000).toFixed(1), unit: 'L' } },
           { label: 'flood', reading: formatDuration(p.floodSeconds), note: `${p.volumeChanges.toFixed(1)} volumes` },

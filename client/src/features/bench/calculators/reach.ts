@@ -1,8 +1,40 @@
-import { formatDuration, formatTemperature, heatReach, METAL_NAMES, type MetalName } from '@kesto/core';
+import {
+  formatDuration,
+  formatLength,
+  formatTemperature,
+  heatReach,
+  METAL_NAMES,
+  readingText,
+  type MetalName,
+  type Reach,
+  type ReachPoint,
+  type UnitPreferences,
+} from '@kesto/core';
 import { METAL_WORDS } from '@/features/planner/drawing/hatch';
 import { needed, type Calculator } from '../calculator';
+import { numberOf, type LinePicture, type PointXY } from '../picture';
 
 const METALS: readonly MetalName[] = ['copper', 'brass', 'carbon-steel', 'stainless-steel'];
+
+/** The curve goes this far past the asked distance, in so many pieces. */
+const SHOWN_BEYOND = 1.6;
+const POINTS = 24;
+
+function alongTube(along: Reach['points'], point: ReachPoint, units: UnitPreferences): LinePicture {
+  const place = ({ distanceM, peakC }: ReachPoint): PointXY => [
+    numberOf(formatLength(distanceM, units, 2)),
+    numberOf(formatTemperature(peakC, units)),
+  ];
+  const text = `${readingText(formatTemperature(point.peakC, units))} at ${readingText(formatLength(point.distanceM, units, 0))}`;
+  return {
+    kind: 'line',
+    title: 'hottest each point of the tube gets',
+    x: { unit: formatLength(0, units).unit },
+    y: { unit: formatTemperature(0, units).unit },
+    lines: [{ name: 'hottest', points: along.map(place) }],
+    marks: [{ at: place(point), text }],
+  };
+}
 
 export const reach: Calculator = {
   name: 'reach',
@@ -31,19 +63,21 @@ export const reach: Calculator = {
     if (!given.ok) return given;
     const { od, wall, at, jointTemperature, seconds } = given.value;
     const { from, to, water } = quantities;
+    const spread = Array.from({ length: POINTS + 1 }, (_, i) => ({ ...at, value: (at.value * SHOWN_BEYOND * i) / POINTS }));
     const result = heatReach({
       tube: { metal: values['metal'] as MetalName, od, wall }, // cast: one of the options above
       ambient: { value: 20, unit: 'C' },
       jointTemperature,
       seconds: seconds.value * (seconds.unit === 'min' ? 60 : seconds.unit === 'h' ? 3600 : 1),
-      at: [at],
+      at: [at, ...spread],
       ...(from && to && water ? { wet: { from, to, water: { value: water.value, unit: 'g' } } } : {}),
     });
     if (!result.ok) return result;
-    const [point] = result.value.points;
+    const [point, ...along] = result.value.points;
     return {
       ok: true,
       value: {
+        ...(point ? { picture: alongTube(along, point, units) } : {}),
         rows: point
           ? [
               { label: 'gets to', reading: formatTemperature(point.peakC, units) },

@@ -1,5 +1,7 @@
 import { pointerText } from '@kesto/contract/wording';
 import {
+  celsiusFromFahrenheit,
+  celsiusFromKelvin,
   formatGaugePressure,
   formatTemperature,
   formatTemperatureDifference,
@@ -8,6 +10,7 @@ import {
   type Reading,
 } from '@kesto/core';
 import { METERING, readings as readingsOf, saturation as saturationOf, SATURATION_NAMES, type Metering } from '@kesto/core/refrigerant';
+import { saturationCurve } from './saturationCurve';
 import { needed, type Calculator, type CalculatorChoice } from '../calculator';
 
 const refrigerant: CalculatorChoice = {
@@ -39,6 +42,7 @@ export const saturation: Calculator = {
     if (!result.ok) return result;
     const a = result.value;
     const gauge = (pa: number) => formatGaugePressure(gaugePascals(pa - ATMOSPHERE_PA), units);
+    const dewC = 'dewC' in a ? a.dewC : temperature ? celsiusOf(temperature) : null;
     const both =
       'bubblePa' in a
         ? [
@@ -52,6 +56,15 @@ export const saturation: Calculator = {
     return {
       ok: true,
       value: {
+        ...(dewC === null
+          ? {}
+          : {
+              picture: saturationCurve({
+                refrigerant: values['refrigerant'] ?? '',
+                units,
+                marks: [{ celsius: dewC, word: 'dew', on: 'dew' }],
+              }),
+            }),
         rows: [
           ...both,
           {
@@ -69,6 +82,14 @@ export const saturation: Calculator = {
     };
   },
 };
+
+const celsiusOf = ({ value, unit }: Quantity) =>
+  unit === 'F' ? celsiusFromFahrenheit(value) : unit === 'K' ? celsiusFromKelvin(value) : value;
+
+const sidesOf = (r: { evaporatingC: number | null; condensingC: number | null }) => [
+  ...(r.evaporatingC === null ? [] : [{ celsius: r.evaporatingC, word: 'evaporating', on: 'dew' as const }]),
+  ...(r.condensingC === null ? [] : [{ celsius: r.condensingC, word: 'condensing', on: 'bubble' as const }]),
+];
 
 const side = (pressure: Quantity | undefined, line: Quantity | undefined) => (pressure && line ? { pressure, line } : undefined);
 
@@ -117,6 +138,7 @@ export const readings: Calculator = {
     return {
       ok: true,
       value: {
+        picture: saturationCurve({ refrigerant: values['refrigerant'] ?? '', units, marks: sidesOf(r) }),
         rows: [
           {
             label: 'superheat',
