@@ -25,10 +25,13 @@ export interface View {
 /** How much of the parts is shown: in proportion to the tube, so that a capillary and a header both fill the frame. */
 export function viewOf(joint: SectionJoint): View {
   const { od } = joint.male;
+  const { form, depth } = joint.female;
   const outer = outerHalf(joint);
+  // A coupling ends with its other cup; everything else runs on.
+  const beyond = form === 'fitting-cup' ? Math.max(depth + 0.7 * od, 1.4 * od) : Math.max(3 * od, 20);
   return {
     left: -Math.max(2.6 * od, 18),
-    right: Math.max(joint.female.depth + Math.max(3 * od, 20), bodyMiddle(joint) + 1.5 * od),
+    right: Math.max(depth + beyond, bodyMiddle(joint) + 1.5 * od),
     half: outer * 1.06,
   };
 }

@@ -33,7 +33,7 @@ function Ready({ job }: { job: JobView }) {
     const of = JSON.stringify(values);
     if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };
     const result = await put({ jobId: job.id, entryId: attempt.current.id, body: { kind: 'schools', values } });
-    if (result.data) router.push(`/jobs/${job.id}`);
+    if (result.data) router.replace(`/jobs/${job.id}`);
   }
   const reasonProblem = error && errorField(error) === 'values.reason' ? errorText(error) : null;
   return (
