@@ -18,6 +18,9 @@ const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height:
 const tap = (name) => (page) => page.getByRole('button', { name }).filter({ visible: true }).first().click();
 const choose = (name) => (page) => page.getByRole('radio', { name, exact: true }).filter({ visible: true }).first().click();
 
+const pause = (page) => page.waitForTimeout(1000);
+const touch = (testId, position) => (page) => page.getByTestId(testId).click(position ? { position } : {});
+
 /** Picture, window, light, person, address, and what is done there before it is taken. */
 const SHOTS = [
   ['sign-in-wide', 'wide', 'light', null, '/'],
@@ -27,7 +30,14 @@ const SHOTS = [
   ['job-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],
   ['plan-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}`],
   ['plan-parts-phone-night', 'phone', 'dark', 'Ilta Varro', `/joints/${id('5107')}`],
-  ['planner-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5110')}`],
+  [
+    'planner-wide',
+    'wide',
+    'light',
+    'Ilta Varro',
+    `/joints/${id('5107')}`,
+    [tap('start from tube in a service valve'), pause, touch('grip-part0'), touch('ladder', { x: 90, y: 110 })],
+  ],
   ['planner-wide-night', 'wide', 'dark', 'Ilta Varro', `/joints/${id('5109')}`],
   ['planner-why-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5109')}`, [tap(/^gap, cold/)]],
   ['braze-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/braze`],

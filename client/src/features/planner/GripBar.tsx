@@ -61,5 +61,5 @@ export function PartProtectionBar(props: GripBarProps) {
 
 function whereWords({ grip, atMm }: PlacedGrip): string {
   if (grip.kind === 'depth') return 'the end of the tube';
-  return atMm < 0 ? 'out along the tube' : 'past the cup’s mouth';
+  return atMm < 0 ? 'along the tube' : 'past the cup';
 }

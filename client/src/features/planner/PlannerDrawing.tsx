@@ -93,7 +93,7 @@ function Drawn({ plan, units, detail, onPart, planner, width }: PlannerDrawingPr
         />
         {planner ? <Grips plan={plan} units={units} frame={frame} edits={edits} /> : null}
         {planner && width > 500 && full ? (
-          <View style={{ position: 'absolute', right: 0, top: 0, width: 300 }}>
+          <View style={{ position: 'absolute', right: 0, top: 0, width: 272 }}>
             <GripBar planner={planner} selected={selected} />
           </View>
         ) : null}
