@@ -117,7 +117,7 @@ test('bench: sums without a job, in the person’s own units', async ({ page, lo
   await page.goto('/bench');
   await expect(page.getByTestId('answer-a side, cold')).toHaveText('0.05');
   await looks();
-  for (const sum of ['rod', 'strength', 'purge', 'reach', 'cylinder', 'saturation', 'readings']) {
+  for (const sum of ['rod', 'strength', 'purge', 'reach', 'cylinder', 'saturation', 'readings', 'units', 'readings']) {
     await kesto.pick('sum', sum);
     await expect(page.getByRole('status', { name: 'answer' })).toBeVisible();
   }

@@ -111,8 +111,10 @@ export async function settle(): Promise<void> {
   for (const ms of [0, 0, 0, 20, 0]) await act(async () => void (await new Promise((resolve) => setTimeout(resolve, ms))));
 }
 
+/** Presses what has this on it: an answer of a choice where there is one, else the last thing that says it. */
 export async function press(name: string | RegExp): Promise<void> {
-  fireEvent.press(screen.getAllByText(name).at(-1) as never); // cast: getAll throws when there is none
+  const [answer] = screen.queryAllByRole('radio', { name });
+  fireEvent.press(answer ?? (screen.getAllByText(name).at(-1) as never)); // cast: getAll throws when there is none
   await settle();
 }
 

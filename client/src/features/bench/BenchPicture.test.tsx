@@ -21,7 +21,7 @@ async function draw(picture: Picture, units = METRIC_PREFERENCES): Promise<void>
   await settle();
 }
 
-test.each(CALCULATORS.map((c) => c.name))('%s is drawn, and told in words', async (name) => {
+test.each(CALCULATORS.map((c) => c.name).filter((name) => name !== 'units'))('%s is drawn, and told in words', async (name) => {
   await draw(pictureOf(name));
   const drawing = screen.UNSAFE_root.findAll((node) => node.props.role === 'img' && typeof node.props['aria-label'] === 'string')[0];
   expect(String(drawing?.props['aria-label'])).toMatch(/\d/);

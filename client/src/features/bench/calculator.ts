@@ -4,6 +4,7 @@ import {
   parseFlow,
   parseGaugePressure,
   parseLength,
+  parseMass,
   parseNumber,
   parseTemperature,
   type CalcError,
@@ -15,7 +16,7 @@ import {
 import type { Draft } from '@/features/planner/drafts';
 import type { Picture } from './picture';
 
-export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'time' | 'volume' | 'number';
+export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'mass' | 'time' | 'volume' | 'number';
 
 export interface CalculatorField {
   readonly key: string;
@@ -75,6 +76,8 @@ export function parseField(field: CalculatorField, text: string, units: UnitPref
       return parseTemperature(text, units.temperature, field.key);
     case 'flow':
       return parseFlow(text, bare(units) ? 'L/min' : 'scfh', field.key);
+    case 'mass':
+      return parseMass(text, field.key);
     case 'time':
       return parseDuration(text, field.key);
     case 'volume':

@@ -33,6 +33,13 @@ describe.each(CALCULATORS.map((c) => [c.name, c] as const))('%s', (name, calcula
 test.each([
   ['strength', 'carries', {}, '495 psig', INCH_PREFERENCES],
   ['gap', 'a side, cold', {}, '0.05 mm', METRIC_PREFERENCES],
+  ['units', 'millimetres', {}, '22.22 mm', METRIC_PREFERENCES],
+  ['units', 'inches', { length: '22.225 mm' }, '7/8 in', METRIC_PREFERENCES],
+  ['units', 'pounds a square inch', { length: '', pressure: '28 bar' }, '406.1 psig', METRIC_PREFERENCES],
+  ['units', 'vacuum', { length: '', pressure: '500 micron' }, '500 micron', INCH_PREFERENCES],
+  ['units', 'Fahrenheit', { length: '', temperature: '-18 °C' }, '−0.4 °F', METRIC_PREFERENCES],
+  ['units', 'pounds', { length: '', mass: '2.325 kg' }, '5 lb 2 oz (5.126 lb)', METRIC_PREFERENCES],
+  ['units', 'cubic feet an hour', { length: '', flow: '2.4 L/min' }, '5.09 scfh', METRIC_PREFERENCES],
   ['purge', 'volume', {}, '5.5 L', METRIC_PREFERENCES],
   ['saturation', 'dew', { temperature: '40 F' }, '118 psig', INCH_PREFERENCES],
   ['saturation', 'bubble', { temperature: '', pressure: '118.8 psig' }, '40 °F', INCH_PREFERENCES],
@@ -60,4 +67,9 @@ test('a needed field left empty is named', () => {
 test('readings point where the engine points', () => {
   const { answer } = answers('readings', { suctionLine: '30 °C', liquidLine: '39 °C' });
   expect(answer?.notes[0]?.text).toContain('short of charge');
+});
+
+test('a pressure below nothing is refused at its field; with all fields empty one is asked for', () => {
+  expect(Object.keys(answers('units', { length: '', pressure: '-20 bar' }).problems)).toEqual(['pressure']);
+  expect(Object.keys(answers('units', { length: '' }).problems)).toEqual(['length']);
 });

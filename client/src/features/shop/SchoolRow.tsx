@@ -21,11 +21,10 @@ interface SchoolRowProps {
   readonly onChoose: (answer: string | null) => void;
 }
 
-/** One question practitioners answer differently: the schools by name, and what the chosen one gains and risks. */
+/** One question practitioners answer differently: the schools by name, and what each gains and risks. */
 export function SchoolRow({ question, value, unset, locked = false, onChoose }: SchoolRowProps) {
   const t = useTokens();
   const text = SCHOOL_TEXTS[question];
-  const chosen = value === undefined ? undefined : text.answers[value];
   const shown = value ?? unset.label;
   const options = [unset.label, ...SCHOOLS[question]].map((answer) => ({
     value: answer,
@@ -41,32 +40,23 @@ export function SchoolRow({ question, value, unset, locked = false, onChoose }: 
         options={options}
         onChange={(answer) => onChoose(answer === unset.label ? null : answer)}
       />
-      {chosen ? (
-        <GainsAndRisks {...chosen} />
-      ) : (
-        <Words tone="ink2" size={15}>
-          {unset.says}
-        </Words>
-      )}
+      <Words tone="ink2" size={15}>
+        {unset.says}
+      </Words>
+      {Object.entries(text.answers).map(([answer, weighed]) => (
+        <ForAndBut key={answer} answer={answer} chosen={answer === value} {...weighed} />
+      ))}
     </View>
   );
 }
 
-function GainsAndRisks({ gains, risks }: { gains: string; risks: string }) {
-  const rows = [
-    { word: 'for', text: gains },
-    { word: 'but', text: risks },
-  ];
+function ForAndBut({ answer, chosen, gains, risks }: { answer: string; chosen: boolean; gains: string; risks: string }) {
   return (
-    <View>
-      {rows.map(({ word, text }) => (
-        <Words key={word} size={15}>
-          <Words size={15} bold>
-            {word}{' '}
-          </Words>
-          {text}
-        </Words>
-      ))}
-    </View>
+    <Words size={14} tone={chosen ? 'ink' : 'ink2'}>
+      <Words size={14} bold>
+        {answer}
+      </Words>{' '}
+      for {gains}; but {risks}
+    </Words>
   );
 }

@@ -5,10 +5,11 @@ import { SchoolsScreen } from './SchoolsScreen';
 const show = (role: 'lead' | 'technician', answers: object = {}) =>
   showScreen(<SchoolsScreen />, { role, answers: { 'GET schools': { houseRod: '15 % Ag' }, ...answers } });
 
-test('every question stands there with what the chosen school gains and risks', async () => {
+test('every question stands there with what each school gains and risks', async () => {
   await show('technician');
   expect(screen.getByText('Which rod on copper')).toBeTruthy();
-  expect(screen.getByText(/tough, bridges a gap/)).toBeTruthy();
+  expect(screen.getByText(/for tough, bridges a gap; but dear/)).toBeTruthy();
+  expect(screen.getByText(/for cheapest, flows thin; but brittle in the cold/)).toBeTruthy();
   expect(screen.getByText(/What the data plate says/)).toBeTruthy();
 });
 

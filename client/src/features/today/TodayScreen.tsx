@@ -89,7 +89,7 @@ function Ready({ today }: { today: Today }) {
         <Row label="bench" href="/bench">
           <Words bold>Sums without a job</Words>
           <Words size={15} tone="ink2">
-            gap, rod, strength, purge, reach, cylinder, saturation, readings
+            gap, rod, strength, purge, reach, cylinder, saturation, readings, units
           </Words>
         </Row>
       )}
