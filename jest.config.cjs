@@ -29,6 +29,8 @@ const node = (name, rest = {}) => ({
 });
 
 module.exports = {
+  // A busy machine is no failure: a whole screen, or a database made anew, may take its time.
+  testTimeout: 60_000,
   projects: [
     node('core'),
     node('contract'),

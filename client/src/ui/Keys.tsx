@@ -67,14 +67,21 @@ export function RoundKey({ label, onPress, pressed = false, testID }: KeyProps &
   );
 }
 
+interface FrameKeyProps extends KeyProps {
+  /** What a mark on the key means, in words. */
+  readonly says?: string;
+  readonly children?: ReactNode;
+}
+
 /** A quiet key with a frame. */
-export function FrameKey({ label, onPress, disabled = false, children, testID }: KeyProps & { children?: ReactNode }) {
+export function FrameKey({ label, says, onPress, disabled = false, children, testID }: FrameKeyProps) {
   const t = useTokens();
   return (
     <Pressable
       onPress={onPress}
       disabled={disabled}
       role="button"
+      aria-label={says}
       testID={testID}
       style={{
         minHeight: TOUCH,

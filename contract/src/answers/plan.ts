@@ -1,4 +1,4 @@
-import { CAUTION_RULE, INSPECT_RULE, type JointPlan, type PurgePlan } from '@kesto/core';
+import type { JointPlan, PurgePlan } from '@kesto/core';
 import { cautionText, inspectText } from '../wording/cautions';
 import { fillerReasonText, fluxText } from '../wording/fillers';
 import { METRIC_SHOW } from '../wording/show';
@@ -56,13 +56,8 @@ export function planAnswer(plan: JointPlan) {
     })),
     purge: plan.purge && purgeAnswer(plan.purge),
     pressure: { allowableKpa: thousandth(plan.pressure.allowablePa), designKpa: thousandth(plan.pressure.designPa), ok: plan.pressure.ok },
-    cautions: plan.cautions.map((c) => ({
-      code: c.code,
-      text: cautionText(c, METRIC_SHOW),
-      stage: c.stage,
-      rule: CAUTION_RULE[c.code],
-    })),
-    inspect: plan.inspect.map((p) => ({ code: p.code, text: inspectText(p, METRIC_SHOW), rule: INSPECT_RULE[p.code] })),
+    cautions: plan.cautions.map((c) => ({ code: c.code, text: cautionText(c, METRIC_SHOW) })),
+    inspect: plan.inspect.map((p) => ({ code: p.code, text: inspectText(p, METRIC_SHOW) })),
   };
 }
 

@@ -36,9 +36,9 @@ export function GripBar(props: GripBarProps) {
           {whereWords(placed)}
         </Words>
       </View>
-      <FrameKey label="‹" onPress={() => step(-1)} testID="step-left" />
+      <FrameKey label="‹" says={`${placed.label}, a step to the left`} onPress={() => step(-1)} testID="step-left" />
       <Mono size={20}>{placed.text}</Mono>
-      <FrameKey label="›" onPress={() => step(1)} testID="step-right" />
+      <FrameKey label="›" says={`${placed.label}, a step to the right`} onPress={() => step(1)} testID="step-right" />
     </View>
   );
 }
