@@ -5,7 +5,21 @@ import { brazedBody, FINISHED_JOINT, OPEN_JOB, planBody, PLANNED_JOINT } from '.
 import { addOtherShop, testServer, type OtherShop, type TestServer } from '../../testing/server';
 import { withShop } from './shop';
 
-const TABLES = ['shop', 'person', 'session', 'site', 'unit', 'circuit', 'joint', 'job', 'job_joint', 'joint_plan', 'record_entry', 'photo'];
+const TABLES = [
+  'shop',
+  'person',
+  'session',
+  'site',
+  'unit',
+  'circuit',
+  'joint',
+  'job',
+  'job_joint',
+  'joint_plan',
+  'job_entry',
+  'record_entry',
+  'photo',
+];
 
 let server: TestServer;
 let other: OtherShop;
@@ -99,6 +113,8 @@ describe('records can only grow', () => {
     ['record_entry', `delete from record_entry`],
     ['joint_plan', `update joint_plan set chosen = 'BCuP-2'`],
     ['joint_plan', `delete from joint_plan`],
+    ['job_entry', `update job_entry set kind = 'sum'`],
+    ['job_entry', `delete from job_entry`],
     ['photo', `update photo set bytes = ''`],
     ['photo', `delete from photo`],
     ['record_entry', `truncate record_entry`],
