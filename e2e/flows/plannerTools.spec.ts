@@ -59,6 +59,8 @@ test('the drawing is edited with the finger, undone, and the ladder read by touc
   await page.getByRole('button', { name: 'start from tube in a service valve' }).click();
   const valve = page.getByRole('slider', { name: 'valve', exact: true });
   await expect(valve).toHaveAttribute('aria-valuetext', '50.0 mm');
+  // Hovering waits until the handle stands still: the drawing finds its place first.
+  await valve.hover();
   const box = await valve.boundingBox();
   if (!box) throw new Error('the valve’s handle is not on the page');
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
