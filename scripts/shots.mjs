@@ -81,6 +81,7 @@ for (const [name, size, colorScheme, person, address, actions = []] of SHOTS) {
   const context = await contextFor(person, size, colorScheme);
   const page = await context.newPage();
   await page.goto(app.url + address, { waitUntil: 'networkidle' });
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
   for (const act of actions) await act(page);
   await page.waitForTimeout(1500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

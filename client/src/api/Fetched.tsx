@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
-import { Failed, Loading } from '@/ui/states';
+import { Failed, Loading, WholePage } from '@/ui/states';
 import { errorText } from './api';
 
 interface FetchedProps<T extends object> {
@@ -13,8 +12,8 @@ interface FetchedProps<T extends object> {
 export function Fetched<T extends object>({ query, what, children }: FetchedProps<T>) {
   if (query.data !== undefined) return children(query.data);
   return (
-    <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24 }}>
+    <WholePage>
       {query.error ? <Failed message={errorText(query.error)} onRetry={() => void query.refetch()} /> : <Loading what={what} />}
-    </View>
+    </WholePage>
   );
 }

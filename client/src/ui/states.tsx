@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { ActivityIndicator } from 'react-native-paper';
 import { FrameKey } from './Keys';
@@ -32,6 +33,16 @@ export function Failed({ message, onRetry }: { message: string; onRetry?: (() =>
     <View role="alert" style={{ padding: 16, gap: 10, borderLeftWidth: 6, borderColor: t.red, backgroundColor: t.redWash }}>
       <Words>{message}</Words>
       {onRetry ? <FrameKey label="Try again" onPress={onRetry} /> : null}
+    </View>
+  );
+}
+
+/** A page that has nothing to show yet but a state, on its own paper. */
+export function WholePage({ children }: { children: ReactNode }) {
+  const t = useTokens();
+  return (
+    <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24, gap: 12, backgroundColor: t.paper }}>
+      {children}
     </View>
   );
 }

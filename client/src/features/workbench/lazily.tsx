@@ -1,7 +1,6 @@
 import { useEffect, useState, type ComponentType } from 'react';
-import { View } from 'react-native';
 import { FrameKey } from '@/ui/Keys';
-import { Failed, Loading } from '@/ui/states';
+import { Failed, Loading, WholePage } from '@/ui/states';
 
 type Screens = typeof import('./screens');
 
@@ -47,7 +46,7 @@ export function lazily<Name extends keyof Screens>(name: Name) {
       return <Screen {...props} />;
     }
     return (
-      <View role="main" style={{ flex: 1, justifyContent: 'center', padding: 24, gap: 12 }}>
+      <WholePage>
         {workbench.status === 'failed' ? (
           <>
             <Failed message="The workbench could not be fetched. What you entered is kept here." />
@@ -56,7 +55,7 @@ export function lazily<Name extends keyof Screens>(name: Name) {
         ) : (
           <Loading what="the workbench" />
         )}
-      </View>
+      </WholePage>
     );
   };
 }
