@@ -38,3 +38,4 @@ export * from './record/verify';
 export * from './plan/fullRule';
 export * from './heat/flame';
 export * from './heat/glow';
+export * from './plan/schools';

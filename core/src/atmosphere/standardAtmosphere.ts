@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result';
-import { absolutePascals, type AbsolutePascals } from '../unit/units';
+import { absolutePascals, SEA_LEVEL, type AbsolutePascals } from '../unit/units';
 
 const RANGE = { min: -500, max: 6000 } as const;
 
@@ -14,5 +14,5 @@ export function standardAtmospherePressure(altitudeM: number): Result<AbsolutePa
   if (!(altitudeM >= RANGE.min && altitudeM <= RANGE.max)) {
     return fail({ kind: 'out-of-range', field: 'altitude', value: altitudeM, ...RANGE, unit: 'm' });
   }
-  return ok(absolutePascals(101_325 * (1 - (0.0065 * altitudeM) / 288.15) ** 5.25588));
+  return ok(absolutePascals(SEA_LEVEL * (1 - (0.0065 * altitudeM) / 288.15) ** 5.25588));
 }

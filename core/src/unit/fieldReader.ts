@@ -14,6 +14,7 @@ import {
   MASS_UNITS,
   POWER_UNITS,
   PRESSURE_DIFFERENCE_UNITS,
+  SEA_LEVEL,
   TEMPERATURE_DIFFERENCE_UNITS,
   TEMPERATURE_UNITS,
   TIME_UNITS,
@@ -36,7 +37,7 @@ type UnitFactors = Readonly<Record<string, number>>;
  */
 export class FieldReader {
   readonly errors: CalcError[] = [];
-  atmosphere: AbsolutePascals = absolutePascals(101_325);
+  atmosphere: AbsolutePascals = SEA_LEVEL;
 
   /** Local atmosphere from `atmosphere` (absolute) or `altitude`; both together are refused. */
   readAtmosphere(request: { atmosphere?: Quantity; altitude?: Quantity }): AbsolutePascals {

@@ -44,6 +44,9 @@ export type GaugePascals = number & { readonly [unit]: 'Pa gauge' };
 export const absolutePascals = (value: number) => value as AbsolutePascals; // cast: the one place a number becomes this type
 export const gaugePascals = (value: number) => value as GaugePascals; // cast: the one place a number becomes this type
 
+/** Standard atmosphere at sea level, where none is given. */
+export const SEA_LEVEL = absolutePascals(101_325);
+
 export function gaugeFromAbsolute(pressure: AbsolutePascals, atmosphere: AbsolutePascals): GaugePascals {
   return gaugePascals(pressure - atmosphere);
 }

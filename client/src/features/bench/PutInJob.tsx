@@ -51,9 +51,9 @@ export function PutInJob({ sum, joint, onClose }: PutInJobProps) {
         <FrameKey label="Close" onPress={onClose} />
       </View>
       {put.problem ? <Failed message={put.problem} /> : null}
-      {put.done ? (
+      {put.doneWith(values) ? (
         <Words bold tone="teal" role="status">
-          {put.done}
+          {put.doneWith(values)}
         </Words>
       ) : null}
     </View>

@@ -14,7 +14,7 @@ export function usePutInJob() {
   const [putEntry, entry] = usePutJobEntryMutation();
   const [putJoint, joint] = usePutJointMutation();
   const attempt = useRef<{ readonly id: string; readonly of: string } | null>(null);
-  const [done, setDone] = useState<string | null>(null);
+  const [kept, setKept] = useState<{ readonly of: string; readonly words: string } | null>(null);
   const idFor = (what: unknown) => {
     const of = JSON.stringify(what);
     if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };
@@ -23,7 +23,7 @@ export function usePutInJob() {
 
   async function keep(jobId: string, values: JobSumValues): Promise<void> {
     const result = await putEntry({ jobId, entryId: idFor([jobId, values]), body: { kind: 'sum', values } });
-    setDone(result.data ? `Kept with job ${result.data.number}.` : null);
+    setKept(result.data ? { of: JSON.stringify(values), words: `Kept with job ${result.data.number}.` } : null);
   }
 
   async function plan(jobId: string, title: string, draft: Draft): Promise<void> {
@@ -34,5 +34,12 @@ export function usePutInJob() {
   }
 
   const error = entry.error ?? joint.error;
-  return { keep, plan, busy: entry.isLoading || joint.isLoading, done, problem: error ? errorText(error) : null };
+  return {
+    keep,
+    plan,
+    busy: entry.isLoading || joint.isLoading,
+    /** Only of the sum as it was kept: another one is not kept yet. */
+    doneWith: (values: JobSumValues) => (kept?.of === JSON.stringify(values) ? kept.words : null),
+    problem: error ? errorText(error) : null,
+  };
 }

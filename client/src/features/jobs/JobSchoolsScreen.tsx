@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { SCHOOL_QUESTIONS, SCHOOL_TEXTS } from '@kesto/contract/wording';
-import type { Schools } from '@kesto/core';
+import { differingSchool, type Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
@@ -27,7 +27,7 @@ function Ready({ job }: { job: JobView }) {
   const [reason, setReason] = useState(job.schools?.reason ?? '');
   const [put, { isLoading, error }] = usePutJobEntryMutation();
   const attempt = useRef<{ readonly id: string; readonly of: string } | null>(null);
-  const differs = SCHOOL_QUESTIONS.some((question) => schools[question] !== undefined && schools[question] !== shop[question]);
+  const differs = differingSchool(schools, shop) !== null;
   async function keep() {
     const values = { schools, ...(reason.trim() ? { reason: reason.trim() } : {}) };
     const of = JSON.stringify(values);

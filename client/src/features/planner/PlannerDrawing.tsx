@@ -52,6 +52,8 @@ interface PlannerDrawingProps {
   readonly units: UnitPreferences;
   readonly detail: Exclude<Detail, 'thumb' | 'cover'>;
   readonly onPart?: (part: 'male' | 'female') => void;
+  /** The letters of the cautions that are listed beside it. */
+  readonly flagged?: boolean;
   /** Whose draft the handles change; without one the drawing is only looked at. */
   readonly planner?: Planner;
 }
@@ -68,7 +70,7 @@ export function PlannerDrawing(props: PlannerDrawingProps) {
 
 const placesOf = (plan: JointPlan) => plan.protection.map((p) => (p.part.along === 'male' ? -1 : 1) * p.part.distanceM * 1000);
 
-function Drawn({ plan, units, detail, onPart, planner, width }: PlannerDrawingProps & { width: number }) {
+function Drawn({ plan, units, detail, onPart, planner, flagged, width }: PlannerDrawingProps & { width: number }) {
   const joint = sectionOf(plan);
   const fitting = useMemo(() => frameOf(sectionOf(plan), width, detail, placesOf(plan)), [plan, width, detail]);
   const { edits, held, selected } = useGrips({ planner, plan, units, frame: fitting });
@@ -88,7 +90,7 @@ function Drawn({ plan, units, detail, onPart, planner, width }: PlannerDrawingPr
           gas={plan.purge?.trickleM3PerS ? `nitrogen ${readingText(formatFlow(plan.purge.trickleM3PerS, units))}` : null}
           rod={plan.rod ? `feed ${readingText(formatLength(plan.rod.lengthM, units, 0))}` : null}
           near={nearMarks(plan, units)}
-          flags={full ? flagsOf(plan) : []}
+          flags={(flagged ?? full) ? flagsOf(plan) : []}
           {...(onPart ? { onPart } : {})}
         />
         {planner ? <Grips plan={plan} units={units} frame={frame} edits={edits} /> : null}

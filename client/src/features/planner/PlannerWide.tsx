@@ -42,9 +42,10 @@ const Aside = memo(function Aside({ view }: { view: PlannerView }) {
   return (
     <View style={{ gap: 10 }}>
       {plan ? <Headline plan={plan} /> : null}
-      {plan ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
       {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
-      {plan ? <Reasons view={view} plan={plan} /> : null}
+      {plan ? (
+        <Reasons view={view} plan={plan} underFlags={<LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} />} />
+      ) : null}
     </View>
   );
 });

@@ -1,5 +1,6 @@
 import { inspectRuleText, inspectText, showIn, spokenSchools } from '@kesto/contract/wording';
 import type { JointPlan } from '@kesto/core';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
@@ -11,7 +12,7 @@ import { FillerList } from './FillerList';
 import type { PlannerView } from './usePlannerScreen';
 
 /** Verdict, fillers with reasons, what to heed, what to inspect. */
-export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) {
+export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: JointPlan; underFlags?: ReactNode }) {
   const { units, van, planner, reasonProblem } = view;
   const { reason } = planner.draft;
   const t = useTokens();
@@ -19,6 +20,7 @@ export function Reasons({ view, plan }: { view: PlannerView; plan: JointPlan }) 
   return (
     <View style={{ gap: 10 }}>
       <Flags plan={plan} units={units} />
+      {underFlags}
       <FillerList
         rows={plan.fillers}
         chosen={plan.chosen?.filler.designation ?? null}

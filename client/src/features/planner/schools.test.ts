@@ -1,7 +1,6 @@
 import { SCHOOL_QUESTIONS, SCHOOL_TEXTS, spokenSchools } from '@kesto/contract/wording';
-import { SCHOOLS } from '@kesto/core';
+import { differingSchool, SCHOOLS } from '@kesto/core';
 import { around, draftOf, planOf } from '@/testing/joints';
-import { differingSchool } from './schools';
 import { planDraft } from './toRequest';
 
 test('every answer of every question says what it gains and what it risks', () => {
@@ -29,8 +28,8 @@ test('a job’s own school speaks before the shop’s, and a joint’s before bo
 
 test('a joint that differs from its shop is told, one that agrees is not', () => {
   const differs = draftOf({ rest: { schools: { houseRod: '15 % Ag' } } });
-  expect(differingSchool(differs, { houseRod: 'silver-free' })).toBe('houseRod');
-  expect(differingSchool(differs, { houseRod: '15 % Ag' })).toBeNull();
-  expect(differingSchool(draftOf(), { houseRod: '15 % Ag' })).toBeNull();
+  expect(differingSchool(differs.schools, { houseRod: 'silver-free' })).toBe('houseRod');
+  expect(differingSchool(differs.schools, { houseRod: '15 % Ag' })).toBeNull();
+  expect(differingSchool(draftOf().schools, { houseRod: '15 % Ag' })).toBeNull();
   expect(planOf(differs).request.schools).toEqual({ houseRod: '15 % Ag' });
 });

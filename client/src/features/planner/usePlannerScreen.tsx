@@ -1,5 +1,6 @@
 import type { JointView, VanStock } from '@kesto/contract';
 import type { SchoolsHere } from '@/features/shop/useSchools';
+import { differingSchool } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { jointCells } from '@/features/joint/cells';
@@ -8,7 +9,6 @@ import type { WorkingName } from '@kesto/contract/wording';
 import type { Start } from './starts';
 import { STEPS, type Step } from './steps';
 import type { Planner } from './usePlanner';
-import { differingSchool } from './schools';
 import { useStorePlan } from './useStorePlan';
 
 /** What both the wide and the phone planner show and can do. */
@@ -45,7 +45,7 @@ export function usePlannerScreen({
     fresh: joint.plan === null && !planner.touched,
     planner,
     schools,
-    differs: differingSchool(planner.draft, schools.here),
+    differs: differingSchool(planner.draft.schools, schools.here),
     van,
     units,
     step,

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { ENGINE_VERSION, type Schools } from '@kesto/core';
+import { differingSchool, ENGINE_VERSION, type Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
@@ -7,7 +7,6 @@ import { v7 as uuid } from 'uuid';
 import { errorField, errorText } from '@/api/api';
 import { usePutPlanMutation } from '@/features/joint/api';
 import { draftStored } from './drafts';
-import { differingSchool } from './schools';
 import type { Planner } from './usePlanner';
 
 /** Stores the plan under an id made here, so that a second try of the same plan is the same write. */
@@ -23,7 +22,7 @@ export function useStorePlan(joint: JointView, planner: Planner, schools: School
     const chosen = plan?.chosen;
     if (!request || !chosen) return;
     const reason = draft.reason.trim();
-    const differs = differingSchool(draft, schools) !== null;
+    const differs = differingSchool(draft.schools, schools) !== null;
     const needsReason = differs || chosen.verdict === 'avoid';
     if (needsReason && !reason) {
       const message = differs

@@ -69,7 +69,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
     >
       {plan ? (
         <>
-          <PlannerDrawing plan={plan} units={units} detail="sizes" />
+          <PlannerDrawing plan={plan} units={units} detail="sizes" flagged />
           <Flags plan={plan} units={units} stages={AT_THE_JOINT} />
           <AtTheTorch plan={plan} units={units} />
           <Notes plan={plan} units={units} stages={AT_THE_JOINT} />

@@ -1,5 +1,5 @@
 import type { JobSchools, JobSum, PutJobEntryRequest } from '@kesto/contract';
-import type { SchoolQuestion, Schools } from '@kesto/core';
+import { differingSchool, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobEntryRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
@@ -32,10 +32,10 @@ export async function schoolsOfJob(shop: ShopWork, jobId: string | null): Promis
 
 async function checkReason(shop: ShopWork, body: PutJobEntryRequest): Promise<void> {
   if (body.kind !== 'schools' || body.values.reason) return;
-  const ours = await schoolsOf(shop);
-  const differs = Object.entries(body.values.schools).find(([question, answer]) => ours[question as SchoolQuestion] !== answer); // cast: the schema's keys
+  const { schools } = body.values;
+  const differs = differingSchool(schools, await schoolsOf(shop));
   if (differs) {
-    throw new AppError('INVALID_INPUT', `“${differs[1]}” is not how this shop does it: write why this job differs.`, 'values.reason');
+    throw new AppError('INVALID_INPUT', `“${schools[differs]}” is not how this shop does it: write why this job differs.`, 'values.reason');
   }
 }
 

@@ -5,7 +5,7 @@ import type { ShopWork } from '../../platform/db/shop';
 import { notFound } from '../../platform/errors';
 import { entriesOf, jointById } from '../joints/joints.repository.typeorm';
 import { summaries } from '../joints/summaries';
-import { jobNotes } from './jobEntries.service';
+import { jobNotes, type JobNotes } from './jobEntries.service';
 import {
   addJob,
   addJoint,
@@ -27,7 +27,9 @@ import {
 
 const DUE_WITHIN_DAYS = 30;
 
-async function describe(shop: ShopWork, job: JobRow): Promise<JobView> {
+type BareJob = Omit<JobView, keyof JobNotes>;
+
+async function describe(shop: ShopWork, job: JobRow): Promise<BareJob> {
   const circuit = await circuitById(shop, job.circuit_id);
   const unit = circuit && (await unitById(shop, circuit.unit_id));
   if (!circuit || !unit) throw notFound('This job’s circuit');
@@ -43,20 +45,19 @@ async function describe(shop: ShopWork, job: JobRow): Promise<JobView> {
     joints: order.length,
     circuit: toCircuit(circuit),
     order,
-    ...(await jobNotes(shop, job.id)),
   };
 }
 
 export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
   const job = await jobById(shop, jobId);
   if (!job) throw notFound('This job');
-  return describe(shop, job);
+  return { ...(await describe(shop, job)), ...(await jobNotes(shop, job.id)) };
 }
 
-const summaryOf = ({ circuit: _circuit, order: _order, schools: _schools, sums: _sums, ...summary }: JobView): JobSummary => summary;
+const summaryOf = ({ circuit: _circuit, order: _order, ...summary }: BareJob): JobSummary => summary;
 
 export async function today(shop: ShopWork, now: Date): Promise<Today> {
-  const jobs: JobView[] = [];
+  const jobs: BareJob[] = [];
   for (const row of await allJobs(shop)) jobs.push(await describe(shop, row));
   return {
     jobs: jobs.filter((job) => !job.done).map(summaryOf),
@@ -67,7 +68,7 @@ export async function today(shop: ShopWork, now: Date): Promise<Today> {
   };
 }
 
-async function sentBack(shop: ShopWork, jobs: readonly JobView[]): Promise<Today['sentBack']> {
+async function sentBack(shop: ShopWork, jobs: readonly BareJob[]): Promise<Today['sentBack']> {
   const found = jobs.flatMap((job) =>
     job.order.filter((j) => j.state === 'sent back' || j.state === 'rework').map((joint) => ({ joint, jobId: job.id })),
   );
@@ -91,11 +92,11 @@ function dueSoon(people: Awaited<ReturnType<typeof allPeople>>, now: Date): Toda
 
 export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest): Promise<JobView> {
   const hash = requestHash(body);
+  await lockShop(shop);
   const before = await jobById(shop, jobId);
   if (before) sameOrConflict(before, hash, 'job');
   else {
     if (!(await circuitById(shop, body.circuitId))) throw notFound('This circuit');
-    await lockShop(shop);
     const number = await nextJobNumber(shop);
     await addJob(shop, {
       id: jobId,

@@ -1,6 +1,6 @@
 import { planAnswer, type PutPlanRequest, type StoredPlan } from '@kesto/contract';
 import { wireError } from '@kesto/contract/wording';
-import { ENGINE_VERSION, planJoint, type JointPlan, type SchoolQuestion } from '@kesto/core';
+import { differingSchool, ENGINE_VERSION, planJoint, type JointPlan } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
@@ -33,10 +33,11 @@ function needsReason(plan: JointPlan, chosen: string): boolean {
 
 /** One joint may be made by another school than its job, or the shop: with a reason. */
 async function checkSchools(shop: ShopWork, jointId: string, body: PutPlanRequest): Promise<void> {
-  const ours = await schoolsOfJob(shop, await jobOfJoint(shop, jointId));
-  const differs = Object.entries(body.request.schools ?? {}).find(([question, answer]) => ours[question as SchoolQuestion] !== answer); // cast: the schema's keys
-  if (differs && !body.reason) {
-    throw new AppError('INVALID_INPUT', `“${differs[1]}” is not how it is done here: write why this joint differs.`, 'reason');
+  if (body.reason) return;
+  const asked = body.request.schools ?? {};
+  const differs = differingSchool(asked, await schoolsOfJob(shop, await jobOfJoint(shop, jointId)));
+  if (differs) {
+    throw new AppError('INVALID_INPUT', `“${asked[differs]}” is not how it is done here: write why this joint differs.`, 'reason');
   }
 }
 

@@ -5,7 +5,9 @@ import {
   formatGaugePressure,
   formatTemperature,
   formatTemperatureDifference,
-  gaugePascals,
+  absolutePascals,
+  gaugeFromAbsolute,
+  SEA_LEVEL,
   type Quantity,
   type Reading,
 } from '@kesto/core';
@@ -19,7 +21,6 @@ const refrigerant: CalculatorChoice = {
   initial: 'R-410A',
   options: SATURATION_NAMES.map((value) => ({ value, label: value })),
 };
-const ATMOSPHERE_PA = 101_325;
 const NONE: Reading = { value: '–', unit: '' };
 
 /** Pressure from temperature, or the other way round. */
@@ -41,7 +42,7 @@ export const saturation: Calculator = {
     });
     if (!result.ok) return result;
     const a = result.value;
-    const gauge = (pa: number) => formatGaugePressure(gaugePascals(pa - ATMOSPHERE_PA), units);
+    const gauge = (pa: number) => formatGaugePressure(gaugeFromAbsolute(absolutePascals(pa), SEA_LEVEL), units);
     const dewC = 'dewC' in a ? a.dewC : temperature ? celsiusOf(temperature) : null;
     const both =
       'bubblePa' in a

@@ -1,8 +1,16 @@
-import { formatGaugePressure, formatTemperature, gaugePascals, readingText, type UnitPreferences } from '@kesto/core';
+import {
+  absolutePascals,
+  formatGaugePressure,
+  formatTemperature,
+  gaugeFromAbsolute,
+  gaugePascals,
+  readingText,
+  SEA_LEVEL,
+  type UnitPreferences,
+} from '@kesto/core';
 import { saturation } from '@kesto/core/refrigerant';
 import { numberOf, type LinePicture, type PointXY } from '../picture';
 
-const ATMOSPHERE_PA = 101_325;
 const STEP_C = 4;
 const EITHER_WAY_C = 32;
 /** Bubble and dew closer than this are drawn as one line [K]. */
@@ -23,7 +31,7 @@ export function saturationCurve({ refrigerant, marks, units }: Asked): LinePictu
   };
   const place = (celsius: number, pa: number): PointXY => [
     numberOf(formatTemperature(celsius, units)),
-    numberOf(formatGaugePressure(gaugePascals(pa - ATMOSPHERE_PA), units)),
+    numberOf(formatGaugePressure(gaugeFromAbsolute(absolutePascals(pa), SEA_LEVEL), units)),
   ];
   const asked = marks.map((mark) => mark.celsius);
   const [from, to] = [Math.min(...asked) - EITHER_WAY_C, Math.max(...asked) + EITHER_WAY_C];

@@ -1,9 +1,18 @@
 import {
+  ABSOLUTE_PRESSURE_UNITS,
+  absolutePascals,
   fahrenheitFromCelsius,
   FieldReader,
+  FLOW_UNITS,
   formatMass,
   formatNumber,
+  GAUGE_PRESSURE_UNITS,
+  gaugeFromAbsolute,
   INCH_PREFERENCES,
+  KELVIN_AT_0_C,
+  kelvinFromCelsius,
+  LENGTH_UNITS,
+  SEA_LEVEL,
   tradeFraction,
   type Quantity,
   type Reading,
@@ -15,10 +24,8 @@ type FieldKey = (typeof FIELDS)[number];
 
 const ANY = { min: -1e9, max: 1e9 } as const;
 const AT_LEAST_NOTHING = { min: 0, max: 1e9 } as const;
-const KELVIN = 273.15;
-const INCH_M = 0.0254;
-const PSI_PA = 6894.757293168;
-const MICRON_PA = 0.1333223684;
+/** Below this nobody reads a gauge: it is a vacuum. */
+const VACUUM_PA = 10_000;
 
 const row = (label: string, value: number, unit: string, decimals: number): AnswerRow => ({
   label,
@@ -27,17 +34,18 @@ const row = (label: string, value: number, unit: string, decimals: number): Answ
 
 const lengthRows = (m: number): readonly AnswerRow[] => {
   const fraction = tradeFraction(m);
-  const size: Reading = { value: fraction ?? formatNumber(m / INCH_M, 4), unit: 'in' };
-  return [row('millimetres', m * 1000, 'mm', 2), { label: 'inches', reading: size }, row('feet', m / 0.3048, 'ft', 3)];
+  const size: Reading = { value: fraction ?? formatNumber(m / LENGTH_UNITS.in, 4), unit: 'in' };
+  return [row('millimetres', m * 1000, 'mm', 2), { label: 'inches', reading: size }, row('feet', m / LENGTH_UNITS.ft, 'ft', 3)];
 };
 
 const pressureRows = (absolutePa: number): readonly AnswerRow[] => {
-  const gaugePa = absolutePa - 101_325;
-  if (absolutePa < 10_000) return [row('absolute', absolutePa, 'Pa', 1), row('vacuum', absolutePa / MICRON_PA, 'micron', 0)];
+  const gaugePa = gaugeFromAbsolute(absolutePascals(absolutePa), SEA_LEVEL);
+  if (absolutePa < VACUUM_PA)
+    return [row('absolute', absolutePa, 'Pa', 1), row('vacuum', absolutePa / ABSOLUTE_PRESSURE_UNITS.micron, 'micron', 0)];
   return [
     row('kilopascals', gaugePa / 1000, 'kPa g', 1),
-    row('bar', gaugePa / 100_000, 'bar g', 3),
-    row('pounds a square inch', gaugePa / PSI_PA, 'psig', 1),
+    row('bar', gaugePa / GAUGE_PRESSURE_UNITS.barg, 'bar g', 3),
+    row('pounds a square inch', gaugePa / GAUGE_PRESSURE_UNITS.psig, 'psig', 1),
     row('absolute', absolutePa / 1000, 'kPa', 1),
   ];
 };
@@ -45,7 +53,7 @@ const pressureRows = (absolutePa: number): readonly AnswerRow[] => {
 const temperatureRows = (c: number): readonly AnswerRow[] => [
   row('Celsius', c, '°C', 1),
   row('Fahrenheit', fahrenheitFromCelsius(c), '°F', 1),
-  row('Kelvin', c + KELVIN, 'K', 1),
+  row('Kelvin', kelvinFromCelsius(c), 'K', 1),
 ];
 
 const massRows = (kg: number): readonly AnswerRow[] => [
@@ -55,15 +63,15 @@ const massRows = (kg: number): readonly AnswerRow[] => [
 ];
 
 const flowRows = (m3PerS: number): readonly AnswerRow[] => [
-  row('litres a minute', m3PerS * 60_000, 'L/min', 2),
-  row('cubic feet an hour', (m3PerS * 3600) / 0.028316846592, 'scfh', 2),
-  row('cubic metres an hour', m3PerS * 3600, 'm³/h', 3),
+  row('litres a minute', m3PerS / FLOW_UNITS['L/min'], 'L/min', 2),
+  row('cubic feet an hour', m3PerS / FLOW_UNITS.scfh, 'scfh', 2),
+  row('cubic metres an hour', m3PerS / FLOW_UNITS['m3/h'], 'm³/h', 3),
 ];
 
 const CONVERT: Readonly<Record<FieldKey, (read: FieldReader, quantity: Quantity) => readonly AnswerRow[]>> = {
   length: (read, q) => lengthRows(read.lengthM('length', q, ANY)),
   pressure: (read, q) => pressureRows(read.absolutePressure('pressure', q, AT_LEAST_NOTHING)),
-  temperature: (read, q) => temperatureRows(read.temperatureC('temperature', q, { min: -KELVIN, max: 1e6 })),
+  temperature: (read, q) => temperatureRows(read.temperatureC('temperature', q, { min: -KELVIN_AT_0_C, max: 1e6 })),
   mass: (read, q) => massRows(read.massKg('mass', q, ANY)),
   flow: (read, q) => flowRows(read.flowM3PerS('flow', q, ANY)),
 };
