@@ -61,6 +61,10 @@ describe('put in a job', () => {
       values: { calculator: 'gap', note: 'the new valve', answers: [{ label: 'a side, cold', text: '0.05 mm' }, {}] },
     });
     expect(screen.getByText('Kept with job 31.')).toBeTruthy();
+    await write('bore', '22.63 mm');
+    expect(screen.queryByText('Kept with job 31.')).toBeNull();
+    await press('Back to the sum');
+    expect(screen.queryByText('Keep the sum there')).toBeNull();
   });
 
   test('a sum of a joint goes on as that joint, with its figures in the draft', async () => {

@@ -33,8 +33,7 @@ export function BenchScreen() {
     <Words tone="ink2">Mend the field that is marked and the answer comes back.</Words>
   );
   const sum = calculator && worked?.answer ? sumOf(calculator, { values, answer: worked.answer, units }) : null;
-  const putInJob =
-    sum && putting ? <PutInJob key={name} sum={sum} joint={calculator?.joint?.(values) ?? null} onClose={() => setPutting(false)} /> : null;
+  const putInJob = sum && putting ? <PutInJob key={name} sum={sum} joint={calculator?.joint?.(values) ?? null} /> : null;
   const aside = (
     <View style={{ gap: 18 }}>
       {answer}
@@ -49,7 +48,7 @@ export function BenchScreen() {
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'bench' }}
       aside={wide ? aside : undefined}
-      action={sum ? { label: 'Put in a job', onPress: () => setPutting(true) } : undefined}
+      action={sum ? { label: putting ? 'Back to the sum' : 'Put in a job', onPress: () => setPutting(!putting) } : undefined}
       {...(wide ? {} : { over: putInJob, overOpen: putting && sum !== null })}
     >
       <Choice label="sum" value={name} onChange={setName} options={CALCULATORS.map((c) => ({ value: c.name, label: c.name }))} />

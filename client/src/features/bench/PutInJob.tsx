@@ -14,11 +14,10 @@ interface PutInJobProps {
   readonly sum: JobSumValues;
   /** The joint the sum is of, where it is of one. */
   readonly joint: Draft | null;
-  readonly onClose: () => void;
 }
 
 /** Where the sum goes: into a job's notes as it stands, or on as a joint to plan. */
-export function PutInJob({ sum, joint, onClose }: PutInJobProps) {
+export function PutInJob({ sum, joint }: PutInJobProps) {
   const today = useTodayQuery();
   const put = usePutInJob();
   const [picked, setPicked] = useState<string | null>(null);
@@ -48,7 +47,6 @@ export function PutInJob({ sum, joint, onClose }: PutInJobProps) {
             onPress={() => void put.plan(jobId, note.trim() || `From the ${sum.calculator} sum`, joint)}
           />
         ) : null}
-        <FrameKey label="Close" onPress={onClose} />
       </View>
       {put.problem ? <Failed message={put.problem} /> : null}
       {put.doneWith(values) ? (
