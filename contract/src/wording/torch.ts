@@ -44,7 +44,9 @@ export function signsOf(plan: JointPlan, show: Show): Signs | null {
   if (!heat) return null;
   const metals = [joint.male.metal, joint.female.metal];
   const glow = metals.includes('aluminium') ? null : glowAt(heat.middleC);
-  const hot = metals.map((metal) => TOO_HOT[metal]).find(Boolean) ?? 'salmon colour, a green edge on the flame';
+  // Where the filler itself wants salmon, that colour is no sign of too much.
+  const hot =
+    metals.map((metal) => TOO_HOT[metal]).find(Boolean) ?? `${glow === 'salmon' ? '' : 'salmon colour, '}a green edge on the flame`;
   return {
     cold: `the rod balls up and rolls off${flux.required ? '; the flux is white or milky' : ''}`,
     right: `${flux.required ? 'flux clear as water; ' : ''}the rod melts on the metal, not in the flame${glow ? `; ${glow} in shade, about ${show.celsius(heat.middleC)}` : ''}`,

@@ -71,7 +71,7 @@ export function Annotations({
             x2={toX(joint.female.depth)}
             y={axis + outer + DIMENSION_BELOW}
             from={axis + outer + 4}
-            text={`${depth} ${wide ? 'in the cup' : 'deep'}`}
+            text={`${depth} deep`}
             width={width}
           />
         </G>
