@@ -105,6 +105,25 @@ test('joints added at the same instant each get a tag of their own', async () =>
   expect(new Set(tags).size).toBe(6);
 });
 
+test('the same job opened twice at the same instant is one job, and nobody is told of a failure', async () => {
+  const ilta = await server.as('ilta');
+  const circuitId = (await jobFor('ilta')).circuit.id;
+  const id = uuid();
+  const open = () => ilta.put(`/api/jobs/${id}`).send({ circuitId, title: 'Opened twice' });
+  const answers = await Promise.all([open(), open(), open()]);
+  expect(answers.map((a) => a.status)).toEqual([200, 200, 200]);
+  expect(new Set(answers.map((a) => a.body.number)).size).toBe(1);
+});
+
+test('today lists the job without its notes, the job with them', async () => {
+  await noteIn('ilta', SUM);
+  const today = (await (await server.as('ilta')).get('/api/today').expect(200)).body;
+  const listed = today.jobs.find((job: { id: string }) => job.id === JOB);
+  expect(listed.title).toBe('suction valve leaks');
+  expect(listed.sums).toBeUndefined();
+  expect((await jobFor('ilta')).sums.length).toBeGreaterThan(0);
+});
+
 test('jobs opened at the same instant each get a number of their own', async () => {
   const ilta = await server.as('ilta');
   const circuitId = (await jobFor('ilta')).circuit.id;
