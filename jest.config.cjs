@@ -14,7 +14,7 @@ const workspaces = {
   '^@kesto/contract/wording$': at('contract/src/wording/index.ts'),
 };
 /** Packages that ship as ES modules only and have to be read by Jest as such. */
-const esModules = '/node_modules/(?!(@noble|canonicalize|uuid)(/|$))';
+const esModules = '/node_modules/(?!(@noble|canonicalize|uuid|p-limit|yocto-queue|age-encryption)(/|$))';
 
 const node = (name, rest = {}) => ({
   displayName: name,

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { run } from './main';
 
-const outcome = run(process.argv[2], readFileSync(0, 'utf8'));
+const [name, ...options] = process.argv.slice(2);
+const outcome = run(name, readFileSync(0, 'utf8'), options);
 process.stdout.write(outcome.stdout);
 process.stderr.write(outcome.stderr);
 process.exitCode = outcome.exit;

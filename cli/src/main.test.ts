@@ -162,15 +162,62 @@ describe('reach', () => {
 describe('verify', () => {
   const example = readFileSync(path.join(__dirname, '../../docs/examples/joint-record.json'), 'utf8');
 
-  test('the example record is intact', () => expect(JSON.parse(run('verify', example).stdout)).toEqual({ intact: true }));
+  const head = /"hash":\s*"([0-9a-f]{64})"(?![\s\S]*"hash":)/.exec(example)?.[1] ?? '';
+
+  test('the example record is intact, with its count and its whole head', () =>
+    expect(JSON.parse(run('verify', example).stdout)).toEqual({ intact: true, entries: 9, head }));
+
+  test('a head noted earlier: found, and whether it is the last', () => {
+    expect(JSON.parse(run('verify', example, ['--head', head]).stdout)).toMatchObject({ noted: { isLast: true, entriesAfter: 0 } });
+    const other = run('verify', example, ['--head', 'f'.repeat(64)]);
+    expect(other.exit).toBe(1);
+    expect(JSON.parse(other.stdout)).toMatchObject({ intact: false, firstBroken: { chain: 'joint', head: 'f'.repeat(64) } });
+    expect(refusal(run('verify', example, ['--head', 'short'])).field).toBe('head');
+    expect(refusal(run('verify', example, ['--heads', head])).code).toBe('unknown-option');
+  });
 
   test('one altered letter names joint, entry and why', () => {
     const outcome = run('verify', example.replace('Flowed all round at once.', 'Flowed all round at onze.'));
-    expect(outcome.exit).toBe(0);
-    expect(JSON.parse(outcome.stdout)).toMatchObject({ firstBroken: { joint: 'HS3-03', entry: 4, why: expect.any(String) } });
+    expect(outcome.exit).toBe(1);
+    expect(JSON.parse(outcome.stdout)).toMatchObject({
+      firstBroken: { chain: 'joint', joint: 'HS3-03', entry: 4, why: expect.any(String) },
+    });
   });
 
-  test('a file of another kind is refused', () => expect(refusal(run('verify', '{"format":"other"}')).field).toBe('format'));
+  const changed = (change: (file: Record<string, unknown>) => void) => {
+    const file = JSON.parse(example) as Record<string, unknown>;
+    change(file);
+    return JSON.stringify(file);
+  };
+  const entry = (file: Record<string, unknown>) => (file['entries'] as { content: Record<string, unknown> }[])[2]!.content;
+
+  test.each([
+    ['a file of another kind', '{"format":"other"}', 'format'],
+    ['no JSON', 'format', 'record'],
+    ['null', 'null', 'record'],
+    ['a key said twice', example.replace('"kind":', '"kind": "accepted", "kind":'), 'kind'],
+    ['a key said twice, once with an escape', example.replace('"kind":', '"k\\u0069nd": "accepted", "kind":'), 'kind'],
+    ['a key named record', changed((file) => Object.assign(file, { record: 1 })), 'record'],
+    ['entries that are none', changed((file) => Object.assign(file, { entries: [null] })), 'entries[0]'],
+    ['a joint that is null', changed((file) => (entry(file)['joint'] = null)), 'entries[2].content.joint'],
+    ['photos that are one', changed((file) => (entry(file)['photos'] = 'x')), 'entries[2].content.photos'],
+    ['a photo that is null', changed((file) => (entry(file)['photos'] = [null])), 'entries[2].content.photos[0]'],
+    ['a value not in the chain', changed((file) => (entry(file)['approved'] = true)), 'entries[2].content.approved'],
+    ['a correction of a number', changed((file) => (entry(file)['corrects'] = 7)), 'entries[2].content.corrects'],
+    ['a number without end', example.replace(/"rodMm": ?22/, '"rodMm": 1e999'), 'entries[3].content.values.rodMm'],
+    ['half a letter', changed((file) => (entry(file)['values'] = { note: '\ud800' })), 'entries[2].content.values.note'],
+    ['five thousand levels', example.replace(/"rodMm": ?22/, `"rodMm": ${'['.repeat(5000)}${']'.repeat(5000)}`), ''],
+  ])('%s is refused in one line, never a crash', (_what, text, field) => {
+    const outcome = run('verify', text);
+    expect(outcome).toMatchObject({ exit: 2, stdout: '' });
+    expect(outcome.stderr.trim().split('\n')).toHaveLength(1);
+    if (field) expect(refusal(outcome).field).toBe(field);
+  });
+
+  test('a photo under a name that every object has is missing, not read', () => {
+    const outcome = run('verify', example.replaceAll(/"sha256": ?"[0-9a-f]{64}"/g, '"sha256": "constructor"'));
+    expect(outcome.exit).toBe(1);
+  });
 });
 
 describe('saturation and readings', () => {

@@ -1,40 +1,57 @@
+import { parseArgs } from 'node:util';
 import { check } from '@kesto/contract/schemas';
 import { wireError, type WireError } from '@kesto/contract/wording';
-import type { Result } from '@kesto/core';
-import { COMMANDS, type Command } from './commands';
+import { readRecordText, verifyRecord, type Result } from '@kesto/core';
+import { COMMANDS, verifyAnswer, type Command } from './commands';
 
 export interface Outcome {
-  readonly exit: 0 | 2;
+  /** 1: answered, and what was asked about is broken. */
+  readonly exit: 0 | 1 | 2;
   readonly stdout: string;
   readonly stderr: string;
 }
 
 const refusal = (error: WireError): Outcome => ({ exit: 2, stdout: '', stderr: `${JSON.stringify({ error })}\n` });
 
-function answer(result: Result<unknown>): Outcome {
-  if (result.ok) return { exit: 0, stdout: `${JSON.stringify(result.value)}\n`, stderr: '' };
+function answer<T>(result: Result<T>, exitOf: (value: T) => Outcome['exit'] = () => 0): Outcome {
+  if (result.ok) return { exit: exitOf(result.value), stdout: `${JSON.stringify(result.value)}\n`, stderr: '' };
   const [first] = result.errors;
   return refusal(first ? wireError(first) : { code: 'invalid', field: '', message: 'the request was refused' });
 }
 
+/** A whole file is judged here, not a request: read strictly, so that no two readers can see different records in it. */
+function verify(input: string, options: readonly string[]): Outcome {
+  let head: string | undefined;
+  try {
+    head = parseArgs({ args: [...options], options: { head: { type: 'string' } } }).values.head;
+  } catch (error) {
+    const said = error instanceof Error ? error.message.split('\n')[0] : String(error);
+    return refusal({ code: 'unknown-option', field: 'command', message: `verify takes --head HASH and nothing else: ${said}` });
+  }
+  const file = readRecordText(input);
+  const result = file.ok ? verifyRecord(file.value, head) : file;
+  return answer(result.ok ? { ok: true, value: verifyAnswer(result.value) } : result, (value) => (value.intact ? 0 : 1));
+}
+
+function parsed(input: string): { readonly body: unknown } | Outcome {
+  try {
+    return { body: JSON.parse(input) as unknown };
+  } catch (error) {
+    const message = `request is not JSON: ${error instanceof Error ? error.message : String(error)}`;
+    return refusal({ code: 'not-json', field: 'request', message });
+  }
+}
+
 /** One command over one request: text in, text out. */
-export function run(name: string | undefined, input: string): Outcome {
-  const command: Command | undefined = name === undefined ? undefined : COMMANDS[name];
+export function run(name: string | undefined, input: string, options: readonly string[] = []): Outcome {
+  if (name === 'verify') return verify(input, options);
+  const command: Command | undefined = name !== undefined && Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
   if (!command) {
-    const allowed = Object.keys(COMMANDS).join(', ');
+    const allowed = [...Object.keys(COMMANDS), 'verify'].join(', ');
     return refusal({ code: 'unknown-command', field: 'command', message: `command ${name ?? ''} is not known; allowed: ${allowed}` });
   }
-  let body: unknown;
-  try {
-    body = JSON.parse(input);
-  } catch (error) {
-    return refusal({
-      code: 'not-json',
-      field: 'request',
-      message: `request is not JSON: ${error instanceof Error ? error.message : String(error)}`,
-    });
-  }
-  if (!command.schema) return answer(command.answer(body));
-  const checked = check(command.schema, body);
+  const request = parsed(input);
+  if (!('body' in request)) return request;
+  const checked = check(command.schema, request.body);
   return checked.ok ? answer(command.answer(checked.value)) : refusal(checked.problem);
 }

@@ -28,5 +28,13 @@ export const REFUSAL_REASONS = [
   'wall-too-thick',
   'gauge-difference',
   'record-format',
+  'record-not-json',
+  'record-duplicate-key',
+  'record-unknown-key',
+  'record-too-deep',
+  'record-number',
+  'record-text',
+  'record-shape',
+  'record-head',
 ] as const;
 export type RefusalReason = (typeof REFUSAL_REASONS)[number];

@@ -61,12 +61,17 @@ export async function buildClient() {
 
 async function buildBundle(entry, outfile, sources) {
   const stamp = stampOf(['package-lock.json', ...sources]);
-  const kept = `${path.dirname(outfile)}/.built-from`;
+  const kept = `${outfile}.built-from`;
   if (existsSync(outfile) && isCurrent(kept, stamp)) return;
   const { bundle } = await import('./bundle.mjs');
   await bundle(path.resolve('.'), entry, outfile);
   keepStamp(kept, stamp);
 }
 
-export const buildServer = () => buildBundle('server/src/main.ts', 'server/dist/main.mjs', ['core/src', 'contract/src', 'server/src']);
+const SERVER_SOURCES = ['core/src', 'contract/src', 'server/src'];
+
+export async function buildServer() {
+  await buildBundle('server/src/main.ts', 'server/dist/main.mjs', SERVER_SOURCES);
+  await buildBundle('server/src/features/photos/photoWorker.ts', 'server/dist/photoWorker.mjs', SERVER_SOURCES);
+}
 export const buildCommandLine = () => buildBundle('cli/src/bin.ts', 'cli/dist/bin.mjs', ['core/src', 'contract/src', 'cli/src']);

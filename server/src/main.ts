@@ -1,37 +1,56 @@
-import pino from 'pino';
+import { fileURLToPath } from 'node:url';
 import { systemClock } from './platform/clock';
-import { configFromEnvironment } from './platform/config';
+import { ConfigError, configFromEnvironment, isOpenToListeners, type Config } from './platform/config';
+import { databaseFailure } from './platform/db/failures';
 import { prepareDatabase } from './platform/db/prepare';
 import { buildApp } from './platform/http/app';
+import { listen } from './platform/http/listen';
+import { logFile } from './platform/log/logFile';
+import { buildLogger } from './platform/log/logger';
 import { loadDemo } from './features/demo/load';
 import { demoPeople } from './features/demo/people';
+import { photoQueue } from './features/photos/photoQueue';
 import { openFirstShop } from './features/session/firstShop';
 
-const config = configFromEnvironment(process.env);
-const log = pino({ level: config.logLevel });
-const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir);
-const platform = { db, clock: systemClock, demo: config.demo };
-if (empty && config.demo) await loadDemo(db);
-const firstAdmin = empty && !config.demo ? await openFirstShop(db) : null;
+/** By then everything is ended, whatever hangs: a supervisor waits ten seconds. */
+const LAST_MS = 8_000;
 
-const server = buildApp(platform, log, config.clientDir).listen(config.port, config.host, () => {
-  log.info({ port: config.port }, 'ready');
-  process.send?.({ signIns: config.demo ? demoPeople() : [], firstAdmin });
-});
-server.on('error', (error) => {
-  log.fatal({ err: error }, 'cannot listen');
-  process.exitCode = 1;
-  void db.destroy();
-});
+async function run(config: Config): Promise<void> {
+  const log = buildLogger(config.logLevel, config.logFile ? logFile(config.logFile) : process.stdout);
+  const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir);
+  const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
+  const platform = { db, clock: systemClock, demo: config.demo, cleanPhoto };
+  if (empty && config.demo) await loadDemo(db);
+  const firstAdmin = empty && !config.demo ? await openFirstShop(db) : null;
+  const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);
+  log.info({ port: config.port, host: config.host }, 'ready');
+  process.send?.({ signIns: config.demo ? demoPeople() : [], firstAdmin, openToListeners: isOpenToListeners(config) });
 
-let stopping = false;
-/** Finishes what is under way, then closes. Also when the script that started this one is gone. */
-function stop(): void {
-  if (stopping) return;
-  stopping = true;
-  server.close(() => void db.destroy().then(() => process.exit(0)));
-  server.closeIdleConnections();
+  let stopping = false;
+  /** Finishes what is under way, then closes. Also when the script that started this one is gone. */
+  function stop(): void {
+    if (stopping) return;
+    stopping = true;
+    setTimeout(() => process.exit(0), LAST_MS).unref();
+    server.close(() => void db.destroy().finally(() => process.exit(0)));
+    server.closeIdleConnections();
+  }
+  for (const signal of ['SIGTERM', 'SIGINT', 'disconnect'] as const) process.on(signal, stop);
 }
-process.on('SIGTERM', stop);
-process.on('SIGINT', stop);
-process.on('disconnect', stop);
+
+/** A start that fails says why in one sentence; what is not ours to explain keeps its stack. */
+function sentenceOf(error: unknown): string {
+  if (error instanceof ConfigError) return error.message;
+  if (error instanceof Error && 'code' in error && error.code === 'EADDRINUSE') return 'The port is taken by another program.';
+  const failure = databaseFailure(error) ?? (error instanceof Error && /password|role|database/.test(error.message) ? error : null);
+  return failure ? `The database at DATABASE_URL cannot be used: ${rootMessage(error)}` : String((error as Error)?.stack ?? error); // cast: anything may be thrown
+}
+
+const rootMessage = (error: unknown) => (error instanceof AggregateError ? String(error.errors[0]?.message) : (error as Error).message); // cast: named above
+
+try {
+  await run(configFromEnvironment(process.env));
+} catch (error) {
+  process.stderr.write(`${sentenceOf(error)}\n`);
+  process.exit(1);
+}

@@ -8,19 +8,18 @@ import {
   ok,
   planJoint,
   planPurge,
-  verifyRecord,
   type PlanRequest,
   type PurgeRequest,
   type Quantity,
   type ReachRequest,
   type Result,
+  type Verification,
 } from '@kesto/core';
 import { readings, saturation, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import type Joi from 'joi';
 
 export interface Command {
-  /** Shape of the request; null where the request is a whole file that is judged, not refused. */
-  readonly schema: Joi.ObjectSchema | null;
+  readonly schema: Joi.ObjectSchema;
   readonly answer: (body: unknown) => Result<unknown>;
 }
 
@@ -43,11 +42,10 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
   reach: { schema: reachRequest, answer: (body) => mapped(heatReach(body as ReachRequest), reachAnswer) },
   saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },
   readings: { schema: readingsRequest, answer: (body) => mapped(readings(body as ReadingsRequest), readingsAnswer) },
-  verify: {
-    schema: null,
-    answer: (body) =>
-      mapped(verifyRecord(body), (v) =>
-        v.intact ? { intact: true } : { intact: false, firstBroken: { ...v.firstBroken, why: breakText(v.firstBroken.why) } },
-      ),
-  },
 };
+
+/** What `verify` answers, with the reason as a sentence. */
+export const verifyAnswer = (verification: Verification) =>
+  verification.intact
+    ? verification
+    : { intact: false as const, firstBroken: { ...verification.firstBroken, why: breakText(verification.firstBroken.why) } };

@@ -8,6 +8,7 @@ import type { SheetAction } from './Sheet';
 import { StageRow } from './StagePath';
 import { useStation } from './station';
 import { useTokens } from './theme';
+import { isOpenToListeners } from './connection';
 import { Words } from './Words';
 
 export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench';
@@ -128,6 +129,11 @@ export function TitleBlock({
           <Cell label={station.name} here={cells.here === 'person'} href="/me">
             {station.units}
           </Cell>
+          {isOpenToListeners() ? (
+            <Cell label="not private" here={false}>
+              plain HTTP
+            </Cell>
+          ) : null}
           <Cell label={station.waiting === 0 ? 'in step' : 'on its way'} here={false}>
             {station.waiting === 0 ? 'all stored' : `${station.waiting} being sent`}
           </Cell>

@@ -1,4 +1,4 @@
-import type { EntryKind, PlanRequest, RecordEntry, Schools, UnitPreferences } from '@kesto/core';
+import type { EntryKind, JointState, LookFinding, LookResult, PlanRequest, RecordEntry, Schools, UnitPreferences } from '@kesto/core';
 import type { PlanAnswer } from '../answers/plan';
 
 export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
@@ -47,8 +47,6 @@ export interface DemoPerson extends PersonName {
   readonly login: string;
   readonly password: string;
 }
-
-export type JointState = 'not planned' | 'planned' | 'brazed' | 'passed' | 'rework' | 'cut out' | 'accepted' | 'sent back';
 
 export interface JointSummary {
   readonly id: string;
@@ -197,22 +195,6 @@ export interface StoredPhoto {
   readonly mediaType: string;
   readonly bytes: number;
 }
-
-export const LOOK_RESULTS = ['pass', 'rework', 'cut out'] as const;
-export type LookResult = (typeof LOOK_RESULTS)[number];
-
-/** What the eye can find on a joint, and the most that may follow from it. */
-export const LOOK_FINDINGS = {
-  'ring not closed': 'rework',
-  sunk: 'rework',
-  pinhole: 'rework',
-  balled: 'rework',
-  'flux left': 'rework',
-  'not fully home': 'cut out',
-  crack: 'cut out',
-  'base metal melted': 'cut out',
-} as const satisfies Readonly<Record<string, LookResult>>;
-export type LookFinding = keyof typeof LOOK_FINDINGS;
 
 export interface BrazedValues {
   readonly filler: string;

@@ -1,8 +1,6 @@
 import Joi from 'joi';
-import { ENTRY_KINDS, METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core';
+import { ENTRY_KINDS, LOOK_FINDINGS, LOOK_RESULTS, METRIC_PREFERENCES, type EntryKind, type UnitPreferences } from '@kesto/core';
 import {
-  LOOK_FINDINGS,
-  LOOK_RESULTS,
   NOTE_LIMIT,
   type BrazedValues,
   type LookValues,
@@ -16,8 +14,11 @@ import {
 } from '../api/types';
 import { planRequest, schoolsRequest } from './plan';
 
-const uuid = Joi.string().guid({ version: ['uuidv4', 'uuidv7'] });
+const uuid = Joi.string()
+  .guid({ version: ['uuidv4', 'uuidv7'] })
+  .lowercase();
 const text = (max: number) => Joi.string().trim().min(1).max(max);
+const EARLIEST_YEAR = 2020;
 const note = Joi.string().allow('').max(NOTE_LIMIT);
 const measured = (min: number, max: number) => Joi.number().min(min).max(max).allow(null);
 
@@ -87,14 +88,36 @@ const VALUES: Readonly<Record<string, Joi.Schema>> = {
   reworked: brazedValues,
   'looked at': lookValues,
   'sent back': sentBackValues,
-  corrected: Joi.object().min(1),
+  corrected: Joi.object().min(1).max(20),
 };
+
+const schemaOf = (kind: EntryKind) => (VALUES[kind] ?? noteValues) as Joi.ObjectSchema; // cast: every kind carries an object
+
+/** What a correction may say of an entry: values of its own kind, at least one. The result of a look is not corrected: one looks again. */
+export const correctionOf = (kind: EntryKind): Joi.ObjectSchema =>
+  schemaOf(kind)
+    .fork(Object.keys(schemaOf(kind).describe().keys as object), (key) => key.optional())
+    .fork(kind === 'looked at' ? ['result'] : [], (key) =>
+      key.forbidden().messages({ 'any.unknown': 'values.result is not corrected: look again' }),
+    )
+    .min(1);
+
+const UTC_INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/;
+
+/** A moment that the calendar has, in UTC, said so: 31 February and a time without a zone are nobody's. */
+const utcInstant = Joi.string()
+  .custom((value: string, helpers) => {
+    const at = UTC_INSTANT.test(value) ? new Date(value) : null;
+    const isReal = at !== null && !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === value.slice(0, 10);
+    return isReal && at.getUTCFullYear() >= EARLIEST_YEAR ? value : helpers.error('time.utc');
+  })
+  .messages({ 'time.utc': '{{#label}} must be a date and time in UTC, from ' + EARLIEST_YEAR + ' on, like 2026-11-26T09:30:00.000Z' });
 
 export const putEntryRequest = Joi.object<PutEntryRequest>({
   kind: Joi.string()
     .valid(...ENTRY_KINDS.filter((kind) => kind !== 'planned'))
     .required(),
-  deviceTime: Joi.string().isoDate().required(),
+  deviceTime: utcInstant.required(),
   values: Joi.when('kind', {
     switch: Object.entries(VALUES).map(([kind, then]) => ({ is: kind, then })),
     otherwise: noteValues,

@@ -1,4 +1,4 @@
-import { assertNever, type BreakReason, type CalcError, type NeededCode, type RefusalReason } from '@kesto/core';
+import { assertNever, JSON_DEPTH, type BreakReason, type CalcError, type NeededCode, type RefusalReason } from '@kesto/core';
 
 const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'ammonia-with-copper': () => 'ammonia attacks copper and its alloys: no copper-bearing part may be in the circuit',
@@ -8,6 +8,14 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'wall-too-thick': () => 'twice the wall must be less than the outside diameter',
   'gauge-difference': () => 'psi is a difference of pressures: say psig for gauge or psia for absolute',
   'record-format': () => 'not a Kesto joint record of a version this program knows',
+  'record-not-json': () => 'is not JSON',
+  'record-duplicate-key': () => 'stands twice in one object: two readers would see two different records',
+  'record-unknown-key': () => 'is a key that a joint record does not have',
+  'record-too-deep': () => `has more than ${JSON_DEPTH} levels`,
+  'record-number': () => 'is a number that no finite one can hold',
+  'record-text': () => 'holds a character that no text can hold',
+  'record-shape': () => 'is missing or not of its kind',
+  'record-head': () => 'must be a SHA-256: 64 digits 0-9 and a-f',
 };
 
 const NEEDED: Readonly<Record<NeededCode, string>> = {
@@ -67,8 +75,9 @@ const BREAKS: Readonly<Record<BreakReason, string>> = {
   'photo-altered': 'a photo’s bytes do not have the hash the entry names',
   'photo-missing': 'a photo the entry names is not in the file',
   'photo-unnamed': 'the file holds a photo that no entry names',
-  'unknown-value': 'the entry carries a value the chain does not cover',
   'correction-of-nothing': 'the entry corrects one that is not before it',
+  'unknown-kind': 'the entry is of a kind that this program does not know',
+  'head-missing': 'the chain does not hold the hash that was noted: entries were taken out, or the chain was made anew',
 };
 
 export const breakText = (why: BreakReason): string => BREAKS[why];

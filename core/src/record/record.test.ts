@@ -63,7 +63,7 @@ test('the hash is SHA-256', () => {
 
 test('an untouched record is intact and says where it ends', () => {
   const entries = chainOf(4);
-  expect(verdict(exported(entries))).toEqual({ intact: true, entries: 4, endsIn: entries[3]?.hash });
+  expect(verdict(exported(entries))).toEqual({ intact: true, entries: 4, head: entries[3]?.hash });
 });
 
 test.each([0, 1, 2, 3])('one altered letter in entry %d is named', (index) => {
@@ -90,13 +90,34 @@ test('a photo changed by one byte, left out, or slipped in is found', () => {
   const sha = bytesHash(PHOTO);
   expect(broken({ ...file, photos: { [sha]: base64(Uint8Array.from([...PHOTO.slice(0, -1), 4])) } })).toEqual([2, 'photo-altered']);
   expect(broken({ ...file, photos: {} })).toEqual([2, 'photo-missing']);
-  expect(broken({ ...file, photos: { ...file.photos, ['0'.repeat(64)]: base64(PHOTO) } })).toEqual([4, 'photo-unnamed']);
+  expect(verdict({ ...file, photos: { ...file.photos, ['0'.repeat(64)]: base64(PHOTO) } })).toMatchObject({
+    firstBroken: { why: 'photo-unnamed', photo: '0'.repeat(64) },
+  });
 });
 
-test('values beside the chain are not taken', () => {
+test('values beside the chain are refused by their path, the name “record” no less than others', () => {
   const file = exported();
-  expect(broken({ ...file, entries: file.entries.map((e, i) => (i === 1 ? { ...e, note: 'extra' } : e)) })).toEqual([2, 'unknown-value']);
-  expect(verifyRecord({ ...file, approvedBy: 'nobody' })).toMatchObject({ ok: false, errors: [{ field: 'approvedBy' }] });
+  const refusedAt = (value: unknown) => {
+    const result = verifyRecord(value);
+    return result.ok ? null : result.errors[0];
+  };
+  const beside = { ...file, entries: file.entries.map((e, i) => (i === 1 ? { ...e, note: 'extra' } : e)) };
+  expect(refusedAt(beside)).toMatchObject({ field: 'entries[1].note', reason: 'record-unknown-key' });
+  for (const key of ['approvedBy', 'record'])
+    expect(refusedAt({ ...file, [key]: 'x' })).toMatchObject({ field: key, reason: 'record-unknown-key' });
+});
+
+test('a hash noted earlier is found again: last, or with entries after it; a chain cut short does not hold it', () => {
+  const entries = chainOf(4);
+  const head = entries[3]!.hash;
+  const noted = (file: unknown, hash: string) => {
+    const result = verifyRecord(file, hash);
+    return result.ok ? result.value : result.errors[0];
+  };
+  expect(noted(exported(entries), head)).toMatchObject({ intact: true, noted: { head, isLast: true, entriesAfter: 0 } });
+  expect(noted(exported(entries), entries[1]!.hash)).toMatchObject({ noted: { isLast: false, entriesAfter: 2 } });
+  expect(noted(exported(entries.slice(0, 3)), head)).toMatchObject({ intact: false, firstBroken: { why: 'head-missing', head } });
+  expect(noted(exported(entries), 'abc')).toMatchObject({ field: 'head' });
 });
 
 test('a correction of nothing, another joint’s entry and a wrong count are found even when sealed', () => {
@@ -124,8 +145,9 @@ test('any change to any value of any entry is found at that entry', () => {
   fc.assert(
     fc.property(paths, fc.string({ minLength: 1, maxLength: 8 }), ({ index, key }, value) => {
       const entries = file.entries.map((e, i) => (i === index ? { ...e, content: { ...e.content, [key]: `x${value}` } } : e));
-      const found = broken({ ...file, entries: entries as unknown as ExportedRecord['entries'] });
-      return found !== null && found[0] === index + 1;
+      const result = verifyRecord({ ...file, entries });
+      if (!result.ok) return (result.errors[0]?.field ?? '').startsWith(`entries[${index}].content.${key}`);
+      return !result.value.intact && result.value.firstBroken.entry === index + 1;
     }),
   );
 });

@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '../result';
-import { bytesHash, canonicalHash, type EntryPhoto, type RecordEntry } from './chain';
+import { bytesHash, canonicalHash, ENTRY_KINDS, type EntryPhoto, type RecordEntry } from './chain';
+import { recordMisfit } from './recordShape';
 
 export const RECORD_FORMAT = 'kesto-joint-record';
 export const RECORD_VERSION = 1;
@@ -21,57 +22,91 @@ export type BreakReason =
   | 'photo-altered'
   | 'photo-missing'
   | 'photo-unnamed'
-  | 'unknown-value'
-  | 'correction-of-nothing';
+  | 'correction-of-nothing'
+  | 'unknown-kind'
+  | 'head-missing';
 
+/** Where a chain stops holding. `entry` counts from 1, as on the screen. */
 export interface Break {
+  readonly chain: 'joint';
   readonly joint: string;
-  /** Counted from 1, as on the screen. */
-  readonly entry: number;
+  readonly entry?: number;
+  readonly photo?: string;
+  readonly head?: string;
   readonly why: BreakReason;
 }
 
-export type Verification =
-  { readonly intact: true; readonly entries: number; readonly endsIn: string } | { readonly intact: false; readonly firstBroken: Break };
-
-/**
- * Checks a record with nothing but itself: each entry's hash, the link to the one before, the sequence, that all speak of one joint,
- * that corrections name an earlier entry, and that every photo's bytes have the hash its entry names.
- *
- * It shows that the file hangs together. Whoever can write a whole new file can make one that hangs together too:
- * compare `endsIn` with what the shop's server shows, or with a printed copy.
- */
-export function verifyRecord(file: unknown): Result<Verification> {
-  if (!isExport(file)) return fail({ kind: 'refused', field: formatField(file), reason: 'record-format' });
-  const joint = tagOf(file.entries[0]);
-  for (let index = 0; index < file.entries.length; index++) {
-    const why = breakAt(file, index);
-    if (why) return ok({ intact: false, firstBroken: { joint, entry: index + 1, why } });
-  }
-  const named = new Set(file.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)));
-  if (Object.keys(file.photos).some((sha) => !named.has(sha))) {
-    return ok({ intact: false, firstBroken: { joint, entry: file.entries.length, why: 'photo-unnamed' } });
-  }
-  return ok({ intact: true, entries: file.entries.length, endsIn: file.entries.at(-1)?.hash ?? '' });
+/** A hash somebody noted earlier, found again in the chain. */
+export interface HeadFound {
+  readonly head: string;
+  readonly isLast: boolean;
+  readonly entriesAfter: number;
 }
 
-const tagOf = (entry: RecordEntry | undefined): string => {
-  const tag = entry?.content?.joint?.tag;
-  return typeof tag === 'string' ? tag : '';
-};
+export type Verification =
+  | { readonly intact: true; readonly entries: number; readonly head: string; readonly noted?: HeadFound }
+  | { readonly intact: false; readonly firstBroken: Break };
 
-function breakAt(file: ExportedRecord, index: number): BreakReason | null {
-  const entry = file.entries[index];
+const checkShape = recordMisfit(RECORD_FORMAT, RECORD_VERSION);
+
+/**
+ * Checks a record with nothing but itself: its shape, each entry's hash, the link to the one before, the sequence, that all speak of
+ * one joint, that corrections name an earlier entry, and that every photo's bytes have the hash its entry names.
+ *
+ * It shows that the file hangs together. Whoever can write a whole new file can make one that hangs together too, and a file cut
+ * short hangs together as well: with `notedHead`, a hash noted earlier (on paper, from the server), the chain must hold that very entry.
+ *
+ * @param file       anything; what has not the shape of a record is refused with the path of what does not fit
+ * @param notedHead  SHA-256 in hex of an entry the chain must hold
+ */
+export function verifyRecord(file: unknown, notedHead?: string): Result<Verification> {
+  const misfit = checkShape(file);
+  if (misfit) return fail({ kind: 'refused', field: misfit.field || 'record', reason: misfitReason(misfit) });
+  if (notedHead !== undefined && !/^[0-9a-f]{64}$/.test(notedHead)) return fail({ kind: 'refused', field: 'head', reason: 'record-head' });
+  const record = file as ExportedRecord; // cast: its shape has been checked to the last key
+  const broken = firstBreak(record);
+  if (broken) return ok({ intact: false, firstBroken: broken });
+  const found = notedHead === undefined ? undefined : record.entries.findIndex((e) => e.hash === notedHead);
+  const joint = record.entries[0]?.content.joint.tag ?? '';
+  if (found === -1) return ok({ intact: false, firstBroken: { chain: 'joint', joint, head: notedHead ?? '', why: 'head-missing' } });
+  const entriesAfter = found === undefined ? 0 : record.entries.length - 1 - found;
+  return ok({
+    intact: true,
+    entries: record.entries.length,
+    head: record.entries.at(-1)?.hash ?? '',
+    ...(notedHead === undefined ? {} : { noted: { head: notedHead, isLast: entriesAfter === 0, entriesAfter } }),
+  });
+}
+
+const misfitReason = ({ field, unknown }: { field: string; unknown: boolean }) =>
+  unknown ? 'record-unknown-key' : ['', 'format', 'version'].includes(field) ? 'record-format' : 'record-shape';
+
+function firstBreak(file: ExportedRecord): Break | null {
+  const joint = file.entries[0]?.content.joint.tag ?? '';
+  for (const [index, entry] of file.entries.entries()) {
+    const found = breakAt(file, entry, index);
+    if (found) return { chain: 'joint', joint, entry: index + 1, ...found };
+  }
+  const named = new Set(file.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)));
+  const unnamed = Object.keys(file.photos).find((sha) => !named.has(sha));
+  return unnamed === undefined ? null : { chain: 'joint', joint, photo: unnamed, why: 'photo-unnamed' };
+}
+
+function breakAt(file: ExportedRecord, entry: RecordEntry, index: number): { why: BreakReason; photo?: string } | null {
+  const { content } = entry;
   const before = file.entries[index - 1];
-  if (!entry || !isEntry(entry)) return 'entry-altered';
-  if (Object.keys(entry).some((key) => key !== 'content' && key !== 'hash')) return 'unknown-value';
-  if (canonicalHash(entry.content) !== entry.hash) return 'entry-altered';
-  if (entry.content.previous !== (before?.hash ?? null)) return 'link-broken';
-  if (entry.content.sequence !== index + 1) return 'out-of-sequence';
-  if (before && entry.content.joint.id !== before.content.joint.id) return 'other-joint';
-  const corrected = entry.content.corrects;
-  if (corrected && !file.entries.slice(0, index).some((e) => e.content.id === corrected.entry)) return 'correction-of-nothing';
-  return entry.content.photos.map((photo) => photoBreak(photo, file.photos[photo.sha256])).find((why) => why !== null) ?? null;
+  if (canonicalHash(content) !== entry.hash) return { why: 'entry-altered' };
+  if (content.format !== 1 || !ENTRY_KINDS.includes(content.kind)) return { why: 'unknown-kind' };
+  if (content.previous !== (before?.hash ?? null)) return { why: 'link-broken' };
+  if (content.sequence !== index + 1) return { why: 'out-of-sequence' };
+  if (before && content.joint.id !== before.content.joint.id) return { why: 'other-joint' };
+  const { corrects } = content;
+  if (corrects && !file.entries.slice(0, index).some((e) => e.content.id === corrects.entry)) return { why: 'correction-of-nothing' };
+  for (const photo of content.photos) {
+    const why = photoBreak(photo, Object.hasOwn(file.photos, photo.sha256) ? file.photos[photo.sha256] : undefined);
+    if (why) return { why, photo: photo.sha256 };
+  }
+  return null;
 }
 
 function photoBreak(photo: EntryPhoto, base64: string | undefined): BreakReason | null {
@@ -101,23 +136,4 @@ export function bytesFromBase64(text: string): Uint8Array | null {
     held &= (1 << bits) - 1;
   }
   return held === 0 ? bytes : null;
-}
-
-function formatField(file: unknown): string {
-  if (typeof file !== 'object' || file === null) return 'record';
-  const { format, version, entries, photos, ...rest } = file as Record<string, unknown>; // cast: an object, each key is checked
-  if (format !== RECORD_FORMAT) return 'format';
-  if (version !== RECORD_VERSION) return 'version';
-  if (!Array.isArray(entries) || entries.length === 0) return 'entries';
-  if (typeof photos !== 'object' || photos === null) return 'photos';
-  return Object.keys(rest)[0] ?? 'record';
-}
-
-function isExport(file: unknown): file is ExportedRecord {
-  return formatField(file) === 'record' && typeof file === 'object' && file !== null;
-}
-
-function isEntry(entry: RecordEntry): boolean {
-  const c: unknown = entry.content;
-  return typeof c === 'object' && c !== null && 'joint' in c && typeof c.joint === 'object' && 'photos' in c && Array.isArray(c.photos);
 }

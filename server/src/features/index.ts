@@ -18,7 +18,7 @@ export function features(platform: Platform): Router {
   sessionRoutes(routes, platform);
   jobRoutes(routes, platform);
   jointRoutes(routes, platform);
-  photoRoutes(routes);
+  photoRoutes(routes, platform);
   shopRoutes(routes);
   printRoutes(routes);
   return router;

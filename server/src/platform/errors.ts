@@ -6,14 +6,21 @@ export type AppErrorCode =
   | 'FORBIDDEN'
   | 'CROSS_SITE'
   | 'NOT_FOUND'
+  | 'NOT_ALLOWED'
   | 'CONFLICT'
   | 'NOT_PLANNED'
   | 'FROZEN'
   | 'OUT_OF_ORDER'
+  | 'FULL'
+  | 'PRECONDITION'
   | 'TOO_LARGE'
   | 'NOT_AN_IMAGE'
+  | 'UNSUPPORTED'
+  | 'RANGE'
   | 'TOO_MANY_TRIES'
-  | 'INTERNAL';
+  | 'INTERNAL'
+  | 'UNAVAILABLE'
+  | 'STORAGE_FULL';
 
 export const HTTP_STATUS: Readonly<Record<AppErrorCode, number>> = {
   INVALID_INPUT: 400,
@@ -22,24 +29,39 @@ export const HTTP_STATUS: Readonly<Record<AppErrorCode, number>> = {
   FORBIDDEN: 403,
   CROSS_SITE: 403,
   NOT_FOUND: 404,
+  NOT_ALLOWED: 405,
   CONFLICT: 409,
   NOT_PLANNED: 409,
   FROZEN: 409,
   OUT_OF_ORDER: 409,
+  FULL: 409,
+  PRECONDITION: 412,
   TOO_LARGE: 413,
   NOT_AN_IMAGE: 415,
+  UNSUPPORTED: 415,
+  RANGE: 416,
   TOO_MANY_TRIES: 429,
   INTERNAL: 500,
+  UNAVAILABLE: 503,
+  STORAGE_FULL: 507,
 };
 
+interface AppErrorOptions extends ErrorOptions {
+  /** When the same may be tried again. */
+  readonly retryAfterS?: number;
+}
+
 export class AppError extends Error {
+  readonly retryAfterS: number | undefined;
+
   constructor(
     readonly code: AppErrorCode,
     message: string,
     readonly field?: string,
-    options?: ErrorOptions,
+    options?: AppErrorOptions,
   ) {
     super(message, options);
+    this.retryAfterS = options?.retryAfterS;
   }
 }
 

@@ -1,3 +1,4 @@
+import path from 'node:path';
 import type { DataSource } from 'typeorm';
 import pino from 'pino';
 import request, { type Agent } from 'supertest';
@@ -8,12 +9,16 @@ import type { Clock } from '../platform/clock';
 import { prepareDatabase } from '../platform/db/prepare';
 import { Circuits, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../platform/db/rows';
 import { withShop } from '../platform/db/shop';
-import { buildApp } from '../platform/http/app';
+import { buildApp, type AppOptions } from '../platform/http/app';
 import { loadDemo } from '../features/demo/load';
 import { DEMO_PASSWORD } from '../features/demo/people';
+import { photoQueue } from '../features/photos/photoQueue';
 import { JOBS, SITE, UNITS, VAN } from '../features/demo/station';
 import { hashPassword } from '../features/session/session.service';
 import { freshDatabase } from './database';
+
+/** Built before the tests, as for the running server. */
+const PHOTO_WORKER = path.join(__dirname, '../../dist/photoWorker.mjs');
 
 export interface TestServer {
   readonly db: DataSource;
@@ -25,11 +30,18 @@ export interface TestServer {
 }
 
 /** The whole application on a database of its own with the demo in it; time is what `clock` says. */
-export async function testServer({ clock = () => new Date() }: { clock?: Clock } = {}): Promise<TestServer> {
+export async function testServer({
+  clock = () => new Date(),
+  demo = true,
+  ...options
+}: { clock?: Clock; demo?: boolean } & Partial<AppOptions> = {}): Promise<TestServer> {
   const database = await freshDatabase();
   const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
   await loadDemo(db);
-  const app = buildApp({ db, clock, demo: true }, pino({ level: 'silent' }), null);
+  const app = buildApp({ db, clock, demo, cleanPhoto: photoQueue(PHOTO_WORKER) }, pino({ level: 'silent' }), {
+    clientDir: null,
+    ...options,
+  });
   const agents = new Map<string, Agent>();
   return {
     db,

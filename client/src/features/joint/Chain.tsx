@@ -1,4 +1,4 @@
-import type { RecordEntry } from '@kesto/core';
+import type { EntryContent, RecordEntry } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
@@ -6,6 +6,13 @@ import { Mono, Words } from '@/ui/Words';
 import { sentenceOf } from './made';
 
 const when = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
+
+/** The device's word for when it was done, and the server's where it came later than it takes to send it. */
+function times({ deviceTime, serverTime }: EntryContent): string {
+  const [device, server] = [when(deviceTime), when(serverTime)];
+  const apartMs = Math.abs(Date.parse(serverTime) - Date.parse(deviceTime));
+  return device === server || apartMs < 60_000 ? device : `${device}, at the server ${server}`;
+}
 
 /** Entries as links of a chain; a correction points back to what it corrects. */
 export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; brokenAt: number | null }) {
@@ -46,7 +53,7 @@ export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; 
                   {content.corrects ? `corrects ${corrected}` : content.kind}
                 </Words>
                 <Words size={14} tone="ink2">
-                  {content.person.name}, {when(content.deviceTime)}
+                  {content.person.name}, {times(content)}
                   {content.photos.length > 0 ? `, ${content.photos.length} photo` : ''}
                 </Words>
                 <Mono size={14} bold={false} tone="ink2">

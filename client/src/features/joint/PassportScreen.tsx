@@ -1,4 +1,5 @@
 import type { JointView } from '@kesto/contract';
+import { brazersOf } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -11,11 +12,12 @@ import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
-import { Heading, Mono, Words } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 import { jointCells } from './cells';
 import { Chain } from './Chain';
 import { PlanAgainstMade } from './PlanAgainstMade';
-import { usePassport, type Integrity } from './usePassport';
+import { brokenEntry, IntegrityMark } from './IntegrityMark';
+import { usePassport } from './usePassport';
 
 const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
   'not planned': 'not planned',
@@ -28,48 +30,19 @@ const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
   'sent back': 'sent back',
 };
 
-export function IntegrityMark({ integrity, entries }: { integrity: Integrity; entries: number }) {
-  const good = integrity.status === 'intact';
-  const bad = integrity.status === 'broken' || integrity.status === 'failed';
-  const text = {
-    unchecked: `${entries} entries, not checked yet`,
-    checking: 'checking every link',
-    intact: `${entries} entries, unbroken`,
-    broken: integrity.status === 'broken' ? `Broken at entry ${integrity.entry}: ${integrity.why}` : '',
-    failed: integrity.status === 'failed' ? integrity.message : '',
-  }[integrity.status];
-  return (
-    <View style={{ gap: 2 }} aria-live="polite" testID="integrity">
-      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-        {good ? <Tick /> : bad ? <Cross /> : null}
-        <Heading size={20} style={{ flex: 1 }}>
-          {text}
-        </Heading>
-      </View>
-      {integrity.status === 'intact' ? (
-        <View>
-          <Words size={14} tone="ink2">
-            Every entry’s hash, every link to the one before and every photo were checked on this screen. Compare the end with a printed
-            copy to know that nothing was replaced as a whole.
-          </Words>
-          <Mono size={14} bold={false}>{`ends in ${integrity.endsIn.slice(-12).replace(/(.{4})/g, '$1 ')}`}</Mono>
-        </View>
-      ) : null}
-    </View>
-  );
-}
-
 /** One joint after it was made: what was planned, what was done, by whom, and that nothing was altered since. */
 export function PassportScreen({ joint }: { joint: JointView }) {
   const t = useTokens();
   const router = useRouter();
   const { data: me } = useMeQuery();
   const passport = usePassport(joint);
-  const maker = joint.entries.findLast((e) => e.content.kind === 'brazed' || e.content.kind === 'reworked')?.content.person;
+  const contents = joint.entries.map((e) => e.content);
+  const maker = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
+  const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
   const judged = joint.entries.findLast((e) => e.content.kind === joint.state)?.content;
   const role = me?.person.role;
   const mayMake = role === 'technician' || role === 'lead' || role === 'admin';
-  const mayJudge = (role === 'lead' || role === 'admin') && joint.state === 'passed' && maker?.id !== me?.person.id;
+  const mayJudge = (role === 'lead' || role === 'admin') && joint.state === 'passed' && !brazedIt;
   const next = nextStep(joint, mayMake);
   const photos = [...new Set(joint.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)))];
   const action = next
@@ -95,7 +68,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           <IntegrityMark integrity={passport.integrity} entries={joint.entries.length} />
           {next ? <FrameKey label="Check every link" onPress={() => void passport.check()} /> : null}
           {joint.entries.length > 0 ? (
-            <Chain entries={joint.entries} brokenAt={passport.integrity.status === 'broken' ? passport.integrity.entry : null} />
+            <Chain entries={joint.entries} brokenAt={brokenEntry(passport.integrity)} />
           ) : (
             <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
           )}

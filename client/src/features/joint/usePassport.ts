@@ -1,25 +1,13 @@
 import type { JointView } from '@kesto/contract';
-import { breakText } from '@kesto/contract/wording';
-import { planJoint, verifyRecord, ENGINE_VERSION, type Verification } from '@kesto/core';
+import { planJoint, verifyRecord, ENGINE_VERSION } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { useUnits } from '@/state/units';
 import { useLazyRecordQuery, usePutEntryMutation } from './api';
+import { integrityOf, type Integrity } from './IntegrityMark';
 import { brazedValues, madeRows } from './made';
-import { saveFile } from './saveFile';
-
-export type Integrity =
-  | { readonly status: 'unchecked' | 'checking' }
-  | { readonly status: 'intact'; readonly endsIn: string }
-  | { readonly status: 'broken'; readonly entry: number; readonly why: string }
-  | { readonly status: 'failed'; readonly message: string };
-
-export function integrityOf(verification: Verification): Integrity {
-  return verification.intact
-    ? { status: 'intact', endsIn: verification.endsIn }
-    : { status: 'broken', entry: verification.firstBroken.entry, why: breakText(verification.firstBroken.why) };
-}
+import { saveFrom } from './saveFrom';
 
 /** One made joint: plan against made, the chain, and its checking in this browser. */
 export function usePassport(joint: JointView) {
@@ -35,26 +23,19 @@ export function usePassport(joint: JointView) {
     return result?.ok ? result.value : null;
   }, [joint.plan]);
 
-  async function fetched() {
-    const result = await fetchRecord(joint.id);
-    if (result.data) return result.data;
-    setIntegrity({ status: 'failed', message: errorText(result.error) });
-    return null;
-  }
-
   async function check() {
     setIntegrity({ status: 'checking' });
-    const record = await fetched();
-    if (!record) return;
-    const verification = verifyRecord(record);
+    const result = await fetchRecord(joint.id);
+    if (!result.data) return setIntegrity({ status: 'failed', message: errorText(result.error) });
+    const verification = verifyRecord(result.data);
     setIntegrity(
       verification.ok ? integrityOf(verification.value) : { status: 'failed', message: 'The file is not a record this program knows.' },
     );
   }
 
   async function exportFile() {
-    const record = await fetched();
-    if (record) saveFile(`${joint.tag}.json`, JSON.stringify(record, null, 1));
+    const why = await saveFrom(`/api/joints/${joint.id}/record.json`, `${joint.tag}.json`);
+    setProblem(why);
   }
 
   async function judge(kind: 'accepted' | 'sent back', text: string) {

@@ -1,4 +1,4 @@
-import type { LookFinding } from '@kesto/contract';
+import type { LookFinding } from '@kesto/core';
 import type { ReactNode } from 'react';
 import Svg, { Circle, G, Path, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';

@@ -1,4 +1,5 @@
-import { LOOK_FINDINGS, LOOK_RESULTS, type JointView, type LookFinding, type LookResult } from '@kesto/contract/api';
+import type { JointView } from '@kesto/contract/api';
+import { LOOK_FINDINGS, LOOK_RESULTS, type LookFinding, type LookResult } from '@kesto/core';
 import { inspectText, showIn } from '@kesto/contract/wording';
 import { planJoint } from '@kesto/core';
 import { useMemo, useState } from 'react';

@@ -1,6 +1,7 @@
 import { ScrollView, View } from 'react-native';
 import { JointDrawing } from '@/features/planner/drawing/JointDrawing';
 import { COVER_JOINT } from '@/features/planner/drawing/cover';
+import { isOpenToListeners, OPEN_TO_LISTENERS } from '@/ui/connection';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { SignInForm } from './SignInForm';
@@ -33,6 +34,11 @@ export function SignInScreen() {
         </View>
         <View style={{ flex: wide ? 1 : undefined }}>
           <SignInForm />
+          {isOpenToListeners() ? (
+            <Words size={15} tone="amber" style={{ paddingTop: 12 }}>
+              {OPEN_TO_LISTENERS}
+            </Words>
+          ) : null}
         </View>
       </View>
     </ScrollView>

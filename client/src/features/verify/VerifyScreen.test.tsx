@@ -1,7 +1,7 @@
-import { RECORD_FORMAT, RECORD_VERSION } from '@kesto/core';
+import { RECORD_FORMAT, RECORD_VERSION, sealEntry } from '@kesto/core';
 import { screen } from '@testing-library/react-native';
 import { draftOf, jointView } from '@/testing/joints';
-import { press, showScreen } from '@/testing/screen';
+import { press, showScreen, type } from '@/testing/screen';
 import { VerifyScreen } from './VerifyScreen';
 
 let mockFile: string | null = null;
@@ -41,4 +41,24 @@ test('without a file chosen nothing changes', async () => {
   await showScreen(<VerifyScreen />);
   await choose(null);
   expect(screen.getByText('No file chosen')).toBeTruthy();
+});
+
+test('a hash noted from paper, with its spaces, is looked for in the chain; one that is not there is said', async () => {
+  await showScreen(<VerifyScreen />);
+  await choose(JSON.stringify(record));
+  const note = (hash: string) => type('a hash you noted (from paper; may stay empty)', hash);
+  await note(entries[0]!.hash.replace(/(.{4})/g, '$1 '));
+  expect(screen.getByText(/^The hash you noted is in the chain, 1 entry follows it/)).toBeTruthy();
+  await note('0'.repeat(64));
+  expect(screen.getByText(/^Broken: the chain does not hold the hash/)).toBeTruthy();
+});
+
+test('a sealed entry whose values are nonsense is said to be unshowable; the sheet stays and the next file is shown', async () => {
+  jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const nonsense = { ...entries[0]!.content, deviceTime: 'yesterday' };
+  await showScreen(<VerifyScreen />);
+  await choose(JSON.stringify({ ...record, entries: [sealEntry(nonsense)] }));
+  expect(screen.getByText(/^This record cannot be shown/)).toBeTruthy();
+  await choose(JSON.stringify(record));
+  expect(screen.getByText('2 entries, unbroken')).toBeTruthy();
 });

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { ENGINE_VERSION } from '@kesto/core';
 import type { ShopWork } from '../../platform/db/shop';
 import { appendEntry } from '../joints/entries.service';
@@ -49,7 +48,7 @@ export async function storeDemoEntries(shop: ShopWork): Promise<void> {
 
 async function storePhoto(shop: ShopWork, kind: 'front' | 'mirror' | 'open'): Promise<string> {
   const source = await demoPhoto(kind);
-  const photo = await cleanPhoto(source, createHash('sha256').update(source).digest('hex'));
+  const photo = await cleanPhoto(source);
   await addPhoto(shop, photo);
   return photo.sha256;
 }

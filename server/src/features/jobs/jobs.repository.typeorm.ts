@@ -20,8 +20,12 @@ import type { ShopWork } from '../../platform/db/shop';
 export const jobById = ({ shopId, manager }: ShopWork, id: string): Promise<JobRow | null> =>
   manager.findOneBy(Jobs, { shop_id: shopId, id });
 
-export const allJobs = ({ shopId, manager }: ShopWork): Promise<JobRow[]> =>
-  manager.find(Jobs, { where: { shop_id: shopId }, order: { number: 'DESC' } });
+export const openJobs = ({ shopId, manager }: ShopWork): Promise<JobRow[]> =>
+  manager.find(Jobs, { where: { shop_id: shopId, done: false }, order: { number: 'DESC' } });
+
+/** The newest of the jobs that are done; what is older is found by its tag. */
+export const lastDoneJobs = ({ shopId, manager }: ShopWork, most: number): Promise<JobRow[]> =>
+  manager.find(Jobs, { where: { shop_id: shopId, done: true }, order: { number: 'DESC' }, take: most });
 
 export async function nextJobNumber({ shopId, manager }: ShopWork): Promise<number> {
   return 1 + ((await manager.maximum(Jobs, 'number', { shop_id: shopId })) ?? 0);
@@ -31,10 +35,13 @@ export async function addJob({ shopId, manager }: ShopWork, job: Omit<JobRow, 's
   await manager.insert(Jobs, { ...job, shop_id: shopId });
 }
 
-export async function jointsOfJob({ shopId, manager }: ShopWork, jobId: string): Promise<readonly JointRow[]> {
-  const links = await manager.find(JobJoints, { where: { shop_id: shopId, job_id: jobId }, order: { place: 'ASC' } });
+/** Joints by job, each in its order of work. */
+export async function jointsOfJobs({ shopId, manager }: ShopWork, jobIds: readonly string[]): Promise<Map<string, readonly JointRow[]>> {
+  const links = await manager.find(JobJoints, { where: { shop_id: shopId, job_id: In([...jobIds]) }, order: { place: 'ASC' } });
   const rows = await manager.findBy(Joints, { shop_id: shopId, id: In(links.map((l) => l.joint_id)) });
-  return links.flatMap((link) => rows.find((row) => row.id === link.joint_id) ?? []);
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  const jointsOf = (id: string) => links.filter((l) => l.job_id === id).flatMap((l) => byId.get(l.joint_id) ?? []);
+  return new Map(jobIds.map((id) => [id, jointsOf(id)]));
 }
 
 export async function addJoint({ shopId, manager }: ShopWork, jobId: string, joint: Omit<JointRow, 'shop_id'>): Promise<void> {
@@ -64,8 +71,10 @@ export async function nextTag({ shopId, manager }: ShopWork, unitTag: string): P
 
 export const circuitById = ({ shopId, manager }: ShopWork, id: string): Promise<CircuitRow | null> =>
   manager.findOneBy(Circuits, { shop_id: shopId, id });
-export const unitById = ({ shopId, manager }: ShopWork, id: string): Promise<UnitRow | null> =>
-  manager.findOneBy(Units, { shop_id: shopId, id });
+export const circuitsByIds = ({ shopId, manager }: ShopWork, ids: readonly string[]): Promise<CircuitRow[]> =>
+  manager.findBy(Circuits, { shop_id: shopId, id: In([...ids]) });
+export const unitsByIds = ({ shopId, manager }: ShopWork, ids: readonly string[]): Promise<UnitRow[]> =>
+  manager.findBy(Units, { shop_id: shopId, id: In([...ids]) });
 export const allUnits = ({ shopId, manager }: ShopWork): Promise<UnitRow[]> =>
   manager.find(Units, { where: { shop_id: shopId }, order: { place: 'ASC' } });
 export const allPeople = ({ shopId, manager }: ShopWork): Promise<PersonRow[]> =>

@@ -9,56 +9,77 @@ import { jobNotes, type JobNotes } from './jobEntries.service';
 import {
   addJob,
   addJoint,
-  allJobs,
   allPeople,
   allUnits,
   circuitById,
+  circuitsByIds,
   jobById,
-  jointsOfJob,
+  jointsOfJobs,
+  lastDoneJobs,
   lockShop,
   lockUnit,
   nextJobNumber,
   nextTag,
+  openJobs,
   shopRow,
   toCircuit,
   toPlate,
-  unitById,
+  unitsByIds,
 } from './jobs.repository.typeorm';
 
 const DUE_WITHIN_DAYS = 30;
 
+/** So many finished jobs stand in today's list of joints to read. */
+const DONE_JOBS_READ = 20;
+
 type BareJob = Omit<JobView, keyof JobNotes>;
 
-async function describe(shop: ShopWork, job: JobRow): Promise<BareJob> {
-  const circuit = await circuitById(shop, job.circuit_id);
-  const unit = circuit && (await unitById(shop, circuit.unit_id));
-  if (!circuit || !unit) throw notFound('This job’s circuit');
-  const order = await summaries(shop, await jointsOfJob(shop, job.id));
-  return {
-    id: job.id,
-    number: job.number,
-    title: job.title,
-    stage: job.stage,
-    done: job.done,
-    unit: toPlate(unit),
-    planned: order.filter((j) => j.state !== 'not planned').length,
-    joints: order.length,
-    circuit: toCircuit(circuit),
-    order,
-  };
+/** Jobs with their circuit, unit and joints; the same few queries for one job as for hundreds. */
+async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readonly BareJob[]> {
+  const circuits = await circuitsByIds(
+    shop,
+    jobs.map((job) => job.circuit_id),
+  );
+  const units = await unitsByIds(
+    shop,
+    circuits.map((circuit) => circuit.unit_id),
+  );
+  const joints = await jointsOfJobs(
+    shop,
+    jobs.map((job) => job.id),
+  );
+  const found = new Map((await summaries(shop, [...joints.values()].flat())).map((joint) => [joint.id, joint]));
+  return jobs.map((job) => {
+    const circuit = circuits.find((c) => c.id === job.circuit_id);
+    const unit = circuit && units.find((u) => u.id === circuit.unit_id);
+    if (!circuit || !unit) throw notFound('This job’s circuit');
+    const order = (joints.get(job.id) ?? []).flatMap((joint) => found.get(joint.id) ?? []);
+    return { ...toJob(job, order), unit: toPlate(unit), circuit: toCircuit(circuit) };
+  });
 }
 
+const toJob = ({ id, number, title, stage, done }: JobRow, order: readonly JointSummary[]) => ({
+  id,
+  number,
+  title,
+  stage,
+  done,
+  planned: order.filter((joint) => joint.state !== 'not planned').length,
+  joints: order.length,
+  order,
+});
+
 export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
-  const job = await jobById(shop, jobId);
+  const row = await jobById(shop, jobId);
+  const [job] = row ? await describe(shop, [row]) : [];
   if (!job) throw notFound('This job');
-  return { ...(await describe(shop, job)), ...(await jobNotes(shop, job.id)) };
+  return { ...job, ...(await jobNotes(shop, job.id)) };
 }
 
 const summaryOf = ({ circuit: _circuit, order: _order, ...summary }: BareJob): JobSummary => summary;
 
 export async function today(shop: ShopWork, now: Date): Promise<Today> {
-  const jobs: BareJob[] = [];
-  for (const row of await allJobs(shop)) jobs.push(await describe(shop, row));
+  const jobs = await describe(shop, [...(await openJobs(shop)), ...(await lastDoneJobs(shop, DONE_JOBS_READ))]);
   return {
     jobs: jobs.filter((job) => !job.done).map(summaryOf),
     units: (await allUnits(shop)).map(toPlate),

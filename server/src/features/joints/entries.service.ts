@@ -6,9 +6,9 @@ import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
 import { photoFacts } from '../photos/photos.repository.typeorm';
 import { addEntry, entriesOf, entryRowById, latestPlans, lockJoint } from './joints.repository.typeorm';
-import { stateAfter, whyNot } from './state';
+import { checkCorrection, checkJudge, checkOrder, checkRoom, checkTime, checkValues, serverTime } from './entryChecks';
 
-interface Asked {
+export interface Asked {
   readonly jointId: string;
   readonly entryId: string;
   readonly person: PersonName;
@@ -18,16 +18,15 @@ interface Asked {
   readonly freezeId: string;
 }
 
-const JUDGED = ['accepted', 'sent back'];
-
-/** Only a lead or the admin accepts or sends back, and never a joint of his own. */
-function checkJudge(asked: Asked, entries: readonly RecordEntry[]): void {
-  if (!JUDGED.includes(asked.body.kind)) return;
-  if (asked.person.role !== 'lead' && asked.person.role !== 'admin') {
-    throw new AppError('FORBIDDEN', `${asked.person.role} may not do this: accept a joint or send it back`);
-  }
-  const brazed = entries.findLast((e) => e.content.kind === 'brazed' || e.content.kind === 'reworked');
-  if (brazed?.content.person.id === asked.person.id) throw new AppError('FORBIDDEN', 'Whoever brazed a joint cannot accept it.');
+/** Puts every check of a new entry in one place; each throws what it has against it. */
+function checkEntry(asked: Asked, entries: readonly RecordEntry[]): void {
+  const contents = entries.map((e) => e.content);
+  checkTime(asked);
+  checkRoom(asked, entries);
+  checkOrder(asked, contents);
+  checkCorrection(asked, contents);
+  checkJudge(asked, contents);
+  checkValues(asked, contents);
 }
 
 async function photosOf(shop: ShopWork, hashes: readonly string[]): Promise<readonly EntryPhoto[]> {
@@ -37,15 +36,6 @@ async function photosOf(shop: ShopWork, hashes: readonly string[]): Promise<read
     if (!fact) throw new AppError('INVALID_INPUT', `photos[${i}] is not stored yet: send the photo first`, `photos[${i}]`);
     return fact;
   });
-}
-
-function checkCorrection(body: PutEntryRequest, entries: readonly RecordEntry[]): void {
-  if ((body.kind === 'corrected') !== (body.corrects !== undefined)) {
-    throw new AppError('INVALID_INPUT', 'A correction names the entry it corrects, and nothing else does.', 'corrects');
-  }
-  if (body.corrects && !entries.some((e) => e.content.id === body.corrects?.entry)) {
-    throw new AppError('INVALID_INPUT', 'corrects.entry is not an entry of this joint', 'corrects.entry');
-  }
 }
 
 /** The plan as it stood when brazing began, as the first link of the chain. */
@@ -75,7 +65,7 @@ function link(asked: Asked, joint: JointRow, before: readonly RecordEntry[]): Om
     sequence: before.length + 1,
     person: { id: asked.person.id, name: asked.person.name },
     deviceTime: asked.body.deviceTime,
-    serverTime: asked.now.toISOString(),
+    serverTime: serverTime(asked.now, before),
     photos: [],
     corrects: null,
     previous: before.at(-1)?.hash ?? null,
@@ -95,16 +85,7 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<RecordE
   }
   const plan = (await latestPlans(shop, [joint.id])).get(joint.id);
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
-  const why = whyNot(
-    asked.body.kind,
-    stateAfter(
-      entries.map((e) => e.content),
-      true,
-    ),
-  );
-  if (why) throw new AppError('OUT_OF_ORDER', why, 'kind');
-  checkJudge(asked, entries);
-  checkCorrection(asked.body, entries);
+  checkEntry(asked, entries);
   if (entries.length === 0) {
     const frozen = sealEntry(frozenPlan(asked, joint, plan));
     await addEntry(shop, frozen, requestHash({ freezes: plan.id }));

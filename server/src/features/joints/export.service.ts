@@ -1,16 +1,33 @@
-import { RECORD_FORMAT, RECORD_VERSION, type ExportedRecord } from '@kesto/core';
-import type { ShopWork } from '../../platform/db/shop';
+import { RECORD_FORMAT, RECORD_VERSION, type RecordEntry } from '@kesto/core';
+import type { Signed } from '../../platform/http/context';
 import { AppError } from '../../platform/errors';
 import { photoBytes } from '../photos/photos.repository.typeorm';
-import { entriesOf } from './joints.repository.typeorm';
+import { entriesOf, jointById } from './joints.repository.typeorm';
 
-/** One joint's record as a file that can be checked without this server: every value in it is under the chain. */
-export async function exportRecord(shop: ShopWork, jointId: string): Promise<ExportedRecord> {
-  const entries = (await entriesOf(shop, [jointId])).get(jointId) ?? [];
-  if (entries.length === 0) throw new AppError('NOT_FOUND', 'This joint has no record yet: nothing was made.');
-  const photos: Record<string, string> = {};
-  for (const { sha256 } of entries.flatMap((e) => e.content.photos)) {
-    photos[sha256] ??= (await photoBytes(shop, sha256))?.bytes.toString('base64') ?? '';
+export interface RecordToExport {
+  readonly tag: string;
+  readonly entries: readonly RecordEntry[];
+}
+
+/** What there is to export, found before the first byte is sent. */
+export const recordToExport = (inShop: Signed['inShop'], jointId: string): Promise<RecordToExport> =>
+  inShop(async (shop) => {
+    const entries = (await entriesOf(shop, [jointId])).get(jointId) ?? [];
+    if (entries.length === 0) throw new AppError('NOT_FOUND', 'This joint has no record yet: nothing was made.');
+    return { entries, tag: (await jointById(shop, jointId))?.tag ?? 'joint' };
+  });
+
+/**
+ * One joint's record as a file that can be checked without this server, piece by piece: a joint with many photos takes no more
+ * memory than its largest one. Entries and photos are never changed, so that pieces read one after another fit together.
+ */
+export async function* recordPieces(inShop: Signed['inShop'], { entries }: RecordToExport): AsyncGenerator<string> {
+  const head = JSON.stringify({ format: RECORD_FORMAT, version: RECORD_VERSION, entries });
+  yield `${head.slice(0, -1)},"photos":{`;
+  const hashes = [...new Set(entries.flatMap((e) => e.content.photos.map((p) => p.sha256)))];
+  for (const [i, sha256] of hashes.entries()) {
+    const photo = await inShop((shop) => photoBytes(shop, sha256));
+    yield `${i > 0 ? ',' : ''}${JSON.stringify(sha256)}:${JSON.stringify(photo?.bytes.toString('base64') ?? '')}`;
   }
-  return { format: RECORD_FORMAT, version: RECORD_VERSION, entries, photos };
+  yield '}}';
 }

@@ -1,4 +1,4 @@
-import { canonicalText, type EntryContent, type EntryKind, type RecordEntry } from '@kesto/core';
+import { canonicalText, type EntryContent, type EntryFact, type EntryKind, type RecordEntry } from '@kesto/core';
 import type { StoredPlan } from '@kesto/contract';
 import { In } from 'typeorm';
 import {
@@ -13,6 +13,7 @@ import {
   type RecordEntryRow,
 } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
+import { entryFactsSql, plannedJointsSql } from './joints.sql';
 
 export const jointById = ({ shopId, manager }: ShopWork, id: string): Promise<JointRow | null> =>
   manager.findOneBy(Joints, { shop_id: shopId, id });
@@ -34,9 +35,33 @@ export async function jobOfJoint({ shopId, manager }: ShopWork, jointId: string)
 export const planById = ({ shopId, manager }: ShopWork, id: string): Promise<JointPlanRow | null> =>
   manager.findOneBy(JointPlans, { shop_id: shopId, id });
 
+/** The newest plan of each joint; what it replaced is not loaded. */
 export async function latestPlans({ shopId, manager }: ShopWork, jointIds: readonly string[]): Promise<Map<string, JointPlanRow>> {
-  const rows = await manager.find(JointPlans, { where: { shop_id: shopId, joint_id: In([...jointIds]) }, order: { place: 'ASC' } });
+  const rows = await manager
+    .createQueryBuilder(JointPlans, 'plan')
+    .distinctOn(['plan.joint_id'])
+    .where({ shop_id: shopId, joint_id: In([...jointIds]) })
+    .orderBy('plan.joint_id')
+    .addOrderBy('plan.place', 'DESC')
+    .getMany();
   return new Map(rows.map((row) => [row.joint_id, row]));
+}
+
+/** Which of these joints have a plan. */
+export async function plannedAmong({ shopId, manager }: ShopWork, jointIds: readonly string[]): Promise<ReadonlySet<string>> {
+  const rows = (await manager.query(plannedJointsSql, [shopId, jointIds])) as { joint_id: string }[];
+  return new Set(rows.map((row) => row.joint_id));
+}
+
+/** What moves each joint from state to state, without the rest of its entries. */
+export async function entryFactsOf({ shopId, manager }: ShopWork, jointIds: readonly string[]): Promise<Map<string, EntryFact[]>> {
+  const rows = (await manager.query(entryFactsSql, [shopId, jointIds])) as { joint_id: string; kind: EntryKind; result: string | null }[];
+  const byJoint = new Map<string, EntryFact[]>();
+  for (const { joint_id, kind, result } of rows) {
+    const facts = byJoint.get(joint_id) ?? [];
+    byJoint.set(joint_id, [...facts, { kind, values: { result } }]);
+  }
+  return byJoint;
 }
 
 export async function addPlan({ shopId, manager }: ShopWork, plan: Omit<JointPlanRow, 'shop_id' | 'place'>): Promise<void> {

@@ -1,3 +1,5 @@
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import type { PutEntryRequest, PutPlanRequest } from '@kesto/contract';
 import { ROUTES } from '@kesto/contract/schemas';
 import { v7 as uuid } from 'uuid';
@@ -6,8 +8,8 @@ import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { appendEntry } from './entries.service';
-import { exportRecord } from './export.service';
-import { jointById, jointByTag } from './joints.repository.typeorm';
+import { recordPieces, recordToExport } from './export.service';
+import { jointByTag } from './joints.repository.typeorm';
 import { jointView } from './joints.service';
 import { storePlan } from './plans.service';
 
@@ -44,12 +46,8 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
     return { body: await inShop((shop) => appendEntry(shop, asked)) };
   });
   routes.signed(ROUTES.exportRecord, async ({ params, response, inShop }) => {
-    const jointId = idParam(params, 'joint');
-    const { joint, record } = await inShop(async (shop) => ({
-      joint: await jointById(shop, jointId),
-      record: await exportRecord(shop, jointId),
-    }));
-    response.attachment(`${joint?.tag ?? 'joint'}.json`);
-    return { body: record };
+    const record = await recordToExport(inShop, idParam(params, 'joint'));
+    response.attachment(`${record.tag}.json`).type('json');
+    await pipeline(Readable.from(recordPieces(inShop, record)), response);
   });
 }

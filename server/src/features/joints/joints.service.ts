@@ -1,25 +1,28 @@
-import type { JointView } from '@kesto/contract';
+import type { JointSummary, JointView } from '@kesto/contract';
 import type { ShopWork } from '../../platform/db/shop';
 import { notFound } from '../../platform/errors';
 import { jobView } from '../jobs/jobs.service';
-import { entriesOf, jobOfJoint, jointById, latestPlans, namesOf, toStoredPlan } from './joints.repository.typeorm';
-import { summaries } from './summaries';
+import { entriesOf, jobOfJoint, latestPlans, namesOf, toStoredPlan } from './joints.repository.typeorm';
+
+/** Joints of one job with their plans and records, in a number of queries that does not grow with them. */
+export async function jointViews(shop: ShopWork, jobId: string, wanted: (joint: JointSummary) => boolean): Promise<readonly JointView[]> {
+  const { id, number, title, stage, order, schools, unit, circuit } = await jobView(shop, jobId);
+  const job = { id, number, title, stage, order, schools };
+  const joints = order.filter(wanted);
+  const ids = joints.map((joint) => joint.id);
+  const plans = await latestPlans(shop, ids);
+  const names = await namesOf(shop, [...new Set([...plans.values()].map((plan) => plan.person_id))]);
+  const entries = await entriesOf(shop, ids);
+  return joints.map((joint) => {
+    const plan = plans.get(joint.id);
+    const stored = plan ? toStoredPlan(plan, names.get(plan.person_id) ?? '') : null;
+    return { ...joint, job, unit, circuit, plan: stored, entries: entries.get(joint.id) ?? [] };
+  });
+}
 
 export async function jointView(shop: ShopWork, jointId: string): Promise<JointView> {
-  const joint = await jointById(shop, jointId);
-  const jobId = joint && (await jobOfJoint(shop, joint.id));
-  if (!joint || !jobId) throw notFound('This joint');
-  const job = await jobView(shop, jobId);
-  const plan = (await latestPlans(shop, [joint.id])).get(joint.id) ?? null;
-  const by = plan ? ((await namesOf(shop, [plan.person_id])).get(plan.person_id) ?? '') : '';
-  const [summary] = await summaries(shop, [joint]);
-  if (!summary) throw notFound('This joint');
-  return {
-    ...summary,
-    job: { id: job.id, number: job.number, title: job.title, stage: job.stage, order: job.order, schools: job.schools },
-    unit: job.unit,
-    circuit: job.circuit,
-    plan: plan && toStoredPlan(plan, by),
-    entries: (await entriesOf(shop, [joint.id])).get(joint.id) ?? [],
-  };
+  const jobId = await jobOfJoint(shop, jointId);
+  const [view] = jobId ? await jointViews(shop, jobId, (joint) => joint.id === jointId) : [];
+  if (!view) throw notFound('This joint');
+  return view;
 }

@@ -1,20 +1,13 @@
 import type { JointSummary } from '@kesto/contract';
+import { stateAfter } from '@kesto/core';
 import type { JointRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
-import { entriesOf, latestPlans } from './joints.repository.typeorm';
-import { stateAfter } from './state';
+import { entryFactsOf, plannedAmong } from './joints.repository.typeorm';
 
+/** Where joints stand, in two queries however many they are. */
 export async function summaries(shop: ShopWork, joints: readonly JointRow[]): Promise<readonly JointSummary[]> {
   const ids = joints.map((j) => j.id);
-  const plans = await latestPlans(shop, ids);
-  const entries = await entriesOf(shop, ids);
-  return joints.map((joint) => ({
-    id: joint.id,
-    tag: joint.tag,
-    title: joint.title,
-    state: stateAfter(
-      (entries.get(joint.id) ?? []).map((e) => e.content),
-      plans.has(joint.id),
-    ),
-  }));
+  const planned = await plannedAmong(shop, ids);
+  const facts = await entryFactsOf(shop, ids);
+  return joints.map(({ id, tag, title }) => ({ id, tag, title, state: stateAfter(facts.get(id) ?? [], planned.has(id)) }));
 }

@@ -2,9 +2,10 @@ import { PHOTO_LIMIT_BYTES, type StoredPhoto } from '@kesto/contract';
 import { ROUTES } from '@kesto/contract/schemas';
 import express, { type Request, type Response } from 'express';
 import { AppError, notFound } from '../../platform/errors';
+import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
 import { addPhoto, photoBytes } from './photos.repository.typeorm';
-import { cleanPhoto } from './photos.service';
+import { checkArrival } from './photos.service';
 
 const raw = express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES });
 
@@ -25,9 +26,11 @@ function hashParam(params: Readonly<Record<string, string>>, name: string): stri
   return value;
 }
 
-export function photoRoutes(routes: Registrar): void {
+export function photoRoutes(routes: Registrar, { cleanPhoto }: Platform): void {
   routes.signed(ROUTES.putPhoto, async ({ params, request, response, inShop }) => {
-    const photo = await cleanPhoto(await bodyBytes(request, response), hashParam(params, 'source'));
+    const sent = await bodyBytes(request, response);
+    checkArrival(sent, hashParam(params, 'source'));
+    const photo = await cleanPhoto(sent);
     await inShop((shop) => addPhoto(shop, photo));
     return { body: { sha256: photo.sha256, mediaType: photo.mediaType, bytes: photo.bytes.length } satisfies StoredPhoto };
   });

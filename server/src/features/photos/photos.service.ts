@@ -1,11 +1,19 @@
 import { createHash } from 'node:crypto';
-import sharp from 'sharp';
+import sharp, { type Metadata } from 'sharp';
 import { PHOTO_LIMIT_BYTES } from '@kesto/contract';
 import { AppError } from '../../platform/errors';
 
 const KNOWN = ['jpeg', 'png', 'webp'];
 const LONGEST_SIDE_PX = 2000;
-const PIXEL_LIMIT = 80_000_000;
+/** What a phone's camera makes at its largest, and no more: what is behind a small file is not known before it is decoded. */
+const PIXEL_LIMIT = 50_000_000;
+const SIDE_LIMIT_PX = 12_000;
+const DECODED_LIMIT_BYTES = 200_000_000;
+/** A drawing stays a PNG, without loss, as long as it is small. */
+const PNG_LIMIT_BYTES = 2_000_000;
+const JPEG = { quality: 82 } as const;
+
+const SAMPLE_BYTES: Readonly<Record<string, number>> = { uchar: 1, char: 1, ushort: 2, short: 2 };
 
 const sha256 = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
 
@@ -15,29 +23,52 @@ export interface CleanPhoto {
   readonly bytes: Buffer;
 }
 
+/** Makes what is kept of a photo; a queue of its own in the running server, in place where nothing else waits. */
+export type PhotoCleaner = (sent: Buffer) => Promise<CleanPhoto>;
+
+/** What arrived is what was meant to be sent. */
+export function checkArrival(sent: Buffer, sourceHash: string): void {
+  if (sent.length === 0) throw new AppError('NOT_AN_IMAGE', 'The photo is empty.', 'photo');
+  if (sent.length > PHOTO_LIMIT_BYTES) throw new AppError('TOO_LARGE', 'A photo may have at most 12 MB.', 'photo');
+  if (sha256(sent) === sourceHash) return;
+  throw new AppError('INVALID_INPUT', 'The photo arrived damaged: its bytes do not have the hash in the address.', 'source');
+}
+
+/** Judges a picture by its header, before a pixel of it is decoded. */
+function checkHeader({ format, width, height, channels = 4, depth = 'float' }: Partial<Metadata>): boolean {
+  if (!format || !KNOWN.includes(format)) {
+    throw new AppError('NOT_AN_IMAGE', 'This file is not a photo. JPEG, PNG and WebP are taken.', 'photo');
+  }
+  const pixels = (width ?? 0) * (height ?? 0);
+  const isLarge = pixels > PIXEL_LIMIT || Math.max(width ?? 0, height ?? 0) > SIDE_LIMIT_PX;
+  if (isLarge || pixels * channels * (SAMPLE_BYTES[depth] ?? 4) > DECODED_LIMIT_BYTES) {
+    throw new AppError(
+      'TOO_LARGE',
+      `A photo may have at most ${PIXEL_LIMIT / 1_000_000} million pixels (${SIDE_LIMIT_PX} on a side), 8 bits each; this one has ${width} x ${height}.`,
+      'photo',
+    );
+  }
+  return format === 'png';
+}
+
 /**
  * What is kept of a photo: told by its content to be an image, turned upright, at most 2000 px, with nothing the camera
  * wrote beside the picture (place, time, device).
  */
-export async function cleanPhoto(sent: Buffer, sourceHash: string): Promise<CleanPhoto> {
-  if (sent.length === 0) throw new AppError('NOT_AN_IMAGE', 'The photo is empty.', 'photo');
-  if (sent.length > PHOTO_LIMIT_BYTES) throw new AppError('TOO_LARGE', 'A photo may have at most 12 MB.', 'photo');
-  if (sha256(sent) !== sourceHash)
-    throw new AppError('INVALID_INPUT', 'The photo arrived damaged: its bytes do not have the hash in the address.', 'source');
-  const image = sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error' });
-  const format = await image.metadata().then(
-    (meta) => meta.format,
-    () => undefined,
-  );
-  if (!format || !KNOWN.includes(format))
-    throw new AppError('NOT_AN_IMAGE', 'This file is not a photo. JPEG, PNG and WebP are taken.', 'photo');
-  const bytes = await image
-    .rotate()
-    .resize({ width: LONGEST_SIDE_PX, height: LONGEST_SIDE_PX, fit: 'inside', withoutEnlargement: true })
-    .toFormat(format === 'png' ? 'png' : 'jpeg', format === 'png' ? {} : { quality: 82 })
-    .toBuffer()
-    .catch((cause: unknown) => {
-      throw new AppError('NOT_AN_IMAGE', 'The photo cannot be read to its end: it may be damaged.', 'photo', { cause });
-    });
-  return { sha256: sha256(bytes), mediaType: format === 'png' ? 'image/png' : 'image/jpeg', bytes };
-}
+export const cleanPhoto: PhotoCleaner = async (sent) => {
+  const image = sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error', sequentialRead: true });
+  const isPng = checkHeader(await image.metadata().catch(() => ({})));
+  const upright = image.rotate().resize({ width: LONGEST_SIDE_PX, height: LONGEST_SIDE_PX, fit: 'inside', withoutEnlargement: true });
+  const encoded = (type: 'png' | 'jpeg') =>
+    upright
+      .clone()
+      .toFormat(type, type === 'jpeg' ? JPEG : {})
+      .toBuffer()
+      .catch((cause: unknown) => {
+        throw new AppError('NOT_AN_IMAGE', 'The photo cannot be read to its end: it may be damaged.', 'photo', { cause });
+      });
+  const png = isPng ? await encoded('png') : null;
+  const keepsPng = png !== null && png.length <= PNG_LIMIT_BYTES;
+  const bytes = keepsPng ? png : await encoded('jpeg');
+  return { sha256: sha256(bytes), mediaType: keepsPng ? 'image/png' : 'image/jpeg', bytes };
+};

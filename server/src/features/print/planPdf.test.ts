@@ -30,8 +30,8 @@ const joint = {
 } as unknown as JointView; // cast: a page needs these keys of the view
 
 /** Letters of a PDF's text operators: its streams unpacked, the hex strings of shown text read. */
-async function textOf(units: UnitPreferences): Promise<string> {
-  const pdf = await plansPdf([joint], units);
+async function textOf(units: UnitPreferences, printed: JointView = joint): Promise<string> {
+  const pdf = await plansPdf([printed], units);
   const raw = pdf.toString('latin1');
   const streams = [...raw.matchAll(/stream\n([\s\S]*?)\nendstream/g)].map((found) => {
     try {
@@ -53,4 +53,12 @@ test('the page says the joint, what it needs and who planned it', async () => {
 test('figures follow the units of whoever prints', async () => {
   expect(await textOf(METRIC_PREFERENCES)).toContain('19.0 mm');
   expect(await textOf(INCH_PREFERENCES)).toContain('0.748 in');
+});
+
+test('a joint with a record prints how many entries it has and its whole last hash', async () => {
+  const hash = 'ab12'.repeat(16);
+  const text = await textOf(METRIC_PREFERENCES, { ...joint, entries: [{ hash: 'f'.repeat(64) }, { hash }] } as unknown as JointView); // cast: as above
+  expect(text).toContain(hash);
+  expect(text).toContain('2 entries');
+  expect(await textOf(METRIC_PREFERENCES)).not.toContain('Record');
 });

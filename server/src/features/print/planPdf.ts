@@ -122,6 +122,15 @@ function planPage(page: Page, joint: JointView, units: UnitPreferences): void {
   advice(page, plan, units);
   page.moveDown(0.6);
   words(page, '* assumed or taken from a table. Advice: local code, the maker’s sheet and licence win.', { size: 8, color: INK_2 });
+  recordEnd(page, joint);
+}
+
+/** Where the joint's record stands as this is printed: the whole hash, for comparing or checking a file years later. */
+function recordEnd(page: Page, { entries }: JointView): void {
+  const last = entries.at(-1);
+  if (!last) return;
+  words(page, `Record: ${entries.length} entries, ends in (check with the file: kesto verify --head HASH)`, { size: 8, color: INK_2 });
+  page.font('Courier').fontSize(8).fillColor(INK).text(last.hash, MARGIN);
 }
 
 /** A page for each joint, as it is taken to the bench. */

@@ -1,17 +1,23 @@
 import type { Me } from '@kesto/contract';
 import type { UnitPreferences } from '@kesto/core';
-import type { DataSource } from 'typeorm';
+import { LessThanOrEqual, type DataSource } from 'typeorm';
 import { People, Sessions, Shops, type PersonRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 
-/** The shop a login belongs to: the one question asked before a shop is known. */
-export async function shopOfLogin(db: DataSource, login: string): Promise<string | null> {
-  const [row] = (await db.query('select shop_of_login($1) as shop', [login])) as { shop: string | null }[];
-  return row?.shop ?? null;
+export interface SignInFacts {
+  readonly shopId: string;
+  readonly personId: string;
+  readonly passwordHash: string;
 }
 
-export const personByLogin = ({ shopId, manager }: ShopWork, login: string): Promise<PersonRow | null> =>
-  manager.findOneBy(People, { shop_id: shopId, login });
+/** Who signs in by a name: the one question asked before a shop is known. The same work whether the name is known or not. */
+export function factsForSignIn(db: DataSource, login: string): Promise<SignInFacts | null> {
+  return db.transaction(async (manager) => {
+    await manager.query(`select set_config('app.login', $1, true)`, [login]);
+    const person = await manager.findOneBy(People, { login });
+    return person && { shopId: person.shop_id, personId: person.id, passwordHash: person.password_hash };
+  });
+}
 
 export async function addSession(
   { shopId, manager }: ShopWork,
@@ -23,6 +29,10 @@ export async function addSession(
     person_id: session.personId,
     expires_at: session.expiresAt,
   });
+}
+
+export async function removeExpiredSessions({ shopId, manager }: ShopWork, now: Date): Promise<void> {
+  await manager.delete(Sessions, { shop_id: shopId, expires_at: LessThanOrEqual(now) });
 }
 
 export async function removeSession({ shopId, manager }: ShopWork, tokenHash: string): Promise<void> {

@@ -2,11 +2,13 @@ import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { SignInRequest } from '@kesto/contract';
 import type { Request } from 'express';
+import { validate } from 'uuid';
 import { withShop } from '../../platform/db/shop';
 import { AppError } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
 import type { Authenticate } from '../../platform/http/register';
-import { addSession, meBySession, personByLogin, removeSession, shopOfLogin } from './session.repository.typeorm';
+import { DEMO_SHOP } from '../demo/ids';
+import { addSession, factsForSignIn, meBySession, removeExpiredSessions, removeSession } from './session.repository.typeorm';
 
 export const COOKIE = 'kesto_session';
 export const SESSION_MS = 14 * 24 * 3600 * 1000;
@@ -23,29 +25,35 @@ const NOBODY = hashPassword(randomBytes(16).toString('hex'));
 
 const wrong = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
 
+/** Where the demo is not wanted, its people (whose password everybody knows) are nobody. */
+const isBarred = (platform: Platform, shopId: string) => !platform.demo && shopId === DEMO_SHOP;
+
 /** Checks a sign-in and opens a session; answers with the cookie's value. */
 export async function signIn(platform: Platform, { login, password }: SignInRequest): Promise<string> {
-  const shopId = await shopOfLogin(platform.db, login);
-  const person = shopId ? await withShop(platform.db, shopId, (shop) => personByLogin(shop, login)) : null;
-  const fits = await verify(person?.password_hash ?? (await NOBODY), password);
-  if (!shopId || !person || !fits) throw wrong();
+  const person = await factsForSignIn(platform.db, login);
+  const fits = await verify(person?.passwordHash ?? (await NOBODY), password);
+  if (!person || !fits || isBarred(platform, person.shopId)) throw wrong();
   const token = randomBytes(32).toString('base64url');
-  const expiresAt = new Date(platform.clock().getTime() + SESSION_MS);
-  await withShop(platform.db, shopId, (shop) => addSession(shop, { tokenHash: tokenHash(token), personId: person.id, expiresAt }));
-  return `${shopId}.${token}`;
+  const now = platform.clock();
+  const expiresAt = new Date(now.getTime() + SESSION_MS);
+  await withShop(platform.db, person.shopId, async (shop) => {
+    await removeExpiredSessions(shop, now);
+    await addSession(shop, { tokenHash: tokenHash(token), personId: person.personId, expiresAt });
+  });
+  return `${person.shopId}.${token}`;
 }
 
 function sessionOf(request: Request): { shopId: string; hash: string } | null {
   const cookies = (request.get('cookie') ?? '').split(/;\s*/);
   const value = cookies.find((c) => c.startsWith(`${COOKIE}=`))?.slice(COOKIE.length + 1);
-  const found = /^([0-9a-f-]{36})\.([\w-]{20,})$/.exec(value ?? '');
-  return found?.[1] && found[2] ? { shopId: found[1], hash: tokenHash(found[2]) } : null;
+  const [shopId, token, ...more] = (value ?? '').split('.');
+  return shopId && validate(shopId) && token && more.length === 0 ? { shopId, hash: tokenHash(token) } : null;
 }
 
 export function authenticator(platform: Platform): Authenticate {
   return async (request) => {
     const session = sessionOf(request);
-    if (!session) return null;
+    if (!session || isBarred(platform, session.shopId)) return null;
     return withShop(platform.db, session.shopId, (shop) => meBySession(shop, session.hash, platform.clock()));
   };
 }

@@ -1,12 +1,37 @@
 import 'reflect-metadata';
 import { DataSource } from 'typeorm';
-import { ROWS } from './rows';
 import { MIGRATIONS } from '../../migrations';
+import { ROWS } from './rows';
 
-export function ownerDataSource(url: string): DataSource {
-  return new DataSource({ type: 'postgres', url, entities: [], migrations: MIGRATIONS, synchronize: false, poolSize: 2 });
+/** A database that does not answer within these is as good as gone: the request ends with 503, never hangs. */
+const CONNECT_MS = 5_000;
+const STATEMENT_MS = 10_000;
+
+const patience = {
+  connectionTimeoutMillis: CONNECT_MS,
+  statement_timeout: STATEMENT_MS,
+  lock_timeout: STATEMENT_MS,
+  idle_in_transaction_session_timeout: 2 * STATEMENT_MS,
+  // The client's own clock, for a server that is frozen and tells nothing of its timeouts.
+  query_timeout: STATEMENT_MS + 1_000,
+};
+
+/** Whoever `url` names, for making roles; as the role that owns the tables, where one is given, for the migrations. */
+export function ownerDataSource(url: string, role?: string): DataSource {
+  const extra = { connectionTimeoutMillis: CONNECT_MS, ...(role ? { options: `-c role=${role}` } : {}) };
+  return new DataSource({ type: 'postgres', url, entities: [], migrations: MIGRATIONS, synchronize: false, poolSize: 2, extra });
 }
 
 export function applicationDataSource(url: string): DataSource {
-  return new DataSource({ type: 'postgres', url, entities: ROWS, synchronize: false, poolSize: 12, applicationName: 'kesto' });
+  return new DataSource({
+    type: 'postgres',
+    url,
+    entities: ROWS,
+    synchronize: false,
+    poolSize: 12,
+    applicationName: 'kesto',
+    extra: patience,
+    // A connection that breaks while idle is dropped by the pool; the next request opens another.
+    poolErrorHandler: () => undefined,
+  });
 }

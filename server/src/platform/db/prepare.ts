@@ -3,14 +3,25 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { DataSource } from 'typeorm';
 import { applicationDataSource, ownerDataSource } from './dataSource';
+import { handOver } from './handOver.sql';
+import { grantsFor } from './tables';
 
-const quoted = (text: string) => `"${text.replaceAll('"', '""')}"`;
 const literal = (text: string) => `'${text.replaceAll("'", "''")}'`;
 
-/** The application's own role for a database: owns nothing, is bound by row-level security. */
-export const applicationRole = (ownerUrl: string) => `${databaseName(ownerUrl)}_app`;
-
 const databaseName = (url: string) => decodeURIComponent(new URL(url).pathname.slice(1));
+
+/** Roles are named after their database; letters the role's name cannot carry are left out. */
+const roleName = (ownerUrl: string, suffix: string) =>
+  `${databaseName(ownerUrl)
+    .replace(/[^a-z0-9_]/gi, '')
+    .toLowerCase()}_${suffix}`;
+
+/** The application's own role for a database: owns nothing, is bound by row-level security. */
+export const applicationRole = (ownerUrl: string) => roleName(ownerUrl, 'app');
+/** Owner of the tables: no superuser, cannot log in, bound by row-level security itself. */
+export const tablesRole = (ownerUrl: string) => roleName(ownerUrl, 'tables');
+
+const NO_POWERS = 'nosuperuser nobypassrls nocreatedb nocreaterole noreplication';
 
 function keptPassword(dataDir: string, role: string): string {
   const file = path.join(dataDir, `${role}.password`);
@@ -21,29 +32,52 @@ function keptPassword(dataDir: string, role: string): string {
   return password;
 }
 
-export interface PreparedDatabase {
-  readonly db: DataSource;
-  /** Nobody has ever been entered. */
-  readonly empty: boolean;
+async function makeRole(owner: DataSource, role: string, powers: string): Promise<void> {
+  const sql = 'select rolsuper or rolbypassrls or rolcreaterole as mighty from pg_roles where rolname = $1';
+  const [found] = (await owner.query(sql, [role])) as { mighty: boolean }[];
+  // Taking powers away asks for a superuser even where there are none to take, so it is said only where it is needed.
+  const limits = !found || found.mighty ? NO_POWERS : '';
+  await owner.query(`${found ? 'alter' : 'create'} role ${role} ${limits} ${powers}`);
 }
 
-/** Runs the migrations as owner, sees to the application's role, and answers with a connection as that role. */
-export async function prepareDatabase(ownerUrl: string, dataDir: string): Promise<PreparedDatabase> {
-  const role = applicationRole(ownerUrl);
-  const password = keptPassword(dataDir, role);
-  let empty = false;
+/** Makes the two roles and gives everything in the schema to the one that cannot log in. */
+async function prepareRoles(ownerUrl: string, password: string): Promise<void> {
+  const [app, tables] = [applicationRole(ownerUrl), tablesRole(ownerUrl)];
   const owner = await ownerDataSource(ownerUrl).initialize();
   try {
-    const [found] = (await owner.query('select 1 from pg_roles where rolname = $1', [role])) as unknown[];
-    const verb = found ? 'alter' : 'create';
-    await owner.query(`${verb} role ${quoted(role)} login nosuperuser nobypassrls nocreatedb nocreaterole password ${literal(password)}`);
-    await owner.runMigrations({ transaction: 'each' });
-    await owner.query(`select grant_application($1)`, [role]);
-    const [people] = (await owner.query('select count(*)::int as n from person')) as { n: number }[];
-    empty = people?.n === 0;
+    await makeRole(owner, app, `login password ${literal(password)}`);
+    await makeRole(owner, tables, 'nologin');
+    for (const statement of handOver(databaseName(ownerUrl), { app, tables })) await owner.query(statement);
   } finally {
     await owner.destroy();
   }
+}
+
+/** Runs the migrations as the tables' owner and says anew what the application may; answers whether there is no shop yet. */
+async function migrate(ownerUrl: string): Promise<boolean> {
+  const owner = await ownerDataSource(ownerUrl, tablesRole(ownerUrl)).initialize();
+  try {
+    await owner.runMigrations({ transaction: 'each' });
+    for (const statement of grantsFor(applicationRole(ownerUrl))) await owner.query(statement);
+    const [shops] = (await owner.query('select count(*)::int as n from shop')) as { n: number }[];
+    return shops?.n === 0;
+  } finally {
+    await owner.destroy();
+  }
+}
+
+export interface PreparedDatabase {
+  readonly db: DataSource;
+  /** No shop has ever been entered. */
+  readonly empty: boolean;
+}
+
+/** Sees to the roles, runs the migrations, and answers with a connection as the application. */
+export async function prepareDatabase(ownerUrl: string, dataDir: string): Promise<PreparedDatabase> {
+  const role = applicationRole(ownerUrl);
+  const password = keptPassword(dataDir, role);
+  await prepareRoles(ownerUrl, password);
+  const empty = await migrate(ownerUrl);
   const url = new URL(ownerUrl);
   url.username = encodeURIComponent(role);
   url.password = encodeURIComponent(password);

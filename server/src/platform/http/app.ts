@@ -8,6 +8,8 @@ import type { Platform } from './context';
 import { clientRoutes } from './client';
 import { refuseCrossSite } from './crossSite';
 import { errorMiddleware, unknownRoute } from './errors';
+import { refuseUnstorable } from './safeInput';
+import { errorFacts, requestFacts } from '../log/logger';
 import { features } from '../../features';
 
 const CONTENT_POLICY = {
@@ -23,18 +25,34 @@ const CONTENT_POLICY = {
   upgradeInsecureRequests: null,
 };
 
-export function buildApp(platform: Platform, log: Logger, clientDir: string | null): Express {
+export interface AppOptions {
+  readonly clientDir: string | null;
+  /** Where people reach Kesto when a proxy stands in front; decides the origin of writes and whether browsers keep to TLS. */
+  readonly publicUrl?: URL | null;
+  /** Express's `trust proxy`: whose word about the caller's address counts. */
+  readonly trustProxy?: string | number | false;
+  /** This server speaks TLS itself. */
+  readonly tls?: boolean;
+}
+
+export function buildApp(platform: Platform, log: Logger, options: AppOptions): Express {
+  const { clientDir, publicUrl = null, trustProxy = false, tls = false } = options;
   const app = express();
   app.disable('x-powered-by');
+  app.set('trust proxy', trustProxy);
   app.use(
     pinoHttp({
       logger: log,
       genReqId: () => uuid(),
+      wrapSerializers: false,
+      serializers: { req: requestFacts, res: (response: { statusCode?: number }) => ({ status: response.statusCode }), err: errorFacts },
       customLogLevel: (_request, response) => (response.statusCode >= 500 ? 'error' : 'debug'),
     }),
   );
-  app.use(helmet({ contentSecurityPolicy: { directives: CONTENT_POLICY }, strictTransportSecurity: false }));
-  app.use('/api', compression(), refuseCrossSite, express.json({ limit: '512kb' }));
+  app.use(
+    helmet({ contentSecurityPolicy: { directives: CONTENT_POLICY }, strictTransportSecurity: tls || publicUrl?.protocol === 'https:' }),
+  );
+  app.use('/api', compression(), refuseCrossSite(publicUrl?.host ?? null), express.json({ limit: '512kb' }), refuseUnstorable);
   app.use(features(platform));
   app.use('/api', unknownRoute);
   if (clientDir) app.use(clientRoutes(clientDir));

@@ -1,5 +1,6 @@
 import type { Me } from '@kesto/contract';
 import type { DataSource } from 'typeorm';
+import type { PhotoCleaner } from '../../features/photos/photos.service';
 import type { Clock } from '../clock';
 import { withShop, type ShopWork } from '../db/shop';
 
@@ -8,6 +9,7 @@ export interface Platform {
   readonly db: DataSource;
   readonly clock: Clock;
   readonly demo: boolean;
+  readonly cleanPhoto: PhotoCleaner;
 }
 
 /** One request of one signed-in person. */

@@ -1,0 +1,75 @@
+import { breakText } from '@kesto/contract/wording';
+import type { Verification } from '@kesto/core';
+import { View } from 'react-native';
+import { Cross, Tick } from '@/ui/marks';
+import { Heading, Mono, Words } from '@/ui/Words';
+
+export type Integrity =
+  | { readonly status: 'unchecked' | 'checking' }
+  | { readonly status: 'intact'; readonly found: Extract<Verification, { intact: true }> }
+  | { readonly status: 'broken'; readonly found: Extract<Verification, { intact: false }>['firstBroken'] }
+  | { readonly status: 'failed'; readonly message: string };
+
+export const integrityOf = (verification: Verification): Integrity =>
+  verification.intact ? { status: 'intact', found: verification } : { status: 'broken', found: verification.firstBroken };
+
+/** The entry at which a chain stops holding, counted from 1; null where it is not one entry's fault. */
+export const brokenEntry = (integrity: Integrity): number | null =>
+  integrity.status === 'broken' ? (integrity.found.entry ?? null) : null;
+
+function headline(integrity: Integrity, entries: number): string {
+  switch (integrity.status) {
+    case 'unchecked':
+      return `${entries} entries, not checked yet`;
+    case 'checking':
+      return 'checking every link';
+    case 'intact':
+      return `${integrity.found.entries} entries, unbroken`;
+    case 'broken':
+      return `Broken${integrity.found.entry === undefined ? '' : ` at entry ${integrity.found.entry}`}: ${breakText(integrity.found.why)}`;
+    case 'failed':
+      return integrity.message;
+  }
+}
+
+/** A hash as a person reads it against paper: in fours, four to a line. */
+export const hashInFours = (hash: string): string => hash.replace(/(.{4})(?=.)/g, '$1 ');
+
+function notedWords({ noted }: Extract<Verification, { intact: true }>): string | null {
+  if (!noted) return null;
+  if (noted.isLast) return 'The hash you noted is the last one: nothing was added since, nothing taken away.';
+  return `The hash you noted is in the chain, ${noted.entriesAfter} ${noted.entriesAfter === 1 ? 'entry follows' : 'entries follow'} it.`;
+}
+
+function Head({ found }: { found: Extract<Verification, { intact: true }> }) {
+  const noted = notedWords(found);
+  return (
+    <View style={{ gap: 4 }}>
+      {noted ? <Words bold>{noted}</Words> : null}
+      <Words size={14} tone="ink2">
+        Every entry’s hash, every link to the one before and every photo were checked on this screen. Compare count and end with a printed
+        copy, or note them: a chain cut short or made anew does not end like this.
+      </Words>
+      <Words size={14} bold>{`${found.entries} entries, ends in`}</Words>
+      <Mono size={14} bold={false} testID="head">
+        {hashInFours(found.head)}
+      </Mono>
+    </View>
+  );
+}
+
+/** Whether a record holds together, as far as this screen has looked. */
+export function IntegrityMark({ integrity, entries }: { integrity: Integrity; entries: number }) {
+  const { status } = integrity;
+  return (
+    <View style={{ gap: 2 }} aria-live="polite" testID="integrity">
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        {status === 'intact' ? <Tick /> : status === 'broken' || status === 'failed' ? <Cross /> : null}
+        <Heading size={20} style={{ flex: 1 }}>
+          {headline(integrity, entries)}
+        </Heading>
+      </View>
+      {status === 'intact' ? <Head found={integrity.found} /> : null}
+    </View>
+  );
+}

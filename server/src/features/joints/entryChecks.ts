@@ -1,0 +1,108 @@
+import { check, correctionOf } from '@kesto/contract/schemas';
+import {
+  brazersOf,
+  canonicalText,
+  correctedEntry,
+  findFiller,
+  MAY_FOLLOW,
+  mayFollow,
+  stateAfter,
+  tooMildFor,
+  type EntryContent,
+  type EntryKind,
+  type LookFinding,
+  type LookResult,
+  type RecordEntry,
+} from '@kesto/core';
+import { AppError } from '../../platform/errors';
+import type { Asked } from './entries.service';
+
+const DAY_MS = 24 * 3_600_000;
+/** A record stays small enough to be exported, sent and read: far above any honest joint. */
+const MOST_ENTRIES = 400;
+const MOST_PHOTOS = 80;
+const MOST_VALUE_CHARS = 16_000;
+
+const JUDGEMENTS: readonly EntryKind[] = ['accepted', 'sent back'];
+const isLead = ({ person }: Asked) => person.role === 'lead' || person.role === 'admin';
+const isPlural = (states: readonly string[]) => states.join(' or ');
+
+export function checkTime({ body, now }: Asked): void {
+  if (Date.parse(body.deviceTime) <= now.getTime() + DAY_MS) return;
+  throw new AppError(
+    'INVALID_INPUT',
+    `deviceTime must not lie more than 24 hours ahead of the server (${now.toISOString()}): set this device’s clock`,
+    'deviceTime',
+  );
+}
+
+/** Never earlier than the entry before, whatever the server's clock does. */
+export const serverTime = (now: Date, before: readonly RecordEntry[]): string => {
+  const last = before.at(-1)?.content.serverTime ?? '';
+  return last > now.toISOString() ? last : now.toISOString();
+};
+
+export function checkRoom({ body }: Asked, entries: readonly RecordEntry[]): void {
+  if (canonicalText(body.values).length > MOST_VALUE_CHARS) {
+    throw new AppError('TOO_LARGE', `values may have at most ${MOST_VALUE_CHARS} characters`, 'values');
+  }
+  const photos = entries.reduce((sum, e) => sum + e.content.photos.length, body.photos.length);
+  if (entries.length >= MOST_ENTRIES) throw new AppError('FULL', `This joint’s record is full: it holds ${MOST_ENTRIES} entries.`);
+  if (photos > MOST_PHOTOS) throw new AppError('FULL', `One joint keeps at most ${MOST_PHOTOS} photos.`, 'photos');
+}
+
+export function checkOrder({ body }: Asked, contents: readonly EntryContent[]): void {
+  const state = stateAfter(contents, true);
+  if (mayFollow(body.kind, state)) return;
+  const allowed = isPlural(MAY_FOLLOW[body.kind]);
+  throw new AppError('OUT_OF_ORDER', `“${body.kind}” cannot follow “${state}”: the joint must be ${allowed}.`, 'kind');
+}
+
+/** What is judged in the end: an acceptance, or a correction of one. */
+function kindMeant({ body }: Asked, contents: readonly EntryContent[]): EntryKind {
+  const corrected = body.corrects && correctedEntry(contents, body.corrects.entry);
+  return corrected?.kind ?? body.kind;
+}
+
+/** Only a lead or the admin accepts or sends back, and never a joint that they themselves ever heated. */
+export function checkJudge(asked: Asked, contents: readonly EntryContent[]): void {
+  if (!JUDGEMENTS.includes(kindMeant(asked, contents))) return;
+  if (!isLead(asked)) throw new AppError('FORBIDDEN', `${asked.person.role} may not do this: accept a joint or send it back`);
+  if (brazersOf(contents).includes(asked.person.id)) {
+    throw new AppError('FORBIDDEN', 'Whoever brazed or reworked a joint cannot judge it, whoever worked on it since.');
+  }
+}
+
+/** A correction names an entry of this joint, is made by its author or a lead, and says only what that kind of entry can say. */
+export function checkCorrection(asked: Asked, contents: readonly EntryContent[]): void {
+  const { body, person } = asked;
+  if ((body.kind === 'corrected') !== (body.corrects !== undefined)) {
+    throw new AppError('INVALID_INPUT', 'A correction names the entry it corrects, and nothing else does.', 'corrects');
+  }
+  if (!body.corrects) return;
+  const corrected = correctedEntry(contents, body.corrects.entry);
+  if (!corrected) throw new AppError('INVALID_INPUT', 'corrects.entry is not an entry of this joint', 'corrects.entry');
+  if (corrected.kind === 'planned')
+    throw new AppError('INVALID_INPUT', 'A frozen plan is not corrected: note what differed.', 'corrects.entry');
+  if (corrected.person.id !== person.id && !isLead(asked)) {
+    throw new AppError('FORBIDDEN', `Only ${corrected.person.name} or a lead corrects this entry.`);
+  }
+  const checked = check(correctionOf(corrected.kind), body.values);
+  if (!checked.ok) throw new AppError('INVALID_INPUT', checked.problem.message, `values.${checked.problem.field}`.replace(/\.$/, ''));
+}
+
+/** What one value says of another, and of the engine's tables. */
+export function checkValues({ body }: Asked, contents: readonly EntryContent[]): void {
+  const { filler, findings } = body.values;
+  if (typeof filler === 'string' && !findFiller(filler)) {
+    throw new AppError(
+      'INVALID_INPUT',
+      `values.filler ${filler} is in no table: name it by its designation, such as BAg-36 or BCuP-5`,
+      'values.filler',
+    );
+  }
+  const looked = body.corrects ? correctedEntry(contents, body.corrects.entry)?.values : body.values;
+  const result = looked?.['result'] as LookResult | undefined; // cast: the schema of a look
+  const finding = result && findings ? tooMildFor(result, findings as readonly LookFinding[]) : null; // cast: as above
+  if (finding) throw new AppError('INVALID_INPUT', `values.result cannot be “${result}” with “${finding}”`, 'values.result');
+}
