@@ -3,22 +3,19 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { startApplication } from './lib/application.mjs';
 import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
-import { HOST } from './lib/freePort.mjs';
 import { startOptions } from './lib/options.mjs';
 import { stopIfTaken } from './lib/port.mjs';
 import { step, stop } from './lib/report.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
-const { port, dataDir, demo, resetDemo } = startOptions();
+const { resetDemo, ...options } = startOptions();
 
-await stopIfTaken(port, HOST);
+await stopIfTaken(options.port, options.host);
 installNodePackages();
 await buildClient();
 await buildServer();
 const app = await startApplication({
-  dataDir: path.resolve(dataDir),
-  port,
-  demo,
+  ...options,
   beforeServing: resetDemo ? async (cluster) => (await import('./lib/resetDemo.mjs')).resetDemo(cluster) : undefined,
 });
 let stopping = false;
@@ -30,16 +27,22 @@ for (const signal of ['SIGINT', 'SIGTERM']) {
 }
 if (app.said) greet(app);
 const code = await app.ended;
+if (!app.said) stop('the server did not start', 'read what it said above');
 if (!stopping) stop(`the server ended by itself (exit ${code})`, `read the end of ${app.logFile}`);
 step('stopped; everything acknowledged is kept');
 process.exit(0);
 
-function greet({ url, said: { signIns, firstAdmin }, logFile }) {
+const OPEN_TO_LISTENERS = `
+  Careful: this is plain HTTP beyond this machine. Others on the network can read passwords and records along, and phones give
+  no camera, no installing and keep nothing for when there is no signal. Use --tls-cert and --tls-key, or a proxy: docs/RUNNING.md`;
+
+function greet({ url, said: { signIns, firstAdmin, openToListeners }, logFile }) {
   step('ready');
   console.log(`\n  Kesto is at  ${url}\n`);
   for (const { name, login, role, password } of signIns) {
     console.log(`  ${name.padEnd(18)}${role.padEnd(12)}sign in as "${login}", password "${password}"`);
   }
   if (firstAdmin) console.log(`  First sign-in: "${firstAdmin.login}", password "${firstAdmin.password}". It is shown only now.`);
+  if (openToListeners) console.log(OPEN_TO_LISTENERS);
   console.log(`\n  Log: ${path.relative('.', logFile)}. Stop with Ctrl-C.\n`);
 }

@@ -33,12 +33,14 @@ await Promise.all([
 ]);
 await check('layer rules', 'node --test lint/');
 await buildServer();
+await check('locks, backup and restore', 'node --test scripts/tests/');
 await Promise.all([
   check('server tests on a real PostgreSQL', 'npx jest --selectProjects server').then(() =>
     check('unit tests: engine, contract, command line, client', 'npx jest --selectProjects core contract cli client'),
   ),
   check('the client builds', 'node scripts/buildClient.mjs'),
 ]);
+await check('attack', 'node scripts/attack.mjs --short');
 const app = await startApplication({ dataDir: path.resolve('var/e2e-data'), port: await freePort(), fresh: true });
 try {
   await check('the application in a browser', 'npx playwright test', { cwd: 'e2e', env: { KESTO_URL: app.url, KESTO_CHROMIUM: CHROMIUM } });

@@ -73,5 +73,6 @@ const SERVER_SOURCES = ['core/src', 'contract/src', 'server/src'];
 export async function buildServer() {
   await buildBundle('server/src/main.ts', 'server/dist/main.mjs', SERVER_SOURCES);
   await buildBundle('server/src/features/photos/photoWorker.ts', 'server/dist/photoWorker.mjs', SERVER_SOURCES);
+  await buildBundle('server/src/tools/inspectDatabase.ts', 'server/dist/inspectDatabase.mjs', SERVER_SOURCES);
 }
 export const buildCommandLine = () => buildBundle('cli/src/bin.ts', 'cli/dist/bin.mjs', ['core/src', 'contract/src', 'cli/src']);

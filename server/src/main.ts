@@ -12,14 +12,14 @@ import { demoPeople } from './features/demo/people';
 import { photoQueue } from './features/photos/photoQueue';
 import { openFirstShop } from './features/session/firstShop';
 
-/** By then everything is ended, whatever hangs: a supervisor waits ten seconds. */
-const LAST_MS = 8_000;
+/** By then everything is ended, whatever hangs: the database has its own seconds after that, ten in all. */
+const LAST_MS = 5_000;
 
 async function run(config: Config): Promise<void> {
   const log = buildLogger(config.logLevel, config.logFile ? logFile(config.logFile) : process.stdout);
   const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir);
   const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
-  const platform = { db, clock: systemClock, demo: config.demo, cleanPhoto };
+  const platform = { db, clock: systemClock, demo: config.demo, dataDir: config.dataDir, cleanPhoto };
   if (empty && config.demo) await loadDemo(db);
   const firstAdmin = empty && !config.demo ? await openFirstShop(db) : null;
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);

@@ -7,7 +7,8 @@ import type { MigrationInterface, QueryRunner } from 'typeorm';
 const POLICIES = `
 drop policy person_by_owner on person;
 create policy person_by_login on person for select using (login = nullif(current_setting('app.login', true), ''));
-create policy shop_by_owner on shop for select to current_user using (true);
+create policy shop_by_owner on shop for select
+  using (current_user = (select pg_get_userbyid(relowner) from pg_class where oid = 'shop'::regclass));
 `;
 
 const NO_FUNCTIONS = `

@@ -1,12 +1,12 @@
 import path from 'node:path';
 import type { DataSource } from 'typeorm';
-import pino from 'pino';
+import type { Express } from 'express';
 import request, { type Agent } from 'supertest';
 import { METRIC_PREFERENCES } from '@kesto/core';
 import type { Role } from '@kesto/contract';
 import { v7 as uuid } from 'uuid';
 import type { Clock } from '../platform/clock';
-import { prepareDatabase } from '../platform/db/prepare';
+import { applicationRole, prepareDatabase } from '../platform/db/prepare';
 import { Circuits, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../platform/db/rows';
 import { withShop } from '../platform/db/shop';
 import { buildApp, type AppOptions } from '../platform/http/app';
@@ -15,7 +15,8 @@ import { DEMO_PASSWORD } from '../features/demo/people';
 import { photoQueue } from '../features/photos/photoQueue';
 import { JOBS, SITE, UNITS, VAN } from '../features/demo/station';
 import { hashPassword } from '../features/session/session.service';
-import { freshDatabase } from './database';
+import { buildLogger } from '../platform/log/logger';
+import { asOwner, freshDatabase } from './database';
 
 /** Built before the tests, as for the running server. */
 const PHOTO_WORKER = path.join(__dirname, '../../dist/photoWorker.mjs');
@@ -26,6 +27,13 @@ export interface TestServer {
   /** Nobody signed in. */
   readonly stranger: () => Agent;
   readonly as: (login: string) => Promise<Agent>;
+  /** The cookie of a session of its own. */
+  readonly cookie: (login: string) => Promise<string>;
+  readonly app: Express;
+  /** Lines of the log. */
+  readonly logged: readonly string[];
+  /** The application may not touch a table meanwhile: a failure on the server that nobody asked for. */
+  readonly breakTable: (table: string, meanwhile: () => Promise<void>) => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -38,10 +46,14 @@ export async function testServer({
   const database = await freshDatabase();
   const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
   await loadDemo(db);
-  const app = buildApp({ db, clock, demo, cleanPhoto: photoQueue(PHOTO_WORKER) }, pino({ level: 'silent' }), {
+  const logged: string[] = [];
+  const log = buildLogger('info', { write: (line) => void logged.push(line) });
+  const app = buildApp({ db, clock, demo, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER) }, log, {
     clientDir: null,
     ...options,
   });
+  const signIn = (agent: Agent, login: string) => agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);
+  const role = applicationRole(database.ownerUrl);
   const agents = new Map<string, Agent>();
   return {
     db,
@@ -51,9 +63,17 @@ export async function testServer({
       const known = agents.get(login);
       if (known) return known;
       const agent = request.agent(app);
-      await agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);
+      await signIn(agent, login);
       agents.set(login, agent);
       return agent;
+    },
+    cookie: async (login) => String((await signIn(request.agent(app), login)).headers['set-cookie']).split(';')[0] ?? '',
+    app,
+    logged,
+    breakTable: async (table, meanwhile) => {
+      await asOwner(database.ownerUrl, (query) => query(`revoke all on ${table} from ${role}`));
+      await meanwhile();
+      await asOwner(database.ownerUrl, (query) => query(`grant select, insert on ${table} to ${role}`));
     },
     close: async () => {
       await db.destroy();

@@ -60,6 +60,50 @@ test('a photo cut off in the middle is refused', async () => {
   await send(whole.subarray(0, Math.floor(whole.length / 2))).expect(415);
 });
 
+test.each([
+  ['too many pixels', { width: 8900, height: 8900 }],
+  ['too long a side', { width: 12_500, height: 20 }],
+])('%s behind a small file are refused from the header, with what is allowed', async (_what, size) => {
+  const small = await picture(size.width, size.height).png({ compressionLevel: 9 }).toBuffer();
+  const { body } = await send(small).expect(413);
+  expect(body.error).toMatchObject({ code: 'TOO_LARGE', field: 'photo', message: expect.stringContaining('50 million pixels') });
+});
+
+test('a deep picture that would take a gigabyte is refused', async () => {
+  const deep = await sharp({ create: { width: 6000, height: 6000, channels: 4, background: '#db9264' } })
+    .toColourspace('rgb16')
+    .png()
+    .toBuffer();
+  await send(deep).expect(413);
+});
+
+test('the site answers at once while four of the largest photos are decoded', async () => {
+  const large = await Promise.all(
+    [0, 1, 2, 3].map((i) =>
+      picture(7000, 7000 - i)
+        .jpeg({ quality: 60 })
+        .toBuffer(),
+    ),
+  );
+  const sent = large.map((bytes) => send(bytes).then((answer) => answer.status));
+  const waits: number[] = [];
+  for (let i = 0; i < 5; i++) {
+    const began = performance.now();
+    await ilta.get('/api/session').expect(200);
+    waits.push(performance.now() - began);
+  }
+  expect(await Promise.all(sent)).toEqual([200, 200, 200, 200]);
+  expect(Math.max(...waits)).toBeLessThan(2_000);
+});
+
+test('a large lossless picture is kept as a JPEG, so that a record stays small enough to be sent', async () => {
+  const noise = await sharp(randomBytes(1500 * 1000 * 3), { raw: { width: 1500, height: 1000, channels: 3 } })
+    .png()
+    .toBuffer();
+  const { body } = await send(noise).expect(200);
+  expect(body).toMatchObject({ mediaType: 'image/jpeg' });
+});
+
 test('bytes that do not have the hash in the address arrived damaged', async () => {
   const { body } = await send(await picture(33, 33).png().toBuffer(), 'a'.repeat(64)).expect(400);
   expect(body.error.field).toBe('source');

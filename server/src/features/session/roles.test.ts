@@ -4,6 +4,7 @@ import { ROUTES, type RouteDescription } from '@kesto/contract/schemas';
 import { ROLES, type Role } from '@kesto/contract';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
+import { FINISHED_JOINT, OPEN_JOB } from '../../testing/examples';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
 
 interface Row {
@@ -68,4 +69,24 @@ describe.each(ROWS.filter((row) => row.method !== 'delete'))('$method $path', (r
 
 test('signing out is for whoever is signed in', async () => {
   await server.stranger().delete('/api/session').expect(401);
+});
+
+describe('no role of another shop gets anything by ids that it knows', () => {
+  const theirs = (row: Row) =>
+    row.path
+      .replace(':job', OPEN_JOB)
+      .replace(':joint', FINISHED_JOINT)
+      .replace(':tag', 'HS3-03')
+      .replace(/:sha256|:source/, 'a'.repeat(64))
+      .replace(/:\w+/g, () => uuid());
+  const withIds = ROWS.filter((row) => row.path.includes(':'));
+
+  test.each(withIds.flatMap((row) => ROLES.map((role) => [row.method, row.path, role, row] as const)))(
+    '%s %s as %s',
+    async (method, _path, role, row) => {
+      const answer = await agents.get(role)![method](theirs(row)).send({});
+      expect([400, 403, 404, 413, 415]).toContain(answer.status);
+      expect(JSON.stringify(answer.body)).not.toMatch(/Ilta|herbarium/);
+    },
+  );
 });

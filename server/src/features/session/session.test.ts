@@ -84,9 +84,98 @@ test('units change what is shown and nothing stored', async () => {
   expect(body.error.field).toBe('length');
 });
 
-test('too many wrong tries from one address must wait; the message says how long', async () => {
-  const agent = server.stranger();
-  let last = 0;
-  for (let i = 0; i < 30 && last !== 429; i++) last = (await agent.post('/api/session').send({ login: 'ilta', password: `no${i}` })).status;
-  expect(last).toBe(429);
+describe('guessing is slowed', () => {
+  const behindProxy = () => testServer({ trustProxy: 1 });
+  const from = (other: TestServer, address: string, body: object) =>
+    other.stranger().post('/api/session').set('x-forwarded-for', address).send(body);
+
+  test('after five wrong tries the next one waits, and is told how long; the right password waits as well', async () => {
+    const other = await testServer();
+    const tries = async (password: string) => other.stranger().post('/api/session').send({ login: 'ilta', password });
+    const statuses: number[] = [];
+    for (let i = 0; i < 6; i++) statuses.push((await tries(`no${i}`)).status);
+    expect(statuses).toEqual([401, 401, 401, 401, 401, 401]);
+    const { status, headers, body } = await tries(PASSWORD);
+    expect([status, body.error.code]).toEqual([429, 'TOO_MANY_TRIES']);
+    expect(Number(headers['retry-after'])).toBeGreaterThan(0);
+    expect(Number(headers['retry-after'])).toBeLessThanOrEqual(60);
+    await other.close();
+  });
+
+  test('sixty tries at once are sixty: few of them are looked at', async () => {
+    const other = await testServer();
+    const answers = await Promise.all(
+      Array.from({ length: 60 }, (_v, i) =>
+        other
+          .stranger()
+          .post('/api/session')
+          .send({ login: 'ilta', password: `no${i}` }),
+      ),
+    );
+    expect(answers.filter((a) => a.status === 401).length).toBeLessThanOrEqual(6);
+    await other.close();
+  });
+
+  test('one account from many addresses is slowed too, while its own person signs in from where they always do', async () => {
+    const other = await behindProxy();
+    await from(other, '198.51.100.9', { login: 'ilta', password: PASSWORD }).expect(201);
+    const statuses: number[] = [];
+    for (let i = 0; i < 40; i++) statuses.push((await from(other, `203.0.113.${i % 10}`, { login: 'ilta', password: `no${i}` })).status);
+    expect(statuses.filter((s) => s === 401).length).toBeLessThanOrEqual(22);
+    await from(other, '198.51.100.9', { login: 'ilta', password: PASSWORD }).expect(201);
+    await other.close();
+  });
+
+  test('others of one office behind one address are not held up by a colleague’s wrong tries', async () => {
+    const other = await testServer();
+    for (let i = 0; i < 8; i++)
+      await other
+        .stranger()
+        .post('/api/session')
+        .send({ login: 'oskar', password: `no${i}` });
+    await other.stranger().post('/api/session').send({ login: 'maren', password: PASSWORD }).expect(201);
+    await other.close();
+  });
+
+  test('a known name costs the same questions of the database as an unknown one', async () => {
+    const questions = async (login: string) => {
+      const asked = jest.spyOn(server.db, 'transaction');
+      await signIn({ login, password: 'nope' }).expect(401);
+      const calls = asked.mock.calls.length;
+      asked.mockRestore();
+      return calls;
+    };
+    expect(await questions('oskar')).toBe(await questions('nobody-at-all'));
+  });
+});
+
+test('behind TLS the cookie is sent over TLS alone, and browsers are told to keep to it', async () => {
+  const other = await testServer({ trustProxy: 1, publicUrl: new URL('https://kesto.example') });
+  const { headers } = await other
+    .stranger()
+    .post('/api/session')
+    .set({ 'x-forwarded-proto': 'https', origin: 'https://kesto.example' })
+    .send({ login: 'ilta', password: PASSWORD })
+    .expect(201);
+  expect(String(headers['set-cookie'])).toMatch(/; Secure/);
+  expect(headers['strict-transport-security']).toMatch(/max-age/);
+  await other.close();
+});
+
+test('where the demo is not wanted its people, whose password everybody knows, are nobody', async () => {
+  const other = await testServer({ demo: false });
+  await other.stranger().post('/api/session').send({ login: 'ilta', password: PASSWORD }).expect(401);
+  await other.close();
+});
+
+test('sessions that have ended are removed when somebody signs in', async () => {
+  const { withShop } = await import('../../platform/db/shop');
+  const { DEMO_SHOP } = await import('../demo/ids');
+  const before = now;
+  await signIn({ login: 'oskar', password: PASSWORD }).expect(201);
+  now = new Date(before.getTime() + SESSION_MS + 1000);
+  await signIn({ login: 'oskar', password: PASSWORD }).expect(201);
+  const left = await withShop(server.db, DEMO_SHOP, ({ manager }) => manager.query('select 1 from session') as Promise<unknown[]>);
+  now = before;
+  expect(left).toHaveLength(1);
 });

@@ -7,9 +7,9 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-test('health answers for the server and its database', async () => {
+test('health answers for the server, its database, its disk and its last backup', async () => {
   const { body } = await server.stranger().get('/api/health').expect(200);
-  expect(body).toMatchObject({ ok: true });
+  expect(body).toEqual({ ok: true, engineVersion: expect.any(String), disk: expect.stringMatching(/^(ok|low)$/), lastBackup: null });
 });
 
 test('the description names every route there is, and each of them is there', async () => {

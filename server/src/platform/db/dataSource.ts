@@ -5,7 +5,7 @@ import { ROWS } from './rows';
 
 /** A database that does not answer within these is as good as gone: the request ends with 503, never hangs. */
 const CONNECT_MS = 5_000;
-const STATEMENT_MS = 10_000;
+const STATEMENT_MS = 5_000;
 
 const patience = {
   connectionTimeoutMillis: CONNECT_MS,
@@ -13,7 +13,7 @@ const patience = {
   lock_timeout: STATEMENT_MS,
   idle_in_transaction_session_timeout: 2 * STATEMENT_MS,
   // The client's own clock, for a server that is frozen and tells nothing of its timeouts.
-  query_timeout: STATEMENT_MS + 1_000,
+  query_timeout: STATEMENT_MS + 500,
 };
 
 /** Whoever `url` names, for making roles; as the role that owns the tables, where one is given, for the migrations. */

@@ -46,7 +46,8 @@ export function buildApp(platform: Platform, log: Logger, options: AppOptions): 
       genReqId: () => uuid(),
       wrapSerializers: false,
       serializers: { req: requestFacts, res: (response: { statusCode?: number }) => ({ status: response.statusCode }), err: errorFacts },
-      customLogLevel: (_request, response) => (response.statusCode >= 500 ? 'error' : 'debug'),
+      // What failed is logged where it is answered, with its cause.
+      customLogLevel: () => 'debug',
     }),
   );
   app.use(

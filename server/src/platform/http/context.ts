@@ -9,6 +9,7 @@ export interface Platform {
   readonly db: DataSource;
   readonly clock: Clock;
   readonly demo: boolean;
+  readonly dataDir: string;
   readonly cleanPhoto: PhotoCleaner;
 }
 

@@ -1,0 +1,111 @@
+// Attacks a server of its own on loopback and says what held. `--short` is the part that every test run makes.
+import { spawnSync } from 'node:child_process';
+import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
+import { fileURLToPath } from 'node:url';
+import { fuzz } from '../e2e/attack/fuzz.mjs';
+import { onFullDisk } from '../e2e/attack/fullDisk.mjs';
+import { underKills } from '../e2e/attack/kills.mjs';
+import { startApplication } from './lib/application.mjs';
+import { buildServer, installNodePackages } from './lib/build.mjs';
+import { freePort } from './lib/freePort.mjs';
+import { step } from './lib/report.mjs';
+
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+const short = process.argv.includes('--short');
+const FUZZED = short ? 2_000 : 25_000;
+const ROUNDS = short ? 3 : 20;
+const SEED = 20_261_126;
+const TMPFS_MB = 200;
+
+installNodePackages();
+await buildServer();
+const failures = [];
+const expect = (held, what) => {
+  console.log(`  ${held ? 'held ' : 'BROKE'}  ${what}`);
+  if (!held) failures.push(what);
+};
+
+async function fuzzing(dataDir) {
+  step(`fuzzing: ${FUZZED} requests, seed ${SEED}`);
+  const app = await startApplication({ dataDir, port: await freePort() });
+  try {
+    const result = await fuzz(app.url, { count: FUZZED, seed: SEED });
+    console.log(`  ${result.requests} requests, ${result.serverErrors} of them 5xx:`, JSON.stringify(result.statuses));
+    for (const fault of result.faults) console.log(`    ${fault}`);
+    expect(result.serverErrors === 0, 'no request was answered as the server’s fault');
+    expect((await fetch(`${app.url}/api/health`)).status === 200, 'the server answers afterwards');
+    const log = readFileSync(app.logFile, 'utf8');
+    expect(!/kesto_session=/.test(log), 'no session in the log');
+    expect(log.length < 2_000_000, `the log stayed small (${log.length} characters)`);
+  } finally {
+    await app.stop();
+  }
+}
+
+/** The server is started anew by whoever watches it; here that is this script, the database's watcher is the start's own. */
+async function kills(dataDir) {
+  step(`killing: ${ROUNDS} rounds under writes`);
+  const port = await freePort();
+  const start = () => startApplication({ dataDir, port });
+  let app = await start();
+  const postmaster = () => Number(readFileSync(path.join(dataDir, 'pg/data/postmaster.pid'), 'utf8').split('\n')[0]);
+  const kill = async (round) => {
+    if (round % 2 === 0) {
+      app.kill('SIGKILL');
+      await app.ended;
+      app = await start();
+    } else process.kill(postmaster(), 'SIGKILL');
+  };
+  try {
+    const result = await underKills(app.url, { rounds: ROUNDS, kill });
+    console.log(
+      `  ${result.requests} requests, ${result.kills} kills, ${result.acknowledged} acknowledged, ${result.lost} lost, ${result.doubled} doubled`,
+    );
+    expect(result.acknowledged > ROUNDS, 'writes went on between the kills');
+    expect(result.lost === 0, 'nothing acknowledged was lost');
+    expect(result.doubled === 0, 'nothing was stored twice');
+  } finally {
+    await app.stop();
+  }
+}
+
+async function fullDisk() {
+  const folder = mkdtempSync(path.join(tmpdir(), 'kesto-full-'));
+  chmodSync(folder, 0o755);
+  const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', `size=${TMPFS_MB}m,mode=755`, 'tmpfs', folder]);
+  if (mounted.status !== 0) return console.log('  not root, or no mounting here: the full disk was not tried');
+  step(`a disk of ${TMPFS_MB} MB runs full`);
+  const app = await startApplication({ dataDir: path.join(folder, 'data'), port: await freePort() });
+  try {
+    const result = await onFullDisk(app.url, folder);
+    console.log(`  ${JSON.stringify(result)}`);
+    expect(result.lost === 0, 'nothing was acknowledged that is not there');
+    expect(
+      Object.keys(result.statuses).every((status) => ['200', '503', '507'].includes(status)),
+      'a full disk is said as 503 or 507',
+    );
+    expect(result.recovered, 'it goes on by itself when there is room');
+  } finally {
+    await app.stop();
+    await wait(500);
+    spawnSync('umount', [folder]);
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+mkdirSync('var', { recursive: true });
+const folder = mkdtempSync(path.resolve('var/attack-'));
+// PostgreSQL runs as a user of its own where this runs as root: it must get through.
+chmodSync(folder, 0o755);
+try {
+  await fuzzing(path.join(folder, 'fuzz'));
+  await kills(path.join(folder, 'kills'));
+  if (process.getuid?.() === 0) await fullDisk();
+} finally {
+  rmSync(folder, { recursive: true, force: true });
+}
+step(failures.length === 0 ? 'everything held' : `broke: ${failures.join('; ')}`);
+process.exit(failures.length === 0 ? 0 : 1);

@@ -1,0 +1,62 @@
+// Puts a backup into an empty folder, checks every chain, and says what is there against what the backup says it held.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { readArchive } from './lib/archive.mjs';
+import { backupOptions } from './lib/backupOptions.mjs';
+import { buildServer, installNodePackages } from './lib/build.mjs';
+import { inspectDatabase } from './lib/inspect.mjs';
+import { lockFolder } from './lib/lock.mjs';
+import { DATABASE, ensureDatabase, startCluster, stopCluster } from './lib/postgres.mjs';
+import { pgEnvironment } from './lib/pgEnvironment.mjs';
+import { step, stop } from './lib/report.mjs';
+
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+const { file, dataDir, passphrase } = backupOptions('restore');
+if (existsSync(dataDir) && readdirSync(dataDir).length > 0) {
+  stop(`${dataDir} is not empty: a backup is never restored over anything`, 'name an empty folder, or one that is not there yet');
+}
+installNodePackages();
+await buildServer();
+
+function restoreDump(cluster, dump) {
+  const options = ['--no-owner', '--no-privileges', '--exit-on-error', '-d', DATABASE, dump];
+  const env = pgEnvironment(cluster.url(DATABASE));
+  const { status, stderr } = spawnSync(path.join(cluster.bin, 'pg_restore'), options, { encoding: 'utf8', env });
+  if (status !== 0)
+    stop(`PostgreSQL could not take the backup: ${stderr}`, `${dataDir} holds what it had taken by then: remove it and try again`);
+}
+
+function report(manifest, found) {
+  const names = Object.keys({ ...manifest.counts, ...found.counts });
+  console.log(`\n  ${'table'.padEnd(16)}${'in the backup'.padStart(14)}${'restored'.padStart(12)}`);
+  for (const name of names)
+    console.log(`  ${name.padEnd(16)}${String(manifest.counts[name] ?? 0).padStart(14)}${String(found.counts[name] ?? 0).padStart(12)}`);
+  console.log(`\n  ${found.chains} chains checked, ${found.broken.length} broken\n`);
+  for (const { joint, why } of found.broken) console.log(`  ${joint}: ${why}`);
+  return names.every((name) => manifest.counts[name] === found.counts[name]) && found.broken.length === manifest.broken.length;
+}
+
+const folder = mkdtempSync(path.join(tmpdir(), 'kesto-restore-'));
+let cluster = null;
+let lock = null;
+try {
+  const { manifest, dump } = await readArchive(file, folder, passphrase);
+  step(`the backup was made ${manifest.madeAt}`);
+  mkdirSync(dataDir, { recursive: true });
+  lock = lockFolder(dataDir);
+  cluster = await startCluster(path.join(dataDir, 'pg'));
+  await ensureDatabase(cluster, DATABASE);
+  step('restoring the database');
+  restoreDump(cluster, dump);
+  step('checking every chain');
+  const isWhole = report(manifest, await inspectDatabase(cluster.url(DATABASE)));
+  if (!isWhole) stop('what was restored is not what was backed up', 'use an earlier backup, and keep this one for whoever looks into it');
+  step(`restored; start it with: npm start -- --data ${path.relative('.', dataDir) || '.'}`);
+} finally {
+  rmSync(folder, { recursive: true, force: true });
+  if (cluster) stopCluster(cluster);
+  lock?.release();
+}

@@ -1,0 +1,81 @@
+// A backup brings back everything, is told from damage, and is never restored over anything.
+import assert from 'node:assert/strict';
+import { spawnSync } from 'node:child_process';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { after, before, test } from 'node:test';
+import { fileURLToPath } from 'node:url';
+import { startApplication } from '../lib/application.mjs';
+import { freePort } from '../lib/freePort.mjs';
+
+const root = fileURLToPath(new URL('../..', import.meta.url));
+process.chdir(root);
+const folder = mkdtempSync(path.join(tmpdir(), 'kesto-backup-test-'));
+chmodSync(folder, 0o755);
+const at = (name) => path.join(folder, name);
+const PASS = at('passphrase');
+const sealed = at('sealed.kesto');
+
+const run = (name, ...args) => spawnSync(process.execPath, [`scripts/${name}.mjs`, ...args], { encoding: 'utf8', timeout: 120_000 });
+const refused = (outcome, words) => {
+  assert.equal(outcome.status, 1);
+  assert.match(outcome.stderr, words);
+  assert.doesNotMatch(outcome.stderr, /at .*\.mjs:\d+/);
+};
+
+before(async () => {
+  writeFileSync(PASS, 'silver before copper\n');
+  const app = await startApplication({ dataDir: at('shop'), port: await freePort() });
+  await app.stop();
+});
+after(() => rmSync(folder, { recursive: true, force: true }));
+
+test('an encrypted backup holds no readable row, and only its owner may read the file', () => {
+  const outcome = run('backup', sealed, '--data', at('shop'), '--passphrase-file', PASS);
+  assert.equal(outcome.status, 0, outcome.stderr);
+  assert.match(outcome.stdout, /encrypted, 4 joints' records with 19 entries, 0 broken/);
+  assert.equal(statSync(sealed).mode & 0o777, 0o600);
+  assert.ok(!readFileSync(sealed).includes('Lumikero'));
+});
+
+test('it is never written over another', () => refused(run('backup', sealed, '--data', at('shop')), /there already/));
+
+test('restored, every table has its rows and every chain holds; the application starts on it', async () => {
+  const outcome = run('restore', sealed, '--data', at('restored'), '--passphrase-file', PASS);
+  assert.equal(outcome.status, 0, outcome.stderr);
+  assert.match(outcome.stdout, /record_entry +19 +19/);
+  assert.match(outcome.stdout, /4 chains checked, 0 broken/);
+  const app = await startApplication({ dataDir: at('restored'), port: await freePort() });
+  try {
+    const body = JSON.stringify({ login: 'ilta', password: 'copper-before-filler' });
+    const answer = await fetch(`${app.url}/api/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+    assert.equal(answer.status, 201);
+  } finally {
+    await app.stop();
+  }
+});
+
+test('nothing is restored over anything, without its passphrase, or from what is damaged', () => {
+  refused(run('restore', sealed, '--data', at('restored'), '--passphrase-file', PASS), /not empty/);
+  refused(run('restore', sealed, '--data', at('other')), /encrypted and no passphrase/);
+  writeFileSync(at('wrong'), 'copper');
+  refused(run('restore', sealed, '--data', at('other'), '--passphrase-file', at('wrong')), /does not open/);
+  const damaged = readFileSync(sealed);
+  damaged[damaged.length - 40] ^= 1;
+  writeFileSync(at('damaged.kesto'), damaged);
+  refused(run('restore', at('damaged.kesto'), '--data', at('other'), '--passphrase-file', PASS), /cannot be read as a backup/);
+});
+
+test('a role that row-level security binds backs up nothing, and says so', async () => {
+  const { startCluster, stopCluster } = await import('../lib/postgres.mjs');
+  const cluster = await startCluster(at('shop/pg'));
+  const password = readFileSync(at('shop/kesto_app.password'), 'utf8').trim();
+  const url = new URL(cluster.url('kesto'));
+  url.username = 'kesto_app';
+  url.password = password;
+  const env = { ...process.env, DATABASE_URL: url.toString() };
+  const outcome = spawnSync(process.execPath, ['scripts/backup.mjs', at('none.kesto')], { encoding: 'utf8', env });
+  stopCluster(cluster);
+  refused(outcome, /bound by row-level security/);
+});

@@ -1,0 +1,89 @@
+import { v7 as uuid } from 'uuid';
+import { DEMO_SHOP, demoId } from '../demo/ids';
+import { Jobs, JobJoints, JointPlans, Joints } from '../../platform/db/rows';
+import { withShop, type ShopWork } from '../../platform/db/shop';
+import { FINISHED_JOINT } from '../../testing/examples';
+import { testServer, type TestServer } from '../../testing/server';
+import { today } from './jobs.service';
+import { jointView } from '../joints/joints.service';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.close());
+
+const JOINTS_EACH = 3;
+
+/** Finished jobs of earlier years, a few joints each. */
+const finish = (count: number, from: number) =>
+  withShop(server.db, DEMO_SHOP, async ({ manager }) => {
+    const jobs = Array.from({ length: count }, (_v, i) => ({
+      shop_id: DEMO_SHOP,
+      id: uuid(),
+      circuit_id: demoId(0x31),
+      number: from + i,
+      title: `old job ${from + i}`,
+      stage: 'hand over' as const,
+      done: true,
+      request_hash: 'x',
+    }));
+    const joints = jobs.flatMap((job) =>
+      Array.from({ length: JOINTS_EACH }, (_v, i) => ({ job, id: uuid(), tag: `CR2-${job.number}-${i}`, place: i + 1 })),
+    );
+    await manager.insert(Jobs, jobs);
+    await manager.insert(
+      Joints,
+      joints.map(({ id, tag }) => ({ shop_id: DEMO_SHOP, id, circuit_id: demoId(0x31), tag, title: tag, request_hash: 'x' })),
+    );
+    await manager.insert(
+      JobJoints,
+      joints.map(({ job, id, place }) => ({ shop_id: DEMO_SHOP, job_id: job.id, joint_id: id, place })),
+    );
+  });
+
+/** How many questions the database is asked by one piece of work, and how many rows come back. */
+function asked(work: (shop: ShopWork) => Promise<unknown>): Promise<number> {
+  return withShop(server.db, DEMO_SHOP, async (shop) => {
+    const runner = shop.manager.queryRunner;
+    if (!runner) throw new Error('a transaction has a query runner');
+    const query = jest.spyOn(runner, 'query');
+    await work(shop);
+    return query.mock.calls.length;
+  });
+}
+
+test('today and one joint ask the same number of questions after 10 finished jobs as after 500', async () => {
+  const todayOf = (shop: ShopWork) => today(shop, new Date());
+  const jointOf = (shop: ShopWork) => jointView(shop, FINISHED_JOINT);
+  await finish(10, 1000);
+  const few = [await asked(todayOf), await asked(jointOf)];
+  await finish(490, 2000);
+  expect([await asked(todayOf), await asked(jointOf)]).toEqual(few);
+  expect(Math.max(...few)).toBeLessThanOrEqual(14);
+});
+
+test('a printed job of 27 joints takes under two seconds', async () => {
+  const maren = await server.as('maren');
+  const job = uuid();
+  await maren
+    .put(`/api/jobs/${job}`)
+    .send({ circuitId: demoId(0x31), title: 'Twenty-seven joints' })
+    .expect(200);
+  const [plan] = await withShop(server.db, DEMO_SHOP, ({ manager }) => manager.find(JointPlans, { take: 1 }));
+  if (!plan) throw new Error('the demo has plans');
+  for (let i = 0; i < 27; i++) {
+    const joint = uuid();
+    await maren
+      .put(`/api/jobs/${job}/joints/${joint}`)
+      .send({ title: `joint ${i}` })
+      .expect(200);
+    await withShop(server.db, DEMO_SHOP, ({ manager }) =>
+      manager.insert(JointPlans, { ...plan, id: uuid(), joint_id: joint, place: 1 } as never),
+    ); // cast: TypeORM's deep partial
+  }
+  await maren.get(`/api/jobs/${job}/plans.pdf`).expect(200);
+  const began = performance.now();
+  await maren.get(`/api/jobs/${job}/plans.pdf`).expect(200);
+  expect(performance.now() - began).toBeLessThan(2_000);
+});

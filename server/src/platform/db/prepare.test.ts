@@ -1,0 +1,45 @@
+import { freshDatabase, asOwner } from '../../testing/database';
+import { loadDemo } from '../../features/demo/load';
+import { MIGRATIONS } from '../../migrations';
+import { ownerDataSource } from './dataSource';
+import { prepareDatabase } from './prepare';
+import { SHOP_TABLES } from './tables';
+
+test('a database of the first days, owned by a superuser, is handed over with all its rows', async () => {
+  const database = await freshDatabase();
+  const old = ownerDataSource(database.ownerUrl);
+  old.setOptions({ migrations: MIGRATIONS.slice(0, 3) });
+  await old.initialize();
+  await old.runMigrations();
+  await old.query(`insert into shop (shop_id, name, van) values ('0193a000-0000-7000-8000-000000000099', 'An old shop', '{}')`);
+  await old.destroy();
+
+  const { db, empty } = await prepareDatabase(database.ownerUrl, database.dataDir);
+  expect(empty).toBe(false);
+  await asOwner(database.ownerUrl, async (query) => {
+    const left = await query(
+      `select relname from pg_class where relnamespace = 'public'::regnamespace and relkind in ('r', 'p') and pg_get_userbyid(relowner) = session_user`,
+    );
+    expect(left).toEqual([]);
+    expect(await query('select name from shop')).toEqual([{ name: 'An old shop' }]);
+  });
+  await db.destroy();
+  await database.drop();
+});
+
+test('prepared twice it is the same database: nothing is loaded over what is there', async () => {
+  const database = await freshDatabase();
+  const first = await prepareDatabase(database.ownerUrl, database.dataDir);
+  expect(first.empty).toBe(true);
+  await loadDemo(first.db);
+  await first.db.destroy();
+  const again = await prepareDatabase(database.ownerUrl, database.dataDir);
+  expect(again.empty).toBe(false);
+  await expect(
+    again.db.query(`insert into ${SHOP_TABLES[0]?.name} (shop_id, name, van) values (gen_random_uuid(), 'x', '{}')`),
+  ).rejects.toMatchObject({
+    code: '42501',
+  });
+  await again.db.destroy();
+  await database.drop();
+});
