@@ -32,6 +32,7 @@ await Promise.all([
   check('lint', 'npx eslint . --max-warnings 0'),
 ]);
 await check('layer rules', 'node --test lint/');
+await check('licences and known faults', 'node scripts/licences.mjs');
 await buildServer();
 await check('locks, backup and restore', 'node --test scripts/tests/');
 await Promise.all([

@@ -58,14 +58,17 @@ function takeOver(file) {
   }
 }
 
-/** Holds the folder until released; `inherited` tells that a start before this one ended without letting go. */
-export function lockFolder(folder) {
-  const file = path.join(folder, 'kesto.lock');
+/** Holds the folder, for one purpose, until released; `inherited` tells that a start before this one ended without letting go. */
+export function lockFolder(folder, purpose = 'use') {
+  const file = path.join(folder, purpose === 'use' ? 'kesto.lock' : `kesto.${purpose}.lock`);
   const inherited = !take(file);
   if (inherited && (isAlive(holderOf(file)) || !takeOver(file))) {
     const holder = holderOf(file);
     const who = holder ? `process ${holder.pid}, since ${holder.at}` : 'another start';
-    stop(`${folder} is in use by ${who}`, 'stop that one first, or choose another folder: npm start -- --data DIR');
+    stop(
+      purpose === 'use' ? `${folder} is in use by ${who}` : `this program is just being built by ${who}`,
+      purpose === 'use' ? 'stop that one first, or choose another folder: npm start -- --data DIR' : 'start again when that is done',
+    );
   }
   const release = () => {
     if (holderOf(file)?.pid === process.pid) unlinkSync(file);

@@ -7,7 +7,7 @@ import { buildApp } from './platform/http/app';
 import { listen } from './platform/http/listen';
 import { logFile } from './platform/log/logFile';
 import { buildLogger } from './platform/log/logger';
-import { loadDemo } from './features/demo/load';
+import { holdsDemo, loadDemo } from './features/demo/load';
 import { demoPeople } from './features/demo/people';
 import { photoQueue } from './features/photos/photoQueue';
 import { openFirstShop } from './features/session/firstShop';
@@ -24,7 +24,12 @@ async function run(config: Config): Promise<void> {
   const firstAdmin = empty && !config.demo ? await openFirstShop(db) : null;
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);
   log.info({ port: config.port, host: config.host }, 'ready');
-  process.send?.({ signIns: config.demo ? demoPeople() : [], firstAdmin, openToListeners: isOpenToListeners(config) });
+  process.send?.({
+    signIns: config.demo ? demoPeople() : [],
+    firstAdmin,
+    openToListeners: isOpenToListeners(config),
+    demoBarred: !config.demo && (await holdsDemo(db)),
+  });
 
   let stopping = false;
   /** Finishes what is under way, then closes. Also when the script that started this one is gone. */

@@ -9,9 +9,10 @@ const when = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
 
 /** The device's word for when it was done, and the server's where it came later than it takes to send it. */
 function times({ deviceTime, serverTime }: EntryContent): string {
-  const [device, server] = [when(deviceTime), when(serverTime)];
   const apartMs = Math.abs(Date.parse(serverTime) - Date.parse(deviceTime));
-  return device === server || apartMs < 60_000 ? device : `${device}, at the server ${server}`;
+  if (apartMs < 60_000) return when(deviceTime);
+  const sameDay = deviceTime.slice(0, 10) === serverTime.slice(0, 10);
+  return `${when(deviceTime)}, server ${sameDay ? format(new Date(serverTime), 'HH:mm') : when(serverTime)}`;
 }
 
 /** Entries as links of a chain; a correction points back to what it corrects. */

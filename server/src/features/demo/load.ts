@@ -11,6 +11,9 @@ import { JOBS, SITE, UNITS, VAN } from './station';
 
 const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
 
+export const holdsDemo = (db: DataSource): Promise<boolean> =>
+  withShop(db, DEMO_SHOP, async ({ manager }) => (await manager.countBy(Shops, { shop_id: DEMO_SHOP })) > 0);
+
 /** Loads the made-up station into an empty database; all of it or nothing. */
 export async function loadDemo(db: DataSource): Promise<void> {
   const password_hash = await hashPassword(DEMO_PASSWORD);

@@ -43,3 +43,24 @@ test('prepared twice it is the same database: nothing is loaded over what is the
   await again.db.destroy();
   await database.drop();
 });
+
+test('an existing PostgreSQL needs no superuser: whoever owns the database and may make roles is enough', async () => {
+  const database = await freshDatabase();
+  const url = new URL(database.ownerUrl);
+  const name = url.pathname.slice(1);
+  await asOwner(database.ownerUrl, async (query) => {
+    await query(`create role ${name}_admin login createrole password 'x'`);
+    await query(`alter database ${name} owner to ${name}_admin`);
+  });
+  url.username = `${name}_admin`;
+  url.password = 'x';
+  const first = await prepareDatabase(url.toString(), database.dataDir);
+  await loadDemo(first.db);
+  await first.db.destroy();
+  const again = await prepareDatabase(url.toString(), database.dataDir);
+  expect(again.empty).toBe(false);
+  const [me] = (await again.db.query('select rolsuper from pg_roles where rolname = current_user')) as { rolsuper: boolean }[];
+  expect(me?.rolsuper).toBe(false);
+  await again.db.destroy();
+  await database.drop();
+});
