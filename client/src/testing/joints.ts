@@ -87,6 +87,7 @@ export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'ki
     plan: {
       id: 'plan',
       request,
+      plan,
       answer: planned.ok ? planAnswer(planned.value) : (undefined as never), // cast: planOf has planned it already
       chosen,
       reason: null,

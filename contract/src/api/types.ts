@@ -1,4 +1,14 @@
-import type { EntryKind, JointState, LookFinding, LookResult, PlanRequest, RecordEntry, Schools, UnitPreferences } from '@kesto/core';
+import type {
+  EntryKind,
+  JointPlan,
+  JointState,
+  LookFinding,
+  LookResult,
+  PlanRequest,
+  RecordEntry,
+  Schools,
+  UnitPreferences,
+} from '@kesto/core';
 import type { PlanAnswer } from '../answers/plan';
 
 export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
@@ -130,11 +140,17 @@ export interface Today {
   readonly toRead: readonly JointSummary[];
 }
 
+/**
+ * A plan as it was kept: what was asked, what was chosen, and the engine's whole answer. Every screen, page and file that shows
+ * the joint is drawn from it; none works it out anew.
+ */
 export interface StoredPlan {
   readonly id: string;
   readonly request: PlanRequest;
   readonly chosen: string;
   readonly reason: string | null;
+  /** In SI, as the engine of `engineVersion` gave it. */
+  readonly plan: JointPlan;
   readonly answer: PlanAnswer;
   readonly engineVersion: string;
   readonly by: string;

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { planJoint, verifyRecord, ENGINE_VERSION } from '@kesto/core';
+import { verifyRecord, ENGINE_VERSION } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
@@ -18,10 +18,7 @@ export function usePassport(joint: JointView) {
   const [problem, setProblem] = useState<string | null>(null);
   const made = brazedValues(joint);
   const rows = useMemo(() => madeRows(joint.plan?.answer ?? null, made, units), [joint.plan, made, units]);
-  const plan = useMemo(() => {
-    const result = joint.plan ? planJoint(joint.plan.request) : null;
-    return result?.ok ? result.value : null;
-  }, [joint.plan]);
+  const plan = joint.plan?.plan ?? null;
 
   async function check() {
     setIntegrity({ status: 'checking' });

@@ -31,10 +31,12 @@ export function usePlanner(joint: JointView): Planner {
     () => kept?.present ?? (joint.plan ? draftFromPlan(joint.plan.request, joint.plan.chosen, joint.plan.reason) : NEW_DRAFT),
     [kept, joint.plan],
   );
-  const planned = useMemo(
-    () => (van && schools ? planDraft(draft, { circuit: joint.circuit, van, schools, units }) : NOTHING),
-    [draft, joint.circuit, van, schools, units],
-  );
+  const opened = joint.plan !== null && kept === undefined ? joint.plan : null;
+  const planned = useMemo<Planned>(() => {
+    // As long as nothing is changed the kept plan stands, whatever the engine, the van or the schools have become since.
+    if (opened) return { request: opened.request, plan: opened.plan, problems: {} };
+    return van && schools ? planDraft(draft, { circuit: joint.circuit, van, schools, units }) : NOTHING;
+  }, [opened, draft, joint.circuit, van, schools, units]);
   const change = (part: Partial<Draft>, move?: string) => dispatch(draftChanged({ jointId: joint.id, from: draft, part, move }));
   return {
     ...planned,

@@ -1,7 +1,6 @@
 import type { JointView } from '@kesto/contract';
 import { fillerReasonText, showIn, type Show } from '@kesto/contract/wording';
-import { planJoint, type FillerVerdict, type Stage } from '@kesto/core';
-import { useMemo } from 'react';
+import type { FillerVerdict, Stage } from '@kesto/core';
 import { View } from 'react-native';
 import { useVanQuery } from '@/features/jobs/api';
 import { jointCells } from '@/features/joint/cells';
@@ -44,10 +43,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
   const units = useUnits();
   const { data: van } = useVanQuery();
   const form = useBraze(joint);
-  const plan = useMemo(() => {
-    const result = joint.plan ? planJoint(joint.plan.request) : null;
-    return result?.ok ? result.value : null;
-  }, [joint.plan]);
+  const plan = joint.plan?.plan ?? null;
   const forbidden = plan?.fillers.filter((f) => f.verdict === 'forbidden') ?? [];
   const options = (van?.fillers ?? []).map(({ designation }) => ({
     value: designation,

@@ -1,8 +1,7 @@
 import type { JointView } from '@kesto/contract/api';
 import { LOOK_FINDINGS, LOOK_RESULTS, type LookFinding, type LookResult } from '@kesto/core';
 import { inspectText, showIn } from '@kesto/contract/wording';
-import { planJoint } from '@kesto/core';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { jointCells } from '@/features/joint/cells';
 import { useUnits } from '@/state/units';
@@ -35,10 +34,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
   const photos = usePhotos();
   const entry = useEntry(joint.id);
   const limit = bestAllowed(findings);
-  const points = useMemo(() => {
-    const planned = joint.plan ? planJoint(joint.plan.request) : null;
-    return planned?.ok ? planned.value.inspect : [];
-  }, [joint.plan]);
+  const points = joint.plan?.plan.inspect ?? [];
   const toggle = (name: LookFinding) => {
     const next = findings.includes(name) ? findings.filter((f) => f !== name) : [...findings, name];
     setFindings(next);

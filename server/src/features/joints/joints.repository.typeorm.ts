@@ -41,6 +41,7 @@ export async function latestPlans({ shopId, manager }: ShopWork, jointIds: reado
     .createQueryBuilder(JointPlans, 'plan')
     .distinctOn(['plan.joint_id'])
     .where({ shop_id: shopId, joint_id: In([...jointIds]) })
+    .andWhere('plan.plan is not null')
     .orderBy('plan.joint_id')
     .addOrderBy('plan.place', 'DESC')
     .getMany();
@@ -79,6 +80,7 @@ export const toStoredPlan = (row: JointPlanRow, by: string): StoredPlan => ({
   request: row.request,
   chosen: row.chosen,
   reason: row.reason,
+  plan: row.plan,
   answer: row.answer,
   engineVersion: row.engine_version,
   by,

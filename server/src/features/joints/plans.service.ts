@@ -64,6 +64,7 @@ export async function storePlan(shop: ShopWork, asked: Asked): Promise<StoredPla
     joint_id: joint.id,
     person_id: asked.personId,
     request: { ...asked.body.request, choose: asked.body.chosen },
+    plan,
     answer: planAnswer(plan),
     chosen: asked.body.chosen,
     reason: asked.body.reason ?? null,

@@ -56,9 +56,13 @@ function checkHeader({ format, width, height, channels = 4, depth = 'float' }: P
  * wrote beside the picture (place, time, device).
  */
 export const cleanPhoto: PhotoCleaner = async (sent) => {
-  const image = sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error', sequentialRead: true });
-  const isPng = checkHeader(await image.metadata().catch(() => ({})));
-  const upright = image.rotate().resize({ width: LONGEST_SIDE_PX, height: LONGEST_SIDE_PX, fit: 'inside', withoutEnlargement: true });
+  const header = await sharp(sent, { limitInputPixels: false })
+    .metadata()
+    .catch(() => ({}));
+  const isPng = checkHeader(header);
+  const upright = sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error', sequentialRead: true })
+    .rotate()
+    .resize({ width: LONGEST_SIDE_PX, height: LONGEST_SIDE_PX, fit: 'inside', withoutEnlargement: true });
   const encoded = (type: 'png' | 'jpeg') =>
     upright
       .clone()

@@ -18,6 +18,7 @@ const joint = {
     ? {
         id: 'p',
         request: BRASS_STUB,
+        plan: planned.value,
         answer: planAnswer(planned.value),
         chosen: 'BAg-36',
         reason: null,

@@ -10,7 +10,7 @@ import {
   type CardReading,
 } from '@kesto/contract/wording';
 import type { JointView } from '@kesto/contract';
-import { formatLength, planJoint, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
+import { formatLength, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
 import { drawSection } from './drawSection';
 
@@ -106,9 +106,8 @@ function advice(page: Page, plan: JointPlan, units: UnitPreferences): void {
 
 function planPage(page: Page, joint: JointView, units: UnitPreferences): void {
   heading(page, joint);
-  const planned = joint.plan ? planJoint(joint.plan.request) : null;
-  if (!planned?.ok) return words(page, 'Not planned yet.', { size: 12 });
-  const plan = planned.value;
+  if (!joint.plan) return words(page, 'Not planned yet.', { size: 12 });
+  const { plan } = joint.plan;
   page.moveDown(0.4);
   const { text, good } = planHeadline(plan);
   words(page, text, { bold: true, size: 15, color: good ? INK : RED });

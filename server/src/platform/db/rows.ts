@@ -1,4 +1,4 @@
-import type { PlanRequest, Schools, UnitPreferences } from '@kesto/core';
+import type { JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
 import type { PutJobEntryRequest } from '@kesto/contract';
 import type { Approval, CircuitView, JobStage, PlanAnswer, Role, VanStock } from '@kesto/contract';
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
@@ -76,6 +76,7 @@ export interface JointPlanRow {
   joint_id: string;
   person_id: string;
   request: PlanRequest;
+  plan: JointPlan;
   answer: PlanAnswer;
   chosen: string;
   reason: string | null;
@@ -189,6 +190,7 @@ export const JointPlans = new EntitySchema<JointPlanRow>({
     joint_id: column('uuid'),
     person_id: column('uuid'),
     request: column('jsonb'),
+    plan: column('jsonb'),
     answer: column('jsonb'),
     chosen: column('text'),
     reason: { type: 'text', nullable: true },
