@@ -7,3 +7,4 @@ export * from './schools';
 export * from './figures';
 export * from './fullRule';
 export * from './torch';
+export * from './differences';

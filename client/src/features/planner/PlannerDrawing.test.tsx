@@ -24,6 +24,7 @@ function Board({ width = 640 }: { width?: number }) {
       setDraft((d) => ({ ...d, ...part }));
     },
     touched: true,
+    planAnew: () => undefined,
     undo: null,
     redo: null,
   };

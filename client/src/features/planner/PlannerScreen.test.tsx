@@ -126,3 +126,40 @@ test('when the van cannot be fetched the planner says so, and what to do', async
   expect(screen.getByText('The database is away.')).toBeTruthy();
   expect(screen.getByText('Try again')).toBeTruthy();
 });
+
+describe('a plan that another engine made', () => {
+  const stored = planned.plan!;
+  const older: JointView = {
+    ...planned,
+    plan: {
+      ...stored,
+      engineVersion: '0.9.0',
+      plan: { ...stored.plan, rod: { ...stored.plan.rod!, lengthM: 0.111 }, heat: { ...stored.plan.heat!, seconds: 99 } },
+    },
+  };
+
+  test('stands as it was kept; today’s answer is offered beside it, figure by figure', async () => {
+    const { writes } = await showScreen(<PlannerScreen joint={older} />, { size: 'wide' });
+    expect(screen.getByTestId('reading-rod')).toHaveTextContent(/111/);
+    const offered = within(screen.getByTestId('plan-anew'));
+    expect(offered.getByText('111 mm')).toBeTruthy();
+    expect(offered.getByText('1:39 min')).toBeTruthy();
+    expect(offered.queryByText('depth in the cup')).toBeNull();
+    expect(writes).toHaveLength(0);
+  });
+
+  test('is planned anew only when somebody says so, and kept only when they put it in the job', async () => {
+    const { writes } = await showScreen(<PlannerScreen joint={older} />, { size: 'wide', answers: KEPT });
+    await press('Plan it anew');
+    expect(screen.queryByTestId('plan-anew')).toBeNull();
+    expect(screen.getByTestId('reading-rod')).not.toHaveTextContent(/111/);
+    expect(writes).toHaveLength(0);
+    await press('Put in the job');
+    expect(writes).toHaveLength(1);
+  });
+
+  test('of this very engine nothing is offered', async () => {
+    await showScreen(<PlannerScreen joint={planned} />, { size: 'wide' });
+    expect(screen.queryByTestId('plan-anew')).toBeNull();
+  });
+});

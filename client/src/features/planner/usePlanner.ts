@@ -13,6 +13,8 @@ export interface Planner extends Planned {
   /** Changes made under the name of one move are undone together. */
   readonly change: (part: Partial<Draft>, move?: string) => void;
   readonly touched: boolean;
+  /** Takes the kept plan up as a draft, worked out by today's engine. */
+  readonly planAnew: () => void;
   /** Null where there is nothing to go back, or forward, to. */
   readonly undo: (() => void) | null;
   readonly redo: (() => void) | null;
@@ -43,6 +45,7 @@ export function usePlanner(joint: JointView): Planner {
     draft,
     change,
     touched: kept !== undefined,
+    planAnew: () => change({}),
     undo: kept && kept.past.length > 0 ? () => void dispatch(draftUndone(joint.id)) : null,
     redo: kept && kept.future.length > 0 ? () => void dispatch(draftRedone(joint.id)) : null,
   };

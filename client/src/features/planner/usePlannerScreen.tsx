@@ -1,6 +1,6 @@
 import type { JointView, VanStock } from '@kesto/contract';
 import type { SchoolsHere } from '@/features/shop/useSchools';
-import { differingSchool } from '@kesto/core';
+import { differingSchool, ENGINE_VERSION } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { jointCells } from '@/features/joint/cells';
@@ -34,6 +34,10 @@ export function usePlannerScreen({
   // Until a part is opened by hand: the plan once there is one, which may arrive after the screen.
   const step = opened ?? (stored ? 'card' : 'male');
   const around = useMemo(() => ({ circuit: joint.circuit, van, schools: schools.here, units }), [joint.circuit, van, schools.here, units]);
+  const planAnew = () => {
+    planner.planAnew();
+    setStep('card');
+  };
   const startFrom = (start: Start) => {
     planner.change(start.draft);
     setStep('card');
@@ -54,6 +58,9 @@ export function usePlannerScreen({
     setWhy,
     plan,
     ladder: { readAt, onRead },
+    planAnew,
+    /** The kept plan, where another engine than today's made it. */
+    older: stored && joint.plan.engineVersion !== ENGINE_VERSION ? joint.plan : null,
     storeProblem: store.problem && store.problem.field !== 'reason' ? store.problem.message : null,
     reasonProblem: store.problem?.field === 'reason' ? store.problem.message : null,
     next: () => setStep(STEPS[STEPS.indexOf(step) + 1] ?? 'card'),

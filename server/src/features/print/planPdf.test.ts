@@ -1,9 +1,9 @@
-import { inflateSync } from 'node:zlib';
 import { INCH_PREFERENCES, METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core';
 import type { JointView } from '@kesto/contract';
 import { planAnswer } from '@kesto/contract';
 import { planJoint } from '@kesto/core';
 import { BRASS_STUB } from '../../testing/examples';
+import { textOfPdf } from '../../testing/pdf';
 import { plansPdf } from './planPdf';
 
 const planned = planJoint(BRASS_STUB);
@@ -30,20 +30,7 @@ const joint = {
   entries: [],
 } as unknown as JointView; // cast: a page needs these keys of the view
 
-/** Letters of a PDF's text operators: its streams unpacked, the hex strings of shown text read. */
-async function textOf(units: UnitPreferences, printed: JointView = joint): Promise<string> {
-  const pdf = await plansPdf([printed], units);
-  const raw = pdf.toString('latin1');
-  const streams = [...raw.matchAll(/stream\n([\s\S]*?)\nendstream/g)].map((found) => {
-    try {
-      return inflateSync(Buffer.from(found[1] ?? '', 'latin1')).toString('latin1');
-    } catch {
-      return '';
-    }
-  });
-  const shown = [...streams.join('\n').matchAll(/<([0-9a-f]+)>/g)].map((found) => Buffer.from(found[1] ?? '', 'hex').toString('latin1'));
-  return shown.join('').replace(/\s+/g, ' ');
-}
+const textOf = async (units: UnitPreferences, printed: JointView = joint) => textOfPdf(await plansPdf([printed], units));
 
 test('the page says the joint, what it needs and who planned it', async () => {
   const text = await textOf(METRIC_PREFERENCES);
