@@ -47,14 +47,29 @@ describe('plan', () => {
       'protection',
       'purge',
     ]);
-    expect(Object.keys(a['fit']!).sort()).toEqual(['insertMm', 'leastOverlapMm', 'radialGapColdMm', 'radialGapHotMm', 'verdict']);
+    expect(Object.keys(a['fit']!).sort()).toEqual([
+      'coldGapMm',
+      'insertMm',
+      'leastOverlapMm',
+      'radialGapColdMm',
+      'radialGapHotMm',
+      'verdict',
+    ]);
     expect(Object.keys(a['filler']!).sort()).toEqual(['massG', 'rodLengthMm', 'volumeMm3']);
     expect(Object.keys(a['flux']!).sort()).toEqual(['class', 'required', 'text']);
     expect(Object.keys(a['heat']!).sort()).toEqual(['energyKj', 'flags', 'seconds', 'targetHighC', 'targetLowC']);
     expect(Object.keys(a['pressure']!).sort()).toEqual(['allowableKpa', 'designKpa', 'ok']);
-    expect(Object.keys(a['protection']![0]!).sort()).toEqual(['kind', 'limitC', 'measure', 'peakC', 'unprotectedPeakC', 'verdict']);
-    expect(Object.keys(a['fillers']![0]!).sort()).toEqual(['designation', 'reasons', 'verdict']);
-    expect(Object.keys(a['cautions']![0]!).sort()).toEqual(['code', 'text']);
+    expect(Object.keys(a['protection']![0]!).sort()).toEqual([
+      'kind',
+      'limitC',
+      'measure',
+      'peakC',
+      'rootC',
+      'unprotectedPeakC',
+      'verdict',
+    ]);
+    expect(Object.keys(a['fillers']![0]!).sort()).toEqual(['designation', 'gapLeastMm', 'gapMostMm', 'reasons', 'verdict']);
+    expect(Object.keys(a['cautions']![0]!).sort()).toEqual(['authority', 'code', 'severity', 'stage', 'text']);
   });
 
   test('copper into brass needs flux, and says so in words', () => {
@@ -92,7 +107,7 @@ describe('plan', () => {
     ['atmosphere and altitude', plan({ atmosphere: q(100, 'kPa'), altitude: q(10, 'm') }), 'altitude'],
     ['a key nobody knows', plan({ colour: 'red' }), 'colour'],
     ['no joint', {}, 'joint'],
-    ['an unknown refrigerant', plan({ service: { refrigerant: 'R-999' } }), 'service.refrigerant'],
+    ['an unknown refrigerant', plan({ service: { refrigerant: 'R-999' } }), 'service.safetyClass'],
     ['ammonia on copper', plan({ service: { refrigerant: 'R-717' } }), 'joint.male.metal'],
   ])('%s is refused, naming the field in full', (_what, request, field) => {
     const error = refusal(ask('plan', request));
@@ -101,7 +116,7 @@ describe('plan', () => {
   });
 
   test('a figure out of range names the range', () => {
-    expect(refusal(ask('plan', plan({ joint: joint({}, { od: q(500, 'mm') }) }))).message).toMatch(/0\.0015.*0\.12/);
+    expect(refusal(ask('plan', plan({ joint: joint({}, { od: q(500, 'mm') }) }))).message).toMatch(/1\.5.*120 mm.*500/);
   });
 });
 

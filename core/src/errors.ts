@@ -4,6 +4,7 @@ export type CalcError =
   | { kind: 'not-a-number'; field: string }
   | { kind: 'unknown-unit'; field: string; unit: string; allowed: readonly string[] }
   | { kind: 'unknown-word'; field: string; word: string; allowed: readonly string[] }
+  | { kind: 'not-in-stock'; field: string; word: string; allowed: readonly string[] }
   | { kind: 'missing'; field: string; needed: NeededCode }
   | { kind: 'excludes'; field: string; other: string }
   | { kind: 'unreadable'; field: string; text: string; examples: readonly string[] }
@@ -27,6 +28,18 @@ export const REFUSAL_REASONS = [
   'forbidden-filler',
   'wall-too-thick',
   'gauge-difference',
+  'new-with-old-filler',
+  'nothing-to-remove',
+  'not-removable',
+  'stands-twice',
+  'say-gauge-or-absolute',
+  'suction-not-below-liquid',
+  'limit-under-ambient',
+  'coldest-above-hottest',
+  'joint-above-solidus',
+  'flood-under-trickle',
+  'flood-too-fast',
+  'safety-class-needed',
   'record-format',
   'record-not-json',
   'record-duplicate-key',

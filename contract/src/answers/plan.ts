@@ -1,10 +1,14 @@
-import type { JointPlan, PurgePlan } from '@kesto/core';
+import type { Caution, JointPlan, PurgePlan } from '@kesto/core';
 import { cautionText, inspectText } from '../wording/cautions';
 import { fillerReasonText, fluxText } from '../wording/fillers';
 import { METRIC_SHOW } from '../wording/show';
 
 const thousandth = (pascals: number | null) => (pascals === null ? null : pascals / 1000);
 const mm = (metres: number) => metres * 1000;
+
+/** Cautions of any command: how grave, where in the work, whose word is the last, and the sentence. */
+export const cautionsAnswer = (cautions: readonly Caution[]) =>
+  cautions.map((c) => ({ code: c.code, severity: c.severity, stage: c.stage, authority: c.authority, text: cautionText(c, METRIC_SHOW) }));
 
 /** The answer of `kesto purge`: plain numbers, the unit in the key. */
 export function purgeAnswer(purge: PurgePlan) {
@@ -18,7 +22,7 @@ export function purgeAnswer(purge: PurgePlan) {
     cylinderLeftPercent: purge.cylinderLeftPercent,
     roomO2Percent: purge.roomO2Percent,
     jointPressureKpa: thousandth(purge.jointPressurePa),
-    cautions: purge.cautions.map((c) => ({ code: c.code, text: cautionText(c, METRIC_SHOW) })),
+    cautions: cautionsAnswer(purge.cautions),
   };
 }
 
@@ -28,12 +32,18 @@ export function planAnswer(plan: JointPlan) {
     fillers: plan.fillers.map((row) => ({
       designation: row.filler.designation,
       verdict: row.verdict,
+      gapLeastMm: row.filler.gapLeastMm,
+      gapMostMm: row.filler.gapMostMm,
       reasons: row.reasons.map((reason) => ({ code: reason.code, text: fillerReasonText(reason, METRIC_SHOW) })),
     })),
+    ...(plan.fetch
+      ? { fetch: { designation: plan.fetch.designation, why: plan.fetch.why ? fillerReasonText(plan.fetch.why, METRIC_SHOW) : '' } }
+      : {}),
     flux: { required: plan.flux.required, class: plan.flux.class, text: fluxText(plan.flux) },
     fit: {
       radialGapColdMm: mm(plan.fit.radialGapColdM),
-      radialGapHotMm: mm(plan.fit.radialGapHotM),
+      radialGapHotMm: plan.fit.radialGapHotM === null ? null : mm(plan.fit.radialGapHotM),
+      coldGapMm: plan.fit.coldGap && { least: mm(plan.fit.coldGap.leastM), most: mm(plan.fit.coldGap.mostM) },
       leastOverlapMm: mm(plan.fit.leastOverlapM),
       insertMm: mm(plan.fit.insertM),
       verdict: plan.fit.verdict,
@@ -49,14 +59,15 @@ export function planAnswer(plan: JointPlan) {
     protection: plan.protection.map((p) => ({
       kind: p.part.kind,
       unprotectedPeakC: p.unprotectedPeakC,
+      rootC: p.rootC,
       peakC: p.peakC,
       limitC: p.part.limitC,
       verdict: p.verdict,
-      measure: p.measure,
+      measure: p.measures.length === 1 ? p.measures[0] : p.measures,
     })),
     purge: plan.purge && purgeAnswer(plan.purge),
     pressure: { allowableKpa: thousandth(plan.pressure.allowablePa), designKpa: thousandth(plan.pressure.designPa), ok: plan.pressure.ok },
-    cautions: plan.cautions.map((c) => ({ code: c.code, text: cautionText(c, METRIC_SHOW) })),
+    cautions: cautionsAnswer(plan.cautions),
     inspect: plan.inspect.map((p) => ({ code: p.code, text: inspectText(p, METRIC_SHOW) })),
   };
 }

@@ -1,14 +1,20 @@
 import Joi from 'joi';
 import {
   ACCESSES,
+  ALONGS,
+  CIRCUIT_STATES,
   FORMS,
   FUELS,
   HISTORY_STATES,
+  MALE_FORMS,
   METAL_NAMES,
   NEAR_KINDS,
   OUTLET_KINDS,
+  POSITIONS,
   PROTECTIONS,
+  REMOVALS,
   ROD_NAMES,
+  SAFETY_CLASS_NAMES,
   SCHOOLS,
   SIDES,
   type PlanRequest,
@@ -23,7 +29,7 @@ const word = (words: readonly string[]) => Joi.string().valid(...words);
 
 const history = Joi.alternatives().try(
   word(HISTORY_STATES),
-  Joi.object({ state: word(HISTORY_STATES).required(), filler: Joi.string().max(40) }),
+  Joi.object({ state: word(HISTORY_STATES).required(), filler: Joi.string().max(40), removed: word(REMOVALS) }),
 );
 
 const rod = Joi.alternatives().try(
@@ -58,6 +64,7 @@ const purgeKeys = {
   ventilation: quantity,
   testPressure: quantity,
   breaks: Joi.number(),
+  ventMinutes: Joi.number(),
 };
 
 export const purgeRequest = Joi.object<PurgeRequest & typeof surroundings>({ ...surroundings, ...purgeKeys });
@@ -72,7 +79,7 @@ export const planRequest = Joi.object<PlanRequest>({
   joint: Joi.object({
     male: Joi.object({
       metal: word(METAL_NAMES).required(),
-      form: word(FORMS),
+      form: word(MALE_FORMS),
       od: quantity.required(),
       wall: quantity,
       history,
@@ -84,39 +91,53 @@ export const planRequest = Joi.object<PlanRequest>({
       cupDepth: quantity,
       wall: quantity,
       history,
+      run: Joi.object({ od: quantity.required(), wall: quantity.required() }),
     }).required(),
-    position: Joi.string().max(60),
+    position: word(POSITIONS),
     access: word(ACCESSES),
   }).required(),
   service: Joi.object({
     refrigerant: Joi.string().max(20),
+    safetyClass: word(SAFETY_CLASS_NAMES),
     side: word(SIDES),
     designPressure: quantity,
+    rating: quantity,
     minTemp: quantity,
     maxTemp: quantity,
     vibration: Joi.boolean(),
     sulphur: Joi.boolean(),
   }),
+  circuit: Joi.object({ state: word(CIRCUIT_STATES), oil: Joi.boolean() }),
   near: Joi.array()
     .max(40)
     .items(
       Joi.object({
         kind: word(NEAR_KINDS).required(),
         distance: quantity.required(),
-        along: word(['male', 'female']),
+        along: word(ALONGS),
+        height: quantity,
+        filler: Joi.string().max(40),
         limit: quantity,
         mass: quantity,
         protection,
       }),
     ),
-  torch: Joi.object({ fuel: word(FUELS).required(), powerKw: Joi.number(), efficiency: Joi.number(), regulator: quantity }),
+  torch: Joi.object({
+    fuel: word(FUELS).required(),
+    powerKw: Joi.number(),
+    tips: Joi.array().max(20).items(Joi.number()),
+    efficiency: Joi.number(),
+    regulator: quantity,
+    cylinder: quantity,
+  }),
   stock: Joi.array()
     .max(100)
     .items(Joi.object({ designation: Joi.string().max(40).required(), rod })),
-  choose: Joi.string().max(40),
+  choose: Joi.alternatives().try(Joi.string().max(40), Joi.object({ designation: Joi.string().max(40).required(), rod: rod.required() })),
   purge: Joi.object(purgeKeys),
   schools: schoolsRequest,
   rodFactor: Joi.number(),
+  holdSeconds: Joi.number(),
 });
 
 export const reachRequest = Joi.object<ReachRequest>({

@@ -53,7 +53,7 @@ const EXAMPLES: readonly (readonly [string, Joi.ObjectSchema, object, object])[]
       joint: {
         male: { ...joint.male, form: 'tube', wall: q(0.045, 'in'), history: { state: 'brazed', filler: 'BCuP-5' } },
         female: { ...joint.female, form: 'component-stub', bore: q(22.3, 'mm'), cupDepth: q(19, 'mm'), wall: q(1, 'mm'), history: 'new' },
-        position: 'upright',
+        position: 'up',
         access: 'tight',
       },
       service: {
@@ -79,7 +79,7 @@ const EXAMPLES: readonly (readonly [string, Joi.ObjectSchema, object, object])[]
       stock: [{ designation: 'BAg-36', rod: { diameter: q(1.5, 'mm') } }],
       choose: 'BAg-36',
       purge: { sections: [{ bore: q(19, 'mm'), length: q(12, 'm') }], outlet: { kind: 'open-tube' } },
-      schools: { houseRod: '15 % Ag', cooling: 'still air' },
+      schools: { houseRod: 'silver-15', cooling: 'still-air' },
       rodFactor: 1.1,
     },
   ],

@@ -1,97 +1,144 @@
-import { type Caution, type CautionCode, type InspectCode, type InspectionPoint, type PurgeCaution } from '@kesto/core';
-import { num, str, type Show, type Values } from './show';
+import type { Caution, CautionCode, InspectCode, InspectionPoint, Measure, StrengthBasis } from '@kesto/core';
+import { num, partName, str, type Show, type Values } from './show';
 
 type Sentence = (values: Values | undefined, show: Show) => string;
 
-const kind = (v: Values | undefined) => str(v, 'kind').replaceAll('-', ' ');
+const kind = (v: Values | undefined) => partName(str(v, 'kind'));
 
-const MEASURES: Readonly<Record<string, string>> = {
+/** What is done about a part, each as its own short order. */
+const MEASURES: Readonly<Record<Measure, string>> = {
   none: 'Nothing more is needed.',
-  putty: 'Put putty round it.',
+  'take-out': 'Take it out, refit it cold.',
+  'take-off': 'Take it off if its maker allows, else wrap it.',
+  'wet-cloth': 'Wrap it in wet cloth.',
+  putty: 'Pack heat putty round it.',
   paste: 'Cover it with heat paste.',
-  'wet-cloth': 'Wrap it in a wet cloth.',
-  remove: 'Take it off: no wrap keeps it cool enough here.',
+  'pull-back': 'Pull it back 300 mm.',
+  shield: 'Put a heat shield between.',
+  distance: 'No wrap keeps it cool enough here: move the joint away from it, or change the part.',
 };
 
-const PURGE: Readonly<Record<PurgeCaution['code'], Sentence>> = {
-  'core-in': () => 'The outlet’s core is in: take it out, or the gas backs up and blows the filler out.',
-  'joint-pressure-high': (v) =>
-    `${num(v, 'pressurePa').toFixed(0)} Pa stand at the joint while the gas trickles: over 1000 Pa it blows through the filler. Open the outlet wider.`,
-  'joint-pressure-above-aim': (v) =>
-    `${num(v, 'pressurePa').toFixed(0)} Pa stand at the joint while the gas trickles; under 250 Pa is better.`,
-  'trickle-unknown': () => 'No bore is known, so no trickle is worked out: type one.',
-  'cylinder-low': (v) => `${num(v, 'leftPercent').toFixed(0)} % will be left in the nitrogen cylinder. Bring a second one.`,
+export const measureText = (measures: readonly Measure[]): string => measures.map((measure) => MEASURES[measure]).join(' ');
+
+const CODES: Readonly<Record<StrengthBasis, string>> = { asme: 'by ASME B31.5', en: 'by EN 14276', maker: 'by its maker', none: '' };
+const basis = (v: Values | undefined) => CODES[str(v, 'basis') as StrengthBasis] ?? ''; // cast: written by core alone
+
+const seconds = (v: Values | undefined) => `${num(v, 'seconds').toFixed(0)} s, ${num(v, 'guideSeconds').toFixed(0)} s is usual`;
+
+const PURGE = {
+  'core-in': () => 'Schrader core still in the outlet port: take it out, or gas backs up and blows the filler out.',
+  throttled: (v, s) =>
+    `A capillary (${s.gap(num(v, 'boreM') * 1000)} bore) is in the path and throttles the gas: purge each side of it on its own.`,
+  'joint-pressure-high': (v, s) =>
+    `${s.smallPressure(num(v, 'pressurePa'))} behind the joint: it blows through the filler. Open the outlet wider.`,
+  'joint-pressure-above-aim': (v, s) =>
+    `${s.smallPressure(num(v, 'pressurePa'))} behind the joint; under ${s.smallPressure(250)} is better.`,
+  'trickle-unknown': () => 'No bore known, so no trickle: type one.',
+  'cylinder-low': (v) => `${num(v, 'leftPercent').toFixed(0)} % will be left in the nitrogen cylinder: bring a second one.`,
   'cylinder-short': (v, s) =>
-    `The cylinder would end at ${s.pressure(num(v, 'endPa'))} and the hold needs ${s.pressure(num(v, 'wantedPa'))}: it cannot make the hold.`,
+    `Not enough gas for the pressure test: the cylinder ends at ${s.pressure(num(v, 'endPa'))}, the test needs ${s.pressure(num(v, 'wantedPa'))}.`,
   'oxygen-low': (v) =>
-    `Oxygen in the room can fall to ${num(v, 'oxygenPercent').toFixed(1)} %: under 19.5 % nobody may be in it. Open it, or lead the gas outside.`,
-};
+    `Oxygen in the room can fall to ${num(v, 'oxygenPercent').toFixed(1)} %. Under 19.5 % nobody may be in it: air it, or vent outside.`,
+} satisfies Partial<Record<CautionCode, Sentence>>;
+
+const BEFORE_THE_TORCH = {
+  'zero-and-open': () => 'No flame before both sides are at zero gauge and open to air.',
+  'acid-gas': (v) =>
+    `Flame turns refrigerant into acid gas${str(v, 'chlorine') === 'yes' ? ', phosgene too' : ''}: air the place, get out if it stings.`,
+  'oil-burns': () => 'Oil in the tube burns: wipe it out, keep the extinguisher at hand.',
+  'hot-work': (v) => `Hot-work permit, extinguisher at hand, fire watch ${num(v, 'minutes')} min after (30 where the local rule says so).`,
+  flammable: (v) =>
+    `${str(v, 'refrigerant')} burns: recover, pull a vacuum, sweep with nitrogen, pull a vacuum, sweep again, open with a tube cutter, keep a detector for this refrigerant running.`,
+  'mechanical-first': (v) => `${str(v, 'refrigerant')} burns easily: use a mechanical joint if you can.`,
+  'process-tube': () => 'Never a flame on the process tube of a charged system.',
+  poisonous: (v) => `${str(v, 'refrigerant')} is poisonous: breathing protection at hand, nobody alone.`,
+  'sprinkler-near': (v, s) =>
+    `${kind(v).replace(/^./, (c) => c.toUpperCase())} ${s.length(num(v, 'distanceM'))} away: hot gas sets it off. Shield it, or have it put out of service by who may.`,
+  'combustible-near': (v, s) =>
+    `${kind(v).replace(/^./, (c) => c.toUpperCase())} ${s.length(num(v, 'distanceM'))} away can burn: cover or move it, fire watch after.`,
+  'acetylene-pressure': (v, s) =>
+    `Acetylene at ${s.pressure(num(v, 'gaugePa'))}: above ${s.pressure(num(v, 'limitPa'))} it can explode by itself. Turn it down now.`,
+  'acetylene-draw': (v) =>
+    `This tip draws ${num(v, 'm3PerH').toFixed(2)} m3/h; the cylinder gives ${num(v, 'mostM3PerH').toFixed(2)} m3/h without losing acetone. Use a bigger cylinder.`,
+} satisfies Partial<Record<CautionCode, Sentence>>;
+
+const FIT = {
+  'gap-reject': (v, s) =>
+    `Gap ${s.gap(num(v, 'hotMm'))} each side when hot: nothing fills over ${s.gap(0.25)}. Re-size or re-swage the end, or fit a coupling.`,
+  'no-gap-hot': (v, s) =>
+    `No gap left when hot (${s.gap(num(v, 'coldMm'))} each side cold): nothing can be drawn in. Sand the tube, or use a larger cup.`,
+  crimp: () => 'Crimp the stub on the capillary first: 0.05 to 0.13 mm each side. No filler bridges an open stub.',
+  'capillary-end': () =>
+    'Score and snap the capillary, never a cutter. Into a drier: to the screen, then back 5-10 mm. Flux 10 mm back from its end.',
+  'gap-loose': (v, s) =>
+    `Loose: ${s.gap(num(v, 'hotMm'))} each side when hot, ${s.gap(0.13)} is wanted. Re-swage the end, or use a rod that bridges.`,
+  'too-tight': (v, s) =>
+    `Tight: ${s.gap(num(v, 'hotMm'))} each side when hot. Sand the tube until it slides in; use a free-flowing rod; outer part hot first.`,
+  'tight-for-flux': (v, s) => `${s.gap(num(v, 'hotMm'))} each side is tight for flux: thin flux, a free-flowing rod, outer part hot first.`,
+  'shallow-cup': (v, s) => `Cup ${s.length(num(v, 'depthM'))} deep; ${s.length(num(v, 'leastM'))} makes the joint as strong as the tube.`,
+  'shallow-swage': (v, s) => `Swaged only ${s.length(num(v, 'depthM'))} deep: swage it ${s.length(num(v, 'leastM'))} or more.`,
+  'check-depth': (v, s) => `A cup ${s.length(num(v, 'depthM'))} deep is unusual: measure it again.`,
+  'expansion-assumed': () => 'Expansion of one metal is not tabled this hot: its last value is held.',
+  'assumed-figures': (v) => `Taken from tables, not measured: ${str(v, 'figures').replaceAll('-', ' ')}.`,
+} satisfies Partial<Record<CautionCode, Sentence>>;
 
 const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   ...PURGE,
-  'no-filler': () => 'No filler on this list may be used here. Join it another way, or change the part.',
-  'soft-solder': () => 'Soft solder was here. Do not braze over it: cut back past all tinned metal, or change the part.',
+  ...BEFORE_THE_TORCH,
+  ...FIT,
+  'no-filler': () => 'No rod on this list may be used here: join it another way, or change the part.',
+  'weld-instead': () => 'Ammonia line: no brazing filler may be used. Weld it.',
+  'soft-solder': () => 'Solder was here. Do not braze over it: cut back past all tinned metal, or change the part.',
   galvanised: () => 'Galvanised: strip the zinc to bright steel first. Zinc fume makes you ill.',
-  'plated-steel': () => 'Copper-plated steel is steel: the plating is gone in seconds. Silver filler and flux, never phosphorus rod.',
+  'old-cadmium': () => 'Made with cadmium: do not heat it. Cut it out wide of the joint, with breathing protection.',
+  'cut-back': () => 'This tube end carried phosphorus rod, or nobody knows what: cut it off before it goes into steel.',
   'phosphorus-residue': () =>
-    'Phosphorus filler was on this steel. Change the part or move the joint to copper; else remove it and the layer under it to bright steel, and write why.',
-  'cut-off-phosphorus': () => 'This tube end carried phosphorus filler. Cut it off before it goes into steel.',
-  'old-filler-unknown': () => 'Brazed before, filler unknown, on steel. Find out which, or treat it as phosphorus.',
-  'makers-filler-list': () => 'Copper-iron tube: use the filler its maker lists.',
-  'carbon-dioxide': () =>
-    'Carbon dioxide stands at 66 bar at 27 °C: ordinary copper ratings do not cover it. Follow the maker’s tube and joint list.',
-  'flammable-refrigerant': (v) =>
-    `${str(v, 'refrigerant')} burns. Recover, sweep with nitrogen, pull, sweep again, open by cutting cold; a detector runs until the flame is out.`,
-  'aluminium-no-colour': () => 'Aluminium shows no colour before it melts. Go by the flux, not by the eye.',
-  'zinc-fume': () => 'White smoke is zinc: too hot. Flame away, and air the place.',
-  'flux-inside': () =>
-    'Flux on the tube only, 2-3 mm back from its end, thin. Inside a line it cannot be washed out. Wash it off before the leak test: it hides leaks.',
-  'high-temperature-flux': (v) => `White flux burns out before this filler is done: use ${str(v, 'class')}.`,
-  'flux-range': (v) => `${str(v, 'class')} is not active over the whole range this filler needs.`,
-  'gap-reject': (v, s) => `Gap ${s.gap(num(v, 'hotMm'))} when hot: over ${s.gap(0.25)} no filler fills it. Resize, swage anew, or sleeve.`,
-  'gap-loose': (v, s) =>
-    `Loose: ${s.gap(num(v, 'hotMm'))} when hot, ${s.gap(0.13)} is wanted. Squeeze or swage the cup, or use a filler that bridges.`,
-  'gap-tight': (v, s) => `Tight: ${s.gap(num(v, 'hotMm'))} when hot. Polish the tube, take a thin filler, heat the outer part first.`,
-  'gap-closes': (v, s) =>
-    `The gap closes from ${s.gap(num(v, 'coldMm'))} to ${s.gap(num(v, 'hotMm'))} as the inner part grows more. Polish the tube, or heat the outer part first.`,
-  'expansion-assumed': () => 'The expansion of one metal is tabled only to a lower temperature; its last value is held.',
-  'shallow-cup': (v, s) =>
-    `The cup is ${s.length(num(v, 'depthM'))} deep; the joint needs ${s.length(num(v, 'leastM'))} to be as strong as the tube.`,
-  'assumed-figures': (v) => `Not given and taken from the tables: ${str(v, 'figures').replaceAll('-', ' ')}. Measure to be sure.`,
+    'Phosphorus rod was on this steel. Change the part or move the joint to copper; else grind to bright steel and write why.',
+  'al-cu-eutectic': (_v, s) => `Aluminium and copper melt together at ${s.celsius(548)}. Press, lock ring or transition piece first.`,
+  'carbon-dioxide': (_v, s) => `Carbon dioxide stands at ${s.pressure(66e5)} at ${s.celsius(27)}: only the maker’s rating counts. Type it.`,
+  'plated-steel': () => 'Copper-plated steel is steel: the plating is gone in seconds. Silver rod and flux, never phosphorus.',
+  'old-unknown': () => 'Old filler unknown: it may hold cadmium or zinc. No dry grinding; find out, or cut it off.',
+  'makers-filler-list': () => 'Copper-iron tube: use the rod its maker lists.',
+  'rating-needed': () => 'Copper-iron tube is judged by its maker’s rating alone: type it.',
   'strength-short': (v, s) =>
-    `Annealed by the heat this tube carries ${s.pressure(num(v, 'allowablePa'))}; the side needs ${s.pressure(num(v, 'designPa'))}. Take a thicker wall.`,
-  'strength-unknown': () => 'Strength is not judged: the design pressure, or a stress table for this metal, is missing.',
-  'max-temp-assumed': () => 'The hottest metal temperature was not given: a usual one for this side is taken.',
-  'acetylene-pressure': (v, s) =>
-    `Acetylene at ${s.pressure(num(v, 'gaugePa'))}: above ${s.pressure(num(v, 'limitPa'))} it can explode by itself. Turn it down now.`,
+    `Once brazed, this tube is rated ${s.pressure(num(v, 'allowablePa'))} ${basis(v)}; this side is designed for ${s.pressure(num(v, 'designPa'))}: use heavier wall.`,
+  'strength-unknown': () => 'Strength not judged: no design pressure, or no rating for this metal.',
+  'max-temp-assumed': () => 'Hottest metal in service not given: the usual one for this side is taken.',
+  'test-above-rating': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is above what side or tube is rated for: ask for the plate.`,
+  'test-too-high': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is too high for this side and tube: go lower.`,
   'cannot-reach': (v) =>
-    `${num(v, 'netPowerW').toFixed(0)} W reach the joint and ${num(v, 'lossW').toFixed(0)} W run off along the tubes: this torch never gets there.`,
-  'under-torched': (v) =>
-    `${num(v, 'seconds').toFixed(0)} s against a guide of ${num(v, 'guideSeconds').toFixed(0)} s: oxide grows and the flux is spent. Take a bigger tip.`,
-  'over-torched': (v) =>
-    `${num(v, 'seconds').toFixed(0)} s against a guide of ${num(v, 'guideSeconds').toFixed(0)} s: easy to overheat. Take a smaller tip.`,
-  'two-torches': () => 'Above 2-1/8 in take two torches.',
-  'torch-assumed': () => 'Tip assumed: the one of this fuel that comes nearest the guide time.',
-  reflow: (v, s) =>
-    `Brazed before: it must reach the old filler’s ${s.celsius(num(v, 'lowC'))} to move. Add fresh filler; not more than twice.`,
+    str(v, 'wrap') === 'yes'
+      ? 'The wrap is too near and takes the heat: move the wrap.'
+      : `${num(v, 'netPowerW').toFixed(0)} W reach the joint, ${num(v, 'lossW').toFixed(0)} W run off along the tubes: this torch never gets there.`,
+  'fuel-too-weak': (v) => `No usual tip for ${str(v, 'fuel')} heats this in time: use a stronger fuel.`,
+  'under-torched': (v) => `${seconds(v)}: scale grows and the flux is spent. Use a bigger tip.`,
+  'over-torched': (v) => `${seconds(v)}: easy to overheat. Use a smaller tip.`,
+  'two-torches': () => 'Over 2-1/8 in: two torches, opposite each other.',
+  'torch-assumed': (v) => `Tip not given: ${(num(v, 'powerW') / 1000).toFixed(1)} kW taken.`,
+  'small-flame': () => 'Tight place: smaller tip, shield behind the joint, mirror for the back.',
+  overhead: () => 'Overhead: feed from below on the far side first, small rod, keep it moving.',
+  reflow: (v, s) => `Brazed before: the old filler moves only at ${s.celsius(num(v, 'lowC'))}. Add fresh rod; not more than twice.`,
+  'aluminium-no-colour': () => 'Aluminium shows no colour before it melts: watch the flux.',
+  'zinc-fume': () => 'White smoke is zinc: too hot. Flame away, air the place.',
+  'flux-inside': (v) =>
+    `Flux on the tube only, thin, 2-3 mm back from its end.${str(v, 'washes') === 'no' ? '' : ' Wash it off before the leak test: it hides leaks.'}`,
+  'high-temperature-flux': (v) => `White flux burns out before this rod is done: use ${str(v, 'class')}.`,
+  'flux-range': (v) => `${str(v, 'class')} does not stay active over all this rod needs.`,
   'part-too-hot': (v, s) =>
-    `The ${kind(v)} at ${s.length(num(v, 'distanceM'))} gets to ${s.celsius(num(v, 'peakC'))}; ${s.celsius(num(v, 'limitC'))} is allowed. ${MEASURES[str(v, 'measure')] ?? ''}`,
-  'part-water': (v, s) =>
-    `Keep the wrap on the ${kind(v)} wet until ${(num(v, 'untilS') / 60).toFixed(1)} min after lighting: it peaks late, at ${s.celsius(num(v, 'peakC'))}.`,
-  'flame-near': (v, s) =>
-    str(v, 'kind') === 'sprinkler'
-      ? `A sprinkler head at ${s.length(num(v, 'distanceM'))}: hot gas opens it at ${s.celsius(num(v, 'limitC'))}. Shield it, with the owner’s leave and a fire watch.`
-      : `${kind(v).replace(/^./, (c) => c.toUpperCase())} at ${s.length(num(v, 'distanceM'))} can burn: pull it back or shield it, extinguisher at hand, fire watch after.`,
-  'no-purge': () => 'No nitrogen is planned: black scale will grow inside.',
+    `${kind(v).replace(/^./, (c) => c.toUpperCase())} at ${s.length(num(v, 'distanceM'))} gets to ${s.celsius(num(v, 'peakC'))}; ${s.celsius(num(v, 'limitC'))} is allowed. ${measureText(str(v, 'measures').split(' ') as Measure[])}`, // cast: joined by core alone
+  'part-water': (v, s) => `Keep the wrap on the ${kind(v)} wet for ${s.duration(num(v, 'untilS'))} from lighting up.`,
+  'wrap-on-joint': (v) => `The wrap for the ${kind(v)} lies on the joint: move it clear of the cup.`,
+  'wrap-misses': (v) => `The wrap does not cover the ${kind(v)}.`,
+  'no-purge': () => 'No nitrogen planned: black scale will grow inside.',
 };
 
 export const cautionText = (caution: Pick<Caution, 'code' | 'values'>, show: Show): string => SENTENCES[caution.code](caution.values, show);
 
 const INSPECT: Readonly<Record<InspectCode, Sentence>> = {
   'flux-washed': () => 'No flux left: wash with hot water, look again, only then test for leaks.',
-  'fillet-all-round': () => 'Fillet closed all the way round; a mirror for the back.',
+  'fillet-all-round': () => 'Fillet closed all the way round; mirror for the back.',
   'no-crack-or-pinhole': () => 'No crack, pinhole or hole open to the surface.',
-  'insertion-mark': (v, s) => `Insertion mark within ${num(v, 'withinMm')} mm of the cup: ${s.length(num(v, 'depthM'))} went in.`,
+  'insertion-mark': (v, s) => `Insertion mark within ${s.gap(num(v, 'withinMm'))} of the cup: ${s.length(num(v, 'depthM'))} went in.`,
   'interface-on-steel': () => 'No line or flaking where filler meets steel.',
   'not-overheated': () => 'No sag, orange peel, white bloom or melted edge.',
   'loose-gap-fill': () => 'Loose fit: filler level with the cup all round, not sunk.',

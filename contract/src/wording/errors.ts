@@ -7,6 +7,19 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'forbidden-filler': (value) => `${value} is forbidden on this joint and cannot be chosen`,
   'wall-too-thick': () => 'twice the wall must be less than the outside diameter',
   'gauge-difference': () => 'psi is a difference of pressures: say psig for gauge or psia for absolute',
+  'new-with-old-filler': () => 'a new part has no old filler: say brazed, or leave it out',
+  'nothing-to-remove': () => 'a new part has nothing to remove: say brazed or soft-soldered, or leave it out',
+  'not-removable': (value) => `removed is not for a ${value.replaceAll('-', ' ')}: it stays on the line`,
+  'stands-twice': (value) => `${value} stands in the stock in two rods: say which with choose {designation, rod}`,
+  'say-gauge-or-absolute': (value) =>
+    `${value} can be read as gauge or absolute: say ${value === 'bar' ? 'barg or bara' : 'kPag, barg or psig'}`,
+  'suction-not-below-liquid': () => 'must lie below liquid.pressure: gauges swapped?',
+  'limit-under-ambient': () => 'lies under the ambient: the part would be spoilt already',
+  'coldest-above-hottest': () => 'must not lie above service.maxTemp',
+  'joint-above-solidus': () => 'lies above where this metal begins to melt',
+  'flood-under-trickle': (value) => `is less than the trickle of this bore (${value} L/min): a flood must be more`,
+  'flood-too-fast': (value) => `is faster than 100 m/s in the narrowest bore: at most ${value} L/min`,
+  'safety-class-needed': (value) => `is needed: refrigerant ${value} is not known here; say A1, A2L, A2, A3, B1, B2L, B2 or B3`,
   'record-format': () => 'not a Kesto joint record of a version this program knows',
   'record-not-json': () => 'is not JSON',
   'record-duplicate-key': () => 'stands twice in one object: two readers would see two different records',
@@ -42,6 +55,8 @@ export function calcErrorText(error: CalcError): string {
       return `unit ${error.unit} does not fit here; allowed: ${error.allowed.join(', ')}`;
     case 'unknown-word':
       return `${error.word} is not known; allowed: ${error.allowed.join(', ')}`;
+    case 'not-in-stock':
+      return `${error.word} is not in the stock; there is ${error.allowed.join(', ')}`;
     case 'missing':
       return `is needed: ${NEEDED[error.needed]}`;
     case 'excludes':

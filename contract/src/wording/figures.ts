@@ -7,10 +7,12 @@ import {
   formatTemperature,
   gaugePascals,
   readingText,
+  type CautionCode,
   type JointPlan,
   type Reading,
   type UnitPreferences,
 } from '@kesto/core';
+import { partName } from './show';
 
 export type FigureName = 'depth' | 'gap' | 'flux' | 'flood' | 'aim' | 'heat' | 'rod' | 'trickle' | 'nitrogen' | 'strength';
 /** One of the ten figures, or the temperature of a part near the joint by its place in the list. */
@@ -35,19 +37,26 @@ export function cardReadings(plan: JointPlan, units: UnitPreferences): { before:
 export function partReadings(plan: JointPlan, units: UnitPreferences): readonly CardReading[] {
   return plan.protection.map((p, i) => ({
     name: `part:${i}` as const,
-    label: `${p.part.kind.replaceAll('-', ' ')} at ${readingText(formatLength(p.part.distanceM, units, 0))}`,
-    reading: formatTemperature(p.peakC, units),
+    label: `${partName(p.part.kind)} at ${readingText(formatLength(p.part.distanceM, units, 0))}`,
+    reading: p.peakC === null ? NONE : formatTemperature(p.peakC, units),
     note:
-      p.part.limitC === null
-        ? 'no limit known'
-        : `${readingText(formatTemperature(p.part.limitC, units))} allowed${p.verdict === 'too-hot' ? ': too hot' : ''}`,
+      p.peakC === null
+        ? p.measures.includes('shield')
+          ? 'shield it'
+          : 'not on the tube'
+        : p.part.limitC === null
+          ? 'no limit known'
+          : `${readingText(formatTemperature(p.part.limitC, units))} allowed${p.verdict === 'too-hot' ? ': too hot' : ''}`,
     assumed: p.part.limitAssumed,
   }));
 }
 
 function beforeTorch(plan: JointPlan, units: UnitPreferences): readonly CardReading[] {
   const { fit, joint, flux, purge } = plan;
-  const hot = readingText(formatLength(fit.radialGapHotM, units, 2));
+  const hot =
+    fit.radialGapHotM === null || fit.verdict === null
+      ? null
+      : `${readingText(formatLength(fit.radialGapHotM, units, 2))} hot: ${fitWord(plan)}`;
   return [
     {
       name: 'depth',
@@ -58,16 +67,16 @@ function beforeTorch(plan: JointPlan, units: UnitPreferences): readonly CardRead
     },
     {
       name: 'gap',
-      label: 'gap, cold',
+      label: 'gap each side, cold',
       reading: formatLength(fit.radialGapColdM, units, 2),
-      note: `${hot} hot: ${fitWord(fit.verdict)}`,
+      note: hot ?? 'no filler, no hot gap',
       assumed: joint.assumed.includes('bore'),
     },
     {
       name: 'flux',
       label: 'flux',
       reading: { value: flux.class ?? 'none', unit: '' },
-      note: flux.required ? 'thin, on the tube only' : 'copper cleans itself',
+      note: flux.required ? 'thin, on the tube only' : flux.reason === 'all-forbidden' ? 'no filler' : 'the rod fluxes itself on copper',
       assumed: false,
     },
     {
@@ -84,7 +93,7 @@ function beforeTorch(plan: JointPlan, units: UnitPreferences): readonly CardRead
       note:
         plan.pressure.designPa === null
           ? 'design pressure unknown'
-          : `annealed; needs ${readingText(formatGaugePressure(gaugePascals(plan.pressure.designPa), units))}`,
+          : `once brazed; designed for ${readingText(formatGaugePressure(gaugePascals(plan.pressure.designPa), units))}`,
       assumed: plan.pressure.metalAssumed,
     },
   ];
@@ -113,7 +122,9 @@ function atTorch(plan: JointPlan, units: UnitPreferences): readonly CardReading[
       name: 'heat',
       label: 'until it flows',
       reading: heat?.seconds ? formatDuration(heat.seconds) : NONE,
-      note: heat ? `${(heat.powerW / 1000).toFixed(1)} kW torch, guide ${Math.round(heat.guideSeconds)} s` : '',
+      note: heat
+        ? `${heat.torches === 2 ? 'two torches of ' : ''}${(heat.powerW / 1000).toFixed(1)} kW${heat.tipAssumed ? ' assumed' : ''}, usual ${Math.round(heat.guideSeconds)} s`
+        : '',
       assumed: true,
     },
     {
@@ -133,15 +144,38 @@ function atTorch(plan: JointPlan, units: UnitPreferences): readonly CardReading[
   ];
 }
 
-const FIT_WORDS = { good: 'drawn in well', 'too-tight': 'too tight', loose: 'loose', reject: 'too wide' } as const;
-export const fitWord = (verdict: JointPlan['fit']['verdict']) => FIT_WORDS[verdict];
+const FIT_WORDS = { good: 'good fit', 'too-tight': 'too tight', loose: 'loose', reject: 'will not fill' } as const;
+
+/** How the joint fits, as the verdict says, with what makes a good one less than easy. */
+export function fitWord({ fit, cautions }: Pick<JointPlan, 'fit' | 'cautions'>): string {
+  if (fit.verdict === null) return 'no filler';
+  return fit.verdict === 'good' && cautions.some((c) => c.code === 'tight-for-flux') ? 'tight for flux' : FIT_WORDS[fit.verdict];
+}
+
+/** Stops after which the joint is not brazed like this at all; the others are settled first. */
+const NOT_LIKE_THIS: readonly CautionCode[] = ['gap-reject', 'no-gap-hot', 'crimp', 'cannot-reach', 'carbon-dioxide', 'strength-short'];
+
+/** What to do instead, where every filler is forbidden. */
+const INSTEAD: Readonly<Partial<Record<CautionCode, string>>> = {
+  'weld-instead': 'Weld this, do not braze it',
+  'soft-solder': 'Cut back past the solder first',
+  galvanised: 'Strip the zinc first',
+  'old-cadmium': 'Cut it out, do not heat it',
+  'cut-back': 'Cut the tube end off first',
+  'phosphorus-residue': 'Change the part, or grind to bright steel',
+  'al-cu-eutectic': 'Press, lock ring or transition piece',
+};
 
 /** What the plan says first. */
-export function planHeadline(plan: JointPlan): { text: string; good: boolean } {
-  const stopped = plan.chosen === null || plan.cautions.some((c) => ['gap-reject', 'cannot-reach', 'carbon-dioxide'].includes(c.code));
-  if (stopped) return { text: 'Do not braze it like this', good: false };
-  return {
-    text: `${plan.cautions.some((c) => c.severity === 'stop') ? 'Settle this first, then braze' : 'Braze it here'}, ${plan.flux.required ? 'with' : 'no'} flux`,
-    good: !plan.cautions.some((c) => c.severity === 'stop'),
-  };
+export function planHeadline(plan: Pick<JointPlan, 'chosen' | 'cautions' | 'flux'>): { text: string; good: boolean } {
+  const stops = plan.cautions.filter((c) => c.severity === 'stop');
+  if (plan.chosen === null) {
+    const instead = stops.map((c) => INSTEAD[c.code]).find(Boolean);
+    return { text: instead ?? 'Do not braze this: join it another way', good: false };
+  }
+  if (stops.some((c) => NOT_LIKE_THIS.includes(c.code))) return { text: 'Do not braze it like this', good: false };
+  const flux = `${plan.flux.required ? 'with' : 'no'} flux`;
+  if (stops.length > 0) return { text: `Settle this first, then braze, ${flux}`, good: false };
+  if (plan.chosen.verdict === 'avoid') return { text: `Only if nothing else will do, ${flux}`, good: false };
+  return { text: `Good to braze, ${flux}`, good: true };
 }

@@ -1,56 +1,70 @@
 import type { FillerReasonCode, FluxChoice, Reason } from '@kesto/core';
-import { num, type Show, type Values } from './show';
+import { num, str, type Show, type Values } from './show';
 
 type Sentence = (values: Values | undefined, show: Show) => string;
 
+const metalName = (v: Values | undefined) => str(v, 'metal').replaceAll('-', ' ');
+/** How much room is left, as two temperatures a person can compare. */
+const flowsBelow = (v: Values | undefined, s: Show) =>
+  `flows at ${s.celsius(num(v, 'liquidusC'))}, below where ${metalName(v)} starts to melt (${s.celsius(num(v, 'liquidusC') + num(v, 'belowK'))})`;
+
 const SENTENCES: Readonly<Record<FillerReasonCode, Sentence>> = {
-  cadmium: () => 'holds cadmium: its fume can kill; cannot be chosen',
-  ammonia: () => 'ammonia eats copper, and this filler holds copper',
-  galvanised: () => 'zinc coating: no wetting and zinc fume; strip it to bright steel first',
-  'soft-solder': () => 'old soft solder makes brittle, cracking layers: cut back past all tinned metal or change the part',
-  phosphide: () => 'phosphorus makes a brittle layer on iron and nickel; the joint cracks',
-  'aluminium-bronze': () => 'phosphorus filler does not hold on aluminium bronze',
+  cadmium: () => 'contains cadmium: its fume can kill; cannot be chosen',
+  'old-cadmium': () => 'the old joint contains cadmium: not to be heated again',
+  ammonia: () => 'contains copper: ammonia eats it',
+  'ammonia-zinc': () => 'contains zinc: ammonia eats it',
+  galvanised: () => 'zinc coating: no wetting, zinc fume; strip it to bright steel first',
+  'soft-solder': () => 'old solder makes it brittle: cut back past all tinned metal or change the part',
+  phosphide: () => 'phosphorus makes a brittle layer on iron and nickel: the joint cracks',
+  'aluminium-bronze': () => 'phosphorus does not hold on aluminium bronze',
   'wets-steel': (v, s) => `holds on steel with flux; flows at ${s.celsius(num(v, 'liquidusC'))}`,
   'needs-more-heat': (v) => `only ${num(v, 'silverPercent')} % silver: needs more heat on steel`,
-  'nickel-bearing': () => 'its nickel keeps the stainless interface from corroding',
-  'no-nickel': () => 'no nickel: the stainless interface can corrode where it is wet',
-  'phosphorus-residue': () => 'phosphorus filler was on this steel: only after cleaning to bright steel, with a recorded reason',
-  'cut-off-phosphorus': () => 'this tube end carried phosphorus filler: cut it off before it enters steel',
-  'old-filler-unknown': () => 'brazed before with an unknown filler on steel: treat it as phosphorus until shown otherwise',
-  'self-fluxing': () => 'makes its own flux on copper',
-  'cooler-with-flux': (v, s) => `needs flux; use where the joint must stay cooler, flows at ${s.celsius(num(v, 'liquidusC'))}`,
+  'nickel-bearing': () => 'its nickel keeps stainless from corroding at the joint',
+  'no-nickel': () => 'no nickel: stainless can corrode at the joint where it is wet',
+  'phosphorus-residue': () => 'phosphorus rod was on this steel: only on bright ground steel, with a written reason',
+  'cut-back': () => 'the tube end carried phosphorus or an unknown rod: cut it off before it enters steel',
+  'mixed-fillers': () => 'phosphorus over old silver filler makes a poor mix; flux is needed',
+  'same-kind': () => 'silver over old silver filler: it mixes well, with flux',
+  'self-fluxing': () => 'the rod fluxes itself on copper',
+  'cooler-with-flux': (v, s) => `needs flux; for a joint that must stay cooler, flows at ${s.celsius(num(v, 'liquidusC'))}`,
   'wets-copper-alloy': () => 'holds on this copper alloy with flux',
-  'flux-on-brass': (v, s) =>
-    `needs flux on brass; liquid at ${s.celsius(num(v, 'liquidusC'))}, ${s.kelvin(num(v, 'belowK'))} left to the brass`,
-  'low-silver-on-brass': (v, s) =>
-    `little silver: stiff on brass and liquid only at ${s.celsius(num(v, 'liquidusC'))}, ${s.kelvin(num(v, 'belowK'))} left to the brass`,
-  'zinc-loss': (v, s) => `flows at ${s.celsius(num(v, 'liquidusC'))}, ${s.kelvin(num(v, 'belowK'))} under the brass: little zinc is lost`,
-  'base-melts': (v, s) =>
-    `liquid at ${s.celsius(num(v, 'liquidusC'))}, where the base metal begins to melt (${s.celsius(num(v, 'solidusC'))})`,
+  'flux-on-brass': (v, s) => `needs flux; ${flowsBelow(v, s)}`,
+  'low-silver-on-brass': (v, s) => `little silver: sluggish on ${metalName(v)}; ${flowsBelow(v, s)}`,
+  'zinc-loss': (v, s) => `${flowsBelow(v, s)}: little zinc is lost`,
+  'base-melts': (v, s) => `flows at ${s.celsius(num(v, 'liquidusC'))}; ${metalName(v)} starts to melt at ${s.celsius(num(v, 'solidusC'))}`,
+  'near-melting': (v, s) =>
+    `flows at ${s.celsius(num(v, 'liquidusC'))}, close to where ${metalName(v)} starts to melt (${s.celsius(num(v, 'solidusC'))})`,
+  'cannot-reflow': (v, s) => `the old filler moves only at ${s.celsius(num(v, 'lowC'))}, more than this joint bears: cut the old joint off`,
   'al-cu-eutectic': (_v, s) => `aluminium and copper melt together at ${s.celsius(548)}: mechanical joint or transition piece`,
-  'al-exception': () => 'zinc-aluminium on unlike metals only as a recorded exception: it corrodes where it is wet',
-  expert: () => 'flows just under the melting of the part, with no colour to warn: expert work, better at the bench',
-  'bench-only-skill': () => 'at the bench, with its own flux; flows just under the melting of the part',
-  'low-temperature-repair': () => 'low-temperature repair rod, with its own flux; keep it dry afterwards',
-  'aluminium-only': () => 'made for aluminium; no strength on this joint',
-  'low-ductility': (v) => `${num(v, 'silverPercent') === 0 ? 'no' : 'too little'} silver: cracks under movement or cold`,
+  'al-exception': () => 'zinc-aluminium between copper and aluminium only as a written exception: it corrodes where it is wet',
+  'no-practice': () => 'nobody brazes aluminium to this metal with a torch: use a transition piece',
+  expert: () => 'flows just below where the part melts, with no colour to warn: expert work, better at the bench',
+  'bench-only-skill': () => 'at the bench, with its own flux; flows just below where the part melts',
+  'low-temperature-repair': () => 'low-temperature repair rod with its own flux; keep it dry afterwards',
+  'aluminium-only': () => 'made for aluminium: no strength here',
+  'hot-service': (v, s) => `weak in service above ${s.celsius(num(v, 'limitC'))}`,
+  'low-ductility': (v) =>
+    num(v, 'silverPercent') >= 15
+      ? `${num(v, 'phosphorusPercent')} % phosphorus: brittle under movement or cold`
+      : `${num(v, 'silverPercent') === 0 ? 'no' : 'too little'} silver: cracks under movement or cold`,
   'ductile-enough': (v) => `${num(v, 'silverPercent')} % silver: bears some movement and cold`,
   ductile: () => 'stays tough under movement and cold',
-  'runs-through': (v, s) => `thin as water: runs through a gap of ${s.gap(num(v, 'gapMm'))}`,
-  'bridges-gap': (v, s) => `stays pasty: bridges the gap of ${s.gap(num(v, 'gapMm'))}`,
-  sulphur: () => 'sulphur in the surroundings attacks phosphorus filler',
+  'runs-through': (v, s) => `fills up to ${s.gap(num(v, 'mostMm'))} each side: runs through ${s.gap(num(v, 'gapMm'))}`,
+  'bridges-gap': (v, s) => `stays pasty: bridges ${s.gap(num(v, 'gapMm'))} each side`,
+  sulphur: () => 'sulphur near by attacks phosphorus filler',
 };
 
 export const fillerReasonText = (reason: Reason, show: Show): string => SENTENCES[reason.code](reason.values, show);
 
 const FLUX: Readonly<Record<FluxChoice['reason'], string>> = {
-  'self-fluxing': 'No flux: phosphorus cleans copper by itself.',
+  'self-fluxing': 'No flux: the rod fluxes itself on copper.',
+  'old-silver': 'White flux, thin, on the tube only: old silver filler does not flow without it.',
   'silver-needs-flux': 'White flux, thin, on the tube only: silver filler does not wet without it.',
   'copper-alloy': 'White flux, thin, on the tube only: the zinc or tin in the alloy needs it, whatever the filler.',
   steel: 'White flux, thin, on the tube only: steel does not wet without it.',
   stainless: 'Black high-temperature flux: the chromium oxide needs it.',
   'aluminium-bronze': 'Flux for aluminium bronze: the white one does not lift its oxide.',
-  aluminium: 'Aluminium flux; wash all of it off, it corrodes.',
+  aluminium: 'Fluoride flux that does not corrode (FL20), never chloride: it cannot be washed out of a line.',
   'zinc-aluminium': 'Caesium flux of the zinc-aluminium rod.',
   'all-forbidden': 'No filler may be used here, so no flux is named.',
 };

@@ -1,19 +1,20 @@
-import { CAUTION_RULE, INSPECT_RULE, type CautionCode, type InspectCode, type RuleHome } from '@kesto/core';
+import { INSPECT_RULE, type Authority, type Caution, type CautionCode, type InspectCode } from '@kesto/core';
 
-const HOMES: Readonly<Record<RuleHome, string>> = {
+const HOMES: Readonly<Record<Authority, string>> = {
   code: 'local code',
   maker: 'maker’s sheet',
   licence: 'your licence',
+  'safety-sheet': 'safety sheet',
   practice: 'trade practice, no rule book',
 };
 
 /** Where the rule has a name that helps to find it; the law of the place wins over each of these. */
 const NAMED: Readonly<Partial<Record<CautionCode, string>>> = {
   'acetylene-pressure': 'local code on compressed gas; in the US OSHA 1910.253',
-  'flame-near': 'local code on hot work and its permit; in the US OSHA 1910.252 and NFPA 51B',
+  'hot-work': 'local code on hot work and its permit; in the US OSHA 1910.252 and NFPA 51B',
   'oxygen-low': 'local code on closed rooms',
-  'flammable-refrigerant': 'your refrigerant licence; EN 378 or ASHRAE 15',
-  'strength-short': 'piping code of the place; here by ASME B31.5',
+  flammable: 'your refrigerant licence; EN 378 or ASHRAE 15',
+  'strength-short': 'piping code of the place',
   'shallow-cup': 'piping code of the place',
   'carbon-dioxide': 'maker’s tube and joint list',
   'zinc-fume': 'safety sheet of the filler',
@@ -23,6 +24,6 @@ const NAMED: Readonly<Partial<Record<CautionCode, string>>> = {
   'plated-steel': 'sheet of the part’s maker',
 };
 
-export const cautionRuleText = (code: CautionCode): string => NAMED[code] ?? HOMES[CAUTION_RULE[code]];
+export const cautionRuleText = ({ code, authority }: Pick<Caution, 'code' | 'authority'>): string => NAMED[code] ?? HOMES[authority];
 
 export const inspectRuleText = (code: InspectCode): string => HOMES[INSPECT_RULE[code]];

@@ -1,4 +1,5 @@
 import {
+  formatDuration,
   formatGaugePressure,
   formatLength,
   formatTemperature,
@@ -18,6 +19,10 @@ export interface Show {
   readonly gap: (mm: number) => string;
   readonly length: (m: number) => string;
   readonly pressure: (gaugePa: number) => string;
+  /** Of a few millibar, as it is felt at an open end. */
+  readonly smallPressure: (gaugePa: number) => string;
+  /** Seconds as a stopwatch shows them. */
+  readonly duration: (seconds: number) => string;
 }
 
 export function showIn(prefs: UnitPreferences): Show {
@@ -27,8 +32,25 @@ export function showIn(prefs: UnitPreferences): Show {
     gap: (mm) => readingText(formatLength(mm / 1000, prefs, 2)),
     length: (m) => readingText(formatLength(m, prefs, prefs.length === 'metric' ? 0 : 1)),
     pressure: (gaugePa) => readingText(formatGaugePressure(gaugePascals(gaugePa), prefs)),
+    smallPressure: (gaugePa) =>
+      prefs.pressure === 'psig' ? `${(gaugePa / INCH_OF_WATER_PA).toFixed(1)} in. w.c.` : `${(gaugePa / 100).toFixed(1)} mbar`,
+    duration: (seconds) => (seconds < 90 ? `${Math.ceil(seconds / 5) * 5} s` : readingText(formatDuration(seconds))),
   };
 }
+
+const INCH_OF_WATER_PA = 249.089;
+
+/** A kind of part as the trade says it. */
+export const partName = (kind: string): string => PART_NAMES[kind] ?? kind.replaceAll('-', ' ');
+
+const PART_NAMES: Readonly<Record<string, string>> = {
+  core: 'Schrader core',
+  coil: 'solenoid coil',
+  'soft-solder-joint': 'soft-solder joint',
+  'brazed-joint': 'brazed joint',
+  sprinkler: 'sprinkler head',
+  detector: 'heat or smoke detector',
+};
 
 export const METRIC_SHOW = showIn(METRIC_PREFERENCES);
 

@@ -22,7 +22,7 @@ test('the flame’s two steps are said in order, each with its seconds, and why'
   const words = flameWords(planned('brass'));
   expect(words?.steps[0]).toMatch(/^First on the tube, just behind the cup, about \d+ s\.$/);
   expect(words?.steps[1]).toMatch(/^Then on the cup, sweeping to its base, about \d+ s, until the filler has gone in all round\.$/);
-  expect(words?.why).toBe('The tube carries heat into the cup.');
+  expect(words?.why).toBe('The copper tube carries heat into the cup.');
 });
 
 test('a tight joint is heated from outside first, and the words say so', () => {

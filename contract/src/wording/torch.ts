@@ -2,7 +2,8 @@ import { glowAt, type FlameOrder, type FlameStep, type JointPlan, type MetalName
 import type { Show } from './show';
 
 const ORDERS: Readonly<Record<FlameOrder, string>> = {
-  'tube-carries': 'The tube carries heat into the cup.',
+  'tube-carries': 'The copper tube carries heat into the cup.',
+  'larger-first': 'The heavier part is slow: heat it first.',
   'outer-opens': 'The outer part first: as it grows the gap opens.',
   'small-tube': 'Never on the small tube first: it melts before the rest is hot.',
 };

@@ -48,7 +48,13 @@ test.each([
 });
 
 test('figures follow the person’s units, the facts stay', () => {
-  const caution = { code: 'gap-loose', severity: 'warn', stage: 'set up', values: { coldMm: 0.2, hotMm: 0.2 } } as const;
+  const caution = {
+    code: 'gap-loose',
+    severity: 'warn',
+    stage: 'set-up',
+    authority: 'maker',
+    values: { coldMm: 0.2, hotMm: 0.2 },
+  } as const;
   expect(cautionText(caution, showIn(METRIC_PREFERENCES))).toContain('0.20 mm');
   expect(cautionText(caution, showIn(INCH_PREFERENCES))).toContain('0.0079 in');
 });
@@ -58,13 +64,13 @@ test('every caution and point says where its full rule stands, and says who has 
     fc.property(request, (r) => {
       const plan = planJoint(r);
       if (!plan.ok) return true;
-      const said = [...plan.value.cautions.map((c) => cautionRuleText(c.code)), ...plan.value.inspect.map((i) => inspectRuleText(i.code))];
+      const said = [...plan.value.cautions.map((c) => cautionRuleText(c)), ...plan.value.inspect.map((i) => inspectRuleText(i.code))];
       for (const text of said) expect(text).toMatch(/code|maker|licence|practice|sheet/);
       return true;
     }),
     { numRuns: 30 },
   );
-  expect(cautionRuleText('acetylene-pressure')).toMatch(/local code/);
-  expect(cautionRuleText('part-too-hot')).toMatch(/maker/);
-  expect(cautionRuleText('flammable-refrigerant')).toMatch(/licence/);
+  expect(cautionRuleText({ code: 'acetylene-pressure', authority: 'code' })).toMatch(/local code/);
+  expect(cautionRuleText({ code: 'part-too-hot', authority: 'maker' })).toMatch(/maker/);
+  expect(cautionRuleText({ code: 'flammable', authority: 'licence' })).toMatch(/licence/);
 });

@@ -1,19 +1,51 @@
+import { holdsIronOrNickel, METALS } from '../metal/metals';
 import type { ResolvedJoint } from '../plan/resolveJoint';
 import { isWide, type FillerRow } from './fillers';
-import { isLooseFor, judgeFiller, needsDuctility, VERDICTS, type FillerVerdict, type Service } from './rules';
+import { holdsGap, isLooseFor, judgeFiller, needsDuctility, VERDICTS, type Case, type FillerVerdict, type Service } from './rules';
+
+/** What one row is ordered by, the first difference deciding; smaller stands first. */
+type Key = (row: FillerVerdict, c: Case) => number;
+
+const yes = (holds: boolean) => (holds ? 0 : 1);
+
+const LOWER_LIQUIDUS: Key = ({ filler }) => filler.liquidusC;
+const LESS_SILVER: Key = ({ filler }) => filler.silverPercent;
+const NICKEL_ON_STAINLESS: Key = ({ filler }, { joint }) =>
+  [joint.male, joint.female].some((m) => m.metal === 'stainless-steel') ? yes(filler.nickelPercent >= 2) : 0;
+const ALUMINIUM_ORDER: Key = ({ filler }, { joint }) => yes(filler.designation === (joint.access === 'bench' ? 'BAlSi-4' : 'Zn-2Al'));
+
+/** Where heat decides before price: iron, nickel, brass or bronze in the joint, or a part with a limit near it. */
+function heatDecides({ joint, service }: Pick<Case, 'joint' | 'service'>): boolean {
+  const takesHarm = ({ metal }: { metal: Case['joint']['male']['metal'] }) => holdsIronOrNickel(metal) || METALS[metal].family === 'brass';
+  return service.heatMatters || takesHarm(joint.male) || takesHarm(joint.female);
+}
+
+function keysFor(joint: ResolvedJoint, service: Service, allLoose: boolean): readonly Key[] {
+  const common: readonly Key[] = [
+    ({ verdict }) => VERDICTS.indexOf(verdict),
+    (row) => row.reasons.filter((reason) => reason.verdict !== 'best').length,
+    (row) => (allLoose ? yes(isWide(row.filler)) : 0),
+    (row, c) => yes(holdsGap({ ...c, filler: row.filler })),
+    (row) => (service.position === 'overhead' ? yes(isWide(row.filler)) : 0),
+  ];
+  if ([joint.male, joint.female].some((m) => m.metal === 'aluminium')) return [...common, ALUMINIUM_ORDER, LOWER_LIQUIDUS];
+  if (heatDecides({ joint, service })) return [...common, NICKEL_ON_STAINLESS, LOWER_LIQUIDUS];
+  return [...common, (row) => yes(isHouseRod(row.filler, service)), LESS_SILVER, LOWER_LIQUIDUS];
+}
 
 /**
- * Fillers best first: verdict, wide melting range where the gap is loose, the shop's house rod, less silver, name.
+ * Fillers best first: verdict, fewer reasons against, the row's own gap, then heat where it decides, else house rod and cost; name last.
  * The order depends only on what is ranked, never on the order it came in.
+ *
+ * @source judgement of practised brazers, as the rules themselves
  */
 export function rankFillers(fillers: readonly FillerRow[], joint: ResolvedJoint, service: Service): readonly FillerVerdict[] {
+  const allLoose = fillers.every((filler) => isLooseFor({ filler, joint, service }));
+  const keys = keysFor(joint, service, allLoose);
   const rows = fillers.map((filler) => {
-    const judged = judgeFiller({ filler, joint, service });
-    const loose = isLooseFor({ filler, joint, service });
-    return {
-      judged,
-      key: [VERDICTS.indexOf(judged.verdict), loose && !isWide(filler) ? 1 : 0, isHouseRod(filler, service) ? 0 : 1, filler.silverPercent],
-    };
+    const c = { filler, joint, service };
+    const judged = judgeFiller(c);
+    return { judged, key: keys.map((key) => key(judged, c)) };
   });
   rows.sort((a, b) => compareKeys(a.key, b.key) || byName(a.judged.filler.designation, b.judged.filler.designation));
   return rows.map((row) => row.judged);
@@ -29,8 +61,8 @@ function compareKeys(a: readonly number[], b: readonly number[]): number {
 /** The shop's house rod; without a choice, 15 % silver where ductility counts and 5-6 % elsewhere. */
 function isHouseRod(filler: FillerRow, service: Service): boolean {
   if (filler.family !== 'copper-phosphorus') return false;
-  const school = service.schools.houseRod ?? (needsDuctility(service) ? '15 % Ag' : '5-6 % Ag');
+  const school = service.schools.houseRod ?? (needsDuctility(service) ? 'silver-15' : 'silver-5');
   const silver = filler.silverPercent;
-  if (school === '15 % Ag') return silver === 15;
-  return school === '5-6 % Ag' ? silver >= 5 && silver <= 6 : silver < 5;
+  if (school === 'silver-15') return silver === 15;
+  return school === 'silver-5' ? silver >= 5 && silver <= 6 : silver < 5;
 }

@@ -67,7 +67,8 @@ export const CUPS: readonly CupRow[] = [
   metricCup(108, 47.5),
 ];
 
-/** The usual cup for a tube of this outside diameter, matched within 0.04 mm. */
+/** The usual cup for a tube of this outside diameter: the nearest within 0.1 mm. */
 export function cupForTube(tubeOutsideM: number): CupRow | undefined {
-  return CUPS.find((row) => Math.abs(row.tubeOutsideM - tubeOutsideM) <= 0.00004);
+  const miss = (row: CupRow) => Math.abs(row.tubeOutsideM - tubeOutsideM);
+  return CUPS.filter((row) => miss(row) <= 0.0001).sort((a, b) => miss(a) - miss(b))[0];
 }

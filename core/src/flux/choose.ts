@@ -11,6 +11,7 @@ export type FluxReason =
   | 'aluminium-bronze'
   | 'aluminium'
   | 'zinc-aluminium'
+  | 'old-silver'
   | 'all-forbidden';
 
 export interface FluxChoice {
@@ -22,16 +23,22 @@ export interface FluxChoice {
   readonly covers: boolean;
 }
 
+/** Each hotter than the one before. */
 const RAISED: readonly FluxClass[] = ['FB3-A', 'FB3-C', 'FB3-D'];
 
 /**
  * Flux for a filler on two metals. Only copper to copper with a phosphorus filler needs none.
  *
- * @param plannedC  temperature the joint is brought to [°C]
+ * @param plannedC       temperature the joint is brought to [°C]
+ * @param overOldSilver  old silver filler stays in the joint: flux whatever is added
  * @source AWS A5.31 classes; the active range must cover the filler's liquidus to the planned temperature
  */
-export function chooseFlux(metals: readonly MetalName[], filler: FillerRow, plannedC: number): FluxChoice {
-  if (filler.family === 'copper-phosphorus' && metals.every(isPlainCopper)) {
+export function chooseFlux(
+  metals: readonly MetalName[],
+  filler: FillerRow,
+  { plannedC, overOldSilver }: { plannedC: number; overOldSilver: boolean },
+): FluxChoice {
+  if (filler.family === 'copper-phosphorus' && metals.every(isPlainCopper) && !overOldSilver) {
     return { required: false, class: null, reason: 'self-fluxing', raised: false, covers: true };
   }
   const { usual, reason } = usualFlux(metals, filler);
@@ -45,10 +52,11 @@ export function chooseFlux(metals: readonly MetalName[], filler: FillerRow, plan
 function usualFlux(metals: readonly MetalName[], filler: FillerRow): { usual: FluxClass; reason: FluxReason } {
   const has = (...names: MetalName[]) => names.some((name) => metals.includes(name));
   if (filler.family === 'zinc-aluminium') return { usual: 'Cs-Al-F', reason: 'zinc-aluminium' };
-  if (filler.family === 'aluminium-silicon') return { usual: 'FB1-A', reason: 'aluminium' };
+  if (filler.family === 'aluminium-silicon') return { usual: 'FL20', reason: 'aluminium' };
   if (has('aluminium-bronze')) return { usual: 'FB4-A', reason: 'aluminium-bronze' };
   if (has('stainless-steel', 'nickel-alloy')) return { usual: 'FB3-C', reason: 'stainless' };
   if (has('carbon-steel', 'copper-plated-steel', 'galvanised-steel')) return { usual: 'FB3-A', reason: 'steel' };
   if (has('brass', 'bronze', 'copper-nickel')) return { usual: 'FB3-A', reason: 'copper-alloy' };
+  if (filler.family === 'copper-phosphorus') return { usual: 'FB3-A', reason: 'old-silver' };
   return { usual: 'FB3-A', reason: 'silver-needs-flux' };
 }

@@ -1,6 +1,6 @@
 import type { Provenance } from '../provenance';
 
-export const FLUX_CLASSES = ['FB3-A', 'FB3-C', 'FB3-D', 'FB4-A', 'FB1-A', 'Cs-Al-F'] as const;
+export const FLUX_CLASSES = ['FB3-A', 'FB3-C', 'FB3-D', 'FB4-A', 'FL20', 'Cs-Al-F'] as const;
 export type FluxClass = (typeof FLUX_CLASSES)[number];
 
 export interface FluxRow extends Provenance {
@@ -17,7 +17,14 @@ export const FLUXES: Readonly<Record<FluxClass, FluxRow>> = {
   'FB3-C': { class: 'FB3-C', iso: 'FH12', activeFromC: 565, activeToC: 925, source: AWS, confidence: 'medium' },
   'FB3-D': { class: 'FB3-D', iso: 'FH21', activeFromC: 760, activeToC: 1205, source: AWS, confidence: 'medium' },
   'FB4-A': { class: 'FB4-A', iso: 'FH11', activeFromC: 595, activeToC: 870, source: AWS, confidence: 'medium' },
-  'FB1-A': { class: 'FB1-A', iso: 'FL10', activeFromC: 580, activeToC: 615, source: AWS, confidence: 'medium' },
+  FL20: {
+    class: 'FL20',
+    iso: 'FL20',
+    activeFromC: 550,
+    activeToC: 620,
+    source: 'ISO 18496, fluorides: active from 550 °C, does not corrode; upper end as the aluminium it is used on',
+    confidence: 'medium',
+  },
   'Cs-Al-F': {
     class: 'Cs-Al-F',
     iso: null,

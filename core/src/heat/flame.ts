@@ -1,3 +1,4 @@
+import { METALS } from '../metal/metals';
 import type { FitVerdict } from '../fit/gap';
 import type { ResolvedJoint } from '../plan/resolveJoint';
 import { storedInMembersJ, type HeatPlan } from './heat';
@@ -9,7 +10,7 @@ export interface FlameStep {
 }
 
 /** Why the flame begins where it does. */
-export type FlameOrder = 'tube-carries' | 'outer-opens' | 'small-tube';
+export type FlameOrder = 'tube-carries' | 'larger-first' | 'outer-opens' | 'small-tube';
 
 export interface FlamePlan {
   readonly order: FlameOrder;
@@ -21,7 +22,9 @@ const SMALL_TUBE_M = 0.0033;
 
 function orderFor(joint: ResolvedJoint, verdict: FitVerdict): FlameOrder {
   if (joint.male.outsideM <= SMALL_TUBE_M) return 'small-tube';
-  return verdict === 'too-tight' ? 'outer-opens' : 'tube-carries';
+  if (verdict === 'too-tight') return 'outer-opens';
+  // Only copper carries heat into the cup; of two poor conductors the heavier one is slow.
+  return METALS[joint.male.metal].family === 'copper' ? 'tube-carries' : 'larger-first';
 }
 
 /**
@@ -38,5 +41,6 @@ export function planFlame(joint: ResolvedJoint, heat: HeatPlan, given: { verdict
   const step = (on: FlameStep['on'], share: number): FlameStep => ({ on, seconds: heat.seconds === null ? null : heat.seconds * share });
   const [male, female] = [step('male', maleShare), step('female', 1 - maleShare)];
   const order = orderFor(joint, given.verdict);
-  return { order, steps: order === 'tube-carries' ? [male, female] : [female, male] };
+  const tubeFirst = order === 'tube-carries' || (order === 'larger-first' && stored.male > stored.female);
+  return { order, steps: tubeFirst ? [male, female] : [female, male] };
 }

@@ -4,99 +4,134 @@ import { interpolateHeld, meanBetween } from '../numeric/interpolate';
 import type { Fuel } from '../plan/request';
 import type { ResolvedJoint } from '../plan/resolveJoint';
 import { guideSeconds } from './guide';
+import { targetRange } from './target';
 
-export type HeatFlag = 'cannot-reach' | 'under-torched' | 'over-torched' | 'torch-assumed' | 'two-torches';
+export type HeatFlag = 'cannot-reach' | 'under-torched' | 'over-torched' | 'two-torches' | 'fuel-too-weak';
 
 export interface HeatPlan {
   readonly targetLowC: number;
   readonly targetHighC: number;
   readonly middleC: number;
+  /** Of the filler from before that has to melt again; null where nothing is re-flowed. */
+  readonly oldLiquidusC: number | null;
   readonly energyJ: number | null;
   readonly seconds: number | null;
   readonly guideSeconds: number;
+  /** Of all torches, into the work. */
   readonly netPowerW: number;
+  /** Of each torch. */
   readonly powerW: number;
+  readonly torches: 1 | 2;
+  /** The tip was chosen from the fuel's usual ones: nobody said which is on the van. */
+  readonly tipAssumed: boolean;
   readonly efficiency: number;
   readonly steadyLossW: number;
+  /** A wet wrap takes more than the bare tube would, and is what keeps the joint from getting there. */
+  readonly wrapIsTooNear: boolean;
   readonly flags: readonly HeatFlag[];
 }
 
 export interface Torch {
   readonly fuel: Fuel;
   readonly powerW: number | null;
+  readonly tipsW: readonly number[] | null;
   readonly efficiency: number | null;
 }
+
+/** Distance from the heated edge to the hot edge of the nearest wet wrap on each side of the joint [m]; null where none is. */
+export interface WrapEdges {
+  readonly male: number | null;
+  readonly female: number | null;
+  readonly run: number | null;
+}
+export const NO_WRAPS: WrapEdges = { male: null, female: null, run: null };
 
 export const isOxyFuel = (fuel: Fuel) => fuel.startsWith('oxy-');
 
 /** Powers of the usual tips of each fuel [W, lower heating value]. Guide figures. */
-const TIP_POWERS_W: Readonly<Record<Fuel, readonly number[]>> = {
+export const TIP_POWERS_W: Readonly<Record<Fuel, readonly number[]>> = {
   'air-propane': [1300, 2200, 3200],
   'air-propylene': [1900, 2800, 3800],
-  'air-acetylene': [800, 1500, 2400, 4000, 6000, 13_500],
+  'air-acetylene': [1000, 1500, 2400, 4000, 6000, 13_500],
   'oxy-acetylene': [1500, 2200, 4500, 7400, 12_000],
   'oxy-propane': [6000, 10_000, 15_000],
   'oxy-propylene': [6000, 10_000, 15_000],
 };
 
 const HOT_LOSS_H = 30;
-
-/** Temperatures to aim for: the filler's brazing range, its low end raised to an old filler's liquidus where a joint is re-flowed. */
-export function targetRange(joint: ResolvedJoint, filler: FillerRow): { lowC: number; highC: number } {
-  const old = [joint.male, joint.female].map((m) => (m.state === 'brazed' ? (m.oldFiller?.liquidusC ?? 0) : 0));
-  const lowC = Math.max(filler.brazingLowC, ...old);
-  return { lowC, highC: Math.max(filler.brazingHighC, lowC) };
-}
+const BOILING_C = 100;
+const PART_HEAT_J_PER_KG_K = 380;
+/** Above this two torches are held [m]: 2-1/8 in. */
+const TWO_TORCHES_OVER_M = 2.125 * 0.0254 + 0.0001;
 
 interface HotMember {
   readonly metal: MetalName;
   readonly areaM2: number;
   readonly perimeterM: number;
+  /** Of it that is brought to the working temperature [m]. */
+  readonly heatedM: number;
 }
+
+const ring = (outsideM: number, wallM: number) => ({ areaM2: Math.PI * (outsideM - wallM) * wallM, perimeterM: Math.PI * outsideM });
 
 function hotMembers(joint: ResolvedJoint): readonly [male: HotMember, female: HotMember] {
   const { outsideM: D, wallM: t } = joint.male;
-  const { boreM: B, wallM: W } = joint.female;
-  return [
-    { metal: joint.male.metal, areaM2: Math.PI * (D - t) * t, perimeterM: Math.PI * D },
-    { metal: joint.female.metal, areaM2: Math.PI * (B + W) * W, perimeterM: Math.PI * (B + 2 * W) },
-  ];
+  const { boreM: B, wallM: W, cupDepthM, run } = joint.female;
+  const lapM = cupDepthM + D / 2;
+  const male = { metal: joint.male.metal, ...ring(D, t), heatedM: lapM };
+  const { metal } = joint.female;
+  if (run) return [male, { metal, ...ring(run.outsideM, run.wallM), heatedM: run.outsideM + D }];
+  return [male, { metal, ...ring(B + 2 * W, W), heatedM: lapM }];
 }
 
-/** Heat each member stores over lap + D/2 [J]. */
+/** Heat each member stores over its heated length [J]. */
 export function storedInMembersJ(joint: ResolvedJoint, ambientC: number, middleC: number): { male: number; female: number } {
-  const lengthM = joint.female.cupDepthM + joint.male.outsideM / 2;
   const stored = (m: HotMember) => {
     const cp = meanBetween(METALS[m.metal].specificHeat, ambientC, middleC);
-    return METALS[m.metal].densityKgPerM3 * m.areaM2 * lengthM * cp * (middleC - ambientC);
+    return METALS[m.metal].densityKgPerM3 * m.areaM2 * m.heatedM * cp * (middleC - ambientC);
   };
   const [male, female] = hotMembers(joint);
   return { male: stored(male), female: stored(female) };
 }
 
-/** Heat that runs off along both tubes is this x sqrt(t) [J/s^0.5]: 2 k A dT / sqrt(pi alpha) each, the upper (step) value. */
-function runoffPerRootSecond(joint: ResolvedJoint, ambientC: number, middleC: number): number {
-  return hotMembers(joint).reduce((sum, m) => {
-    const k = meanBetween(METALS[m.metal].conductivity, ambientC, middleC);
-    const rhoC = METALS[m.metal].densityKgPerM3 * meanBetween(METALS[m.metal].specificHeat, ambientC, middleC);
-    return sum + 2 * k * m.areaM2 * (middleC - ambientC) * Math.sqrt(rhoC / (Math.PI * k));
-  }, 0);
+/** One way out of the joint for heat. */
+interface Side {
+  /** J/s^0.5: 2 k A dT / sqrt(pi alpha), the upper (step) value. */
+  readonly runoff: number;
+  /** What leaves for ever along the bare tube [W]. */
+  readonly steadyW: number;
+  /** What a wet wrap draws through the tube between it and the heated edge [W]. */
+  readonly wrapW: number;
 }
 
-/** Power that leaves along the tubes for ever: no torch under it gets there. */
-function steadyLossW(joint: ResolvedJoint, ambientC: number, middleC: number): number {
-  return hotMembers(joint).reduce((sum, m) => {
-    const k = interpolateHeld(METALS[m.metal].conductivity, (ambientC + middleC) / 2);
-    return sum + Math.sqrt(HOT_LOSS_H * m.perimeterM * k * m.areaM2) * (middleC - ambientC);
-  }, 0);
+function sideOf(m: HotMember, wrapM: number | null, { ambientC, middleC }: { ambientC: number; middleC: number }): Side {
+  const metal = METALS[m.metal];
+  const k = meanBetween(metal.conductivity, ambientC, middleC);
+  const rhoC = metal.densityKgPerM3 * meanBetween(metal.specificHeat, ambientC, middleC);
+  const kMiddle = interpolateHeld(metal.conductivity, (ambientC + middleC) / 2);
+  return {
+    runoff: 2 * k * m.areaM2 * (middleC - ambientC) * Math.sqrt(rhoC / (Math.PI * k)),
+    steadyW: Math.sqrt(HOT_LOSS_H * m.perimeterM * kMiddle * m.areaM2) * (middleC - ambientC),
+    wrapW: wrapM === null ? 0 : (k * m.areaM2 * (middleC - BOILING_C)) / Math.max(wrapM, 0.001),
+  };
 }
 
-/** Smallest t with P t >= E + B sqrt(t) + W t: solved by bisection on a bracket that is checked first. */
-function heatingSeconds(powerW: number, storedEnergyJ: number, runoff: number): number | null {
-  const short = (t: number) => powerW * t - storedEnergyJ - runoff * Math.sqrt(t);
+/** Two ways out of a joint, three of a branch: along the branch and both ways along the run. */
+function sidesOf(joint: ResolvedJoint, wraps: WrapEdges, temperatures: { ambientC: number; middleC: number }): readonly Side[] {
+  const [male, female] = hotMembers(joint);
+  const out = sideOf(male, wraps.male, temperatures);
+  if (!joint.female.run) return [out, sideOf(female, wraps.female, temperatures)];
+  return [out, sideOf(female, wraps.run, temperatures), sideOf(female, null, temperatures)];
+}
+
+const sum = (sides: readonly Side[], of: (side: Side) => number) => sides.reduce((total, side) => total + of(side), 0);
+
+/** Smallest t with P t >= E + what has run off by then: solved by bisection on a bracket that is checked first. A wrap replaces a side's run-off where it is larger. */
+function heatingSeconds(powerW: number, storedJ: number, sides: readonly Side[]): number | null {
+  const short = (t: number) => powerW * t - storedJ - sum(sides, (side) => Math.max(side.runoff * Math.sqrt(t), side.wrapW * t));
   let low = 0;
   let high = 3600;
-  if (powerW <= 0 || short(high) < 0) return null;
+  if (!(powerW > 0) || short(high) < 0) return null;
   for (let i = 0; i < 60; i++) {
     const middle = (low + high) / 2;
     if (short(middle) < 0) low = middle;
@@ -105,58 +140,74 @@ function heatingSeconds(powerW: number, storedEnergyJ: number, runoff: number): 
   return high;
 }
 
+export interface HeatGiven {
+  readonly torch: Torch | null;
+  readonly ambientC: number;
+  readonly wraps: WrapEdges;
+  /** Bodies of parts that lie within the heated length [kg]. */
+  readonly bodiesKg: number;
+}
+
 /**
  * Heat the joint needs and the time a torch takes to give it.
  *
- * @param wetSinkW  heat that wet protection draws while the joint is hot [W]
- * @accuracy        +-50 %: aim, distance and wind are not in it
- * @source          stored heat over lap + D/2 each, and step conduction into both tubes, balanced against net power x time
+ * @param given  torch, ambient [°C], wet wraps by side, bodies within the heated length [kg]
+ * @returns      `seconds` null where the torch never gets there; a tip that nobody named is chosen from the fuel's usual ones
+ * @accuracy     +-50 %: aim, distance and wind are not in it
+ * @source       stored heat over the heated lengths, step conduction into every way out, a wet wrap as a fixed 100 °C where that draws more,
+ *               balanced against net power x time
  */
-export function planHeat(
-  joint: ResolvedJoint,
-  filler: FillerRow,
-  given: { torch: Torch | null; ambientC: number; wetSinkW: number },
-): HeatPlan {
-  const { lowC, highC } = targetRange(joint, filler);
+export function planHeat(joint: ResolvedJoint, filler: FillerRow, given: HeatGiven): HeatPlan {
+  const { lowC, highC, oldLiquidusC } = targetRange(joint, filler);
   const middleC = (lowC + highC) / 2;
-  const fuel = given.torch?.fuel ?? 'air-acetylene';
-  const efficiency = given.torch?.efficiency ?? (isOxyFuel(fuel) ? 0.3 : 0.25);
-  const members = storedInMembersJ(joint, given.ambientC, middleC);
-  const stored = members.male + members.female;
-  const runoff = runoffPerRootSecond(joint, given.ambientC, middleC);
-  const secondsAt = (powerW: number) => heatingSeconds(powerW * efficiency - given.wetSinkW, stored, runoff);
+  const { ambientC, torch } = given;
+  const fuel = torch?.fuel ?? 'air-acetylene';
+  const efficiency = torch?.efficiency ?? (isOxyFuel(fuel) ? 0.3 : 0.25);
+  const torches = joint.male.outsideM > TWO_TORCHES_OVER_M ? 2 : 1;
+  const members = storedInMembersJ(joint, ambientC, middleC);
+  const storedJ = members.male + members.female + given.bodiesKg * PART_HEAT_J_PER_KG_K * (middleC - ambientC);
+  const sides = sidesOf(joint, given.wraps, { ambientC, middleC });
+  const lossW = sum(sides, (side) => Math.max(side.steadyW, side.wrapW));
+  const net = (powerW: number) => powerW * torches * efficiency;
+  const secondsAt = (powerW: number) => (net(powerW) < lossW ? null : heatingSeconds(net(powerW), storedJ, sides));
   const guide = guideSeconds(joint.male.outsideM);
-  const powerW = given.torch?.powerW ?? nearestTip(TIP_POWERS_W[fuel], guide, secondsAt);
-  const netPowerW = powerW * efficiency;
-  const loss = steadyLossW(joint, given.ambientC, middleC) + given.wetSinkW;
-  const seconds = netPowerW < loss ? null : secondsAt(powerW);
+  const powerW = torch?.powerW ?? nearestTip(torch?.tipsW ?? TIP_POWERS_W[fuel], guide, secondsAt);
+  const tipAssumed = torch?.powerW == null && torch?.tipsW == null;
+  const seconds = secondsAt(powerW);
   return {
     targetLowC: lowC,
     targetHighC: highC,
     middleC,
-    energyJ: seconds === null ? null : netPowerW * seconds,
+    oldLiquidusC,
+    energyJ: seconds === null ? null : net(powerW) * seconds,
     seconds,
     guideSeconds: guide,
-    netPowerW,
+    netPowerW: net(powerW),
     powerW,
+    torches,
+    tipAssumed,
     efficiency,
-    steadyLossW: loss,
-    flags: heatFlags({ seconds, guide, outsideM: joint.male.outsideM, assumed: given.torch?.powerW == null }),
+    steadyLossW: lossW,
+    wrapIsTooNear: seconds === null && net(powerW) >= sum(sides, (side) => side.steadyW),
+    flags: heatFlags({ seconds, guide, torches, tipAssumed }),
   };
 }
 
-/** The tip whose time comes nearest the guide, by ratio. */
+/** The tip whose time comes nearest the guide, by ratio; the strongest where none gets there. */
 function nearestTip(tips: readonly number[], guide: number, secondsAt: (powerW: number) => number | null): number {
-  const miss = (powerW: number) => Math.abs(Math.log((secondsAt(powerW) ?? 1e6) / guide));
+  const miss = (powerW: number) => Math.abs(Math.log((secondsAt(powerW) ?? 1e6 / powerW) / guide));
   return tips.reduce((best, tip) => (miss(tip) < miss(best) ? tip : best));
 }
 
-function heatFlags(h: { seconds: number | null; guide: number; outsideM: number; assumed: boolean }): readonly HeatFlag[] {
+/** Nothing is held against a tip that nobody named; where none of a fuel's will do, the fuel is. */
+function heatFlags(h: { seconds: number | null; guide: number; torches: 1 | 2; tipAssumed: boolean }): readonly HeatFlag[] {
   const flags: HeatFlag[] = [];
-  if (h.seconds === null) flags.push('cannot-reach');
-  else if (h.seconds > 2 * h.guide) flags.push('under-torched');
+  const slow = h.seconds === null || h.seconds > 2 * h.guide;
+  if (h.tipAssumed) {
+    if (slow) flags.push('fuel-too-weak');
+  } else if (h.seconds === null) flags.push('cannot-reach');
+  else if (slow) flags.push('under-torched');
   else if (h.seconds < 0.4 * h.guide) flags.push('over-torched');
-  if (h.outsideM > 2.125 * 0.0254 + 1e-5) flags.push('two-torches');
-  if (h.assumed) flags.push('torch-assumed');
+  if (h.torches === 2) flags.push('two-torches');
   return flags;
 }

@@ -1,265 +1,191 @@
-import type { FillerVerdict } from '../filler/rules';
+import { caution, stopsFirst, type Caution, type CautionCode } from '../caution/table';
+import type { FillerReasonCode, FillerVerdict } from '../filler/rules';
+import { expansionIsAssumed, isTightForFlux, type FitVerdict } from '../fit/gap';
 import type { FluxChoice } from '../flux/choose';
-import { expansionIsAssumed, type FitVerdict } from '../fit/gap';
 import type { HeatPlan } from '../heat/heat';
-import { holdsIronOrNickel } from '../metal/metals';
-import { PART_LIMITS } from '../protection/limits';
+import { holdsIronOrNickel, METALS } from '../metal/metals';
+import type { Strength, TestVerdict } from '../pressure/strength';
+import { heatedEdgeM, ON_JOINT_M, type NearPart } from '../protection/nearPart';
 import type { PartProtection } from '../protection/planProtection';
-import type { PurgeCaution } from '../purge/planPurge';
-import { isFlammable } from '../refrigerant/safetyClasses';
-import type { ServiceRequest, TorchRequest } from './request';
-import type { ResolvedJoint } from './resolveJoint';
-
-export type Severity = 'stop' | 'warn' | 'note';
-/** Where in the job a caution is shown. */
-export type Stage = 'decide' | 'make safe' | 'plan' | 'set up' | 'braze' | 'look' | 'hold';
-
-export interface Caution {
-  readonly code: CautionCode;
-  readonly severity: Severity;
-  readonly stage: Stage;
-  readonly values?: Readonly<Record<string, number | string>>;
-}
-
-export type CautionCode =
-  | 'no-filler'
-  | 'soft-solder'
-  | 'galvanised'
-  | 'plated-steel'
-  | 'phosphorus-residue'
-  | 'cut-off-phosphorus'
-  | 'old-filler-unknown'
-  | 'makers-filler-list'
-  | 'carbon-dioxide'
-  | 'flammable-refrigerant'
-  | 'aluminium-no-colour'
-  | 'zinc-fume'
-  | 'flux-inside'
-  | 'high-temperature-flux'
-  | 'flux-range'
-  | 'gap-reject'
-  | 'gap-loose'
-  | 'gap-tight'
-  | 'gap-closes'
-  | 'expansion-assumed'
-  | 'shallow-cup'
-  | 'assumed-figures'
-  | 'strength-short'
-  | 'strength-unknown'
-  | 'max-temp-assumed'
-  | 'acetylene-pressure'
-  | 'cannot-reach'
-  | 'under-torched'
-  | 'over-torched'
-  | 'two-torches'
-  | 'torch-assumed'
-  | 'reflow'
-  | 'part-too-hot'
-  | 'part-water'
-  | 'flame-near'
-  | 'no-purge'
-  | PurgeCaution['code'];
+import type { SafetyClass } from '../refrigerant/safetyClasses';
+import { aboutRefrigerant, beforeEveryFlame } from './beforeTheTorch';
+import type { CircuitRequest, TorchRequest } from './request';
+import type { Member, ResolvedJoint } from './resolveJoint';
 
 export interface CautionInput {
   readonly joint: ResolvedJoint;
-  readonly service: ServiceRequest;
-  readonly maxTempAssumed: boolean;
+  readonly refrigerant: string | null;
+  readonly safetyClass: SafetyClass | null;
+  readonly circuit: CircuitRequest;
   readonly torch: TorchRequest | null;
   readonly regulatorGaugePa: number | null;
+  /** Fuel the torch takes over a tenth of what its cylinder holds an hour; null where nobody said what it holds. */
+  readonly draw: { readonly m3PerH: number; readonly cylinderM3: number } | null;
   readonly chosen: FillerVerdict | null;
   readonly first: FillerVerdict | null;
   readonly flux: FluxChoice | null;
   readonly fit: {
-    readonly verdict: FitVerdict;
+    readonly verdict: FitVerdict | null;
     readonly coldM: number;
-    readonly hotM: number;
+    readonly hotM: number | null;
     readonly leastM: number;
-    readonly middleC: number;
+    readonly middleC: number | null;
   };
   readonly heat: HeatPlan | null;
-  readonly pressure: { readonly allowablePa: number | null; readonly designPa: number | null };
+  readonly pressure: Strength;
+  readonly test: { readonly verdict: TestVerdict; readonly testPa: number } | null;
   readonly protection: readonly PartProtection[];
-  readonly purge: readonly PurgeCaution[] | null;
+  readonly purge: readonly Caution[] | null;
 }
 
 /** Acetylene may decompose by itself above this [Pa gauge]: 15 psi. */
 const ACETYLENE_LIMIT_PA = 103_421.36;
-/** A flame or its gas reaches this far through the air [m]. */
-const FLAME_REACH_M = 1;
+/** Share of a cylinder's acetylene that may be drawn in an hour, in short spells. Source: gas makers' present advice. */
+const DRAW_SHARE = 1 / 10;
+/** A hot-work check names what can burn within this [m]. */
+const COMBUSTIBLES_WITHIN_M = 11;
+const COMBUSTIBLE: readonly NearPart['kind'][] = ['wood', 'plastic-pipe', 'painted-surface', 'grommet', 'insulation', 'wiring'];
 
-type Source = (c: CautionInput) => readonly (Caution | null)[];
+type Source = (c: CautionInput) => readonly (Caution | false)[];
 
-const caution = (
-  condition: boolean,
-  code: CautionCode,
-  severity: Severity,
-  rest: { stage: Stage; values?: Caution['values'] },
-): Caution | null => (condition ? { code, severity, stage: rest.stage, ...(rest.values ? { values: rest.values } : {}) } : null);
+const metalsOf = ({ joint }: CautionInput) => [joint.male.metal, joint.female.metal];
+const membersOf = ({ joint }: CautionInput): readonly Member[] => [joint.male, joint.female];
+
+/** Reasons that forbid every filler and have a caution of their own name. */
+const OWN_STOP: readonly (FillerReasonCode & CautionCode)[] = ['soft-solder', 'galvanised', 'old-cadmium', 'cut-back', 'al-cu-eutectic'];
+
+function isUnknownOnCopper(m: Member): boolean {
+  return m.state === 'brazed' && m.oldFiller === null && m.removed === null && !holdsIronOrNickel(m.metal);
+}
 
 const aboutFillers: Source = (c) => {
   const codes = new Set(c.first?.reasons.map((r) => r.code));
-  const members = [c.joint.male, c.joint.female];
+  const own = OWN_STOP.filter((code) => codes.has(code));
+  const residue = codes.has('phosphorus-residue');
+  const unlike = metalsOf(c).includes('aluminium') && metalsOf(c).some((metal) => METALS[metal].family === 'copper');
+  const none = c.chosen === null;
   return [
-    caution(codes.has('soft-solder'), 'soft-solder', 'stop', { stage: 'decide' }),
-    caution(codes.has('galvanised'), 'galvanised', 'stop', { stage: 'decide' }),
-    caution(codes.has('cut-off-phosphorus'), 'cut-off-phosphorus', 'stop', { stage: 'set up' }),
-    caution(codes.has('phosphorus-residue'), 'phosphorus-residue', 'stop', { stage: 'set up' }),
-    caution(codes.has('old-filler-unknown'), 'old-filler-unknown', 'warn', { stage: 'set up' }),
-    caution(
-      c.chosen === null && !['soft-solder', 'galvanised', 'cut-off-phosphorus'].some((code) => codes.has(code as 'galvanised')),
-      'no-filler',
-      'stop',
-      { stage: 'decide' },
-    ), // cast: a literal from the list beside it
-    caution(
-      members.some((m) => m.metal === 'copper-plated-steel'),
-      'plated-steel',
-      'warn',
-      { stage: 'set up' },
-    ),
-    caution(
-      members.some((m) => m.metal === 'copper-iron'),
-      'makers-filler-list',
-      'warn',
-      { stage: 'plan' },
-    ),
-    caution(
-      members.some((m) => m.metal === 'aluminium'),
-      'aluminium-no-colour',
-      'warn',
-      { stage: 'braze' },
-    ),
-    caution(
-      members.some((m) => m.state === 'brazed' && m.oldFiller !== null && !holdsIronOrNickel(m.metal)),
-      'reflow',
-      'warn',
-      { stage: 'braze', values: { lowC: c.heat?.targetLowC ?? 0 } },
-    ),
+    ...own.map((code) => caution(code)),
+    unlike && !own.includes('al-cu-eutectic') && caution('al-cu-eutectic'),
+    residue && caution('phosphorus-residue', undefined, none ? 'stop' : 'warn'),
+    none && c.refrigerant === 'R-717' && caution('weld-instead'),
+    none && own.length === 0 && !residue && c.refrigerant !== 'R-717' && caution('no-filler'),
+    metalsOf(c).includes('copper-plated-steel') && caution('plated-steel'),
+    metalsOf(c).includes('copper-iron') && caution('makers-filler-list'),
+    membersOf(c).some(isUnknownOnCopper) && caution('old-unknown'),
+    metalsOf(c).includes('aluminium') && caution('aluminium-no-colour'),
+    c.heat?.oldLiquidusC != null && caution('reflow', { lowC: c.heat.oldLiquidusC }),
   ];
 };
 
-const aboutService: Source = (c) => [
-  caution(c.service.refrigerant === 'R-744', 'carbon-dioxide', 'stop', { stage: 'decide' }),
-  caution(c.service.refrigerant !== undefined && isFlammable(c.service.refrigerant), 'flammable-refrigerant', 'stop', {
-    stage: 'make safe',
-    values: { refrigerant: c.service.refrigerant ?? '' },
-  }),
-];
-
-const aboutTorch: Source = (c) => [
-  caution(
-    c.torch !== null && c.torch.fuel.endsWith('acetylene') && (c.regulatorGaugePa ?? 0) > ACETYLENE_LIMIT_PA,
-    'acetylene-pressure',
-    'stop',
-    { stage: 'make safe', values: { gaugePa: c.regulatorGaugePa ?? 0, limitPa: ACETYLENE_LIMIT_PA } },
-  ),
-  ...(c.heat?.flags ?? []).map((flag) => {
-    const severity: Severity = flag === 'cannot-reach' ? 'stop' : flag === 'torch-assumed' ? 'note' : 'warn';
-    return caution(true, flag, severity, {
-      stage: 'braze',
-      values: {
-        seconds: c.heat?.seconds ?? 0,
-        guideSeconds: c.heat?.guideSeconds ?? 0,
-        netPowerW: c.heat?.netPowerW ?? 0,
-        lossW: c.heat?.steadyLossW ?? 0,
-      },
-    });
-  }),
-];
+const aboutTorch: Source = ({ torch, regulatorGaugePa, draw, heat, joint }) => {
+  const values = {
+    seconds: heat?.seconds ?? 0,
+    guideSeconds: heat?.guideSeconds ?? 0,
+    netPowerW: heat?.netPowerW ?? 0,
+    lossW: heat?.steadyLossW ?? 0,
+    fuel: torch?.fuel ?? 'air-acetylene',
+    wrap: heat?.wrapIsTooNear ? 'yes' : 'no',
+  };
+  const isAcetylene = torch !== null && torch.fuel.endsWith('acetylene');
+  return [
+    isAcetylene &&
+      (regulatorGaugePa ?? 0) > ACETYLENE_LIMIT_PA &&
+      caution('acetylene-pressure', { gaugePa: regulatorGaugePa ?? 0, limitPa: ACETYLENE_LIMIT_PA }),
+    draw !== null &&
+      draw.m3PerH > draw.cylinderM3 * DRAW_SHARE &&
+      caution('acetylene-draw', { m3PerH: draw.m3PerH, mostM3PerH: draw.cylinderM3 * DRAW_SHARE }),
+    ...(heat?.flags ?? []).map((flag) => caution(flag, values)),
+    heat?.tipAssumed === true && caution('torch-assumed', { powerW: heat.powerW }),
+    heat !== null && joint.access === 'tight' && caution('small-flame'),
+    heat !== null && joint.position === 'overhead' && caution('overhead'),
+  ];
+};
 
 const aboutFit: Source = (c) => {
-  const values = { coldMm: c.fit.coldM * 1000, hotMm: c.fit.hotM * 1000 };
+  const { verdict, coldM, hotM } = c.fit;
+  const { female, male, wantsCrimp } = c.joint;
+  const values = { coldMm: coldM * 1000, hotMm: (hotM ?? 0) * 1000 };
+  const assumed = c.joint.assumed.filter((a) => a !== 'female-wall');
   return [
-    caution(c.fit.verdict === 'reject', 'gap-reject', 'stop', { stage: 'set up', values }),
-    caution(c.fit.verdict === 'loose', 'gap-loose', 'warn', { stage: 'set up', values }),
-    caution(c.fit.verdict === 'too-tight', c.fit.hotM < c.fit.coldM ? 'gap-closes' : 'gap-tight', 'warn', { stage: 'set up', values }),
-    caution(c.joint.female.cupDepthM < c.fit.leastM, 'shallow-cup', 'warn', {
-      stage: 'set up',
-      values: { depthM: c.joint.female.cupDepthM, leastM: c.fit.leastM },
-    }),
-    caution(
-      [c.joint.male, c.joint.female].some((m) => expansionIsAssumed(m.metal, c.fit.middleC)),
-      'expansion-assumed',
-      'note',
-      { stage: 'plan' },
-    ),
-    caution(
-      c.joint.assumed.some((a) => a !== 'female-wall'),
-      'assumed-figures',
-      'note',
-      {
-        stage: 'plan',
-        values: { figures: c.joint.assumed.filter((a) => a !== 'female-wall').join(', ') },
-      },
-    ),
+    wantsCrimp && caution('crimp'),
+    male.form === 'capillary' && caution('capillary-end'),
+    !wantsCrimp && verdict === 'reject' && caution((hotM ?? 0) <= 0 ? 'no-gap-hot' : 'gap-reject', values),
+    verdict === 'loose' && caution('gap-loose', values),
+    verdict === 'too-tight' && caution('too-tight', values),
+    verdict === 'good' && c.flux?.required === true && isTightForFlux(hotM ?? 0) && caution('tight-for-flux', values),
+    female.cupDepthM < c.fit.leastM && caution('shallow-cup', { depthM: female.cupDepthM, leastM: c.fit.leastM }),
+    female.form === 'swaged-socket' &&
+      female.cupDepthM < Math.min(male.outsideM, 0.01) &&
+      caution('shallow-swage', { depthM: female.cupDepthM, leastM: Math.min(male.outsideM, 0.01) }),
+    female.cupDepthM > 3 * male.outsideM && caution('check-depth', { depthM: female.cupDepthM }),
+    c.fit.middleC !== null && metalsOf(c).some((metal) => expansionIsAssumed(metal, c.fit.middleC ?? 0)) && caution('expansion-assumed'),
+    assumed.length > 0 && caution('assumed-figures', { figures: assumed.join(', ') }),
   ];
 };
 
-const aboutStrength: Source = (c) => {
-  const { allowablePa, designPa } = c.pressure;
+const aboutStrength: Source = ({ pressure, joint, refrigerant, test }) => {
+  const { allowablePa, designPa, basis } = pressure;
+  const needsRating = allowablePa === null && (joint.male.metal === 'copper-iron' || joint.female.metal === 'copper-iron');
+  const values = { allowablePa: allowablePa ?? 0, designPa: designPa ?? 0, basis };
   return [
-    caution(allowablePa !== null && designPa !== null && designPa > allowablePa, 'strength-short', 'stop', {
-      stage: 'plan',
-      values: { allowablePa: allowablePa ?? 0, designPa: designPa ?? 0 },
-    }),
-    caution(designPa === null || allowablePa === null, 'strength-unknown', 'note', { stage: 'plan' }),
-    caution(c.maxTempAssumed && allowablePa !== null, 'max-temp-assumed', 'note', { stage: 'plan' }),
+    refrigerant === 'R-744' && allowablePa === null && caution('carbon-dioxide'),
+    pressure.ok === false && caution('strength-short', values),
+    needsRating && caution('rating-needed'),
+    !needsRating && refrigerant !== 'R-744' && pressure.ok === null && caution('strength-unknown'),
+    pressure.metalAssumed && (basis === 'asme' || basis === 'en') && caution('max-temp-assumed'),
+    test?.verdict === 'too-high' && caution('test-too-high', { ...values, testPa: test.testPa }),
+    test?.verdict === 'above-rating' && caution('test-above-rating', { ...values, testPa: test.testPa }),
   ];
 };
 
 const aboutFlux: Source = (c) => [
-  caution(c.flux?.required === true, 'flux-inside', 'note', { stage: 'set up' }),
-  caution(c.flux?.raised === true, 'high-temperature-flux', 'warn', { stage: 'plan', values: { class: c.flux?.class ?? '' } }),
-  caution(c.flux !== null && !c.flux.covers, 'flux-range', 'warn', { stage: 'plan', values: { class: c.flux?.class ?? '' } }),
-  caution(c.chosen?.filler.family === 'silver' || [c.joint.male, c.joint.female].some((m) => m.metal === 'brass'), 'zinc-fume', 'note', {
-    stage: 'braze',
-  }),
+  c.flux?.required === true && caution('flux-inside', { washes: c.flux.class === 'FL20' ? 'no' : 'yes' }),
+  c.flux?.raised === true && caution('high-temperature-flux', { class: c.flux.class ?? '' }),
+  c.flux !== null && !c.flux.covers && caution('flux-range', { class: c.flux.class ?? '' }),
+  (c.chosen?.filler.family === 'silver' || metalsOf(c).includes('brass')) && c.chosen !== null && caution('zinc-fume'),
 ];
 
 const aboutParts: Source = (c) =>
   c.protection.flatMap((p) => {
-    const values = { kind: p.part.kind, peakC: p.peakC, limitC: p.part.limitC ?? 0, distanceM: p.part.distanceM, measure: p.measure };
-    const row = PART_LIMITS[p.part.kind];
+    const { part } = p;
+    const values = {
+      kind: part.kind,
+      peakC: p.peakC ?? 0,
+      limitC: part.limitC ?? 0,
+      distanceM: part.distanceM,
+      heightM: part.heightM,
+      measures: p.measures.join(' '),
+    };
+    const { wet, placed, kind } = part.protection;
+    const isHead = part.kind === 'sprinkler' || part.kind === 'detector';
     return [
-      caution(p.verdict === 'too-hot', 'part-too-hot', 'stop', { stage: 'set up', values }),
-      caution(
-        row.throughAir && p.part.distanceM <= FLAME_REACH_M && p.part.protection.kind !== 'removed',
-        'flame-near',
-        p.part.kind === 'sprinkler' ? 'stop' : 'warn',
-        {
-          stage: 'make safe',
-          values,
-        },
-      ),
-      caution(p.verdict === 'ok' && p.part.protection.wet !== null, 'part-water', 'note', {
-        stage: 'braze',
-        values: { ...values, untilS: p.peakAtS },
-      }),
+      p.verdict === 'too-hot' && caution('part-too-hot', values),
+      isHead && p.measures.includes('shield') && caution('sprinkler-near', values),
+      COMBUSTIBLE.includes(part.kind) &&
+        part.distanceM <= COMBUSTIBLES_WITHIN_M &&
+        kind !== 'removed' &&
+        caution('combustible-near', values),
+      placed && wet !== null && wet.fromM - heatedEdgeM(c.joint, part.along) < ON_JOINT_M && caution('wrap-on-joint', values),
+      placed && wet !== null && (part.distanceM < wet.fromM || part.distanceM > wet.toM) && caution('wrap-misses', values),
+      p.verdict === 'ok' && wet !== null && caution('part-water', { ...values, untilS: p.peakAtS }),
     ];
   });
 
-const PURGE_SEVERITY: Readonly<Record<PurgeCaution['code'], Severity>> = {
-  'core-in': 'warn',
-  'joint-pressure-high': 'warn',
-  'joint-pressure-above-aim': 'note',
-  'trickle-unknown': 'note',
-  'cylinder-low': 'warn',
-  'cylinder-short': 'stop',
-  'oxygen-low': 'stop',
-};
+const aboutPurge: Source = (c) => [c.purge === null && caution('no-purge'), ...(c.purge ?? [])];
 
-const aboutPurge: Source = (c) => [
-  caution(c.purge === null, 'no-purge', 'warn', { stage: 'plan' }),
-  ...(c.purge ?? []).map((p) =>
-    caution(true, p.code, PURGE_SEVERITY[p.code], { stage: 'set up', ...(p.values ? { values: p.values } : {}) }),
-  ),
+const SOURCES: readonly Source[] = [
+  aboutFillers,
+  aboutRefrigerant,
+  aboutTorch,
+  aboutFit,
+  aboutStrength,
+  aboutParts,
+  aboutFlux,
+  aboutPurge,
+  beforeEveryFlame,
 ];
 
-const SOURCES: readonly Source[] = [aboutFillers, aboutService, aboutTorch, aboutFit, aboutStrength, aboutParts, aboutFlux, aboutPurge];
-const WEIGHT: Readonly<Record<Severity, number>> = { stop: 0, warn: 1, note: 2 };
-
-/** All cautions of a plan, stops first; within a severity in the order of work. */
-export function cautionsOf(input: CautionInput): readonly Caution[] {
-  const all = SOURCES.flatMap((source) => source(input)).filter((c): c is Caution => c !== null);
-  return all.sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity]);
-}
+/** All cautions of a plan, stops first; within a severity what this joint asks for before what every joint does. */
+export const cautionsOf = (input: CautionInput): readonly Caution[] =>
+  stopsFirst(SOURCES.flatMap((source) => source(input)).filter((found): found is Caution => found !== false));

@@ -1,7 +1,7 @@
 import type { FillerVerdict } from '../filler/rules';
 import type { FluxChoice } from '../flux/choose';
 import { holdsIronOrNickel } from '../metal/metals';
-import type { NearPart } from '../protection/planProtection';
+import type { NearPart } from '../protection/nearPart';
 import type { ResolvedJoint } from './resolveJoint';
 
 export type InspectCode =

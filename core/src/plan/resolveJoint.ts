@@ -3,7 +3,7 @@ import { findFiller, FILLERS, type FillerRow } from '../filler/fillers';
 import { METAL_NAMES, type MetalName } from '../metal/metals';
 import { likelyTube, tubeWithOutsideAndWall } from '../tube/findTube';
 import type { FieldReader } from '../unit/fieldReader';
-import type { Access, FemaleRequest, Form, History, HistoryState, MaleRequest, PlanRequest } from './request';
+import type { Access, FemaleRequest, Form, History, HistoryState, MaleRequest, PlanRequest, Position, Removal } from './request';
 
 /** Limits of what the engine works with; screens show the same figures. */
 export const JOINT_LIMITS = {
@@ -20,12 +20,32 @@ export interface Member {
   readonly form: Form;
   readonly state: HistoryState;
   readonly oldFiller: FillerRow | null;
+  readonly removed: Removal | null;
   readonly wallM: number;
 }
 
+/** A joint made with cadmium, not cut out. */
+export const carriedCadmium = (m: Member) => m.state === 'brazed' && m.oldFiller?.holdsCadmium === true && m.removed !== 'cut-off';
+
+/** Soft solder or zinc-aluminium, not cut out: grinding leaves it in the pores. */
+export const carriedSolder = (m: Member) =>
+  m.removed !== 'cut-off' && (m.state === 'soft-soldered' || (m.state === 'brazed' && m.oldFiller?.family === 'zinc-aluminium'));
+
+/** Phosphorus filler, or one that nobody knows, not cut off. */
+export const mayHaveCarriedPhosphorus = (m: Member) =>
+  m.state === 'brazed' && m.removed !== 'cut-off' && (m.oldFiller === null || m.oldFiller.family === 'copper-phosphorus');
+
 export interface ResolvedJoint {
   readonly male: Member & { readonly outsideM: number; readonly wallMinusM: number; readonly outsidePlusM: number };
-  readonly female: Member & { readonly boreM: number; readonly cupDepthM: number };
+  readonly female: Member & {
+    readonly boreM: number;
+    readonly cupDepthM: number;
+    /** The tube a branch stands on. */
+    readonly run: { readonly outsideM: number; readonly wallM: number } | null;
+  };
+  /** A capillary wants its stub crimped on it and the stub is plain. */
+  readonly wantsCrimp: boolean;
+  readonly position: Position | null;
   readonly access: Access;
   readonly assumed: readonly Assumption[];
 }
@@ -35,8 +55,18 @@ export function resolveJoint(request: PlanRequest['joint'], read: FieldReader): 
   const assumed: Assumption[] = [];
   const male = resolveMale(request.male, read, assumed);
   const female = resolveFemale(request.female, male, { read, assumed });
-  return { male, female, access: request.access ?? 'open', assumed };
+  const wantsCrimp = female.form === 'component-stub' && isCapillaryInStub(male, female.boreM);
+  return { male, female, wantsCrimp, position: request.position ?? null, access: request.access ?? 'open', assumed };
 }
+
+/** Under this outside diameter a tube in a stub is set by crimping [m]. */
+const CAPILLARY_M = 0.004;
+const CRIMP_OVER_GAP_M = 0.00025;
+/** What a crimp leaves a side [m]. */
+const CRIMPED_GAP_M = 0.00009;
+
+const isCapillaryInStub = (male: ResolvedJoint['male'], boreM: number) =>
+  male.form === 'capillary' || (male.outsideM < CAPILLARY_M && (boreM - male.outsideM) / 2 > CRIMP_OVER_GAP_M);
 
 function resolveMale(request: MaleRequest, read: FieldReader, assumed: Assumption[]): ResolvedJoint['male'] {
   const field = 'joint.male';
@@ -65,17 +95,28 @@ function resolveFemale(
 ): ResolvedJoint['female'] {
   const field = 'joint.female';
   const cup = cupForTube(male.outsideM);
-  const boreM = fromTable('bore', request.bore, (cup && (cup.boreMinM + cup.boreMaxM) / 2) ?? null, {
-    read,
-    assumed,
-    range: JOINT_LIMITS.outsideM,
-  });
+  const crimped = request.form === 'crimped-stub';
+  const openBoreM = crimped
+    ? Number.NaN
+    : fromTable('bore', request.bore, (cup && (cup.boreMinM + cup.boreMaxM) / 2) ?? null, {
+        read,
+        assumed,
+        range: JOINT_LIMITS.outsideM,
+      });
   const cupDepthM = fromTable('cupDepth', request.cupDepth, cup?.depthM ?? null, { read, assumed, range: JOINT_LIMITS.cupDepthM });
+  // A stub crimped on its capillary leaves what the pliers leave, whatever it was before.
+  const boreM = crimped ? male.outsideM + 2 * CRIMPED_GAP_M : openBoreM;
   // A nanometre is a rounding of inches into metres, not a gap.
   if (boreM - male.outsideM < 1e-9) read.errors.push({ kind: 'refused', field: `${field}.bore`, reason: 'bore-not-above-outside' });
   if (!request.wall) assumed.push('female-wall');
   const wallM = request.wall ? read.lengthM(`${field}.wall`, request.wall, JOINT_LIMITS.wallM) : male.wallM;
-  return { ...member(field, request, read), boreM, cupDepthM, wallM };
+  const run = request.run
+    ? {
+        outsideM: read.lengthM(`${field}.run.od`, request.run.od, JOINT_LIMITS.outsideM),
+        wallM: read.lengthM(`${field}.run.wall`, request.run.wall, JOINT_LIMITS.wallM),
+      }
+    : null;
+  return { ...member(field, request, read), boreM, cupDepthM, wallM, run };
 }
 
 function fromTable(
@@ -99,13 +140,22 @@ function member(field: string, request: MaleRequest | FemaleRequest, read: Field
     read.errors.push({ kind: 'unknown-word', field: `${field}.metal`, word: request.metal, allowed: METAL_NAMES });
   }
   const history = request.history ?? 'new';
+  readRemoval(`${field}.history`, history, read);
   const defaultForm: Form = field.endsWith('male') && !field.endsWith('female') ? 'tube' : 'fitting-cup';
   return {
     metal: request.metal,
     form: request.form ?? defaultForm,
     state: typeof history === 'string' ? history : history.state,
     oldFiller: oldFiller(`${field}.history.filler`, history, read),
+    removed: typeof history === 'string' ? null : (history.removed ?? null),
   };
+}
+
+/** A new part has no old filler, and there is nothing to take off it. */
+function readRemoval(field: string, history: History, read: FieldReader): void {
+  if (typeof history === 'string' || history.state !== 'new') return;
+  if (history.filler !== undefined) read.errors.push({ kind: 'refused', field: `${field}.filler`, reason: 'new-with-old-filler' });
+  if (history.removed !== undefined) read.errors.push({ kind: 'refused', field: `${field}.removed`, reason: 'nothing-to-remove' });
 }
 
 function oldFiller(field: string, history: History, read: FieldReader): FillerRow | null {

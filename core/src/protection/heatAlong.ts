@@ -1,6 +1,7 @@
 import type { JointPlan } from '../plan/planJoint';
 import { TubeSimulation } from '../reach/tubeModel';
-import { heatedEdgeM, HOLD_S, protectionModel, type NearPart, type Situation } from './planProtection';
+import { heatedEdgeM, type NearPart } from './nearPart';
+import { heatingS, protectionModel, type Situation } from './planProtection';
 
 export interface HeatFrame {
   readonly seconds: number;
@@ -8,7 +9,7 @@ export interface HeatFrame {
 }
 
 export interface HeatAlong {
-  /** From the cup's mouth along one member. */
+  /** From the cup's mouth along the male tube, from its bottom along the part that takes it, from the branch along its run. */
   readonly distancesM: readonly number[];
   readonly along: NearPart['along'];
   readonly bare: { readonly hottestC: readonly number[]; readonly frames: readonly HeatFrame[] };
@@ -17,7 +18,7 @@ export interface HeatAlong {
   readonly flameOffS: number;
 }
 
-export type HeatAlongInput = Pick<JointPlan, 'joint' | 'heat' | 'protection' | 'ambientC'>;
+export type HeatAlongInput = Pick<JointPlan, 'joint' | 'heat' | 'protection' | 'ambientC' | 'holdS'>;
 
 const POINTS = 48;
 const FRAME_EVERY_S = 2;
@@ -29,13 +30,13 @@ const WATCHED_AFTER_S = 240;
  *
  * @param plan     a plan with a filler chosen; null is answered where there is none to heat for
  * @param along    along the male tube, or along the part that takes it
- * @param lengthM  how far to look, 0.01..2 m from the cup's mouth
+ * @param lengthM  how far to look, 0.01..2 m from where distances of that side are counted
  * @returns        the hottest each point gets, and the curve every two seconds, bare and with the plan's wraps
  * @accuracy       as `planProtection`, whose model it is; several wraps are taken one at a time and the coldest kept
  */
 export function heatAlongTube(plan: HeatAlongInput, { along, lengthM }: { along: NearPart['along']; lengthM: number }): HeatAlong | null {
   if (!plan.heat || !(lengthM >= 0.01 && lengthM <= 2)) return null;
-  const s: Situation = { joint: plan.joint, heat: plan.heat, ambientC: plan.ambientC };
+  const s: Situation = { joint: plan.joint, heat: plan.heat, ambientC: plan.ambientC, holdS: plan.holdS };
   const distancesM = Array.from({ length: POINTS + 1 }, (_, i) => (lengthM * i) / POINTS);
   const wraps = plan.protection.map((p) => p.part).filter((part) => part.along === along && part.protection.wet !== null);
   const wrapped = wraps.map((part) => curveOf(s, { distancesM, along, wrap: part }));
@@ -44,13 +45,11 @@ export function heatAlongTube(plan: HeatAlongInput, { along, lengthM }: { along:
     along,
     bare: curveOf(s, { distancesM, along, wrap: null }),
     wrapped: wrapped.length === 0 ? null : wrapped.reduce(coldest),
-    flameOffS: flameOff(s),
+    flameOffS: heatingS(s),
   };
 }
 
 type Curve = HeatAlong['bare'];
-
-const flameOff = (s: Situation) => (s.heat.seconds ?? s.heat.guideSeconds) + HOLD_S;
 
 interface Look {
   readonly distancesM: readonly number[];
@@ -65,7 +64,7 @@ function curveOf(s: Situation, { distancesM, along, wrap }: Look): Curve {
   const read = () => distancesM.map((d) => simulation.temperatureAt(Math.max(0, d - edgeM)));
   const frames: HeatFrame[] = [{ seconds: 0, temperaturesC: read() }];
   const hottestC = [...read()];
-  const untilS = flameOff(s) + WATCHED_AFTER_S;
+  const untilS = heatingS(s) + WATCHED_AFTER_S;
   while (simulation.seconds < untilS) {
     simulation.step();
     if (simulation.seconds - (frames[frames.length - 1]?.seconds ?? 0) < FRAME_EVERY_S - 1e-9) continue;

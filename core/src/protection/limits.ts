@@ -1,19 +1,30 @@
+import { findFiller } from '../filler/fillers';
 import type { NearKind } from '../plan/request';
 import type { Provenance } from '../provenance';
 
 export interface LimitRow extends Provenance {
   readonly limitC: number | null;
-  /** Taken off before the heat where that can be done. */
+  /** Comes off, out or away before the heat. */
   readonly removable: boolean;
-  /** The flame or its gas reaches it through the air, whatever the tube conducts. */
-  readonly throughAir: boolean;
+  /** Not on the tube: what reaches it comes through the air, not along the metal. */
+  readonly offTube: boolean;
+  /** Mass of its body where nobody gives one, the light end of what is usual [kg]; null where it has no body of its own. */
+  readonly usualMassKg: number | null;
 }
 
 const TRADE = 'usual limits; the part’s own sheet governs';
-const limit = (limitC: number | null, removable = false, throughAir = false): LimitRow => ({
+
+interface Rest {
+  readonly removable?: boolean;
+  readonly offTube?: boolean;
+  readonly massKg?: number;
+}
+
+const limit = (limitC: number | null, { removable = false, offTube = false, massKg }: Rest = {}): LimitRow => ({
   limitC,
   removable,
-  throughAir,
+  offTube,
+  usualMassKg: massKg ?? null,
   source: TRADE,
   confidence: 'low',
 });
@@ -23,27 +34,46 @@ export const PART_LIMITS: Readonly<Record<NearKind, LimitRow>> = {
   compressor: limit(100),
   condenser: limit(null),
   receiver: limit(null),
-  valve: limit(120),
+  valve: limit(120, { massKg: 0.2 }),
   'check-valve': limit(120),
-  drier: limit(120),
+  drier: limit(120, { massKg: 0.3 }),
   'sight-glass': limit(120),
-  solenoid: limit(120, true),
-  'expansion-valve': limit(100, true),
+  solenoid: limit(120),
+  'expansion-valve': limit(100, { massKg: 0.3 }),
   capillary: limit(null),
   distributor: limit(null),
   evaporator: limit(null),
   accumulator: limit(null),
-  'reversing-valve': limit(120),
-  switch: limit(85, true),
-  transducer: limit(85, true),
-  port: limit(100, true),
+  'reversing-valve': limit(120, { massKg: 0.5 }),
+  switch: limit(85, { removable: true }),
+  transducer: limit(85, { removable: true }),
+  port: limit(100),
   tube: limit(null),
   fitting: limit(null),
   'soft-solder-joint': limit(120),
-  insulation: limit(105, true, true),
-  wiring: limit(70, true, true),
-  sprinkler: { limitC: 57, removable: false, throughAir: true, source: 'sprinkler heads of ordinary class, 57-77 °C', confidence: 'high' },
-  core: limit(100, true),
+  'brazed-joint': limit(null),
   'press-joint': limit(120),
   flare: limit(null),
+  core: limit(100, { removable: true }),
+  coil: limit(100, { removable: true }),
+  'power-head': limit(100, { removable: true }),
+  sensor: limit(85, { removable: true }),
+  insulation: limit(105, { removable: true }),
+  wiring: limit(70, { removable: true }),
+  'circuit-board': limit(null, { removable: true, offTube: true }),
+  wood: limit(null, { removable: true, offTube: true }),
+  'plastic-pipe': limit(70, { removable: true }),
+  grommet: limit(100, { removable: true }),
+  'painted-surface': limit(null, { offTube: true }),
+  sprinkler: { ...limit(57, { offTube: true }), source: 'sprinkler heads of ordinary class, 57-77 °C', confidence: 'high' },
+  detector: { ...limit(57, { offTube: true }), source: 'fixed-temperature heat detectors of ordinary class', confidence: 'medium' },
 };
+
+/** A finished joint stays this far under the solidus of its filler [K]; it softens from there. */
+const JOINT_MARGIN_K = 50;
+
+/** Limit of a finished joint near by, by its filler; null where nobody knows it. */
+export function finishedJointLimitC(filler: string | undefined): number | null {
+  const row = filler === undefined ? undefined : findFiller(filler);
+  return row ? row.solidusC - JOINT_MARGIN_K : null;
+}

@@ -1,17 +1,11 @@
+import { caution, stopsFirst, type Caution } from '../caution/table';
 import { cylinderContentM3, cylinderPressurePa, NITROGEN } from '../nitrogen/nitrogen';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
-import type { Quantity } from '../unit/units';
-import { OUTLET_KINDS, type OutletKind, type PurgeRequest, type SectionRequest } from './request';
+import { boresOf, readPurge, type ReadPurge } from './readPurge';
+import type { OutletKind, PurgeRequest } from './request';
+import { AIR_O2_PERCENT, roomOxygenPercent } from './room';
 import { trickleFlowM3PerS } from './trickle';
-
-export type PurgeCautionCode =
-  'core-in' | 'joint-pressure-high' | 'joint-pressure-above-aim' | 'trickle-unknown' | 'cylinder-low' | 'cylinder-short' | 'oxygen-low';
-
-export interface PurgeCaution {
-  readonly code: PurgeCautionCode;
-  readonly values?: Readonly<Record<string, number | string>>;
-}
 
 export interface PurgePlan {
   readonly volumeM3: number;
@@ -27,18 +21,19 @@ export interface PurgePlan {
   readonly roomO2Percent: number | null;
   readonly targetO2Percent: number;
   readonly minutes: number;
-  readonly cautions: readonly PurgeCaution[];
+  readonly testGaugePa: number | null;
+  readonly cautions: readonly Caution[];
 }
 
-const AIR_O2_PERCENT = 20.9;
-const DEFAULT_TARGET_PERCENT = 0.1;
-const DEFAULT_FLOOD_M3_PER_S = 15 / 60_000;
 const DISCHARGE_COEFFICIENT = 0.62;
 const OXYGEN_ALARM_PERCENT = 19.5;
 const CYLINDER_LOW_PERCENT = 15;
 /** A regulator needs this above the test pressure to finish a hold [Pa]. */
 const CYLINDER_HEADROOM_PA = 300_000;
 const JOINT_PRESSURE = { aimPa: 250, warnPa: 1000 } as const;
+
+/** A bore under this is a capillary: it throttles whatever stands before it [m]. */
+const CAPILLARY_M = 0.003;
 
 /** Hole a port leaves for the gas [m]: its bore with the core out; the slots of a core that is in, as one hole. Trade figures. */
 const PORT_HOLE_M: Readonly<Record<OutletKind, number | null>> = {
@@ -47,66 +42,6 @@ const PORT_HOLE_M: Readonly<Record<OutletKind, number | null>> = {
   'port-core-in': 0.0015,
   none: null,
 };
-
-interface Section {
-  readonly volumeM3: number;
-  readonly boreM: number | null;
-  readonly lengthM: number;
-}
-
-function readSection(field: string, section: SectionRequest, read: FieldReader): Section {
-  if ('volume' in section)
-    return { volumeM3: read.volumeM3(`${field}.volume`, section.volume, { min: 0, max: 10 }), boreM: null, lengthM: 0 };
-  const boreM = read.lengthM(`${field}.bore`, section.bore, { min: 0.0003, max: 0.15 });
-  const lengthM = read.lengthM(`${field}.length`, section.length, { min: 0, max: 2000 });
-  return { volumeM3: (Math.PI / 4) * boreM ** 2 * lengthM, boreM, lengthM };
-}
-
-interface ReadPurge {
-  readonly sections: readonly Section[];
-  readonly floodM3PerS: number;
-  readonly target: number;
-  readonly minutes: number;
-  readonly outlet: OutletKind;
-  readonly cylinder: { waterM3: number; pressurePa: number } | null;
-  readonly roomM3: number | null;
-  readonly ventilationM3PerS: number | null;
-  readonly testGaugePa: number | null;
-  readonly breaks: number;
-  readonly atmospherePa: number;
-}
-
-function optional<T>(quantity: Quantity | undefined, readIt: (quantity: Quantity) => T): T | null {
-  return quantity === undefined ? null : readIt(quantity);
-}
-
-function readPurge(request: PurgeRequest, prefix: string, read: FieldReader): ReadPurge {
-  const at = (key: string) => `${prefix}${key}`;
-  if (request.outlet.kind === 'none') read.errors.push({ kind: 'refused', field: at('outlet.kind'), reason: 'no-outlet' });
-  if (!OUTLET_KINDS.includes(request.outlet.kind)) {
-    read.errors.push({ kind: 'unknown-word', field: at('outlet.kind'), word: request.outlet.kind, allowed: OUTLET_KINDS });
-  }
-  if (request.sections.length === 0) read.errors.push({ kind: 'missing', field: at('sections'), needed: 'purge-section' });
-  const cylinder = request.cylinder;
-  return {
-    sections: request.sections.map((section, i) => readSection(at(`sections[${i}]`), section, read)),
-    floodM3PerS: optional(request.flood, (q) => read.flowM3PerS(at('flood'), q, { min: 1e-6, max: 0.05 })) ?? DEFAULT_FLOOD_M3_PER_S,
-    target: read.number(at('targetO2Percent'), request.targetO2Percent ?? DEFAULT_TARGET_PERCENT, { min: 0.0005, max: 20 }, '%'),
-    minutes: read.number(at('minutes'), request.minutes ?? 0, { min: 0, max: 1440 }, 'min'),
-    outlet: request.outlet.kind,
-    cylinder: cylinder
-      ? {
-          waterM3: read.volumeM3(at('cylinder.waterVolume'), cylinder.waterVolume, { min: 0.0001, max: 1 }),
-          pressurePa: read.absolutePressure(at('cylinder.pressure'), cylinder.pressure, { min: 0, max: 32e6 }),
-        }
-      : null,
-    roomM3: optional(request.room?.volume, (q) => read.volumeM3(at('room.volume'), q, { min: 0.1, max: 1e6 })),
-    ventilationM3PerS: optional(request.ventilation, (q) => read.flowM3PerS(at('ventilation'), q, { min: 0, max: 1000 })),
-    testGaugePa: optional(request.testPressure, (q) => read.gaugePressure(at('testPressure'), q, { min: 0, max: 20e6 })),
-    breaks: read.number(at('breaks'), request.breaks ?? 0, { min: 0, max: 20 }, 'breaks'),
-    atmospherePa: read.atmosphere,
-  };
-}
 
 /** Pressure above the atmosphere at the inlet end while the trickle runs: laminar flow in the bores, then the outlet's hole [Pa]. */
 function jointPressurePa(purge: ReadPurge, flowM3PerS: number): number {
@@ -117,15 +52,6 @@ function jointPressurePa(purge: ReadPurge, flowM3PerS: number): number {
   const hole = PORT_HOLE_M[purge.outlet];
   if (hole === null) return bores;
   return bores + (NITROGEN.densityKgPerM3 / 2) * (flowM3PerS / (DISCHARGE_COEFFICIENT * (Math.PI / 4) * hole ** 2)) ** 2;
-}
-
-/** Lowest oxygen a room can come to: displaced linearly when closed, by the ratio of flows when its ventilation is known. */
-function roomOxygenPercent(purge: ReadPurge, nitrogenM3: number): number | null {
-  if (purge.ventilationM3PerS !== null) {
-    const air = purge.ventilationM3PerS;
-    return (AIR_O2_PERCENT * air) / (air + purge.floodM3PerS);
-  }
-  return purge.roomM3 === null ? null : Math.max(0, AIR_O2_PERCENT * (1 - nitrogenM3 / purge.roomM3));
 }
 
 function cylinderAfter(purge: ReadPurge, nitrogenM3: number): { leftPercent: number; endGaugePa: number } | null {
@@ -149,11 +75,12 @@ export function planPurge(request: PurgeRequest, read: FieldReader = new FieldRe
   const purge = readPurge(request, prefix, read);
   if (read.errors.length > 0) return fail(...read.errors);
   const volumeM3 = purge.sections.reduce((sum, s) => sum + s.volumeM3, 0);
-  const bores = purge.sections.flatMap((s) => s.boreM ?? []);
+  const bores = boresOf(purge.sections);
   const widestBoreM = bores.length > 0 ? Math.max(...bores) : null;
   const volumeChanges = Math.log(AIR_O2_PERCENT / purge.target);
   const trickleM3PerS = widestBoreM === null ? null : trickleFlowM3PerS(widestBoreM);
   const testFill = purge.testGaugePa === null ? 0 : (volumeM3 * (purge.testGaugePa + purge.atmospherePa)) / purge.atmospherePa;
+  const testGasM3 = purge.testGaugePa === null ? 0 : (volumeM3 * purge.testGaugePa) / purge.atmospherePa;
   const nitrogenM3 = volumeM3 * volumeChanges + (trickleM3PerS ?? 0) * purge.minutes * 60 + testFill + purge.breaks * volumeM3;
   const plan = {
     volumeM3,
@@ -165,9 +92,10 @@ export function planPurge(request: PurgeRequest, read: FieldReader = new FieldRe
     jointPressurePa: trickleM3PerS === null ? null : jointPressurePa(purge, trickleM3PerS),
     nitrogenM3,
     outlet: purge.outlet === 'port-core-in' ? ('restricted' as const) : ('open' as const),
-    roomO2Percent: roomOxygenPercent(purge, nitrogenM3),
+    roomO2Percent: roomOxygenPercent(purge, nitrogenM3, testGasM3),
     targetO2Percent: purge.target,
     minutes: purge.minutes,
+    testGaugePa: purge.testGaugePa,
   };
   const after = cylinderAfter(purge, nitrogenM3);
   return ok({ ...plan, cylinderLeftPercent: after?.leftPercent ?? null, cautions: cautionsOf(plan, purge, after) });
@@ -177,21 +105,24 @@ function cautionsOf(
   plan: Pick<PurgePlan, 'outlet' | 'jointPressurePa' | 'trickleM3PerS' | 'roomO2Percent'>,
   purge: ReadPurge,
   after: { leftPercent: number; endGaugePa: number } | null,
-): readonly PurgeCaution[] {
-  const cautions: PurgeCaution[] = [];
-  if (plan.outlet === 'restricted') cautions.push({ code: 'core-in' });
-  if (plan.trickleM3PerS === null) cautions.push({ code: 'trickle-unknown' });
-  const pressure = plan.jointPressurePa ?? 0;
-  if (pressure > JOINT_PRESSURE.warnPa) cautions.push({ code: 'joint-pressure-high', values: { pressurePa: pressure } });
-  else if (pressure > JOINT_PRESSURE.aimPa) cautions.push({ code: 'joint-pressure-above-aim', values: { pressurePa: pressure } });
-  const wantedGaugePa = (purge.testGaugePa ?? 0) + CYLINDER_HEADROOM_PA;
-  if (after && purge.testGaugePa !== null && after.endGaugePa < wantedGaugePa) {
-    cautions.push({ code: 'cylinder-short', values: { endPa: Math.max(0, after.endGaugePa), wantedPa: wantedGaugePa } });
-  }
-  if (after && after.leftPercent < CYLINDER_LOW_PERCENT)
-    cautions.push({ code: 'cylinder-low', values: { leftPercent: after.leftPercent } });
-  if (plan.roomO2Percent !== null && plan.roomO2Percent < OXYGEN_ALARM_PERCENT) {
-    cautions.push({ code: 'oxygen-low', values: { oxygenPercent: plan.roomO2Percent } });
-  }
-  return cautions;
+): readonly Caution[] {
+  const pressurePa = plan.jointPressurePa ?? 0;
+  const narrowestM = Math.min(...boresOf(purge.sections));
+  const wantedPa = (purge.testGaugePa ?? 0) + CYLINDER_HEADROOM_PA;
+  const found: readonly (Caution | false)[] = [
+    plan.outlet === 'restricted' && caution('core-in'),
+    narrowestM < CAPILLARY_M && caution('throttled', { boreM: narrowestM }),
+    plan.trickleM3PerS === null && caution('trickle-unknown'),
+    pressurePa > JOINT_PRESSURE.warnPa && caution('joint-pressure-high', { pressurePa }),
+    pressurePa > JOINT_PRESSURE.aimPa && pressurePa <= JOINT_PRESSURE.warnPa && caution('joint-pressure-above-aim', { pressurePa }),
+    after !== null &&
+      purge.testGaugePa !== null &&
+      after.endGaugePa < wantedPa &&
+      caution('cylinder-short', { endPa: Math.max(0, after.endGaugePa), wantedPa }),
+    after !== null && after.leftPercent < CYLINDER_LOW_PERCENT && caution('cylinder-low', { leftPercent: after.leftPercent }),
+    plan.roomO2Percent !== null &&
+      plan.roomO2Percent < OXYGEN_ALARM_PERCENT &&
+      caution('oxygen-low', { oxygenPercent: plan.roomO2Percent }),
+  ];
+  return stopsFirst(found.filter((c): c is Caution => c !== false));
 }

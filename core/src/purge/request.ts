@@ -16,4 +16,6 @@ export interface PurgeRequest {
   readonly ventilation?: Quantity;
   readonly testPressure?: Quantity;
   readonly breaks?: number;
+  /** In which the gas of a pressure test is let out. */
+  readonly ventMinutes?: number;
 }

@@ -24,6 +24,8 @@ export interface ReachPoint {
 
 export interface Reach {
   readonly points: readonly ReachPoint[];
+  /** Of each body on the tube: its mean plus a third of the difference to the tube at its root. */
+  readonly bodies: readonly ReachPoint[];
   readonly dryAtSeconds: number | null;
   readonly energyErrorPercent: number;
 }
@@ -90,6 +92,8 @@ function readReach(request: ReachRequest, read: FieldReader) {
 export function heatReach(request: ReachRequest, grid: { gridM?: number; stepS?: number } = {}): Result<Reach> {
   const read = new FieldReader();
   const given = readReach(request, read);
+  if (given.jointC > METALS[request.tube.metal]?.solidusC)
+    read.errors.push({ kind: 'refused', field: 'jointTemperature', reason: 'joint-above-solidus' });
   if (read.errors.length > 0) return fail(...read.errors);
   const properties = tubeProperties(request.tube.metal, given.jointC);
   const diffusivity = properties.conductivity / (properties.densityKgPerM3 * properties.heatCapacity);
@@ -118,6 +122,15 @@ export function heatReach(request: ReachRequest, grid: { gridM?: number; stepS?:
   return ok(runToPeaks(model, given.at, given.seconds));
 }
 
+/** A body is hotter towards its root: this share of the way is counted. Judgement. */
+const ROOT_SHARE = 1 / 3;
+
+function keepPeak(point: { peakC: number; atSeconds: number }, celsius: number, seconds: number): void {
+  if (celsius <= point.peakC) return;
+  point.peakC = celsius;
+  point.atSeconds = seconds;
+}
+
 const stretchAt = (coolingS: number) => Math.min(8, Math.max(1, 1 + (coolingS - 30) / STRETCH_S));
 
 /** Steps until every point has been falling for a while and no water is still to boil off. */
@@ -128,19 +141,22 @@ export function runToPeaks(model: TubeModel, at: readonly number[], heatingS: nu
     peakC: distanceM === 0 ? simulation.temperatureAt(0) : model.ambientC,
     atSeconds: 0,
   }));
+  const bodies = model.lumps.map(({ atM }) => ({ distanceM: atM, peakC: model.ambientC, atSeconds: 0 }));
   const quiet = () => Math.max(30, 0.15 * simulation.seconds);
   const passed = () =>
-    simulation.seconds > heatingS && !simulation.isHolding && points.every((p) => simulation.seconds - p.atSeconds > quiet());
+    simulation.seconds > heatingS &&
+    !simulation.isHolding &&
+    [...points, ...bodies].every((p) => simulation.seconds - p.atSeconds > quiet());
   while (simulation.seconds < LONGEST_S && !passed()) {
     simulation.step(stretchAt(simulation.seconds - heatingS));
-    for (const point of points) {
-      const now = simulation.temperatureAt(point.distanceM);
-      if (now <= point.peakC) continue;
-      point.peakC = now;
-      point.atSeconds = simulation.seconds;
+    const now = simulation.seconds;
+    for (const point of points) keepPeak(point, simulation.temperatureAt(point.distanceM), now);
+    for (let j = 0; j < bodies.length; j++) {
+      const [body, mean] = [bodies[j], simulation.temperatureOfBody(j)];
+      if (body) keepPeak(body, mean + (simulation.temperatureAt(body.distanceM) - mean) * ROOT_SHARE, now);
     }
   }
   const { inJ, storedJ, lostJ, absorbedJ } = simulation.energy;
   const energyErrorPercent = inJ === 0 ? 0 : (100 * Math.abs(inJ - storedJ - lostJ - absorbedJ)) / Math.abs(inJ);
-  return { points, dryAtSeconds: simulation.dryAtS, energyErrorPercent };
+  return { points, bodies, dryAtSeconds: simulation.dryAtS, energyErrorPercent };
 }

@@ -30,7 +30,8 @@ export interface TubeModel {
   /** Heat stored by the joint itself behind x = 0 [J/K]. */
   readonly endCapacityJPerK: number;
   readonly wet: WetLength | null;
-  readonly lumps: readonly { atM: number; capacityJPerK: number }[];
+  /** Bodies on the tube: a capacity behind a wall. */
+  readonly lumps: readonly { atM: number; capacityJPerK: number; conductanceWPerK: number }[];
   readonly gridM: number;
   /** Up to here the grid is even; beyond it, where nothing is asked and little bends, it widens. Even throughout without it. */
   readonly fineToM?: number;
@@ -88,6 +89,9 @@ export class TubeSimulation {
   private readonly right: Float64Array;
   private readonly previous: Float64Array;
   private readonly loss: Float64Array;
+  /** Temperatures of the bodies [°C], and the point of the grid each hangs on. */
+  private readonly bodies: Float64Array;
+  private readonly bodyAt: readonly number[];
   private readonly places: readonly number[];
   private readonly widths: Float64Array;
   /** Between each point and the next [W/K]. */
@@ -101,6 +105,8 @@ export class TubeSimulation {
   constructor(private readonly model: TubeModel) {
     this.places = gridPlaces(model);
     this.n = this.places.length;
+    this.bodies = new Float64Array(model.lumps.length).fill(model.ambientC);
+    this.bodyAt = model.lumps.map((lump) => Math.min(this.n - 1, Math.round(lump.atM / model.gridM))); // bodies stand where the grid is even
     const array = () => new Float64Array(this.n);
     this.widths = array();
     this.conductances = array();
@@ -143,6 +149,7 @@ export class TubeSimulation {
   get energy(): EnergyAccount {
     let storedJ = 0;
     for (let i = 0; i < this.n; i++) storedJ += (this.capacity[i] ?? 0) * ((this.temperatures[i] ?? 0) - this.model.ambientC);
+    this.model.lumps.forEach((lump, j) => (storedJ += lump.capacityJPerK * ((this.bodies[j] ?? 0) - this.model.ambientC)));
     return { inJ: this.inJ, storedJ, lostJ: this.lostJ, absorbedJ: this.absorbedJ };
   }
 
@@ -161,6 +168,7 @@ export class TubeSimulation {
     }
     this.seconds += stepS;
     this.account(end);
+    this.warmBodies();
   }
 
   private measureGrid(): void {
@@ -174,14 +182,10 @@ export class TubeSimulation {
   }
 
   private fillCapacities(): void {
-    const { densityKgPerM3, heatCapacity, areaM2, gridM, lumps, endCapacityJPerK } = this.model;
+    const { densityKgPerM3, heatCapacity, areaM2, endCapacityJPerK } = this.model;
     const perMetre = densityKgPerM3 * heatCapacity * areaM2;
     for (let i = 0; i < this.n; i++) this.capacity[i] = perMetre * (this.widths[i] ?? 0);
     this.capacity[0] = (this.capacity[0] ?? 0) + endCapacityJPerK;
-    for (const lump of lumps) {
-      const i = Math.min(this.n - 1, Math.round(lump.atM / gridM)); // lumps stand where the grid is even
-      this.capacity[i] = (this.capacity[i] ?? 0) + lump.capacityJPerK;
-    }
   }
 
   private pourWater(): void {
@@ -223,6 +227,11 @@ export class TubeSimulation {
       right[i] = inertia * (previous[i] ?? 0) + cooling * ambientC;
       fromLeft = toRight;
     }
+    this.model.lumps.forEach((_lump, j) => {
+      const [i, towards] = [this.bodyAt[j] ?? 0, this.bodyCouplingW(j)];
+      diagonal[i] = (diagonal[i] ?? 0) + towards;
+      right[i] = (right[i] ?? 0) + towards * (this.bodies[j] ?? 0);
+    });
     if (end !== null) this.fix(0, end);
     if (this.pinnedCount > 0) for (let i = 0; i < n; i++) if (this.pinned[i] === 1) this.fix(i, BOILING_C);
   }
@@ -239,7 +248,35 @@ export class TubeSimulation {
     const T = this.temperatures[i] ?? 0;
     const left = i > 0 ? (this.conductances[i - 1] ?? 0) * ((this.temperatures[i - 1] ?? 0) - T) : 0;
     const right = i < this.n - 1 ? (this.conductances[i] ?? 0) * ((this.temperatures[i + 1] ?? 0) - T) : 0;
-    return left + right - (this.loss[i] ?? 0) * (T - ambientC) - ((this.capacity[i] ?? 0) * (T - (this.previous[i] ?? 0))) / this.stepS;
+    const stored = ((this.capacity[i] ?? 0) * (T - (this.previous[i] ?? 0))) / this.stepS;
+    return left + right - (this.loss[i] ?? 0) * (T - ambientC) - stored - this.intoBodiesW(i);
+  }
+
+  temperatureOfBody(j: number): number {
+    return this.bodies[j] ?? this.model.ambientC;
+  }
+
+  /** What flows into a body per kelvin between the tube now and the body before the step, the body warming meanwhile [W/K]. */
+  private bodyCouplingW(j: number): number {
+    const lump = this.model.lumps[j];
+    if (!lump) return 0;
+    const inertia = lump.capacityJPerK / this.stepS;
+    return (lump.conductanceWPerK * inertia) / (lump.conductanceWPerK + inertia);
+  }
+
+  private intoBodiesW(i: number): number {
+    return this.bodyAt.reduce(
+      (sum, at, j) => sum + (at === i ? this.bodyCouplingW(j) * ((this.temperatures[i] ?? 0) - (this.bodies[j] ?? 0)) : 0),
+      0,
+    );
+  }
+
+  private warmBodies(): void {
+    this.model.lumps.forEach((lump, j) => {
+      const before = this.bodies[j] ?? 0;
+      const root = this.temperatures[this.bodyAt[j] ?? 0] ?? 0;
+      this.bodies[j] = before + (this.bodyCouplingW(j) * (root - before) * this.stepS) / lump.capacityJPerK;
+    });
   }
 
   private hasWater(i: number): boolean {

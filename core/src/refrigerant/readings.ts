@@ -24,7 +24,17 @@ export interface ReadingsRequest {
   readonly outdoor?: Quantity;
 }
 
-export type PointerCode = 'short' | 'restriction' | 'too-much' | 'overfeed' | 'little-air' | 'weak-compressor' | 'weigh' | 'settling';
+export type PointerCode =
+  | 'short'
+  | 'restriction'
+  | 'short-or-restriction'
+  | 'too-much'
+  | 'overfeed'
+  | 'little-air'
+  | 'high-head'
+  | 'weak-compressor'
+  | 'weigh'
+  | 'settling';
 
 /** Where readings point: advice, never a verdict. */
 export interface Readings {
@@ -49,6 +59,7 @@ const MILD_C = 13;
 const EVAPORATING_FAR_UNDER_ROOM_K = 27;
 const EVAPORATING_CLOSE_UNDER_ROOM_K = 5;
 const CONDENSING_CLOSE_OVER_OUTDOOR_K = 5;
+const CONDENSING_FAR_OVER_OUTDOOR_K = 20;
 /** A negative superheat or subcooling cannot last: the machine, or the thermometer, has not settled. */
 const IMPOSSIBLE_K = -1;
 
@@ -121,10 +132,15 @@ export function readings(request: ReadingsRequest): Result<Readings> {
   if (!request.suction && !request.liquid) read.errors.push({ kind: 'missing', field: 'suction', needed: 'a-reading' });
   if (!fluid) return fail(...read.errors);
   const given = readGiven(request, fluid, read);
+  if (given.suctionPa !== null && given.liquidPa !== null && given.suctionPa >= given.liquidPa) {
+    read.errors.push({ kind: 'refused', field: 'suction.pressure', reason: 'suction-not-below-liquid' });
+  }
   if (read.errors.length > 0) return fail(...read.errors);
   const evaporatingC = given.suctionPa === null ? null : fluid.dewC(given.suctionPa);
   const condensingC = given.liquidPa === null ? null : fluid.bubbleC(given.liquidPa);
-  const targetSuperheatK = given.superheatK ?? (given.metering === 'fixed' ? fixedOrificeSuperheatK(given.wetBulbC, given.outdoorC) : null);
+  const ruleK = given.metering === 'fixed' ? fixedOrificeSuperheatK(given.wetBulbC, given.outdoorC) : null;
+  const isTooSmall = ruleK !== null && ruleK * 1.8 < LEAST_TARGET_F;
+  const targetSuperheatK = given.superheatK ?? (isTooSmall ? null : ruleK);
   const facts = {
     superheatK: evaporatingC === null || given.suctionC === null ? null : given.suctionC - evaporatingC,
     subcoolingK: condensingC === null || given.liquidC === null ? null : condensingC - given.liquidC,
@@ -132,7 +148,7 @@ export function readings(request: ReadingsRequest): Result<Readings> {
     condensingC,
     targetSuperheatK,
   };
-  return ok({ ...facts, pointers: pointersOf(facts, given) });
+  return ok({ ...facts, pointers: pointersOf(facts, given, isTooSmall && given.superheatK === null) });
 }
 
 function superheatWindow(given: Given, target: number | null): Window | null {
@@ -147,16 +163,16 @@ function subcoolingWindow(given: Given): Window {
   return { min: given.subcoolingK - half, max: given.subcoolingK + half };
 }
 
-/** What superheat and subcooling say together. */
+/** What superheat and subcooling say together; one of them alone says less. */
 function together(superheat: Level, subcooling: Level, metering: Metering): PointerCode | null {
-  if (superheat === 'high' && subcooling === 'low') return 'short';
-  if (superheat === 'high' && subcooling === 'high') return 'restriction';
-  if (superheat === 'low' && subcooling === 'high') return 'too-much';
-  if (superheat === 'low' && subcooling === 'low') return metering === 'valve' ? 'overfeed' : 'too-much';
-  return null;
+  if (superheat === 'high') return subcooling === 'low' ? 'short' : subcooling === 'high' ? 'restriction' : 'short-or-restriction';
+  if (superheat === 'low') return subcooling === 'high' ? 'too-much' : 'overfeed';
+  // A valve holds its superheat over a wide range of charge: then the subcooling alone tells.
+  if (superheat !== 'normal' || metering !== 'valve') return null;
+  return subcooling === 'high' ? 'too-much' : subcooling === 'low' ? 'short' : null;
 }
 
-function pointersOf(facts: Omit<Readings, 'pointers'>, given: Given): readonly PointerCode[] {
+function pointersOf(facts: Omit<Readings, 'pointers'>, given: Given, targetTooSmall: boolean): readonly PointerCode[] {
   const superheat = levelOf(facts.superheatK, superheatWindow(given, facts.targetSuperheatK));
   const subcooling = levelOf(facts.subcoolingK, subcoolingWindow(given));
   const pointers: PointerCode[] = [];
@@ -165,13 +181,13 @@ function pointersOf(facts: Omit<Readings, 'pointers'>, given: Given): readonly P
   if (main) pointers.push(main);
   const underRoomK = facts.evaporatingC === null || given.roomC === null ? null : given.roomC - facts.evaporatingC;
   const overOutdoorK = facts.condensingC === null || given.outdoorC === null ? null : facts.condensingC - given.outdoorC;
-  add(underRoomK !== null && underRoomK > EVAPORATING_FAR_UNDER_ROOM_K && superheat !== 'high', 'little-air');
-  add(given.metering === 'fixed' && main === 'too-much' && underRoomK !== null && underRoomK > EVAPORATING_FAR_UNDER_ROOM_K, 'little-air');
+  const lowSuction = underRoomK !== null && underRoomK > EVAPORATING_FAR_UNDER_ROOM_K;
+  add(lowSuction && (superheat === 'normal' || (given.metering === 'fixed' && main === 'too-much')), 'little-air');
+  add(overOutdoorK !== null && overOutdoorK > CONDENSING_FAR_OVER_OUTDOOR_K, 'high-head');
   const highSuction = underRoomK !== null && underRoomK < EVAPORATING_CLOSE_UNDER_ROOM_K;
   add(highSuction && overOutdoorK !== null && overOutdoorK < CONDENSING_CLOSE_OVER_OUTDOOR_K, 'weak-compressor');
   const off = pointers.length > 0 || [superheat, subcooling].some((level) => level === 'low' || level === 'high');
-  const smallTarget = given.metering === 'fixed' && facts.targetSuperheatK !== null && facts.targetSuperheatK * 1.8 < LEAST_TARGET_F;
-  add(smallTarget || (given.metering === 'capillary' && off), 'weigh');
+  add(targetTooSmall || (given.metering === 'capillary' && off), 'weigh');
   const impossible = [facts.superheatK, facts.subcoolingK].some((k) => k !== null && k < IMPOSSIBLE_K);
   add(impossible || (off && given.outdoorC !== null && given.outdoorC < MILD_C), 'settling');
   return pointers;

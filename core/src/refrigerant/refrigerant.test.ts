@@ -170,7 +170,7 @@ describe('readings', () => {
 
   test('what cannot last, and mild weather, is not settled', () => {
     expect(machine({ superheatK: -4, subcoolingK: 6 }).pointers).toContain('settling');
-    expect(machine({ superheatK: 18, subcoolingK: 1 }, { outdoor: q(8, 'C') }).pointers).toEqual(['short', 'settling']);
+    expect(machine({ condensingC: 25, superheatK: 18, subcoolingK: 1 }, { outdoor: q(8, 'C') }).pointers).toEqual(['short', 'settling']);
   });
 
   test('one side alone gives its number and no pointer', () => {

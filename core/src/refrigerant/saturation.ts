@@ -1,3 +1,4 @@
+import { refrigerantName } from './safetyClasses';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import { KELVIN_AT_0_C, type Quantity } from '../unit/units';
@@ -105,7 +106,7 @@ export type SaturationAnswer =
 
 /** The refrigerant by name, or the error that names those there are. */
 export function readRefrigerant(name: string, read: FieldReader): Saturation | null {
-  const saturation = Saturation.of(name);
+  const saturation = Saturation.of(refrigerantName(name) ?? name);
   if (!saturation) read.errors.push({ kind: 'unknown-word', field: 'refrigerant', word: name, allowed: SATURATION_NAMES });
   return saturation;
 }

@@ -2,14 +2,17 @@ import { standardAtmospherePressure } from '../atmosphere/standardAtmosphere';
 import type { CalcError } from '../errors';
 import {
   ABSOLUTE_PRESSURE_UNITS,
+  AMBIGUOUS_PRESSURE_UNITS,
   absoluteFromGauge,
   absolutePascals,
   celsiusFromFahrenheit,
   celsiusFromKelvin,
+  fahrenheitFromCelsius,
   FLOW_UNITS,
   GAUGE_PRESSURE_UNITS,
   gaugeFromAbsolute,
   gaugePascals,
+  kelvinFromCelsius,
   LENGTH_UNITS,
   MASS_UNITS,
   POWER_UNITS,
@@ -85,40 +88,53 @@ export class FieldReader {
 
   temperatureC(field: string, quantity: Quantity, range: Range): number {
     const value = this.finite(field, quantity);
-    if (!TEMPERATURE_UNITS.some((known) => known === quantity.unit)) return this.unknownUnit(field, quantity, TEMPERATURE_UNITS);
-    const celsius = quantity.unit === 'C' ? value : quantity.unit === 'F' ? celsiusFromFahrenheit(value) : celsiusFromKelvin(value);
-    return this.within(field, celsius, range, '°C');
+    const scale = (TEMPERATURE_SCALES as Readonly<Record<string, TemperatureScale>>)[quantity.unit]; // cast: an unknown unit finds nothing
+    if (!scale) return this.unknownUnit(field, quantity, TEMPERATURE_UNITS);
+    return this.within(field, scale.toCelsius(value), range, { quantity, back: scale.fromCelsius });
   }
 
   absolutePressure(field: string, quantity: Quantity, range: Range): AbsolutePascals {
-    return absolutePascals(this.within(field, this.pressure(field, quantity), range, 'Pa absolute'));
+    const { absolute, back } = this.pressure(field, quantity);
+    return absolutePascals(this.within(field, absolute, range, { quantity, back }));
   }
 
   gaugePressure(field: string, quantity: Quantity, range: Range): GaugePascals {
-    const gauge = gaugeFromAbsolute(this.pressure(field, quantity), this.atmosphere);
-    return gaugePascals(this.within(field, gauge, range, 'Pa gauge'));
+    const { absolute, back } = this.pressure(field, quantity);
+    const gauge = gaugeFromAbsolute(absolutePascals(absolute), this.atmosphere);
+    const shown = { quantity, back: (pa: number) => back(pa + this.atmosphere) };
+    return gaugePascals(this.within(field, gauge, range, shown));
+  }
+
+  /** Of a figure that people read off a gauge or a plate: a bare Pa, kPa or bar could be either, and is refused. */
+  plainGaugePressure(field: string, quantity: Quantity, range: Range): GaugePascals {
+    if (!AMBIGUOUS_PRESSURE_UNITS.includes(quantity.unit)) return this.gaugePressure(field, quantity, range);
+    this.errors.push({ kind: 'refused', field, reason: 'say-gauge-or-absolute', value: quantity.unit });
+    return gaugePascals(Number.NaN);
   }
 
   number(field: string, value: number, range: Range, unit: string): number {
-    return this.within(field, value, range, unit);
+    return this.within(field, value, range, { quantity: { value, unit }, back: (same) => same });
   }
 
-  private pressure(field: string, quantity: Quantity): AbsolutePascals {
+  /** Absolute pressure, and the way back into the unit it was sent in. */
+  private pressure(field: string, quantity: Quantity): { absolute: number; back: (absolutePa: number) => number } {
     const value = this.finite(field, quantity);
     const absolute = (ABSOLUTE_PRESSURE_UNITS as UnitFactors)[quantity.unit];
-    if (absolute !== undefined) return absolutePascals(value * absolute);
+    if (absolute !== undefined) return { absolute: value * absolute, back: (pa) => pa / absolute };
     const gauge = (GAUGE_PRESSURE_UNITS as UnitFactors)[quantity.unit];
-    if (gauge !== undefined) return absoluteFromGauge(gaugePascals(value * gauge), this.atmosphere);
+    if (gauge !== undefined) {
+      return { absolute: absoluteFromGauge(gaugePascals(value * gauge), this.atmosphere), back: (pa) => (pa - this.atmosphere) / gauge };
+    }
     if (quantity.unit === 'psi') this.errors.push({ kind: 'refused', field, reason: 'gauge-difference', value: 'psi' });
     else this.unknownUnit(field, quantity, [...Object.keys(ABSOLUTE_PRESSURE_UNITS), ...Object.keys(GAUGE_PRESSURE_UNITS)]);
-    return absolutePascals(Number.NaN);
+    return { absolute: Number.NaN, back: (pa) => pa };
   }
 
-  private scaled(field: string, quantity: Quantity, { factors, unit }: { factors: UnitFactors; unit: string }, range: Range): number {
+  private scaled(field: string, quantity: Quantity, { factors }: { factors: UnitFactors; unit: string }, range: Range): number {
     const value = this.finite(field, quantity);
     const factor = factors[quantity.unit];
     if (factor === undefined) return this.unknownUnit(field, quantity, Object.keys(factors));
-    return this.within(field, value * factor, range, unit);
+    return this.within(field, value * factor, range, { quantity, back: (si) => si / factor });
   }
 
   private finite(field: string, quantity: Quantity): number {
@@ -132,10 +148,28 @@ export class FieldReader {
     return Number.NaN;
   }
 
-  private within(field: string, value: number, range: Range, unit: string): number {
+  /** The range is said in the unit that was sent. */
+  private within(
+    field: string,
+    value: number,
+    range: Range,
+    { quantity, back }: { quantity: Quantity; back: (si: number) => number },
+  ): number {
     if (Number.isNaN(value)) return value; // already reported by whoever made it NaN
     if (value >= range.min && value <= range.max) return value;
-    this.errors.push({ kind: 'out-of-range', field, value, min: range.min, max: range.max, unit });
+    const shown = { value: quantity.value, min: back(range.min), max: back(range.max), unit: quantity.unit };
+    this.errors.push({ kind: 'out-of-range', field, ...shown });
     return Number.NaN;
   }
 }
+
+interface TemperatureScale {
+  readonly toCelsius: (value: number) => number;
+  readonly fromCelsius: (celsius: number) => number;
+}
+
+const TEMPERATURE_SCALES: Readonly<Record<(typeof TEMPERATURE_UNITS)[number], TemperatureScale>> = {
+  C: { toCelsius: (value) => value, fromCelsius: (celsius) => celsius },
+  F: { toCelsius: celsiusFromFahrenheit, fromCelsius: fahrenheitFromCelsius },
+  K: { toCelsius: celsiusFromKelvin, fromCelsius: kelvinFromCelsius },
+};

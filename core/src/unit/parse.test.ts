@@ -82,7 +82,8 @@ describe('pressures, temperatures, flows, times', () => {
     ['2,8 MPa', '28 barg'],
     ['14.7 psia', '14.7 psia'],
     ['500 micron', '500 micron'],
-    ['3 bar abs', '3 bar'],
+    ['3 bar abs', '3 bara'],
+    ['1,2 bara', '1.2 bara'],
   ])('%s reads as %s', (text, expected) => expect(read(parseGaugePressure(text, 'psig'))).toBe(expected));
 
   test('temperatures keep their scale and their sign', () => {

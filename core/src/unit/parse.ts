@@ -78,8 +78,9 @@ const PRESSURE_SPELLINGS = {
   barg: 'barg',
   'bar g': 'barg',
   'bar gauge': 'barg',
-  bara: 'bar',
-  'bar abs': 'bar',
+  bara: 'bara',
+  'bar abs': 'bara',
+  kpag: 'kPag',
   micron: 'micron',
   microns: 'micron',
 };
@@ -114,6 +115,13 @@ const FLOW_SPELLINGS = { 'l/min': 'L/min', lpm: 'L/min', 'm3/h': 'm3/h', scfh: '
 /** A purge flow; a bare number is in the person's own unit. */
 export function parseFlow(text: string, bareUnit: 'L/min' | 'scfh', field = 'flow'): Result<Quantity> {
   return parseWithUnit(text, { field, spellings: FLOW_SPELLINGS, bareUnit, examples: ['2.4 L/min', '5 scfh'] });
+}
+
+const VOLUME_SPELLINGS = { l: 'L', litre: 'L', litres: 'L', m3: 'm3', 'm³': 'm3', ft3: 'ft3', 'ft³': 'ft3' };
+
+/** A volume; a bare number is in `bareUnit`. */
+export function parseVolume(text: string, bareUnit: 'L' | 'm3', field = 'volume'): Result<Quantity> {
+  return parseWithUnit(text, { field, spellings: VOLUME_SPELLINGS, bareUnit, examples: ['10 L', '36 m3', '1200 ft3'] });
 }
 
 const TIME_SPELLINGS = { s: 's', sec: 's', min: 'min', h: 'h' };

@@ -2,6 +2,7 @@ import { planJoint, type PlanRequest } from '@kesto/core';
 import type { PlanAnswer } from '@kesto/contract';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 import { keptPlan } from './keptPlan';
+import { todaysRequest } from './todaysRequest';
 
 interface OldRow {
   readonly shop_id: string;
@@ -17,8 +18,10 @@ export class KeptPlan1764000000005 implements MigrationInterface {
     await runner.query('alter table joint_plan no force row level security');
     const rows = (await runner.query('select shop_id, id, request, answer from joint_plan')) as OldRow[];
     for (const row of rows) {
-      const plan = keptPlan(row.request, row.answer, planJoint);
-      await runner.query('update joint_plan set plan = $3 where shop_id = $1 and id = $2', [row.shop_id, row.id, JSON.stringify(plan)]);
+      const request = todaysRequest(row.request, row.answer.fit.insertMm);
+      const plan = keptPlan(request, row.answer, planJoint);
+      const values = [row.shop_id, row.id, JSON.stringify(request), JSON.stringify(plan)];
+      await runner.query('update joint_plan set request = $3, plan = $4 where shop_id = $1 and id = $2', values);
     }
     await runner.query('alter table joint_plan force row level security');
   }

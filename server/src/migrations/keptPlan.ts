@@ -25,7 +25,7 @@ export function keptPlan(request: PlanRequest, answer: PlanAnswer, planJoint: Pl
     fit: {
       ...plan.fit,
       radialGapColdM: metres(answer.fit.radialGapColdMm),
-      radialGapHotM: metres(answer.fit.radialGapHotMm ?? Number.NaN),
+      radialGapHotM: answer.fit.radialGapHotMm === null ? null : metres(answer.fit.radialGapHotMm),
       leastOverlapM: metres(answer.fit.leastOverlapMm),
       insertM: metres(answer.fit.insertMm),
       verdict: answer.fit.verdict,

@@ -22,7 +22,7 @@ export function BenchPicture({ picture, units }: { picture: Picture; units: Unit
           detail="plan"
           units={units}
           gas={null}
-          gap={{ coldMm: fit.radialGapColdM * 1000, hotMm: fit.radialGapHotM * 1000 }}
+          gap={{ coldMm: fit.radialGapColdM * 1000, hotMm: (fit.radialGapHotM ?? fit.radialGapColdM) * 1000 }}
           rod={rod ? `feed ${readingText(formatLength(rod.lengthM, units, 0))}` : null}
         />
       );

@@ -15,9 +15,9 @@ const write = async (key: string, text: string) => {
 
 test.each(['phone', 'wide'] as const)('a sum answers as it is typed, %s', async (size) => {
   await showScreen(<BenchScreen />, { size });
-  expect(answer('a side, cold')).toBe('0.05');
+  expect(answer('each side, cold')).toBe('0.05');
   await write('bore', '22.63 mm');
-  expect(answer('a side, cold')).toBe('0.20');
+  expect(answer('each side, cold')).toBe('0.20');
 });
 
 test('a field that cannot be read is told, and what was typed elsewhere stays', async () => {
@@ -27,7 +27,7 @@ test('a field that cannot be read is told, and what was typed elsewhere stays', 
   expect(screen.getByText(/cannot be read; write it like/)).toBeTruthy();
   expect(screen.getByText(/Mend the field that is marked/)).toBeTruthy();
   await write('od', '7/8');
-  expect(answer('a side, cold')).toBe('0.20');
+  expect(answer('each side, cold')).toBe('0.20');
 });
 
 test('every sum opens, and one left comes back as it was typed', async () => {
@@ -58,7 +58,7 @@ describe('put in a job', () => {
     await press('Keep the sum there');
     expect(writes[0]?.body).toMatchObject({
       kind: 'sum',
-      values: { calculator: 'gap', note: 'the new valve', answers: [{ label: 'a side, cold', text: '0.05 mm' }, {}] },
+      values: { calculator: 'gap', note: 'the new valve', answers: [{ label: 'each side, cold', text: '0.05 mm' }, {}] },
     });
     expect(screen.getByText('Kept with job 31.')).toBeTruthy();
     await write('bore', '22.63 mm');

@@ -32,7 +32,7 @@ describe.each(CALCULATORS.map((c) => [c.name, c] as const))('%s', (name, calcula
 
 test.each([
   ['strength', 'carries', {}, '495 psig', INCH_PREFERENCES],
-  ['gap', 'a side, cold', {}, '0.05 mm', METRIC_PREFERENCES],
+  ['gap', 'each side, cold', {}, '0.05 mm', METRIC_PREFERENCES],
   ['units', 'millimetres', {}, '22.22 mm', METRIC_PREFERENCES],
   ['units', 'inches', { length: '22.225 mm' }, '7/8 in', METRIC_PREFERENCES],
   ['units', 'pounds a square inch', { length: '', pressure: '28 bar' }, '406.1 psig', METRIC_PREFERENCES],

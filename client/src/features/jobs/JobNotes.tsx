@@ -1,5 +1,5 @@
 import type { JobSum, JobView } from '@kesto/contract';
-import { SCHOOL_QUESTIONS, SCHOOL_TEXTS } from '@kesto/contract/wording';
+import { SCHOOL_QUESTIONS, SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
@@ -20,7 +20,7 @@ export function JobNotes({ job }: { job: JobView }) {
               <Words key={question} size={15}>
                 {SCHOOL_TEXTS[question].question}:{' '}
                 <Words size={15} bold>
-                  {schools.schools[question]}
+                  {schoolName(question, schools.schools[question] ?? '')}
                 </Words>
               </Words>
             ),

@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { SCHOOL_QUESTIONS, SCHOOL_TEXTS } from '@kesto/contract/wording';
+import { SCHOOL_QUESTIONS, SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
 import { differingSchool, type Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
@@ -56,7 +56,10 @@ function Ready({ job }: { job: JobView }) {
           key={question}
           question={question}
           value={schools[question]}
-          unset={{ label: 'as the shop', says: shop[question] ? `The shop: ${shop[question]}.` : SCHOOL_TEXTS[question].usual }}
+          unset={{
+            label: 'as the shop',
+            says: shop[question] ? `The shop: ${schoolName(question, shop[question])}.` : SCHOOL_TEXTS[question].usual,
+          }}
           onChoose={(answer) => setSchools(answered(schools, question, answer))}
         />
       ))}

@@ -57,7 +57,7 @@ test('sums kept from the bench and the job’s own schools stand on the job with
   const sums = [
     { ...SIGNED, calculator: 'purge', given: [{ label: 'length', text: '12 m' }], answers: [{ label: 'flood', text: '1:58 min' }] },
   ];
-  const schools = { ...SIGNED, schools: { houseRod: '15 % Ag' as const }, reason: 'the owner’s standard' };
+  const schools = { ...SIGNED, schools: { houseRod: 'silver-15' as const }, reason: 'the owner’s standard' };
   await show(jobView({ sums, schools }));
   expect(screen.getByText('purge: flood 1:58 min')).toBeTruthy();
   expect(screen.getByText('from length 12 m')).toBeTruthy();
@@ -68,26 +68,26 @@ test('sums kept from the bench and the job’s own schools stand on the job with
 describe('schools of a job', () => {
   const open = (answers: object = {}) =>
     showScreen(<JobSchoolsScreen id="job" />, {
-      answers: { 'GET jobs/job': jobView(), 'GET schools': { houseRod: '5-6 % Ag' }, ...answers },
+      answers: { 'GET jobs/job': jobView(), 'GET schools': { houseRod: 'silver-5' }, ...answers },
     });
 
   test('what the shop does is said; a job that differs is kept with its reason', async () => {
     const { writes } = await open({ 'PUT jobs/job/entries/*': jobView() });
-    expect(screen.getByText('The shop: 5-6 % Ag.')).toBeTruthy();
+    expect(screen.getByText('The shop: 5-6 % silver.')).toBeTruthy();
     expect(screen.getByText(/Nothing differs yet/)).toBeTruthy();
-    await press('15 % Ag');
+    await press('15 % silver');
     await type('why this job differs', 'the owner’s standard');
     await press('Keep it so');
     expect(writes[0]?.body).toEqual({
       kind: 'schools',
-      values: { schools: { houseRod: '15 % Ag' }, reason: 'the owner’s standard' },
+      values: { schools: { houseRod: 'silver-15' }, reason: 'the owner’s standard' },
     });
     expect(went()).toEqual(['/jobs/job']);
   });
 
   test('what the server refuses is told at the reason, and the choice stays', async () => {
     await open({ 'PUT jobs/job/entries/*': { status: 400, message: 'Write why this job differs.', field: 'values.reason' } });
-    await press('15 % Ag');
+    await press('15 % silver');
     await press('Keep it so');
     expect(screen.getByText('Write why this job differs.')).toBeTruthy();
     expect(screen.getByText('tough, bridges a gap', { exact: false })).toBeTruthy();
@@ -96,7 +96,7 @@ describe('schools of a job', () => {
 
   test('taken back, nothing differs', async () => {
     const { writes } = await open({ 'PUT jobs/job/entries/*': jobView() });
-    await press('15 % Ag');
+    await press('15 % silver');
     fireEvent.press(screen.getAllByText('as the shop')[1] as never); // the second question is the house rod
     await settle();
     await press('Keep it so');

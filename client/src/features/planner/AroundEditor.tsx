@@ -1,4 +1,4 @@
-import { SCHOOL_TEXTS } from '@kesto/contract/wording';
+import { SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
 import { View } from 'react-native';
 import { answered } from '@/features/shop/SchoolRow';
@@ -7,6 +7,7 @@ import { Heading, Words } from '@/ui/Words';
 import { ACCESSES, OUTLETS, SIDES } from './aroundChoices';
 import type { Draft } from './drafts';
 import { NearEditor } from './NearEditor';
+import { PlaceEditor } from './PlaceEditor';
 import type { Planner } from './usePlanner';
 
 /** Service, purge way and what is near. */
@@ -35,12 +36,13 @@ export function AroundEditor({ planner }: { planner: Planner }) {
           {problems['purge.outlet.kind']}
         </Words>
       ) : null}
+      <PlaceEditor planner={planner} />
       <SchoolChoices draft={draft} onChange={(schools) => change({ schools })} />
     </View>
   );
 }
 
-const OF_A_JOINT: readonly SchoolQuestion[] = ['houseRod', 'heatProtection'];
+const OF_A_JOINT: readonly SchoolQuestion[] = ['houseRod', 'heatProtection', 'strengthCode'];
 const AS_THE_JOB = 'as the job';
 
 /** One joint may be made otherwise than its job; the plan then asks why. */
@@ -53,7 +55,7 @@ function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: 
           <Choice
             label={SCHOOL_TEXTS[question].question}
             value={draft.schools[question] ?? AS_THE_JOB}
-            options={[AS_THE_JOB, ...SCHOOLS[question]].map((value) => ({ value, label: value }))}
+            options={[AS_THE_JOB, ...SCHOOLS[question]].map((value) => ({ value, label: schoolName(question, value) }))}
             onChange={(answer) => onChange(answered(draft.schools, question, answer === AS_THE_JOB ? null : answer))}
           />
         </View>

@@ -1,5 +1,5 @@
 import { cautionRuleText, cautionText, showIn } from '@kesto/contract/wording';
-import { CAUTION_RULE, type Caution, type JointPlan, type Stage, type UnitPreferences } from '@kesto/core';
+import type { Caution, JointPlan, Stage, UnitPreferences } from '@kesto/core';
 import { View } from 'react-native';
 import { FlagLine, letterOf } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
@@ -26,7 +26,7 @@ export function Flags({ plan, units, stages }: CautionsProps) {
             letter={letterOf(i)}
             stop={c.severity === 'stop'}
             text={cautionText(c, show)}
-            below={`${c.stage} · full rule: ${cautionRuleText(c.code)}`}
+            below={`${c.severity === 'stop' ? 'stop · ' : ''}${c.stage.replace('-', ' ')} · full rule: ${cautionRuleText(c)}`}
           />
         ) : null,
       )}
@@ -42,7 +42,7 @@ export function Notes({ plan, units, stages }: CautionsProps) {
     .map((c, i) => (
       <Words key={`${c.code}${i}`} size={14} tone="ink2">
         {cautionText(c, show)}
-        {CAUTION_RULE[c.code] === 'practice' ? '' : ` (${cautionRuleText(c.code)})`}
+        {c.authority === 'practice' ? '' : ` (${cautionRuleText(c)})`}
       </Words>
     ));
 }

@@ -1,10 +1,12 @@
+import { partName } from '@kesto/contract/wording';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
-import { KINDS, PROTECTIONS, WAYS } from './aroundChoices';
+import { EVERYDAY_KINDS, KINDS, PROTECTIONS, WAYS } from './aroundChoices';
 import type { NearDraft, WrapDraft } from './drafts';
 import { placedNear, USUAL_WRAP } from './moves';
 import type { Planner } from './usePlanner';
@@ -13,6 +15,7 @@ import type { Planner } from './usePlanner';
 export function NearEditor({ planner }: { planner: Planner }) {
   const units = useUnits();
   const { draft, change } = planner;
+  const [all, setAll] = useState(false);
   const setNear = (index: number, part: Partial<NearDraft>) =>
     change({ near: draft.near.map((n, i) => (i === index ? { ...n, ...part } : n)) });
   return (
@@ -24,7 +27,7 @@ export function NearEditor({ planner }: { planner: Planner }) {
         Touch what is near: it is put on the drawing, then drag it to its place.
       </Words>
       <View role="group" aria-label="put a part on the drawing" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-        {KINDS.map(({ value, label }) => (
+        {KINDS.slice(0, all ? KINDS.length : EVERYDAY_KINDS).map(({ value, label }) => (
           <FrameKey
             key={value}
             label={`+ ${label}`}
@@ -32,12 +35,14 @@ export function NearEditor({ planner }: { planner: Planner }) {
             onPress={() => change({ near: [...draft.near, placedNear(value, units)] })}
           />
         ))}
+        <FrameKey label={all ? 'fewer' : 'others'} onPress={() => setAll(!all)} testID="other-kinds" />
       </View>
       {draft.near.map((part, i) => (
         <NearPart
           key={i}
           part={part}
           index={i}
+          branch={draft.female.form === 'saddle'}
           problems={planner.problems}
           onChange={(change) => setNear(i, change)}
           onRemove={() => change({ near: draft.near.filter((_, j) => j !== i) })}
@@ -47,24 +52,80 @@ export function NearEditor({ planner }: { planner: Planner }) {
   );
 }
 
+const DISTANCE_LABELS = {
+  male: 'from the cup’s mouth',
+  female: 'from the cup’s bottom',
+  run: 'from the branch',
+  head: 'sideways from the flame',
+} as const;
+
+const isAHead = (part: NearDraft) => part.kind === 'sprinkler' || part.kind === 'detector';
+
+/** What its plate or sheet says, in place of what is usual for its kind. */
+function MoreOfPart({ part, index, problems, onChange }: Pick<NearPartProps, 'part' | 'index' | 'problems' | 'onChange'>) {
+  const unit = bareLengthUnit(useUnits());
+  if (isAHead(part)) {
+    return (
+      <UnitField
+        label="above the flame"
+        value={part.height ?? ''}
+        onChange={(height) => onChange({ height })}
+        unit={unit}
+        error={problems[`near[${index}].height`]}
+        hint={part.height ? undefined : '2 m *'}
+      />
+    );
+  }
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      {part.kind === 'brazed-joint' ? (
+        <UnitField
+          label="its filler"
+          value={part.filler ?? ''}
+          onChange={(filler) => onChange({ filler })}
+          error={problems[`near[${index}].filler`]}
+          hint={part.filler ? undefined : 'BAg-36, BCuP-5 ...'}
+        />
+      ) : null}
+      <UnitField
+        label="allowed"
+        value={part.limit ?? ''}
+        onChange={(limit) => onChange({ limit })}
+        error={problems[`near[${index}].limit`]}
+        hint={part.limit ? undefined : 'usual for its kind *'}
+      />
+      <UnitField
+        label="its mass"
+        value={part.mass ?? ''}
+        onChange={(mass) => onChange({ mass })}
+        error={problems[`near[${index}].mass`]}
+        hint={part.mass ? undefined : 'usual for its kind *'}
+      />
+    </View>
+  );
+}
+
 interface NearPartProps {
   readonly part: NearDraft;
   readonly index: number;
+  /** The joint is a branch: a part may stand along its run. */
+  readonly branch: boolean;
   readonly problems: Planner['problems'];
   readonly onChange: (part: Partial<NearDraft>) => void;
   readonly onRemove: () => void;
 }
 
-function NearPart({ part, index, problems, onChange, onRemove }: NearPartProps) {
+function NearPart({ part, index, branch, problems, onChange, onRemove }: NearPartProps) {
   const t = useTokens();
   const unit = bareLengthUnit(useUnits());
+  const isHead = isAHead(part);
   return (
     <View style={{ gap: 8, borderLeftWidth: 4, borderColor: t.copper, paddingLeft: 10 }}>
       <Words size={15} bold>
-        {part.kind.replaceAll('-', ' ')}
+        {partName(part.kind)}
       </Words>
       <UnitField
-        label="distance from the cup"
+        label={DISTANCE_LABELS[isHead ? 'head' : part.along]}
         value={part.distance}
         onChange={(distance) => onChange({ distance })}
         unit={unit}
@@ -73,7 +134,7 @@ function NearPart({ part, index, problems, onChange, onRemove }: NearPartProps) 
       <Choice
         label={`which way to part ${index + 1}`}
         value={part.along}
-        options={WAYS}
+        options={WAYS.filter(({ value }) => branch || value !== 'run')}
         onChange={(along) => onChange({ along, wrap: USUAL_WRAP })}
       />
       <Choice
@@ -90,6 +151,7 @@ function NearPart({ part, index, problems, onChange, onRemove }: NearPartProps) 
           onChange={(wrap) => onChange({ wrap })}
         />
       )}
+      <MoreOfPart part={part} index={index} problems={problems} onChange={onChange} />
       <FrameKey label="Take this part off the list" onPress={onRemove} />
     </View>
   );

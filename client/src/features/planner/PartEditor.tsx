@@ -1,4 +1,4 @@
-import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type HistoryState, type MetalName } from '@kesto/core';
+import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type HistoryState, type MetalName, type Removal } from '@kesto/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
@@ -11,6 +11,7 @@ import { Heading, Words } from '@/ui/Words';
 import type { Draft } from './drafts';
 import { METAL_WORDS, MetalPattern } from './drawing/hatch';
 import { JointDrawing } from './drawing/JointDrawing';
+import { RunFields } from './PlaceEditor';
 import { pickedText, SizePicker } from './SizePicker';
 import type { Planner } from './usePlanner';
 
@@ -27,7 +28,7 @@ const SHAPES: readonly Shape[] = [
   { form: 'component-stub', label: 'valve stub', metal: 'brass' },
   { form: 'component-stub', label: 'plated stub', metal: 'copper-plated-steel' },
   { form: 'saddle', label: 'branch', metal: 'copper' },
-  { form: 'reducer', label: 'reducer', metal: 'copper' },
+  { form: 'crimped-stub', label: 'crimped stub', metal: 'copper' },
 ];
 
 const THUMB = { male: { metal: 'copper', od: 22, wall: 2.4 }, female: { bore: 22.4, depth: 15, wall: 2.6 } } as const;
@@ -116,33 +117,53 @@ const STATES: readonly { readonly value: HistoryState; readonly label: string }[
 
 const OLD_FILLERS = [
   { value: '', label: 'unknown' },
-  ...FILLERS.filter((f) => ['BCuP-2', 'BCuP-3', 'BCuP-5', 'BAg-7', 'BAg-36'].includes(f.designation)).map((f) => ({
+  ...FILLERS.filter((f) => ['BCuP-2', 'BCuP-3', 'BCuP-5', 'BAg-7', 'BAg-36', 'BAg-1', 'Zn-15Al'].includes(f.designation)).map((f) => ({
     value: f.designation,
-    label: f.designation,
+    label: f.holdsCadmium ? `${f.designation}, cadmium` : f.designation,
   })),
 ];
 
-function HistoryPicker({
-  state,
-  oldFiller,
-  onChange,
-}: {
-  state: HistoryState;
-  oldFiller: string;
-  onChange: (part: { state?: HistoryState; oldFiller?: string }) => void;
-}) {
+interface HistoryProps {
+  readonly state: HistoryState;
+  readonly oldFiller: string;
+  readonly removed: Removal | '';
+  readonly onChange: (part: Partial<Pick<HistoryProps, 'state' | 'oldFiller' | 'removed'>>) => void;
+}
+
+const REMOVED: readonly { readonly value: Removal | ''; readonly label: string }[] = [
+  { value: '', label: 'still there' },
+  { value: 'ground-off', label: 'ground off' },
+  { value: 'cut-off', label: 'cut off' },
+];
+
+function HistoryPicker({ state, oldFiller, removed, onChange }: HistoryProps) {
   return (
     <View style={{ gap: 8 }}>
-      <Choice label="what it has been through" value={state} options={STATES} onChange={(value) => onChange({ state: value })} />
+      <Choice
+        label="what it has been through"
+        value={state}
+        options={STATES}
+        onChange={(value) => onChange({ state: value, ...(value === 'new' ? { oldFiller: '', removed: '' as const } : {}) })}
+      />
       {state === 'brazed' ? (
         <View style={{ gap: 4 }}>
           <Words size={15}>with which filler</Words>
           <Choice label="old filler" value={oldFiller} options={OLD_FILLERS} onChange={(value) => onChange({ oldFiller: value })} />
         </View>
       ) : null}
+      {state === 'new' ? null : (
+        <Choice label="the old filler is" value={removed} options={REMOVED} onChange={(value) => onChange({ removed: value })} />
+      )}
     </View>
   );
 }
+
+const MALE_SHAPES: readonly { readonly value: Form; readonly label: string }[] = [
+  { value: 'tube', label: 'tube' },
+  { value: 'capillary', label: 'capillary' },
+  { value: 'component-stub', label: 'stub of a part' },
+  { value: 'reducer', label: 'reducer' },
+];
 
 /** Part 1: the tube that goes in. */
 export function MaleEditor({ planner }: { planner: Planner }) {
@@ -154,6 +175,7 @@ export function MaleEditor({ planner }: { planner: Planner }) {
   return (
     <View style={{ gap: 12 }}>
       <Heading size={17}>1 goes in</Heading>
+      <Choice label="what goes in" value={draft.male.form} options={MALE_SHAPES} onChange={(form) => set({ form })} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <UnitField
           label="outside diameter"
@@ -189,7 +211,7 @@ export function MaleEditor({ planner }: { planner: Planner }) {
       </Words>
       <Words size={15}>its metal, told by the hatching</Words>
       <MetalPicker value={draft.male.metal} onPick={(metal) => set({ metal })} />
-      <HistoryPicker state={draft.male.state} oldFiller={draft.male.oldFiller} onChange={set} />
+      <HistoryPicker {...draft.male} onChange={set} />
     </View>
   );
 }
@@ -206,6 +228,7 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
     <View style={{ gap: 12 }}>
       <Heading size={17}>2 takes it</Heading>
       <ShapePicker draft={draft} onPick={({ form, metal }) => set({ form, metal })} />
+      {draft.female.form === 'saddle' ? <RunFields planner={planner} /> : null}
       <Words size={15}>its metal, told by the hatching</Words>
       <MetalPicker value={draft.female.metal} onPick={(metal) => set({ metal })} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
@@ -237,7 +260,7 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
           testID="female-wall"
         />
       </View>
-      <HistoryPicker state={draft.female.state} oldFiller={draft.female.oldFiller} onChange={set} />
+      <HistoryPicker {...draft.female} onChange={set} />
     </View>
   );
 }

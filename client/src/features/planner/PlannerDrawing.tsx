@@ -1,4 +1,6 @@
-import type { JointPlan, UnitPreferences } from '@kesto/core';
+import { partName } from '@kesto/contract/wording';
+import { axisMm } from './drawing/axis';
+import type { Along, JointPlan, UnitPreferences } from '@kesto/core';
 import { formatDuration, formatFlow, formatLength, formatTemperature, readingText } from '@kesto/core';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -17,26 +19,35 @@ import { useReach } from './reach/useReach';
 import { useGrips } from './useGrips';
 import type { Planner } from './usePlanner';
 
+const placeOf = (plan: JointPlan, along: Along, distanceM: number) => axisMm(along, distanceM, plan.joint.female);
+
 function nearMarks(plan: JointPlan, units: UnitPreferences): readonly NearMark[] {
   return plan.protection.map((p) => ({
     kind: p.part.kind,
-    distance: p.part.distanceM * 1000,
-    onFemale: p.part.along === 'female',
+    distance: Math.abs(placeOf(plan, p.part.along, p.part.distanceM)),
+    onFemale: p.part.along !== 'male',
     wrap: p.part.protection.wet
-      ? { from: p.part.protection.wet.fromM * 1000, to: p.part.protection.wet.toM * 1000, word: p.part.protection.kind.replace('-', ' ') }
+      ? {
+          from: Math.abs(placeOf(plan, p.part.along, p.part.protection.wet.fromM)),
+          to: Math.abs(placeOf(plan, p.part.along, p.part.protection.wet.toM)),
+          word: p.part.protection.kind.replace('-', ' '),
+        }
       : null,
-    reading: `${p.part.kind.replaceAll('-', ' ')} ${readingText(formatTemperature(p.peakC, units))}${p.verdict === 'too-hot' ? ', too hot' : ''}`,
+    reading: `${partName(p.part.kind)}${p.peakC === null ? '' : ` ${readingText(formatTemperature(p.peakC, units))}`}${p.verdict === 'too-hot' ? ', too hot' : ''}`,
     tooHot: p.verdict === 'too-hot',
   }));
 }
 
 const PLACES: Readonly<Record<string, DrawnFlag['place']>> = {
   'part-too-hot': 'part',
-  'flame-near': 'tube',
+  'combustible-near': 'tube',
+  'wrap-on-joint': 'part',
+  'wrap-misses': 'part',
   'gap-loose': 'mouth',
   'gap-reject': 'mouth',
-  'gap-tight': 'mouth',
-  'gap-closes': 'mouth',
+  'too-tight': 'mouth',
+  'no-gap-hot': 'mouth',
+  crimp: 'mouth',
   'plated-steel': 'cup',
   'strength-short': 'tube',
 };
@@ -68,7 +79,13 @@ export function PlannerDrawing(props: PlannerDrawingProps) {
   );
 }
 
-const placesOf = (plan: JointPlan) => plan.protection.map((p) => (p.part.along === 'male' ? -1 : 1) * p.part.distanceM * 1000);
+/** Parts and the far edges of their wraps; what is far off the joint, as a sprinkler is, has no place on a drawing of it. */
+const placesOf = (plan: JointPlan) =>
+  plan.protection
+    .filter((p) => p.peakC !== null)
+    .flatMap(({ part }) =>
+      [part.distanceM, ...(part.protection.wet ? [part.protection.wet.toM] : [])].map((m) => placeOf(plan, part.along, m)),
+    );
 
 function Drawn({ plan, units, detail, onPart, planner, flagged, width }: PlannerDrawingProps & { width: number }) {
   const joint = sectionOf(plan);
@@ -86,7 +103,7 @@ function Drawn({ plan, units, detail, onPart, planner, flagged, width }: Planner
           joint={joint}
           detail={detail}
           units={units}
-          gap={{ coldMm: plan.fit.radialGapColdM * 1000, hotMm: plan.fit.radialGapHotM * 1000 }}
+          gap={{ coldMm: plan.fit.radialGapColdM * 1000, hotMm: (plan.fit.radialGapHotM ?? plan.fit.radialGapColdM) * 1000 }}
           gas={plan.purge?.trickleM3PerS ? `nitrogen ${readingText(formatFlow(plan.purge.trickleM3PerS, units))}` : null}
           rod={plan.rod ? `feed ${readingText(formatLength(plan.rod.lengthM, units, 0))}` : null}
           near={nearMarks(plan, units)}

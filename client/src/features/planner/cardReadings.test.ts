@@ -45,14 +45,14 @@ test('every reading opens a working with its formula and where each figure comes
 
 test('the gap’s working puts the figures in and ends with the figure on the card', () => {
   const working = workingOf('gap', brass, METRIC_PREFERENCES);
-  expect(working.formula.at(-1)).toContain((brass.fit.radialGapHotM * 1000).toFixed(3));
+  expect(working.formula.at(-1)).toContain(((brass.fit.radialGapHotM ?? NaN) * 1000).toFixed(3));
   expect(working.scale?.good).toEqual([0.025, 0.15]);
 });
 
 test.each([
-  ['a plain joint', draftOf(), 'Braze it here, no flux', true],
-  ['a brass stub', draftOf({ female: BRASS_STUB }), 'Braze it here, with flux', true],
-  ['soft solder', draftOf({ female: { state: 'soft-soldered' } }), 'Do not braze it like this', false],
+  ['a plain joint', draftOf(), 'Good to braze, no flux', true],
+  ['a brass stub', draftOf({ female: BRASS_STUB }), 'Good to braze, with flux', true],
+  ['soft solder', draftOf({ female: { state: 'soft-soldered' } }), 'Cut back past the solder first', false],
   ['a gap nothing fills', draftOf({ female: { ...BRASS_STUB, bore: '23 mm' } }), 'Do not braze it like this', false],
 ])('%s: the headline says it first', (_what, draft, text, good) => {
   expect(headline(planOf(draft).plan)).toEqual({ text, good });
@@ -67,6 +67,6 @@ test('a part near the joint has its reading and its working too', () => {
   const working = workingOf('part:0', plan, METRIC_PREFERENCES);
   expect(working.title).toContain(readingText(part!.reading));
   expect(working.scale?.good).toEqual([0, 120]);
-  expect(working.inputs.find((i) => i.name.startsWith('putty'))?.value).toBe('42 g of water');
+  expect(working.inputs.find((i) => i.name.startsWith('putty'))?.value).toBe('70 g of water');
   expect(partReadings(brass, METRIC_PREFERENCES)).toEqual([]);
 });

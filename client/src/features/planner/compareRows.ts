@@ -26,7 +26,9 @@ export function compareRows(draft: Draft, names: readonly string[], around: Surr
     line('stands', (p) => p.chosen?.verdict ?? '–'),
     line('flows at', (p) => readingText(formatTemperature(p.chosen?.filler.liquidusC ?? 0, units))),
     line('melts over', (p) => `${(p.chosen?.filler.liquidusC ?? 0) - (p.chosen?.filler.solidusC ?? 0)} K`),
-    line('gap, hot', (p) => `${readingText(formatLength(p.fit.radialGapHotM, units, 2))}, ${fitWord(p.fit.verdict)}`),
+    line('gap each side, hot', (p) =>
+      p.fit.radialGapHotM === null ? '–' : `${readingText(formatLength(p.fit.radialGapHotM, units, 2))}, ${fitWord(p)}`,
+    ),
     line('flux', (p) => p.flux.class ?? 'none'),
     line('rod used', (p) => (p.rod ? readingText(formatLength(p.rod.lengthM, units, 0)) : '–')),
     line('silver', (p) => `${p.chosen?.filler.silverPercent ?? 0} %`),

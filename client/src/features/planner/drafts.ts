@@ -1,14 +1,19 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type {
   Access,
+  Along,
+  CircuitState,
   Form,
+  Fuel,
   HistoryState,
   MetalName,
   NearKind,
   OutletKind,
   PlanRequest,
+  Position,
   ProtectionKind,
   Quantity,
+  Removal,
   Schools,
   Side,
 } from '@kesto/core';
@@ -23,19 +28,67 @@ export interface WrapDraft {
 export interface NearDraft {
   readonly kind: NearKind;
   readonly distance: string;
-  readonly along: 'male' | 'female';
+  readonly along: Along;
   readonly protection: ProtectionKind;
   readonly wrap?: WrapDraft;
+  /** Typed where the usual figure of its kind is not meant. */
+  readonly limit?: string;
+  readonly mass?: string;
+  readonly height?: string;
+  readonly filler?: string;
 }
+
+/** What else the engine can use of the place; an empty figure stands for what is usual, or for what the van and the plate say. */
+export interface PlaceDraft {
+  readonly position: Position | '';
+  readonly ambient: string;
+  readonly fuel: Fuel | '';
+  readonly tipKw: string;
+  readonly regulator: string;
+  readonly fuelGas: string;
+  readonly flood: string;
+  readonly room: string;
+  readonly ventilation: string;
+  readonly coldest: string;
+  readonly hottest: string;
+  readonly design: string;
+  readonly rating: string;
+  readonly sulphur: boolean;
+  readonly circuit: CircuitState | '';
+  readonly oil: 'yes' | 'no' | '';
+  readonly holdSeconds: string;
+}
+
+export const USUAL_PLACE: PlaceDraft = {
+  position: '',
+  ambient: '',
+  fuel: '',
+  tipKw: '',
+  regulator: '',
+  fuelGas: '',
+  flood: '',
+  room: '',
+  ventilation: '',
+  coldest: '',
+  hottest: '',
+  design: '',
+  rating: '',
+  sulphur: false,
+  circuit: '',
+  oil: '',
+  holdSeconds: '',
+};
 
 /** A joint as it is being typed: text until it can be read, kept through reloads until it is stored as a plan. */
 export interface Draft {
   readonly male: {
     readonly metal: MetalName;
+    readonly form: Form;
     readonly od: string;
     readonly wall: string;
     readonly state: HistoryState;
     readonly oldFiller: string;
+    readonly removed: Removal | '';
   };
   readonly female: {
     readonly metal: MetalName;
@@ -45,7 +98,12 @@ export interface Draft {
     readonly wall: string;
     readonly state: HistoryState;
     readonly oldFiller: string;
+    readonly removed: Removal | '';
+    /** Of a branch: the tube it stands on. */
+    readonly runOd: string;
+    readonly runWall: string;
   };
+  readonly place: PlaceDraft;
   readonly side: Side;
   readonly vibration: boolean;
   readonly access: Access;
@@ -59,8 +117,20 @@ export interface Draft {
 }
 
 export const NEW_DRAFT: Draft = {
-  male: { metal: 'copper', od: '7/8 in', wall: '', state: 'new', oldFiller: '' },
-  female: { metal: 'copper', form: 'fitting-cup', bore: '', cupDepth: '', wall: '', state: 'new', oldFiller: '' },
+  male: { metal: 'copper', form: 'tube', od: '7/8 in', wall: '', state: 'new', oldFiller: '', removed: '' },
+  female: {
+    metal: 'copper',
+    form: 'fitting-cup',
+    bore: '',
+    cupDepth: '',
+    wall: '',
+    state: 'new',
+    oldFiller: '',
+    removed: '',
+    runOd: '',
+    runWall: '',
+  },
+  place: USUAL_PLACE,
   side: 'suction',
   vibration: false,
   access: 'open',
@@ -74,13 +144,23 @@ export const NEW_DRAFT: Draft = {
 
 const text = (quantity: Quantity | undefined) => (quantity ? `${quantity.value} ${quantity.unit}` : '');
 
-function historyOf(history: PlanRequest['joint']['male']['history']): { state: HistoryState; oldFiller: string } {
-  if (history === undefined || typeof history === 'string') return { state: history ?? 'new', oldFiller: '' };
-  return { state: history.state, oldFiller: history.filler ?? '' };
+function historyOf(history: PlanRequest['joint']['male']['history']): { state: HistoryState; oldFiller: string; removed: Removal | '' } {
+  if (history === undefined || typeof history === 'string') return { state: history ?? 'new', oldFiller: '', removed: '' };
+  return { state: history.state, oldFiller: history.filler ?? '', removed: history.removed ?? '' };
 }
 
-function nearFrom({ kind, distance, along = 'male', protection = 'none' }: NonNullable<PlanRequest['near']>[number]): NearDraft {
-  const place = { kind, distance: text(distance), along };
+type NearAsked = NonNullable<PlanRequest['near']>[number];
+
+function nearFrom({ kind, distance, along = 'male', protection = 'none', ...more }: NearAsked): NearDraft {
+  const place = {
+    kind,
+    distance: text(distance),
+    along,
+    ...(more.limit ? { limit: text(more.limit) } : {}),
+    ...(more.mass ? { mass: text(more.mass) } : {}),
+    ...(more.height ? { height: text(more.height) } : {}),
+    ...(more.filler ? { filler: more.filler } : {}),
+  };
   if (typeof protection === 'string') return { ...place, protection };
   return {
     ...place,
@@ -89,11 +169,41 @@ function nearFrom({ kind, distance, along = 'male', protection = 'none' }: NonNu
   };
 }
 
+/** What the request would say without being told: only what differs from it was said by a person. */
+export type UsualPlace = Pick<PlanRequest, 'service' | 'torch' | 'purge'>;
+
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+
+/** The figures a person gave for the place: what the circuit and the van say by themselves is left empty. */
+function placeFrom(request: PlanRequest, usual: UsualPlace | null): PlaceDraft {
+  const { service, torch, purge, circuit } = request;
+  const said = (q: Quantity | undefined, usually: Quantity | undefined) => (same(q, usually) ? '' : text(q));
+  return {
+    position: request.joint.position ?? '',
+    ambient: text(request.ambient),
+    fuel: torch && torch.fuel !== usual?.torch?.fuel ? torch.fuel : '',
+    tipKw: torch?.powerKw === undefined || torch.powerKw === usual?.torch?.powerKw ? '' : String(torch.powerKw),
+    regulator: said(torch?.regulator, usual?.torch?.regulator),
+    fuelGas: said(torch?.cylinder, usual?.torch?.cylinder),
+    flood: said(purge?.flood, usual?.purge?.flood),
+    room: text(purge?.room?.volume),
+    ventilation: text(purge?.ventilation),
+    coldest: said(service?.minTemp, usual?.service?.minTemp),
+    hottest: said(service?.maxTemp, usual?.service?.maxTemp),
+    design: said(service?.designPressure, usual?.service?.designPressure),
+    rating: text(service?.rating),
+    sulphur: service?.sulphur ?? false,
+    circuit: circuit?.state ?? '',
+    oil: circuit?.oil === undefined ? '' : circuit.oil ? 'yes' : 'no',
+    holdSeconds: request.holdSeconds === undefined ? '' : String(request.holdSeconds),
+  };
+}
+
 /** A stored plan, opened again for changing. */
-export function draftFromPlan(request: PlanRequest, chosen: string, reason: string | null): Draft {
+export function draftFromPlan(request: PlanRequest, chosen: string, reason: string | null, usual: UsualPlace | null): Draft {
   const { male, female } = request.joint;
   return {
-    male: { metal: male.metal, od: text(male.od), wall: text(male.wall), ...historyOf(male.history) },
+    male: { metal: male.metal, form: male.form ?? 'tube', od: text(male.od), wall: text(male.wall), ...historyOf(male.history) },
     female: {
       metal: female.metal,
       form: female.form ?? 'fitting-cup',
@@ -101,7 +211,10 @@ export function draftFromPlan(request: PlanRequest, chosen: string, reason: stri
       cupDepth: text(female.cupDepth),
       wall: text(female.wall),
       ...historyOf(female.history),
+      runOd: text(female.run?.od),
+      runWall: text(female.run?.wall),
     },
+    place: placeFrom(request, usual),
     side: request.service?.side ?? 'suction',
     vibration: request.service?.vibration ?? false,
     access: request.joint.access ?? 'open',
@@ -127,11 +240,20 @@ interface DraftHistory {
 }
 export type Drafts = Readonly<Record<string, DraftHistory>>;
 
+/** A draft of earlier days lacks what is asked since. */
+export const completed = (draft: Partial<Draft>): Draft => ({
+  ...NEW_DRAFT,
+  ...draft,
+  male: { ...NEW_DRAFT.male, ...draft.male },
+  female: { ...NEW_DRAFT.female, ...draft.female },
+  place: { ...USUAL_PLACE, ...draft.place },
+});
+
 function kept(): Drafts {
   try {
     const drafts = JSON.parse(globalThis.localStorage?.getItem(KEY) ?? '{}') as Readonly<Record<string, Draft>>; // cast: written by keepDrafts alone
     return Object.fromEntries(
-      Object.entries(drafts).map(([id, draft]) => [id, { past: [], present: { ...NEW_DRAFT, ...draft }, future: [], touched: '' }]),
+      Object.entries(drafts).map(([id, draft]) => [id, { past: [], present: completed(draft), future: [], touched: '' }]),
     );
   } catch {
     return {};

@@ -1,5 +1,7 @@
 import type { JointPlan, NearKind, UnitPreferences } from '@kesto/core';
 import { formatLength, readingText, tradeFraction } from '@kesto/core/unit';
+import { partName } from '@kesto/contract/wording';
+import { alongMm, axisMm } from './drawing/axis';
 import type { Draft, NearDraft, WrapDraft } from './drafts';
 
 /** What can be taken hold of in the drawing. */
@@ -33,25 +35,28 @@ export const stepOf = (grip: Grip, units: UnitPreferences) => STEP_MM[units.leng
 export const keyOf = (grip: Grip) =>
   grip.kind === 'depth' ? 'depth' : `${grip.kind}${grip.index}${grip.kind === 'wrap' ? grip.edge : ''}`;
 
-const wordOf = (kind: NearKind) => kind.replaceAll('-', ' ');
-const sign = (along: NearDraft['along']) => (along === 'male' ? -1 : 1);
-
 /** Every grip of a plan, the depth first, then each part with the edges of its wrap. */
 export function gripsOf({ plan, units }: MovePlan): readonly PlacedGrip[] {
-  const show = (mm: number) => readingText(formatLength(Math.abs(mm) / 1000, units));
-  const placed = (grip: Grip, atMm: number, label: string): PlacedGrip => ({ grip, key: keyOf(grip), atMm, label, text: show(atMm) });
+  const show = (m: number) => readingText(formatLength(m, units));
+  const placed = (grip: Grip, atMm: number, label: string, alongM = Math.abs(atMm) / 1000): PlacedGrip => ({
+    grip,
+    key: keyOf(grip),
+    atMm,
+    label,
+    text: show(alongM),
+  });
   const depthMm = plan.joint.female.cupDepthM * 1000;
   return [
     placed({ kind: 'depth' }, depthMm, 'depth in the cup'),
     ...plan.protection.flatMap(({ part }, index) => {
-      const at = (m: number) => sign(part.along) * m * 1000;
+      const at = (m: number) => axisMm(part.along, m, plan.joint.female);
       const { wet } = part.protection;
       return [
-        placed({ kind: 'part', index }, at(part.distanceM), wordOf(part.kind)),
+        placed({ kind: 'part', index }, at(part.distanceM), partName(part.kind), part.distanceM),
         ...(wet
           ? [
-              placed({ kind: 'wrap', index, edge: 'from' }, at(wet.fromM), `wrap of the ${wordOf(part.kind)}, near edge`),
-              placed({ kind: 'wrap', index, edge: 'to' }, at(wet.toM), `wrap of the ${wordOf(part.kind)}, far edge`),
+              placed({ kind: 'wrap', index, edge: 'from' }, at(wet.fromM), `wrap of the ${partName(part.kind)}, near edge`, wet.fromM),
+              placed({ kind: 'wrap', index, edge: 'to' }, at(wet.toM), `wrap of the ${partName(part.kind)}, far edge`, wet.toM),
             ]
           : []),
       ];
@@ -81,7 +86,7 @@ function movedNear(part: NearDraft, grip: Exclude<Grip, { kind: 'depth' }>, mm: 
   const wet = plan.protection[grip.index]?.part.protection.wet;
   if (grip.kind === 'wrap') {
     if (!wet) return {};
-    const off = sign(part.along) * mm;
+    const off = alongMm(part.along, mm, plan.joint.female);
     const edges = { from: wet.fromM * 1000, to: wet.toM * 1000 };
     const moved =
       grip.edge === 'from'
@@ -89,9 +94,13 @@ function movedNear(part: NearDraft, grip: Exclude<Grip, { kind: 'depth' }>, mm: 
         : { ...edges, to: between(off, edges.from + LEAST_WRAP_MM, FURTHEST_MM) };
     return { wrap: { from: lengthText(moved.from, units), to: lengthText(moved.to, units), water: part.wrap?.water ?? '' } };
   }
-  const along = mm === 0 ? part.along : mm < 0 ? 'male' : 'female';
+  const along = mm === 0 ? part.along : mm < 0 ? 'male' : part.along === 'run' ? 'run' : 'female';
   // Past the mouth it stands on the other part: its wrap goes with it, where it usually is.
-  return { distance: lengthText(Math.abs(mm), units), along, ...(along === part.along ? {} : { wrap: USUAL_WRAP }) };
+  return {
+    distance: lengthText(alongMm(along, mm, plan.joint.female), units),
+    along,
+    ...(along === part.along ? {} : { wrap: USUAL_WRAP }),
+  };
 }
 
 export const USUAL_WRAP: WrapDraft = { from: '', to: '', water: '' };

@@ -20,16 +20,16 @@ test('the shop’s house rod leads the ranking, and the plan says whose choice t
 
 test('a job’s own school speaks before the shop’s, and a joint’s before both', () => {
   const shop = { houseRod: 'silver-free' } as const;
-  const job = { houseRod: '5-6 % Ag' } as const;
-  expect(spokenSchools({ joint: {}, job, shop })[0]).toMatchObject({ answer: '5-6 % Ag', whose: 'this job' });
-  expect(spokenSchools({ joint: { houseRod: '15 % Ag' }, job, shop })[0]).toMatchObject({ answer: '15 % Ag', whose: 'this joint' });
-  expect(spokenSchools({ joint: { houseRod: '5-6 % Ag' }, job, shop })[0]?.whose).toBe('this job');
+  const job = { houseRod: 'silver-5' } as const;
+  expect(spokenSchools({ joint: {}, job, shop })[0]).toMatchObject({ answer: '5-6 % silver', whose: 'this job' });
+  expect(spokenSchools({ joint: { houseRod: 'silver-15' }, job, shop })[0]).toMatchObject({ answer: '15 % silver', whose: 'this joint' });
+  expect(spokenSchools({ joint: { houseRod: 'silver-5' }, job, shop })[0]?.whose).toBe('this job');
 });
 
 test('a joint that differs from its shop is told, one that agrees is not', () => {
-  const differs = draftOf({ rest: { schools: { houseRod: '15 % Ag' } } });
+  const differs = draftOf({ rest: { schools: { houseRod: 'silver-15' } } });
   expect(differingSchool(differs.schools, { houseRod: 'silver-free' })).toBe('houseRod');
-  expect(differingSchool(differs.schools, { houseRod: '15 % Ag' })).toBeNull();
-  expect(differingSchool(draftOf().schools, { houseRod: '15 % Ag' })).toBeNull();
-  expect(planOf(differs).request.schools).toEqual({ houseRod: '15 % Ag' });
+  expect(differingSchool(differs.schools, { houseRod: 'silver-15' })).toBeNull();
+  expect(differingSchool(draftOf().schools, { houseRod: 'silver-15' })).toBeNull();
+  expect(planOf(differs).request.schools).toEqual({ houseRod: 'silver-15' });
 });

@@ -53,7 +53,7 @@ describe('the right warning stands first', () => {
   test.each([
     ['a joint 60 mm from an expansion valve', nearBy('expansion-valve', '60 mm'), around, 'part-too-hot'],
     ['a soft-soldered coupling 100 mm away', nearBy('soft-solder-joint', '100 mm'), around, 'part-too-hot'],
-    ['a sprinkler head 400 mm away', nearBy('sprinkler', '400 mm'), around, 'flame-near'],
+    ['a sprinkler head 400 mm away', nearBy('sprinkler', '400 mm'), around, 'sprinkler-near'],
     ['acetylene at 140 kPa', draftOf(), { ...around, van: { ...around.van, torch: hotAcetylene } }, 'acetylene-pressure'],
     ['a tube loose by 0.4 mm', draftOf({ female: { bore: '22.62 mm', cupDepth: '19 mm' } }), around, 'gap-loose'],
     ['a plated drier stub', draftOf({ female: { ...BRASS_STUB, metal: 'copper-plated-steel' } }), around, 'plated-steel'],

@@ -22,24 +22,28 @@ const near = (kind: Draft['near'][number]['kind'], distance: string, protection:
 /** The joints a technician makes every week; sizes are the common ones and meant to be changed. */
 export const STARTS: readonly Start[] = [
   start('tube in a coupling', { male: { od: '7/8 in' } }),
-  start('tube in a service valve', { male: { od: '5/8 in' }, female: brassStub, rest: { near: [near('valve', '50 mm')] } }),
+  start('tube in a service valve', { male: { od: '5/8 in' }, female: brassStub, rest: { near: [near('valve', '35 mm')] } }),
   start('drier stub', { male: { od: '3/8 in' }, female: { ...platedStub, bore: '9.62 mm', cupDepth: '9 mm' }, rest: { side: 'liquid' } }),
   start('expansion valve', {
     male: { od: '1/2 in' },
     female: brassStub,
-    rest: { side: 'liquid', near: [near('expansion-valve', '60 mm', 'wet-cloth')] },
+    rest: { side: 'liquid', near: [near('expansion-valve', '50 mm', 'wet-cloth')] },
   }),
   start('access stub', {
     male: { od: '1/4 in' },
     female: { metal: 'copper', form: 'saddle' },
-    rest: { near: [near('core', '40 mm', 'removed')] },
+    rest: { near: [near('core', '32 mm', 'removed')] },
   }),
   start('compressor stub', {
     male: { od: '7/8 in' },
     female: { ...platedStub, bore: '22.35 mm', cupDepth: '16 mm' },
     rest: { side: 'suction', vibration: true },
   }),
-  start('reducer in a drier', { male: { od: '5/8 in' }, female: { metal: 'copper', form: 'reducer' }, rest: { side: 'liquid' } }),
+  start('reducer in a drier', {
+    male: { form: 'reducer', od: '5/8 in' },
+    female: { ...platedStub, bore: '16 mm', cupDepth: '12 mm' },
+    rest: { side: 'liquid' },
+  }),
   start('new section in a line', {
     male: { od: '1-1/8 in' },
     female: { metal: 'copper', form: 'fitting-cup' },
@@ -47,8 +51,8 @@ export const STARTS: readonly Start[] = [
   }),
   start('swaged joint', { male: { od: '5/8 in' }, female: { metal: 'copper', form: 'swaged-socket' } }),
   start('capillary in a drier', {
-    male: { od: '2 mm', wall: '0.6 mm' },
-    female: { ...platedStub, bore: '2.1 mm', cupDepth: '8 mm', wall: '0.7 mm' },
+    male: { form: 'capillary', od: '2 mm', wall: '0.6 mm' },
+    female: { ...platedStub, form: 'crimped-stub', cupDepth: '6 mm', wall: '0.7 mm' },
     rest: { side: 'liquid' },
   }),
 ];

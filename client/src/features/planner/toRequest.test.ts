@@ -59,6 +59,6 @@ test('a stored plan opens as the draft it was, and plans the same', () => {
     rest: { side: 'liquid', near: [{ kind: 'valve', along: 'female', distance: '52 mm', protection: 'putty' }] },
   });
   const { plan, request } = planOf(draft);
-  const again = draftFromPlan(request, plan.chosen?.filler.designation ?? '', null);
+  const again = draftFromPlan(request, plan.chosen?.filler.designation ?? '', null, null);
   expect(planOf(again).plan).toEqual(plan);
 });

@@ -6,7 +6,7 @@ import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
 import { draftChanged, draftFromPlan, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
-import { planDraft, type Planned } from './toRequest';
+import { planDraft, usualPlace, type Planned } from './toRequest';
 
 export interface Planner extends Planned {
   readonly draft: Draft;
@@ -29,10 +29,13 @@ export function usePlanner(joint: JointView): Planner {
   const { data: van } = useVanQuery();
   const schools = useSchools(joint.job.schools)?.here;
   const kept = useSelector((state: RootState) => state.drafts[joint.id]);
-  const draft = useMemo(
-    () => kept?.present ?? (joint.plan ? draftFromPlan(joint.plan.request, joint.plan.chosen, joint.plan.reason) : NEW_DRAFT),
-    [kept, joint.plan],
-  );
+  const draft = useMemo(() => {
+    if (kept) return kept.present;
+    if (!joint.plan) return NEW_DRAFT;
+    const { request, chosen, reason } = joint.plan;
+    const usual = van ? usualPlace({ circuit: joint.circuit, van }, request.service?.side ?? NEW_DRAFT.side) : null;
+    return draftFromPlan(request, chosen, reason, usual);
+  }, [kept, joint.plan, joint.circuit, van]);
   const opened = joint.plan !== null && kept === undefined ? joint.plan : null;
   const planned = useMemo<Planned>(() => {
     // As long as nothing is changed the kept plan stands, whatever the engine, the van or the schools have become since.

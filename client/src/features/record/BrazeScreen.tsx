@@ -26,7 +26,7 @@ const FIELDS: readonly { readonly key: BrazeField; readonly label: string }[] = 
 ];
 
 /** What is decided and planned by now is no longer news; what can hurt at the torch is. */
-const AT_THE_JOINT: readonly Stage[] = ['make safe', 'set up', 'braze'];
+const AT_THE_JOINT: readonly Stage[] = ['make-safe', 'set-up', 'braze'];
 
 /** Each reason once, with the fillers it forbids. */
 function whyForbidden(rows: readonly FillerVerdict[], show: Show): ReadonlyMap<string, readonly string[]> {

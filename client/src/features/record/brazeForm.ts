@@ -1,3 +1,4 @@
+import { partName } from '@kesto/contract/wording';
 import type { BrazedValues, JointView, StoredPlan } from '@kesto/contract';
 import {
   formatDuration,
@@ -40,9 +41,12 @@ export function prefilled(plan: StoredPlan | null, units: UnitPreferences): Braz
     note: '',
     protection:
       answer?.protection
-        .filter((p) => p.measure !== 'none')
-        .map((p) => `${p.measure.replace('-', ' ')} on the ${p.kind.replaceAll('-', ' ')}`)
-        .join(', ') ?? '',
+        .map((p) => [p.measure].flat().filter((word) => word !== 'none' && word !== 'distance'))
+        .map((words, i) =>
+          words.length === 0 ? '' : `${partName(answer.protection[i]?.kind ?? '')}: ${words.join(', ').replaceAll('-', ' ')}`,
+        )
+        .filter((text) => text !== '')
+        .join('; ') ?? '',
     fields: {
       rod: answer?.filler ? readingText(formatLength(answer.filler.rodLengthMm / 1000, units, 0)) : '',
       seconds: answer?.heat?.seconds ? withoutMin(readingText(formatDuration(answer.heat.seconds))) : '',

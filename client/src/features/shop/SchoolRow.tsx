@@ -1,4 +1,4 @@
-import { SCHOOL_TEXTS } from '@kesto/contract/wording';
+import { SCHOOL_TEXTS, schoolName, type SchoolAnswer } from '@kesto/contract/wording';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
 import { View } from 'react-native';
 import { Choice } from '@/ui/Keys';
@@ -28,7 +28,7 @@ export function SchoolRow({ question, value, unset, locked = false, onChoose }: 
   const shown = value ?? unset.label;
   const options = [unset.label, ...SCHOOLS[question]].map((answer) => ({
     value: answer,
-    label: answer,
+    label: answer === unset.label ? answer : schoolName(question, answer),
     disabled: locked && answer !== shown,
   }));
   return (
@@ -44,17 +44,17 @@ export function SchoolRow({ question, value, unset, locked = false, onChoose }: 
         {unset.says}
       </Words>
       {Object.entries(text.answers).map(([answer, weighed]) => (
-        <ForAndBut key={answer} answer={answer} chosen={answer === value} {...weighed} />
+        <ForAndBut key={answer} chosen={answer === value} {...weighed} />
       ))}
     </View>
   );
 }
 
-function ForAndBut({ answer, chosen, gains, risks }: { answer: string; chosen: boolean; gains: string; risks: string }) {
+function ForAndBut({ name, chosen, gains, risks }: SchoolAnswer & { chosen: boolean }) {
   return (
     <Words size={14} tone={chosen ? 'ink' : 'ink2'}>
       <Words size={14} bold>
-        {answer}
+        {name}
       </Words>{' '}
       for {gains}; but {risks}
     </Words>

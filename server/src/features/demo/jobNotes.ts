@@ -42,7 +42,7 @@ const NOTES: readonly DemoNote[] = [
     jobId: demoId(0x43),
     personId: MAREN.id,
     hoursAgo: 44,
-    body: { kind: 'schools', values: { schools: { houseRod: '15 % Ag' }, reason: 'the gas line shakes where it leaves the wall' } },
+    body: { kind: 'schools', values: { schools: { houseRod: 'silver-15' }, reason: 'the gas line shakes where it leaves the wall' } },
   },
 ];
 

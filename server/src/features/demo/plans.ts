@@ -123,11 +123,11 @@ export const PLANS: readonly DemoPlan[] = [
       {
         male: copperTube(0.5, 0.032),
         female: { metal: 'brass', form: 'component-stub', bore: q(12.8, 'mm'), cupDepth: q(9.7, 'mm'), wall: q(1.4, 'mm') },
-        position: 'upright',
+        position: 'down',
         access: 'open',
       },
       'liquid',
-      [{ kind: 'valve', distance: q(46, 'mm'), along: 'female', protection: 'putty' }],
+      [{ kind: 'valve', distance: q(36, 'mm'), along: 'female', protection: 'putty' }],
     ),
   },
 ];

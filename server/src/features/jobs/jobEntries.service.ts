@@ -1,5 +1,6 @@
 import type { JobSchools, JobSum, PutJobEntryRequest } from '@kesto/contract';
-import { differingSchool, type Schools } from '@kesto/core';
+import { schoolName } from '@kesto/contract/wording';
+import { differingSchool, withSchoolIds, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobEntryRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
@@ -19,7 +20,10 @@ export async function jobNotes(shop: ShopWork, jobId: string): Promise<JobNotes>
   const names = await namesOf(shop, [...new Set(rows.map((row) => row.person_id))]);
   const signed = (row: JobEntryRow) => ({ id: row.id, by: names.get(row.person_id) ?? '', at: row.made_at.toISOString() });
   const last = rows.findLast((row) => row.kind === 'schools');
-  const schools = last?.kind === 'schools' && Object.keys(last.values.schools).length > 0 ? { ...last.values, ...signed(last) } : null;
+  const schools =
+    last?.kind === 'schools' && Object.keys(last.values.schools).length > 0
+      ? { ...last.values, schools: withSchoolIds(last.values.schools), ...signed(last) }
+      : null;
   const sums = rows.flatMap((row) => (row.kind === 'sum' ? [{ ...row.values, ...signed(row) }] : []));
   return { schools, sums };
 }
@@ -35,7 +39,11 @@ async function checkReason(shop: ShopWork, body: PutJobEntryRequest): Promise<vo
   const { schools } = body.values;
   const differs = differingSchool(schools, await schoolsOf(shop));
   if (differs) {
-    throw new AppError('INVALID_INPUT', `“${schools[differs]}” is not how this shop does it: write why this job differs.`, 'values.reason');
+    throw new AppError(
+      'INVALID_INPUT',
+      `“${schoolName(differs, schools[differs] ?? '')}” is not how this shop does it: write why this job differs.`,
+      'values.reason',
+    );
   }
 }
 

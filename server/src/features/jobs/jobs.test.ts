@@ -12,7 +12,7 @@ const SUM = {
     note: 'liquid line',
   },
 };
-const OWN_ROD = { kind: 'schools', values: { schools: { houseRod: '15 % Ag' }, reason: 'the owner’s standard' } };
+const OWN_ROD = { kind: 'schools', values: { schools: { houseRod: 'silver-15' }, reason: 'the owner’s standard' } };
 
 let server: TestServer;
 beforeAll(async () => {
@@ -61,7 +61,7 @@ describe('a sum from the bench', () => {
 
 describe('a job made otherwise than the shop does it', () => {
   test('needs a reason; with one its joints are planned by it, and need none of their own', async () => {
-    const without = await noteIn('ilta', { kind: 'schools', values: { schools: { houseRod: '15 % Ag' } } });
+    const without = await noteIn('ilta', { kind: 'schools', values: { schools: { houseRod: 'silver-15' } } });
     expect(without.status).toBe(400);
     expect(without.body.error.field).toBe('values.reason');
     expect((await noteIn('ilta', OWN_ROD)).status).toBe(200);
@@ -72,7 +72,7 @@ describe('a job made otherwise than the shop does it', () => {
     await ilta.put(`/api/jobs/${JOB}/joints/${joint}`).send({ title: 'By the job’s school' }).expect(200);
     expect((await ilta.get(`/api/joints/${joint}`).expect(200)).body.job.schools.reason).toBe('the owner’s standard');
     const plan = (houseRod: string) => ({ ...planBody(), request: { ...planBody().request, schools: { houseRod } } });
-    await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(plan('15 % Ag')).expect(200);
+    await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(plan('silver-15')).expect(200);
     const differs = await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(plan('silver-free')).expect(400);
     expect(differs.body.error.field).toBe('reason');
   });

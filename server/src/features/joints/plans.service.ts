@@ -1,5 +1,5 @@
 import { planAnswer, type PutPlanRequest, type StoredPlan } from '@kesto/contract';
-import { wireError } from '@kesto/contract/wording';
+import { schoolName, wireError } from '@kesto/contract/wording';
 import { differingSchool, ENGINE_VERSION, planJoint, type JointPlan } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { ShopWork } from '../../platform/db/shop';
@@ -37,7 +37,11 @@ async function checkSchools(shop: ShopWork, jointId: string, body: PutPlanReques
   const asked = body.request.schools ?? {};
   const differs = differingSchool(asked, await schoolsOfJob(shop, await jobOfJoint(shop, jointId)));
   if (differs) {
-    throw new AppError('INVALID_INPUT', `“${asked[differs]}” is not how it is done here: write why this joint differs.`, 'reason');
+    throw new AppError(
+      'INVALID_INPUT',
+      `“${schoolName(differs, asked[differs] ?? '')}” is not how it is done here: write why this joint differs.`,
+      'reason',
+    );
   }
 }
 

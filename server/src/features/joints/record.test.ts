@@ -36,7 +36,7 @@ describe('a plan', () => {
   test('from another engine version is stored as this one says, and the difference is told', async () => {
     const joint = await newJoint();
     const { body } = await plan(joint, { ...planBody(), engineVersion: '0.9.0' }).expect(200);
-    expect(body).toMatchObject({ engineDiffers: true, engineVersion: '1.0.0' });
+    expect(body).toMatchObject({ engineDiffers: true, engineVersion: '2.0.0' });
   });
 
   test('sent twice changes nothing and answers the same; other content under its id is a conflict', async () => {

@@ -92,7 +92,7 @@ function advice(page: Page, plan: JointPlan, units: UnitPreferences): void {
   page.moveDown(0.5);
   for (const caution of plan.cautions) {
     const stop = caution.severity === 'stop';
-    words(page, `${stop ? 'Stop. ' : ''}${cautionText(caution, show)} (${cautionRuleText(caution.code)})`, {
+    words(page, `${stop ? 'Stop. ' : ''}${cautionText(caution, show)} (${cautionRuleText(caution)})`, {
       size: 9,
       bold: stop,
       color: stop ? RED : caution.severity === 'note' ? INK_2 : INK,

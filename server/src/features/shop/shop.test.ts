@@ -17,8 +17,8 @@ async function newJoint(): Promise<string> {
 
 test('a lead chooses the shop’s schools, everybody sees them, a technician cannot change them', async () => {
   const [maren, ilta] = [await server.as('maren'), await server.as('ilta')];
-  await maren.put('/api/schools').send({ houseRod: '15 % Ag' }).expect(200);
-  expect((await ilta.get('/api/schools').expect(200)).body).toEqual({ houseRod: '15 % Ag' });
+  await maren.put('/api/schools').send({ houseRod: 'silver-15' }).expect(200);
+  expect((await ilta.get('/api/schools').expect(200)).body).toEqual({ houseRod: 'silver-15' });
   await ilta.put('/api/schools').send({}).expect(403);
 });
 
@@ -29,7 +29,7 @@ test('a school nobody knows is refused, naming it', async () => {
 });
 
 test('a joint may differ from the shop, with a reason that is kept', async () => {
-  await (await server.as('maren')).put('/api/schools').send({ houseRod: '15 % Ag' }).expect(200);
+  await (await server.as('maren')).put('/api/schools').send({ houseRod: 'silver-15' }).expect(200);
   const ilta = await server.as('ilta');
   const joint = await newJoint();
   const differing = { ...planBody(), request: { ...planBody().request, schools: { houseRod: 'silver-free' as const } } };
@@ -40,7 +40,7 @@ test('a joint may differ from the shop, with a reason that is kept', async () =>
     .send({ ...differing, reason: 'customer’s own rods' })
     .expect(200);
   expect(kept.body.reason).toBe('customer’s own rods');
-  const same = { ...planBody(), request: { ...planBody().request, schools: { houseRod: '15 % Ag' as const } } };
+  const same = { ...planBody(), request: { ...planBody().request, schools: { houseRod: 'silver-15' as const } } };
   await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(same).expect(200);
 });
 

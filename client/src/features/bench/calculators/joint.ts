@@ -1,5 +1,16 @@
 import { cautionText, showIn } from '@kesto/contract/wording';
-import { formatGaugePressure, formatGrams, formatLength, gaugePascals, planJoint, type MetalName, type PlanRequest } from '@kesto/core';
+import {
+  formatGaugePressure,
+  formatGrams,
+  formatLength,
+  gaugePascals,
+  planJoint,
+  type CautionCode,
+  type MetalName,
+  type PlanRequest,
+} from '@kesto/core';
+
+const ABOUT_THE_GAP: readonly CautionCode[] = ['gap-reject', 'no-gap-hot', 'gap-loose', 'too-tight', 'tight-for-flux', 'expansion-assumed'];
 import { fitWord } from '@kesto/contract/wording';
 import { METAL_WORDS } from '@/features/planner/drawing/hatch';
 import { NEW_DRAFT, type Draft } from '@/features/planner/drafts';
@@ -68,14 +79,16 @@ export const gap: Calculator = {
     });
     if (!result.ok) return result;
     const { fit, cautions } = result.value;
-    const about = cautions.filter((c) => c.code.startsWith('gap-') || c.code === 'expansion-assumed');
+    const about = cautions.filter((c) => ABOUT_THE_GAP.includes(c.code));
     return {
       ok: true,
       value: {
         picture: { kind: 'joint', plan: result.value },
         rows: [
-          { label: 'a side, cold', reading: formatLength(fit.radialGapColdM, units, 2) },
-          { label: 'a side, hot', reading: formatLength(fit.radialGapHotM, units, 2), note: fitWord(fit.verdict) },
+          { label: 'each side, cold', reading: formatLength(fit.radialGapColdM, units, 2) },
+          ...(fit.radialGapHotM === null
+            ? []
+            : [{ label: 'each side, hot', reading: formatLength(fit.radialGapHotM, units, 2), note: fitWord(result.value) }]),
         ],
         notes: about.map((c) => ({ text: cautionText(c, showIn(units)), stop: c.severity === 'stop' })),
       },

@@ -1,3 +1,5 @@
+import { partName } from '@kesto/contract/wording';
+import { axisMm } from './axis';
 import { formatTemperature, readingText, type HeatAlong, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { scaleLinear } from 'd3-scale';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
@@ -38,7 +40,7 @@ export function TemperatureCurve({
   const top = heat.middleC * 1.12;
   const y = scaleLinear([0, top], [height - PAD.bottom, PAD.top]);
   const pick: Pick = (curve) => (atS === null ? curve.hottestC : frameAt(curve, atS));
-  const sides = sidesOf(reach);
+  const sides = sidesOf(reach, plan);
   const line = (curve: HeatAlong['bare'], side: Side) =>
     pick(curve)
       .map(
@@ -50,7 +52,7 @@ export function TemperatureCurve({
       {plan.protection.map((p, i) => {
         const wet = p.part.protection.wet;
         if (!wet) return null;
-        const [a, b] = [wet.fromM, wet.toM].map((m) => frame.toX(p.part.along === 'male' ? -m * 1000 : m * 1000)).sort((m, n) => m - n) as [
+        const [a, b] = [wet.fromM, wet.toM].map((m) => frame.toX(axisMm(p.part.along, m, plan.joint.female))).sort((m, n) => m - n) as [
           number,
           number,
         ]; // cast: two in, two out
@@ -75,7 +77,9 @@ export function TemperatureCurve({
         </G>
       ))}
       {plan.protection.map((p, i) => {
-        const x = frame.toX((p.part.along === 'male' ? -1 : 1) * p.part.distanceM * 1000);
+        const { peakC, unprotectedPeakC: bareC } = p;
+        if (peakC === null || bareC === null) return null;
+        const x = frame.toX(axisMm(p.part.along, p.part.distanceM, plan.joint.female));
         if (x < 4 || x > frame.width - 4) return null;
         return (
           <G key={`part${i}`}>
@@ -83,14 +87,14 @@ export function TemperatureCurve({
               <Line x1={x - 26} y1={y(p.part.limitC)} x2={x + 26} y2={y(p.part.limitC)} stroke={t.ink} strokeWidth={2} />
             )}
             {p.part.protection.wet && atS === null ? (
-              <Circle cx={x} cy={y(p.unprotectedPeakC)} r={5} fill={t.paper} stroke={t.red} strokeWidth={2} />
+              <Circle cx={x} cy={y(bareC)} r={5} fill={t.paper} stroke={t.red} strokeWidth={2} />
             ) : null}
-            {atS === null ? <Circle cx={x} cy={y(p.peakC)} r={5.5} fill={p.verdict === 'too-hot' ? t.red : t.copper} /> : null}
+            {atS === null ? <Circle cx={x} cy={y(peakC)} r={5.5} fill={p.verdict === 'too-hot' ? t.red : t.copper} /> : null}
             {atS === null && p.part.protection.wet ? (
               <Label
                 x={x + 9}
-                y={y(p.unprotectedPeakC) - 6}
-                text={`${readingText(formatTemperature(p.unprotectedPeakC, units))} bare`}
+                y={y(bareC) - 6}
+                text={`${readingText(formatTemperature(bareC, units))} bare`}
                 bold
                 color={t.red}
                 size={14}
@@ -114,11 +118,11 @@ export function TemperatureCurve({
   );
 }
 
-function sidesOf(reach: ReachAnswer | null): readonly Side[] {
+function sidesOf(reach: ReachAnswer | null, { joint }: JointPlan): readonly Side[] {
   if (!reach) return [];
   return [
-    ...(reach.male ? [{ heat: reach.male, mmOf: (m: number) => -m * 1000 }] : []),
-    ...(reach.female ? [{ heat: reach.female, mmOf: (m: number) => m * 1000 }] : []),
+    ...(reach.male ? [{ heat: reach.male, mmOf: (m: number) => axisMm('male', m, joint.female) }] : []),
+    ...(reach.female ? [{ heat: reach.female, mmOf: (m: number) => axisMm('female', m, joint.female) }] : []),
   ];
 }
 
@@ -149,6 +153,8 @@ function Axis({ frame, y, units }: { frame: Frame; y: number; units: UnitPrefere
 }
 
 function describe(plan: JointPlan, units: UnitPreferences): string {
-  const parts = plan.protection.map((p) => `${p.part.kind.replaceAll('-', ' ')} gets to ${readingText(formatTemperature(p.peakC, units))}`);
+  const parts = plan.protection.flatMap((p) =>
+    p.peakC === null ? [] : [`${partName(p.part.kind)} gets to ${readingText(formatTemperature(p.peakC, units))}`],
+  );
   return `temperature along the parts; the joint at ${readingText(formatTemperature(plan.heat?.middleC ?? 0, units))}${parts.length > 0 ? `, ${parts.join(', ')}` : ''}`;
 }

@@ -1,3 +1,4 @@
+import { partName } from '@kesto/contract/wording';
 import { FLUXES, formatTemperature, METALS, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { scaleLinear } from 'd3-scale';
 import Svg, { Circle, G, Line, Rect } from 'react-native-svg';
@@ -79,12 +80,12 @@ export function TemperatureLadder({
       ) : null}
       <FillerBars plan={plan} fillers={fillers} y={y} step={step} />
       {plan.protection.flatMap((p, i) =>
-        p.part.limitC === null
+        p.part.limitC === null || p.peakC === null
           ? []
           : [
               <G key={i}>
                 <Line x1={AXIS_X} y1={y(p.part.limitC)} x2={width} y2={y(p.part.limitC)} stroke={t.ink} strokeWidth={2} />
-                <Label x={AXIS_X + 4} y={y(p.part.limitC) - 5} text={`${p.part.kind.replaceAll('-', ' ')} limit`} bold size={14} />
+                <Label x={AXIS_X + 4} y={y(p.part.limitC) - 5} text={`${partName(p.part.kind)} limit`} bold size={14} />
                 <Circle cx={AXIS_X + 10} cy={y(Math.min(p.peakC, top))} r={5} fill={p.verdict === 'too-hot' ? t.red : t.copper} />
                 <Label
                   x={AXIS_X + 20}

@@ -34,8 +34,8 @@ function tallest(detail: Detail, width: number): number {
 /** What stands near, in signed millimetres along the axis: out along the tube is negative. */
 export type Places = readonly number[];
 
-/** Parts further off than this are only pointed at where the joint itself is what counts. */
-const CHART_REACH_MM = 150;
+/** Parts, and edges of wraps, further off than this are only pointed at where the joint itself is what counts. */
+const REACH_MM: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: Infinity, plan: 120, chart: 150 };
 /** Room beside the outermost part for its handle and its words. */
 const BESIDE = 1.14;
 /** The row of handles under a drawing with parts near it. */
@@ -43,8 +43,7 @@ const HANDLE_ROW = 44;
 
 function viewWith(joint: SectionJoint, detail: Detail, places: Places): View {
   const view = viewOf(joint);
-  const reach = detail === 'around' ? Infinity : detail === 'chart' ? CHART_REACH_MM : 0;
-  const shown = places.filter((mm) => Math.abs(mm) <= reach).map((mm) => mm * BESIDE);
+  const shown = places.filter((mm) => Math.abs(mm) <= REACH_MM[detail]).map((mm) => mm * BESIDE);
   return { ...view, left: Math.min(view.left, ...shown), right: Math.max(view.right, ...shown) };
 }
 

@@ -31,8 +31,8 @@ export function useReach(plan: JointPlan, lengths: { maleM: number; femaleM: num
   }, []);
   const { maleM, femaleM } = lengths;
   useEffect(() => {
-    const { joint, heat, protection, ambientC } = plan;
-    asker.current?.ask({ id: (count.current += 1), plan: { joint, heat, protection, ambientC }, maleM, femaleM });
+    const { joint, heat, protection, ambientC, holdS } = plan;
+    asker.current?.ask({ id: (count.current += 1), plan: { joint, heat, protection, ambientC, holdS }, maleM, femaleM });
   }, [plan, maleM, femaleM]);
   return answer;
 }

@@ -5,13 +5,19 @@ import {
   meanExpansionPerK,
   METALS,
   readingText,
+  ROD_BEAD_M,
   ROD_WASTE,
   weakerMember,
+  type JointPlan,
+  type StrengthBasis,
 } from '@kesto/core';
-import { f, from, nothingPlanned, type Build } from './working';
+import { f, from, nothingPlanned, type Build, type WorkingInput } from './working';
 
 export const gap: Build = (plan) => {
-  const { fit, joint } = plan;
+  const { joint } = plan;
+  const { hotC, radialGapHotM } = plan.fit;
+  if (hotC === null || radialGapHotM === null) return nothingPlanned;
+  const fit = { ...plan.fit, hotC, radialGapHotM };
   const [B, D] = [joint.female.boreM * 1000, joint.male.outsideM * 1000];
   const [b, d] = [growth(joint.female.metal, fit.hotC), growth(joint.male.metal, fit.hotC)];
   const opens = fit.radialGapHotM >= fit.radialGapColdM;
@@ -79,7 +85,7 @@ export const rod: Build = (plan, units) => {
     sentence: 'What fills the gap, one small fillet, and what drips or stays as a stub.',
     formula: [
       'V = π/4 (B² − D²) L + π (D + z) z² (1 − π/4)',
-      `net ${f(plan.rod.volumeM3 * 1e9, 0)} mm³ × ${ROD_WASTE}`,
+      `net ${f(plan.rod.volumeM3 * 1e9, 0)} mm³ × ${ROD_WASTE} + ${ROD_BEAD_M * 1000} mm of rod`,
       `= ${readingText(formatLength(plan.rod.lengthM, units, 0))}, ${f(plan.rod.massKg * 1000, 2)} g`,
     ],
     inputs: [
@@ -93,50 +99,63 @@ export const rod: Build = (plan, units) => {
         source: plan.chosen.filler.source,
         assumed: true,
       },
-      { symbol: '', name: 'drips and stubs', value: `× ${ROD_WASTE}`, source: 'trade habit', assumed: true },
+      { symbol: '', name: 'drips', value: `× ${ROD_WASTE}`, source: 'trade habit', assumed: true },
+      { symbol: '', name: 'bead that stays on the stub', value: `${ROD_BEAD_M * 1000} mm`, source: 'trade habit', assumed: true },
     ],
     change: 'A cap adds no strength and hides a void: stop when the ring is closed.',
   };
 };
 
-export const strength: Build = (plan) => {
-  const { allowablePa, designPa, metalC } = plan.pressure;
-  if (allowablePa === null)
-    return { ...nothingPlanned, title: 'Strength is not judged', sentence: 'There is a stress table here for copper tube only.' };
-  const { outsideM, wallM, wallMinusM, outsidePlusM } = plan.joint.male;
-  const S = annealedAllowableStressPa(metalC) / 1e6;
-  const [t, D] = [(wallM - wallMinusM) * 1000, (outsideM + outsidePlusM) * 1000];
+const BASIS: Readonly<Record<StrengthBasis, string>> = {
+  asme: 'ASME B31.5',
+  en: 'EN 14276',
+  maker: 'maker’s published rating',
+  none: '',
+};
+
+/** The code's formula with its numbers; a maker's rating is taken as it is. */
+function byCode({ joint, pressure }: JointPlan): { formula: readonly string[]; inputs: readonly WorkingInput[] } {
+  const { basis, metalC, allowablePa, metalAssumed } = pressure;
+  const result = `= ${f((allowablePa ?? 0) / 1e6, 2)} MPa gauge`;
+  if (basis === 'maker') return { formula: ['as its maker published it', result], inputs: [] };
+  const { outsideM, wallM, wallMinusM, outsidePlusM } = joint.male;
+  const S = basis === 'en' ? 200 / 3.5 : annealedAllowableStressPa(metalC) / 1e6;
+  const [t, D, y] = [(wallM - wallMinusM) * 1000, (outsideM + outsidePlusM) * 1000, basis === 'en' ? '' : '0.8 '];
   return {
-    title: 'What the tube carries after the heat',
-    sentence: 'Brazing anneals drawn tube too; the drawn value never comes back. Least wall, largest outside.',
-    formula: [
-      'P = 2 S t / (D − 0.8 t)',
-      `2 × ${f(S, 1)} × ${f(t, 3)} / (${f(D, 3)} − 0.8 × ${f(t, 3)})`,
-      `= ${f(allowablePa / 1e6, 2)} MPa gauge`,
-    ],
+    formula: [`P = 2 S t / (D − ${y}t)`, `2 × ${f(S, 1)} × ${f(t, 3)} / (${f(D, 3)} − ${y ? '0.8 × ' : ''}${f(t, 3)})`, result],
     inputs: [
-      {
-        symbol: 'S',
-        name: `annealed copper at ${f(metalC, 0)} °C`,
-        value: `${f(S, 1)} MPa`,
-        source: 'ASME B31.5',
-        assumed: plan.pressure.metalAssumed,
-      },
-      { symbol: 't', name: 'wall less its tolerance', value: `${f(t, 3)} mm`, ...from(plan, 'wall') },
+      { symbol: 'S', name: `annealed copper at ${f(metalC, 0)} °C`, value: `${f(S, 1)} MPa`, source: BASIS[basis], assumed: metalAssumed },
+      { symbol: 't', name: 'wall less its tolerance', value: `${f(t, 3)} mm`, ...from({ joint }, 'wall') },
       { symbol: 'D', name: 'outside plus its tolerance', value: `${f(D, 3)} mm`, source: 'tube table' },
-      { symbol: '', name: 'the side needs', value: designPa === null ? 'unknown' : `${f(designPa / 1e6, 2)} MPa`, source: 'data plate' },
     ],
-    change: 'Hotter metal carries less. A thicker wall of the same size carries more.',
-    ...(designPa === null
-      ? {}
-      : {
-          scale: {
-            min: 0,
-            max: Math.max(allowablePa, designPa) / 1e6 + 1,
-            good: [designPa / 1e6, Math.max(allowablePa, designPa) / 1e6 + 1] as const,
-            at: allowablePa / 1e6,
-            unit: 'MPa',
-          },
-        }),
+  };
+}
+
+export const strength: Build = (plan) => {
+  const { allowablePa, designPa, basis } = plan.pressure;
+  if (allowablePa === null) {
+    return {
+      ...nothingPlanned,
+      title: 'Strength is not judged',
+      sentence: 'No stress table here for this metal, and no maker’s rating was typed.',
+    };
+  }
+  const { formula, inputs } = byCode(plan);
+  const top = Math.max(allowablePa, designPa ?? 0) / 1e6 + 1;
+  return {
+    title: 'What the tube is rated once brazed',
+    sentence: `By ${BASIS[basis]}. Brazing anneals drawn tube too; the drawn value never comes back.`,
+    formula,
+    inputs: [
+      ...inputs,
+      {
+        symbol: '',
+        name: 'the side is designed for',
+        value: designPa === null ? 'unknown' : `${f(designPa / 1e6, 2)} MPa`,
+        source: 'data plate',
+      },
+    ],
+    change: 'Hotter metal carries less. A heavier wall of the same size carries more.',
+    ...(designPa === null ? {} : { scale: { min: 0, max: top, good: [designPa / 1e6, top] as const, at: allowablePa / 1e6, unit: 'MPa' } }),
   };
 };

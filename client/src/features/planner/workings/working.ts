@@ -29,7 +29,7 @@ export interface Working {
 /** Fixed decimals, as a formula wants them. */
 export const f = (value: number, decimals: number) => value.toFixed(decimals);
 /** Typed by the person, or taken from a table and so assumed. */
-export const from = (plan: JointPlan, what: JointPlan['joint']['assumed'][number]) =>
+export const from = (plan: Pick<JointPlan, 'joint'>, what: JointPlan['joint']['assumed'][number]) =>
   plan.joint.assumed.includes(what) ? { source: 'table', assumed: true } : { source: 'typed' };
 
 export type Build = (plan: JointPlan, units: UnitPreferences) => Working;

@@ -1,0 +1,122 @@
+export type Severity = 'stop' | 'warn' | 'note';
+
+/** Where in the job a caution is shown. */
+export const STAGES = ['find', 'decide', 'make-safe', 'plan', 'set-up', 'braze', 'look', 'hold', 'pull', 'charge', 'hand-over'] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Where the full rule stands: the code of the place, the maker's sheet, the person's licence, a safety sheet; else no more than practice. */
+export type Authority = 'code' | 'maker' | 'licence' | 'safety-sheet' | 'practice';
+
+interface CautionRow {
+  readonly severity: Severity;
+  readonly stage: Stage;
+  readonly authority: Authority;
+}
+
+const row = (severity: Severity, stage: Stage, authority: Authority): CautionRow => ({ severity, stage, authority });
+
+/** Every caution the engine knows: how grave, where it is shown, who has the last word on it. */
+export const CAUTIONS = {
+  // Can it be brazed at all.
+  'no-filler': row('stop', 'decide', 'maker'),
+  'weld-instead': row('stop', 'decide', 'code'),
+  'soft-solder': row('stop', 'decide', 'practice'),
+  galvanised: row('stop', 'decide', 'safety-sheet'),
+  'old-cadmium': row('stop', 'decide', 'safety-sheet'),
+  'cut-back': row('stop', 'decide', 'practice'),
+  'phosphorus-residue': row('stop', 'decide', 'maker'),
+  'al-cu-eutectic': row('stop', 'decide', 'practice'),
+  'carbon-dioxide': row('stop', 'decide', 'maker'),
+  'mechanical-first': row('warn', 'decide', 'code'),
+  'plated-steel': row('warn', 'set-up', 'maker'),
+  'old-unknown': row('warn', 'make-safe', 'safety-sheet'),
+  'makers-filler-list': row('warn', 'plan', 'maker'),
+  // Before the torch.
+  'zero-and-open': row('warn', 'make-safe', 'code'),
+  'acid-gas': row('warn', 'make-safe', 'safety-sheet'),
+  'oil-burns': row('warn', 'make-safe', 'practice'),
+  'hot-work': row('warn', 'make-safe', 'code'),
+  flammable: row('warn', 'make-safe', 'licence'),
+  poisonous: row('warn', 'make-safe', 'safety-sheet'),
+  'process-tube': row('stop', 'make-safe', 'maker'),
+  'sprinkler-near': row('stop', 'make-safe', 'code'),
+  'combustible-near': row('warn', 'make-safe', 'code'),
+  'acetylene-pressure': row('stop', 'make-safe', 'code'),
+  'acetylene-draw': row('warn', 'make-safe', 'maker'),
+  // Fit.
+  'gap-reject': row('stop', 'set-up', 'maker'),
+  'no-gap-hot': row('stop', 'set-up', 'maker'),
+  crimp: row('stop', 'set-up', 'maker'),
+  'capillary-end': row('note', 'set-up', 'practice'),
+  'gap-loose': row('warn', 'set-up', 'maker'),
+  'too-tight': row('warn', 'set-up', 'maker'),
+  'tight-for-flux': row('note', 'set-up', 'practice'),
+  'shallow-cup': row('warn', 'set-up', 'code'),
+  'shallow-swage': row('warn', 'set-up', 'practice'),
+  'check-depth': row('warn', 'set-up', 'practice'),
+  'expansion-assumed': row('note', 'plan', 'practice'),
+  'assumed-figures': row('note', 'plan', 'practice'),
+  // Strength.
+  'strength-short': row('stop', 'plan', 'code'),
+  'strength-unknown': row('note', 'plan', 'code'),
+  'rating-needed': row('warn', 'plan', 'maker'),
+  'max-temp-assumed': row('note', 'plan', 'code'),
+  'test-above-rating': row('warn', 'hold', 'code'),
+  'test-too-high': row('stop', 'hold', 'code'),
+  // Heat.
+  'cannot-reach': row('stop', 'braze', 'maker'),
+  'fuel-too-weak': row('warn', 'braze', 'maker'),
+  'under-torched': row('warn', 'braze', 'practice'),
+  'over-torched': row('warn', 'braze', 'practice'),
+  'two-torches': row('warn', 'braze', 'practice'),
+  'torch-assumed': row('note', 'braze', 'maker'),
+  'small-flame': row('note', 'braze', 'practice'),
+  overhead: row('note', 'braze', 'practice'),
+  reflow: row('warn', 'braze', 'practice'),
+  'aluminium-no-colour': row('warn', 'braze', 'practice'),
+  'zinc-fume': row('note', 'braze', 'safety-sheet'),
+  // Flux.
+  'flux-inside': row('note', 'set-up', 'maker'),
+  'high-temperature-flux': row('warn', 'plan', 'maker'),
+  'flux-range': row('warn', 'plan', 'maker'),
+  // Parts near by.
+  'part-too-hot': row('stop', 'set-up', 'maker'),
+  'part-water': row('note', 'braze', 'maker'),
+  'wrap-on-joint': row('warn', 'set-up', 'practice'),
+  'wrap-misses': row('warn', 'set-up', 'practice'),
+  // Nitrogen.
+  'no-purge': row('warn', 'plan', 'code'),
+  'core-in': row('warn', 'set-up', 'practice'),
+  throttled: row('warn', 'set-up', 'practice'),
+  'joint-pressure-high': row('warn', 'set-up', 'practice'),
+  'joint-pressure-above-aim': row('note', 'set-up', 'practice'),
+  'trickle-unknown': row('note', 'set-up', 'practice'),
+  'cylinder-low': row('warn', 'set-up', 'practice'),
+  'cylinder-short': row('stop', 'set-up', 'practice'),
+  'oxygen-low': row('stop', 'make-safe', 'code'),
+} as const satisfies Readonly<Record<string, CautionRow>>;
+
+export type CautionCode = keyof typeof CAUTIONS;
+type CautionValues = Readonly<Record<string, number | string>>;
+
+export interface Caution {
+  readonly code: CautionCode;
+  readonly severity: Severity;
+  readonly stage: Stage;
+  readonly authority: Authority;
+  readonly values?: CautionValues;
+}
+
+/** A caution out of the table, with the figures of this case; graver than the table where the case is. */
+export const caution = (code: CautionCode, values?: CautionValues, severity: Severity = CAUTIONS[code].severity): Caution => ({
+  code,
+  ...CAUTIONS[code],
+  severity,
+  ...(values ? { values } : {}),
+});
+
+const WEIGHT: Readonly<Record<Severity, number>> = { stop: 0, warn: 1, note: 2 };
+
+/** Stops first, then warnings, then notes; within each in the order they were found. */
+export const stopsFirst = (cautions: readonly Caution[]): readonly Caution[] =>
+  [...cautions].sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity]);
