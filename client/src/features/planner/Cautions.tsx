@@ -1,8 +1,11 @@
 import { cautionRuleText, cautionText, showIn } from '@kesto/contract/wording';
 import type { Caution, JointPlan, Stage, UnitPreferences } from '@kesto/core';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { FlagLine, letterOf } from '@/ui/Flag';
+import { FrameKey } from '@/ui/Keys';
 import { Words } from '@/ui/Words';
+import { flaggedOf, makeSafeOf } from './heeded';
 
 interface CautionsProps {
   readonly plan: JointPlan;
@@ -16,10 +19,9 @@ const isShown = (c: Caution, stages: CautionsProps['stages']) => stages === unde
 /** Stops first, then cautions, each with its letter on the drawing and with where its full rule stands. */
 export function Flags({ plan, units, stages }: CautionsProps) {
   const show = showIn(units);
-  const flagged = plan.cautions.filter((c) => c.severity !== 'note');
   return (
     <View>
-      {flagged.map((c, i) =>
+      {flaggedOf(plan).map((c, i) =>
         isShown(c, stages) ? (
           <FlagLine
             key={`${c.code}${i}`}
@@ -45,4 +47,30 @@ export function Notes({ plan, units, stages }: CautionsProps) {
         {c.authority === 'practice' ? '' : ` (${cautionRuleText(c)})`}
       </Words>
     ));
+}
+
+/** What every flame here asks, told once and briefly; `open` where the flame comes next. */
+export function MakeSafe({ plan, units, open: openAtFirst = false }: CautionsProps & { open?: boolean }) {
+  const [open, setOpen] = useState(openAtFirst);
+  const show = showIn(units);
+  const points = makeSafeOf(plan);
+  if (points.length === 0) return null;
+  return (
+    <View style={{ gap: 6, alignItems: 'flex-start' }}>
+      {openAtFirst ? (
+        <Words size={15} bold>
+          Make safe first
+        </Words>
+      ) : (
+        <FrameKey label={open ? 'Make safe first: close' : `Make safe first: ${points.length} points`} onPress={() => setOpen(!open)} />
+      )}
+      {open
+        ? points.map((c) => (
+            <Words key={c.code} size={15}>
+              {cautionText(c, show)} <Words size={14} tone="ink2">{`(${cautionRuleText(c)})`}</Words>
+            </Words>
+          ))
+        : null}
+    </View>
+  );
 }

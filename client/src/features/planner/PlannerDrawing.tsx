@@ -1,20 +1,21 @@
 import { partName } from '@kesto/contract/wording';
-import { axisMm } from './drawing/axis';
 import type { Along, JointPlan, UnitPreferences } from '@kesto/core';
 import { formatDuration, formatFlow, formatLength, formatTemperature, readingText } from '@kesto/core';
+import { sectionOf } from '@kesto/core/section';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { letterOf } from '@/ui/Flag';
 import { FrameKey } from '@/ui/Keys';
 import { Slider } from '@/ui/Slider';
 import { Words } from '@/ui/Words';
+import { axisMm } from './drawing/axis';
 import { frameOf, type Detail, type Frame } from './drawing/frame';
 import { Grips } from './drawing/Grips';
 import { JointSection, type DrawnFlag } from './drawing/JointDrawing';
-import { sectionOf } from '@kesto/core/section';
 import type { NearMark } from './drawing/NearMarks';
 import { TemperatureCurve } from './drawing/TemperatureCurve';
 import { GripBar, PartProtectionBar } from './GripBar';
+import { flaggedOf } from './heeded';
 import { useReach } from './reach/useReach';
 import { useGrips } from './useGrips';
 import type { Planner } from './usePlanner';
@@ -40,7 +41,6 @@ function nearMarks(plan: JointPlan, units: UnitPreferences): readonly NearMark[]
 
 const PLACES: Readonly<Record<string, DrawnFlag['place']>> = {
   'part-too-hot': 'part',
-  'combustible-near': 'tube',
   'wrap-on-joint': 'part',
   'wrap-misses': 'part',
   'gap-loose': 'mouth',
@@ -53,9 +53,7 @@ const PLACES: Readonly<Record<string, DrawnFlag['place']>> = {
 };
 
 function flagsOf(plan: JointPlan): readonly DrawnFlag[] {
-  return plan.cautions
-    .filter((c) => c.severity !== 'note')
-    .map((c, i) => ({ letter: letterOf(i), stop: c.severity === 'stop', place: PLACES[c.code] ?? ('mouth' as const) }));
+  return flaggedOf(plan).map((c, i) => ({ letter: letterOf(i), stop: c.severity === 'stop', place: PLACES[c.code] ?? ('mouth' as const) }));
 }
 
 interface PlannerDrawingProps {

@@ -6,7 +6,7 @@ import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { AtTheTorch } from './AtTheTorch';
-import { Flags, Notes } from './Cautions';
+import { Flags, MakeSafe, Notes } from './Cautions';
 import { FillerCompare } from './FillerCompare';
 import { FillerList } from './FillerList';
 import type { PlannerView } from './usePlannerScreen';
@@ -20,6 +20,7 @@ export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: J
   return (
     <View style={{ gap: 10 }}>
       <Flags plan={plan} units={units} />
+      <MakeSafe plan={plan} units={units} />
       {underFlags}
       <FillerList
         rows={plan.fillers}

@@ -17,6 +17,7 @@ import type {
   Schools,
   Side,
 } from '@kesto/core';
+import { tradeFraction } from '@kesto/core/unit';
 
 /** A wrap where it is not the usual one; an empty figure stands for the usual. */
 export interface WrapDraft {
@@ -142,7 +143,13 @@ export const NEW_DRAFT: Draft = {
   reason: '',
 };
 
-const text = (quantity: Quantity | undefined) => (quantity ? `${quantity.value} ${quantity.unit}` : '');
+/** A quantity as a person would have typed it: whole sixteenths of an inch as their fraction, all else as it stands. */
+function text(quantity: Quantity | undefined): string {
+  if (!quantity) return '';
+  const { value, unit } = quantity;
+  const fraction = unit === 'in' && Number.isInteger(value * 16) ? tradeFraction(value * 0.0254) : null;
+  return `${fraction ?? value} ${unit}`;
+}
 
 function historyOf(history: PlanRequest['joint']['male']['history']): { state: HistoryState; oldFiller: string; removed: Removal | '' } {
   if (history === undefined || typeof history === 'string') return { state: history ?? 'new', oldFiller: '', removed: '' };

@@ -1,6 +1,7 @@
 import type { JointView } from '@kesto/contract';
 import { Failed } from '@/ui/states';
 import { AroundEditor } from './AroundEditor';
+import { METAL_WORDS } from './drawing/hatch';
 import { FemaleEditor, MaleEditor } from './PartEditor';
 import type { Planner } from './usePlanner';
 
@@ -34,5 +35,5 @@ export function Problems({ planner }: { planner: Planner }) {
 
 export function subtitleOf(joint: JointView, planner: Planner): string {
   const { male, female } = planner.draft;
-  return `${male.metal} ${male.od} into ${female.metal.replaceAll('-', ' ')} ${female.form.replaceAll('-', ' ')}, ${joint.circuit.refrigerant}`;
+  return `${METAL_WORDS[male.metal]} ${male.od} into ${METAL_WORDS[female.metal]} ${female.form.replaceAll('-', ' ')}, ${joint.circuit.refrigerant}`;
 }

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { useVanQuery } from '@/features/jobs/api';
 import { jointCells } from '@/features/joint/cells';
 import { AtTheTorch } from '@/features/planner/AtTheTorch';
-import { Flags, Notes } from '@/features/planner/Cautions';
+import { Flags, MakeSafe, Notes } from '@/features/planner/Cautions';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Keys';
@@ -67,6 +67,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
         <>
           <PlannerDrawing plan={plan} units={units} detail="sizes" flagged />
           <Flags plan={plan} units={units} stages={AT_THE_JOINT} />
+          <MakeSafe plan={plan} units={units} open />
           <AtTheTorch plan={plan} units={units} />
           <Notes plan={plan} units={units} stages={AT_THE_JOINT} />
         </>

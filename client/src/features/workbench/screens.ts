@@ -8,3 +8,4 @@ export { BrazeScreen } from '@/features/record/BrazeScreen';
 export { LookScreen } from '@/features/record/LookScreen';
 export { SchoolsScreen } from '@/features/shop/SchoolsScreen';
 export { VerifyScreen } from '@/features/verify/VerifyScreen';
+export { NotFoundScreen } from './NotFoundScreen';
