@@ -7,6 +7,12 @@ import { Label } from './annotate';
 import { SHOWN_FILLERS } from './ladderReadings';
 
 const AXIS_X = 42;
+/** Of a letter of the labels, on average. */
+const LETTER_WIDTH = 7.6;
+
+/** Whose limit it is, where the ladder is wide enough to say both. */
+const limitLabel = (name: string, room: number) => (`${name} limit`.length * LETTER_WIDTH < room - 8 ? `${name} limit` : name);
+
 
 /** Celsius to the ladder's paper: from just under what is of interest to just over what melts or brazes. */
 export function ladderScale(plan: JointPlan, height: number) {
@@ -85,7 +91,7 @@ export function TemperatureLadder({
           : [
               <G key={i}>
                 <Line x1={AXIS_X} y1={y(p.part.limitC)} x2={width} y2={y(p.part.limitC)} stroke={t.ink} strokeWidth={2} />
-                <Label x={AXIS_X + 4} y={y(p.part.limitC) - 5} text={`${partName(p.part.kind)} limit`} bold size={14} />
+                <Label x={AXIS_X + 4} y={y(p.part.limitC) - 5} text={limitLabel(partName(p.part.kind), width - AXIS_X)} bold size={14} />
                 <Circle cx={AXIS_X + 10} cy={y(Math.min(p.peakC, top))} r={5} fill={p.verdict === 'too-hot' ? t.red : t.copper} />
                 <Label
                   x={AXIS_X + 20}
