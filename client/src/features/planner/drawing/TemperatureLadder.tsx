@@ -13,7 +13,6 @@ const LETTER_WIDTH = 7.6;
 /** Whose limit it is, where the ladder is wide enough to say both. */
 const limitLabel = (name: string, room: number) => (`${name} limit`.length * LETTER_WIDTH < room - 8 ? `${name} limit` : name);
 
-
 /** Celsius to the ladder's paper: from just under what is of interest to just over what melts or brazes. */
 export function ladderScale(plan: JointPlan, height: number) {
   const brazing = plan.fillers.slice(0, SHOWN_FILLERS).map((f) => f.filler.brazingHighC);
