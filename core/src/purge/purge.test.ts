@@ -106,17 +106,25 @@ describe('cylinder', () => {
 });
 
 describe('room', () => {
-  test('1.34 m3 of nitrogen bring a 20 m3 room to 19.5 %', () => {
-    const flow = 1.34 / 60;
-    const p = purge({
-      sections: [{ volume: q(0, 'L') }],
+  /** Test gas alone: 335 L at four atmospheres gauge let 1.34 m3 out. */
+  const letOut = (volumeL: number, rest: object) =>
+    purge({
+      sections: [{ volume: q(volumeL, 'L') }],
       breaks: 0,
       minutes: 0,
-      room: { volume: q(20, 'm3') },
-      testPressure: q(0, 'barg'),
-    });
-    expect(p.roomO2Percent).toBeCloseTo(20.9, 6);
-    expect(20.9 * (1 - (flow * 60) / 20)).toBeCloseTo(19.5, 1);
+      flood: q(1, 'L/min'),
+      testPressure: q(4 * 101.325, 'kPag'),
+      ...rest,
+    }).roomO2Percent;
+
+  test('with air coming in, 2 m3 of test gas in 2 min still take an 8 m3 room to 16.6 %', () => {
+    expect(letOut(500, { room: { volume: q(8, 'm3') }, ventilation: q(36, 'm3/h') })).toBeCloseTo(16.6, 1);
+  });
+
+  test('the bigger the room, the more oxygen stays', () => {
+    const [small, large] = [10, 40].map((m3) => letOut(335, { room: { volume: q(m3, 'm3') } }) ?? NaN);
+    expect(small).toBeLessThan(large ?? NaN);
+    expect(large).toBeLessThan(20.9);
   });
 
   test('a small closed room is stopped, the same room aired is not', () => {
@@ -126,6 +134,9 @@ describe('room', () => {
 });
 
 test.each([
+  ['a flood under its own trickle', { sections: [{ bore: q(20, 'mm'), length: q(10, 'm') }], flood: q(0.1, 'L/min') }, 'flood'],
+  ['a flood faster than 100 m/s', { sections: [{ bore: q(2, 'mm'), length: q(1, 'm') }], flood: q(40, 'L/min') }, 'flood'],
+  ['more oxygen left than a purge is for', { targetO2Percent: 3 }, 'targetO2Percent'],
   ['no section', { sections: [] }, 'sections'],
   ['a negative length', { sections: [{ bore: q(10, 'mm'), length: q(-1, 'm') }] }, 'sections[0].length'],
   ['a target above air', { targetO2Percent: 25 }, 'targetO2Percent'],
