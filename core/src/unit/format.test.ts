@@ -25,7 +25,7 @@ test.each([
   ['cold room', text(formatTemperature(-18, METRIC)), '−18 °C'],
   ['no minus zero', formatNumber(-0.04, 1), '0.0'],
   ['psig', text(formatGaugePressure(gaugePascals(3.41e6), INCH)), '495 psig'],
-  ['kPa', text(formatGaugePressure(gaugePascals(3.41e6), METRIC)), '3410 kPa g'],
+  ['kPa', text(formatGaugePressure(gaugePascals(3.41e6), METRIC)), '3410 kPa'],
   ['trickle, scfh', text(formatFlow(5 * (0.028316846592 / 3600), INCH)), '5.0 scfh'],
   ['short time', text(formatDuration(34)), '34 s'],
   ['long time', text(formatDuration(118)), '1:58 min'],

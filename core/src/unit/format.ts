@@ -50,10 +50,11 @@ export function formatTemperatureDifference(kelvin: number, prefs: UnitPreferenc
   return { value: formatNumber((kelvin * 9) / 5, 0), unit: '°F' };
 }
 
+/** Pressures people read are gauge, as their instruments are: the unit says no more than those do. */
 export function formatGaugePressure(pressure: GaugePascals, prefs: UnitPreferences): Reading {
   if (prefs.pressure === 'psig') return { value: formatNumber(pressure / 6894.757293168, 0), unit: 'psig' };
-  if (prefs.pressure === 'bar') return { value: formatNumber(pressure / 100_000, 1), unit: 'bar g' };
-  return { value: formatNumber(pressure / 1000, 0), unit: 'kPa g' };
+  if (prefs.pressure === 'bar') return { value: formatNumber(pressure / 100_000, 1), unit: 'bar' };
+  return { value: formatNumber(pressure / 1000, 0), unit: 'kPa' };
 }
 
 export function formatMass(massKg: number, prefs: UnitPreferences): Reading {

@@ -43,8 +43,8 @@ const pressureRows = (absolutePa: number): readonly AnswerRow[] => {
   if (absolutePa < VACUUM_PA)
     return [row('absolute', absolutePa, 'Pa', 1), row('vacuum', absolutePa / ABSOLUTE_PRESSURE_UNITS.micron, 'micron', 0)];
   return [
-    row('kilopascals', gaugePa / 1000, 'kPa g', 1),
-    row('bar', gaugePa / GAUGE_PRESSURE_UNITS.barg, 'bar g', 3),
+    row('kilopascals', gaugePa / 1000, 'kPa gauge', 1),
+    row('bar', gaugePa / GAUGE_PRESSURE_UNITS.barg, 'bar gauge', 3),
     row('pounds a square inch', gaugePa / GAUGE_PRESSURE_UNITS.psig, 'psig', 1),
     row('absolute', absolutePa / 1000, 'kPa', 1),
   ];
