@@ -39,7 +39,7 @@ const SHOTS = [
     [tap('start from tube in a service valve'), pause, touch('grip-part0'), touch('ladder', { x: 90, y: 110 })],
   ],
   ['planner-wide-night', 'wide', 'dark', 'Ilta Varro', `/joints/${id('5109')}`],
-  ['planner-why-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5109')}`, [tap(/^gap, cold/)]],
+  ['planner-why-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5109')}`, [tap(/^gap each side/)]],
   ['braze-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/braze`],
   ['look-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/look`],
   ['passport-phone', 'phone', 'light', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
