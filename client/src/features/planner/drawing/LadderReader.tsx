@@ -1,4 +1,4 @@
-import { formatTemperature, formatTemperatureDifference, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
+import { formatTemperature, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { memo, type KeyboardEvent, type PointerEvent } from 'react';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
@@ -75,7 +75,7 @@ function Line({ y }: { y: number }) {
 export function LadderAnswers({ plan, units, readAt }: Pick<LadderProps, 'plan' | 'units' | 'readAt'>) {
   const t = useTokens();
   if (readAt === null) return null;
-  const kelvin = (k: number) => readingText(formatTemperatureDifference(k, units));
+  const show = (c: number) => readingText(formatTemperature(c, units));
   return (
     <View
       role="status"
@@ -83,10 +83,10 @@ export function LadderAnswers({ plan, units, readAt }: Pick<LadderProps, 'plan' 
       style={{ borderTopWidth: 2, borderBottomWidth: 1, borderColor: t.teal, paddingVertical: 6 }}
     >
       <Mono size={20} tone="teal">
-        at {readingText(formatTemperature(readAt, units))}
+        at {show(readAt)}
       </Mono>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16 }}>
-        {readLadder(plan, readAt, kelvin).map((row) => (
+        {readLadder(plan, readAt, show).map((row) => (
           <Words key={row.name} size={15} style={{ flexBasis: 160, flexGrow: 1 }}>
             {row.name}{' '}
             <Words size={15} bold tone={row.tone}>

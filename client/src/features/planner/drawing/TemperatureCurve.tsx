@@ -11,6 +11,8 @@ import type { Frame } from './frame';
 type Pick = (curve: HeatAlong['bare']) => readonly number[];
 
 const PAD = { top: 18, bottom: 26 } as const;
+/** How far over the limit's words the bare peak's stand [px]. */
+const ABOVE_LIMIT = 22;
 
 interface Side {
   readonly heat: HeatAlong;
@@ -93,7 +95,7 @@ export function TemperatureCurve({
             {atS === null && p.part.protection.wet ? (
               <Label
                 x={x + 9}
-                y={y(bareC) - 6}
+                y={Math.min(y(bareC) - 6, p.part.limitC === null ? Infinity : y(p.part.limitC) - ABOVE_LIMIT)}
                 text={`${readingText(formatTemperature(bareC, units))} bare`}
                 bold
                 color={t.red}

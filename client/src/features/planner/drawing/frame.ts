@@ -38,13 +38,17 @@ export type Places = readonly number[];
 const REACH_MM: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: Infinity, plan: 120, chart: 150 };
 /** Room beside the outermost part for its handle and its words. */
 const BESIDE = 1.14;
+/** Left of the mouth stand the magnified gap and the rod: this much room for each millimetre on the right. */
+const LEFT_TO_RIGHT = 0.72;
 /** The row of handles under a drawing with parts near it. */
 const HANDLE_ROW = 44;
 
 function viewWith(joint: SectionJoint, detail: Detail, places: Places): View {
   const view = viewOf(joint);
   const shown = places.filter((mm) => Math.abs(mm) <= REACH_MM[detail]).map((mm) => mm * BESIDE);
-  return { ...view, left: Math.min(view.left, ...shown), right: Math.max(view.right, ...shown) };
+  const right = Math.max(view.right, ...shown);
+  const room = shown.length > 0 && detail !== 'around' ? -right * LEFT_TO_RIGHT : 0;
+  return { ...view, left: Math.min(view.left, room, ...shown), right };
 }
 
 export function frameOf(joint: SectionJoint, width: number, detail: Detail, places: Places = []): Frame {

@@ -5,13 +5,13 @@ const { plan } = planOf(
   draftOf({ female: BRASS_STUB, rest: { near: [{ kind: 'valve', along: 'female', distance: '52 mm', protection: 'putty' }] } }),
 );
 const at = (celsius: number) =>
-  Object.fromEntries(readLadder(plan, celsius, (k) => `${k.toFixed(0)} K`).map((row) => [row.name.replace(/^\d /, ''), row.says]));
+  Object.fromEntries(readLadder(plan, celsius, (c) => `${c.toFixed(0)} °C`).map((row) => [row.name.replace(/^\d /, ''), row.says]));
 
 test('at the aim the chosen filler flows, its flux works and the brass is still solid', () => {
   const said = at(plan.heat?.middleC ?? 0);
   expect(said['BAg-36']).toBe('flows');
   expect(said['flux FB3-A']).toBe('works');
-  expect(said.brass).toMatch(/K under melting/);
+  expect(said.brass).toBe('melts from 885 °C');
   expect(said.valve).toBe('hurt at this');
 });
 
@@ -20,7 +20,7 @@ test('cold, nothing melts, the flux is not clear and the valve stands it', () =>
   expect(said['BAg-36']).toBe('still solid');
   expect(said['flux FB3-A']).toBe('not clear yet');
   expect(said.valve).toBe('stands this');
-  expect(said.brass).toBe('785 K under melting');
+  expect(said.brass).toBe('melts from 885 °C');
 });
 
 test('between solidus and liquidus a filler is half melted; far above it the flux is spent and the brass melts', () => {

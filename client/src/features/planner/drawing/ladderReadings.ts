@@ -1,4 +1,5 @@
 import { FLUXES, METALS, type FillerVerdict, type JointPlan } from '@kesto/core';
+import { METAL_WORDS } from './hatch';
 
 export interface LadderReading {
   readonly name: string;
@@ -24,13 +25,13 @@ function fluxAt(plan: JointPlan, celsius: number): readonly LadderReading[] {
   return [celsius > activeToC ? { name, says: 'spent', tone: 'red' } : { name, says: 'works', tone: 'teal' }];
 }
 
-/** Each metal once, with how far it is from melting. */
-function metalsAt(plan: JointPlan, celsius: number, kelvin: (k: number) => string): readonly LadderReading[] {
+/** Each metal once, with where it starts to melt. */
+function metalsAt(plan: JointPlan, celsius: number, show: (celsius: number) => string): readonly LadderReading[] {
   const metals = [...new Set([plan.joint.male.metal, plan.joint.female.metal])];
   return metals.map((metal) => {
-    const underK = METALS[metal].solidusC - celsius;
-    const name = metal.replaceAll('-', ' ');
-    return underK > 0 ? { name, says: `${kelvin(underK)} under melting`, tone: 'ink' } : { name, says: 'melts', tone: 'red' };
+    const { solidusC } = METALS[metal];
+    const name = METAL_WORDS[metal];
+    return celsius < solidusC ? { name, says: `melts from ${show(solidusC)}`, tone: 'ink' } : { name, says: 'melts', tone: 'red' };
   });
 }
 
@@ -45,9 +46,9 @@ function partsAt(plan: JointPlan, celsius: number): readonly LadderReading[] {
 }
 
 /** What everything on the ladder does at one temperature [°C]: fillers as numbered there, flux, metals, parts near by. */
-export function readLadder(plan: JointPlan, celsius: number, kelvin: (k: number) => string): readonly LadderReading[] {
+export function readLadder(plan: JointPlan, celsius: number, show: (celsius: number) => string): readonly LadderReading[] {
   const fillers = plan.fillers
     .slice(0, SHOWN_FILLERS)
     .map((row, i) => ({ name: `${i + 1} ${row.filler.designation}`, ...fillerAt(row, celsius) }));
-  return [...fillers, ...fluxAt(plan, celsius), ...metalsAt(plan, celsius, kelvin), ...partsAt(plan, celsius)];
+  return [...fillers, ...fluxAt(plan, celsius), ...metalsAt(plan, celsius, show), ...partsAt(plan, celsius)];
 }
