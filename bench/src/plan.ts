@@ -13,6 +13,15 @@ export const JOINT: PlanRequest = {
   purge: { sections: [{ bore: q(19.94, 'mm'), length: q(12, 'm') }], minutes: 10, outlet: { kind: 'port-core-out' } },
 };
 export const WITH_PART: PlanRequest = { ...JOINT, near: [{ kind: 'valve', distance: q(60, 'mm'), protection: 'putty' }] };
+/** Three parts along the tube and past the cup, each with its own wrap. */
+export const WITH_THREE: PlanRequest = {
+  ...JOINT,
+  near: [
+    { kind: 'valve', distance: q(60, 'mm'), along: 'female', protection: 'putty' },
+    { kind: 'sight-glass', distance: q(90, 'mm'), protection: 'wet-cloth' },
+    { kind: 'brazed-joint', filler: 'BCuP-5', distance: q(140, 'mm'), protection: 'wet-cloth' },
+  ],
+};
 const REACH: ReachRequest = {
   tube: { metal: 'copper', od: q(0.875, 'in'), wall: q(0.045, 'in') },
   ambient: q(20, 'C'),

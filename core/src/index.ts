@@ -25,7 +25,7 @@ export { heatReach, type Reach, type ReachPoint, type ReachRequest } from './rea
 export * from './protection/limits';
 export { heatAlongTube, type HeatAlong, type HeatAlongInput, type HeatFrame } from './protection/heatAlong';
 export { heatedEdgeM, type NearPart } from './protection/nearPart';
-export type { PartProtection } from './protection/planProtection';
+export { heatingS, type PartProtection } from './protection/planProtection';
 export { MEASURES, type Measure } from './protection/measures';
 export * from './purge/request';
 export { planPurge, type PurgePlan } from './purge/planPurge';

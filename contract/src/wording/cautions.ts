@@ -6,19 +6,20 @@ type Sentence = (values: Values | undefined, show: Show) => string;
 const kind = (v: Values | undefined) => partName(str(v, 'kind'));
 
 /** What is done about a part, each as its own short order. */
-const MEASURES: Readonly<Record<Measure, string>> = {
-  none: 'Nothing more is needed.',
-  'take-out': 'Take it out, refit it cold.',
-  'take-off': 'Take it off if its maker allows, else wrap it.',
-  'wet-cloth': 'Wrap it in wet cloth.',
-  putty: 'Pack heat putty round it.',
-  paste: 'Cover it with heat paste.',
-  'pull-back': 'Pull it back 300 mm.',
-  shield: 'Put a heat shield between.',
-  distance: 'No wrap keeps it cool enough here: move the joint away from it, or change the part.',
+const MEASURES: Readonly<Record<Measure, (show: Show) => string>> = {
+  none: () => 'Nothing more is needed.',
+  'take-out': () => 'Take it out, refit it cold.',
+  'take-off': () => 'Take it off if its maker allows, else wrap it.',
+  'wet-cloth': () => 'Wrap it in wet cloth.',
+  putty: () => 'Pack heat putty round it.',
+  paste: () => 'Cover it with heat paste.',
+  'pull-back': (s) => `Pull it back ${s.length(0.3)}.`,
+  shield: () => 'Put a heat shield between.',
+  distance: () => 'Even so it gets too hot: move the joint away from it, or change the part.',
 };
 
-export const measureText = (measures: readonly Measure[]): string => measures.map((measure) => MEASURES[measure]).join(' ');
+export const measureText = (measures: readonly Measure[], show: Show): string =>
+  measures.map((measure) => MEASURES[measure](show)).join(' ');
 
 const CODES: Readonly<Record<StrengthBasis, string>> = { asme: 'by ASME B31.5', en: 'by EN 14276', maker: 'by its maker', none: '' };
 const basis = (v: Values | undefined) => CODES[str(v, 'basis') as StrengthBasis] ?? ''; // cast: written by core alone
@@ -67,15 +68,16 @@ const FIT = {
     `Gap ${s.gap(num(v, 'hotMm'))} each side when hot: nothing fills over ${s.gap(0.25)}. Re-size or re-swage the end, or fit a coupling.`,
   'no-gap-hot': (v, s) =>
     `No gap left when hot (${s.gap(num(v, 'coldMm'))} each side cold): nothing can be drawn in. Sand the tube, or use a larger cup.`,
-  crimp: () => 'Crimp the stub on the capillary first: 0.05 to 0.13 mm each side. No filler bridges an open stub.',
-  'capillary-end': () =>
-    'Score and snap the capillary, never a cutter. Into a drier: to the screen, then back 5-10 mm. Flux 10 mm back from its end.',
+  crimp: (_v, s) => `Crimp the stub on the capillary first: ${s.gap(0.05)} to ${s.gap(0.13)} each side. No filler bridges an open stub.`,
+  'capillary-end': (_v, s) =>
+    `Score and snap the capillary, never a cutter. Into a drier: to the screen, then back ${s.length(0.008)}. Flux ${s.length(0.01)} back from its end.`,
   'gap-loose': (v, s) =>
-    `Loose: ${s.gap(num(v, 'hotMm'))} each side when hot, ${s.gap(0.13)} is wanted. Re-swage the end, or use a rod that bridges.`,
+    `Loose: ${s.gap(num(v, 'hotMm'))} each side when hot, at most ${s.gap(0.13)} is wanted. Re-swage the end, or use a rod that bridges.`,
   'too-tight': (v, s) =>
     `Tight: ${s.gap(num(v, 'hotMm'))} each side when hot. Sand the tube until it slides in; use a free-flowing rod; outer part hot first.`,
   'tight-for-flux': (v, s) => `${s.gap(num(v, 'hotMm'))} each side is tight for flux: thin flux, a free-flowing rod, outer part hot first.`,
-  'shallow-cup': (v, s) => `Cup ${s.length(num(v, 'depthM'))} deep; ${s.length(num(v, 'leastM'))} makes the joint as strong as the tube.`,
+  'shallow-cup': (v, s) =>
+    `Cup ${s.gap(num(v, 'depthM') * 1000)} deep; ${s.gap(num(v, 'leastM') * 1000)} makes the joint as strong as the tube.`,
   'shallow-swage': (v, s) => `Swaged only ${s.length(num(v, 'depthM'))} deep: swage it ${s.length(num(v, 'leastM'))} or more.`,
   'check-depth': (v, s) => `A cup ${s.length(num(v, 'depthM'))} deep is unusual: measure it again.`,
   'expansion-assumed': () => 'Expansion of one metal is not tabled this hot: its last value is held.',
@@ -120,12 +122,12 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   reflow: (v, s) => `Brazed before: the old filler moves only at ${s.celsius(num(v, 'lowC'))}. Add fresh rod; not more than twice.`,
   'aluminium-no-colour': () => 'Aluminium shows no colour before it melts: watch the flux.',
   'zinc-fume': () => 'White smoke is zinc: too hot. Flame away, air the place.',
-  'flux-inside': (v) =>
-    `Flux on the tube only, thin, 2-3 mm back from its end.${str(v, 'washes') === 'no' ? '' : ' Wash it off before the leak test: it hides leaks.'}`,
+  'flux-inside': (v, s) =>
+    `Flux on the tube only, thin, ${s.length(0.003)} back from its end.${str(v, 'washes') === 'no' ? '' : ' Wash it off before the leak test: it hides leaks.'}`,
   'high-temperature-flux': (v) => `White flux burns out before this rod is done: use ${str(v, 'class')}.`,
   'flux-range': (v) => `${str(v, 'class')} does not stay active over all this rod needs.`,
   'part-too-hot': (v, s) =>
-    `${kind(v).replace(/^./, (c) => c.toUpperCase())} at ${s.length(num(v, 'distanceM'))} gets to ${s.celsius(num(v, 'peakC'))}; ${s.celsius(num(v, 'limitC'))} is allowed. ${measureText(str(v, 'measures').split(' ') as Measure[])}`, // cast: joined by core alone
+    `${kind(v).replace(/^./, (c) => c.toUpperCase())} at ${s.length(num(v, 'distanceM'))} gets to ${s.celsius(num(v, 'peakC'))}; ${s.celsius(num(v, 'limitC'))} is allowed. ${measureText(str(v, 'measures').split(' ') as Measure[], s)}`, // cast: joined by core alone
   'part-water': (v, s) => `Keep the wrap on the ${kind(v)} wet for ${s.duration(num(v, 'untilS'))} from lighting up.`,
   'wrap-on-joint': (v) => `The wrap for the ${kind(v)} lies on the joint: move it clear of the cup.`,
   'wrap-misses': (v) => `The wrap does not cover the ${kind(v)}.`,
@@ -138,7 +140,8 @@ const INSPECT: Readonly<Record<InspectCode, Sentence>> = {
   'flux-washed': () => 'No flux left: wash with hot water, look again, only then test for leaks.',
   'fillet-all-round': () => 'Fillet closed all the way round; mirror for the back.',
   'no-crack-or-pinhole': () => 'No crack, pinhole or hole open to the surface.',
-  'insertion-mark': (v, s) => `Insertion mark within ${s.gap(num(v, 'withinMm'))} of the cup: ${s.length(num(v, 'depthM'))} went in.`,
+  'insertion-mark': (v, s) =>
+    `Insertion mark within ${s.length(num(v, 'withinMm') / 1000)} of the cup: ${s.length(num(v, 'depthM'))} went in.`,
   'interface-on-steel': () => 'No line or flaking where filler meets steel.',
   'not-overheated': () => 'No sag, orange peel, white bloom or melted edge.',
   'loose-gap-fill': () => 'Loose fit: filler level with the cup all round, not sunk.',

@@ -4,6 +4,7 @@ import {
   formatGaugePressure,
   formatGrams,
   formatLength,
+  formatOnRule,
   formatTemperature,
   gaugePascals,
   readingText,
@@ -37,7 +38,7 @@ export function cardReadings(plan: JointPlan, units: UnitPreferences): { before:
 export function partReadings(plan: JointPlan, units: UnitPreferences): readonly CardReading[] {
   return plan.protection.map((p, i) => ({
     name: `part:${i}` as const,
-    label: `${partName(p.part.kind)} at ${readingText(formatLength(p.part.distanceM, units, 0))}`,
+    label: `${partName(p.part.kind)} at ${readingText(formatOnRule(p.part.distanceM, units))}`,
     reading: p.peakC === null ? NONE : formatTemperature(p.peakC, units),
     note:
       p.peakC === null
@@ -61,7 +62,7 @@ function beforeTorch(plan: JointPlan, units: UnitPreferences): readonly CardRead
     {
       name: 'depth',
       label: 'depth in the cup',
-      reading: formatLength(fit.insertM, units),
+      reading: formatOnRule(fit.insertM, units),
       note: 'to the bottom, marked',
       assumed: joint.assumed.includes('cup-depth'),
     },
@@ -130,8 +131,12 @@ function atTorch(plan: JointPlan, units: UnitPreferences): readonly CardReading[
     {
       name: 'rod',
       label: chosen ? `rod ${chosen.filler.designation}` : 'rod',
-      reading: rod ? formatLength(rod.lengthM, units, 0) : NONE,
-      note: rod ? `${readingText(formatGrams(rod.massKg * 1000))}, ${rod.sticks.toFixed(2)} stick` : 'no filler',
+      reading: rod ? formatOnRule(rod.lengthM, units) : NONE,
+      note: rod
+        ? `${readingText(formatGrams(rod.massKg * 1000))}, ${rod.sticks.toFixed(2)} stick`
+        : chosen
+          ? 'nothing fills this gap'
+          : 'no filler',
       assumed: true,
     },
     {

@@ -2,8 +2,8 @@ import {
   formatDuration,
   formatGaugePressure,
   formatLength,
+  formatOnRule,
   formatTemperature,
-  formatTemperatureDifference,
   gaugePascals,
   METRIC_PREFERENCES,
   readingText,
@@ -15,8 +15,8 @@ export type Values = Readonly<Record<string, number | string>>;
 /** Turns the figures of a reason into one person's units. */
 export interface Show {
   readonly celsius: (value: number) => string;
-  readonly kelvin: (value: number) => string;
   readonly gap: (mm: number) => string;
+  /** As read off a rule. */
   readonly length: (m: number) => string;
   readonly pressure: (gaugePa: number) => string;
   /** Of a few millibar, as it is felt at an open end. */
@@ -28,9 +28,8 @@ export interface Show {
 export function showIn(prefs: UnitPreferences): Show {
   return {
     celsius: (value) => readingText(formatTemperature(value, prefs)),
-    kelvin: (value) => readingText(formatTemperatureDifference(value, prefs)),
     gap: (mm) => readingText(formatLength(mm / 1000, prefs, 2)),
-    length: (m) => readingText(formatLength(m, prefs, prefs.length === 'metric' ? 0 : 1)),
+    length: (m) => readingText(formatOnRule(m, prefs)),
     pressure: (gaugePa) => readingText(formatGaugePressure(gaugePascals(gaugePa), prefs)),
     smallPressure: (gaugePa) =>
       prefs.pressure === 'psig' ? `${(gaugePa / INCH_OF_WATER_PA).toFixed(1)} in. w.c.` : `${(gaugePa / 100).toFixed(1)} mbar`,

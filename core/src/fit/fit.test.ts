@@ -135,6 +135,13 @@ describe('a capillary', () => {
     expect(capillary('crimped-stub', 4.8).fit.radialGapColdM).toBeCloseTo(0.00009, 9);
     expect(capillary('crimped-stub').fit.verdict).toBe('good');
   });
+
+  test('goes in deeper than it is thick without a word', () => {
+    const codesIn = codes(
+      planned(requestFor({ form: 'crimped-stub', cupDepth: q(15, 'mm') }, {}, { form: 'capillary', od: q(2, 'mm'), wall: q(0.6, 'mm') })),
+    );
+    expect(codesIn).not.toContain('check-depth');
+  });
 });
 
 test('a shallow swage and an odd depth are said', () => {

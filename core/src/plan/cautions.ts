@@ -118,7 +118,8 @@ const aboutFit: Source = (c) => {
     female.form === 'swaged-socket' &&
       female.cupDepthM < Math.min(male.outsideM, 0.01) &&
       caution('shallow-swage', { depthM: female.cupDepthM, leastM: Math.min(male.outsideM, 0.01) }),
-    female.cupDepthM > 3 * male.outsideM && caution('check-depth', { depthM: female.cupDepthM }),
+    // A capillary goes in far deeper than it is thick.
+    male.form !== 'capillary' && female.cupDepthM > 3 * male.outsideM && caution('check-depth', { depthM: female.cupDepthM }),
     c.fit.middleC !== null && metalsOf(c).some((metal) => expansionIsAssumed(metal, c.fit.middleC ?? 0)) && caution('expansion-assumed'),
     assumed.length > 0 && caution('assumed-figures', { figures: assumed.join(', ') }),
   ];
@@ -168,7 +169,7 @@ const aboutParts: Source = (c) =>
         caution('combustible-near', values),
       placed && wet !== null && wet.fromM - heatedEdgeM(c.joint, part.along) < ON_JOINT_M && caution('wrap-on-joint', values),
       placed && wet !== null && (part.distanceM < wet.fromM || part.distanceM > wet.toM) && caution('wrap-misses', values),
-      p.verdict === 'ok' && wet !== null && caution('part-water', { ...values, untilS: p.peakAtS }),
+      p.verdict === 'ok' && wet !== null && caution('part-water', { ...values, untilS: p.wetUntilS }),
     ];
   });
 

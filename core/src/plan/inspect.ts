@@ -20,7 +20,7 @@ export interface InspectionPoint {
   readonly values?: Readonly<Record<string, number | string>>;
 }
 
-/** What the eye has to find on this joint, in the order it is looked at. */
+/** What the eye has to find on this joint, in the order it is looked at; nothing where it is not brazed. */
 export function inspectionPoints(c: {
   joint: ResolvedJoint;
   chosen: FillerVerdict | null;
@@ -28,6 +28,7 @@ export function inspectionPoints(c: {
   loose: boolean;
   near: readonly NearPart[];
 }): readonly InspectionPoint[] {
+  if (c.chosen === null) return [];
   const points: InspectionPoint[] = [];
   const metals = [c.joint.male.metal, c.joint.female.metal];
   if (c.flux?.required) points.push({ code: 'flux-washed' });

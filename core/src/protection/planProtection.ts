@@ -17,6 +17,8 @@ export interface PartProtection {
   /** Of the part, with the protection that was asked for. */
   readonly peakC: number | null;
   readonly peakAtS: number;
+  /** A wrap stays wet until then: the part's own peak has passed, bare or wrapped [s from lighting up]. */
+  readonly wetUntilS: number;
   readonly dryAtS: number | null;
   readonly verdict: 'ok' | 'too-hot' | 'no-limit';
   /** What is done about it, in order. */
@@ -25,6 +27,8 @@ export interface PartProtection {
 
 /** Kept at temperature once it flows, unless said otherwise [s]. */
 export const HOLD_S = 10;
+/** A wrap stays wet at least this long after the flame is off [s]: the joint still gives off heat. Trade practice. */
+const WET_AFTER_FLAME_S = 15;
 /** Only this share of a cloth's water is counted: the rest drips off or boils where it does no good. */
 const COUNTED_WATER = 0.6;
 /** Tube beyond the heated zone stays bright, which loses least: the safe side. */
@@ -141,7 +145,7 @@ export function planProtection(
 }
 
 function unreached(part: NearPart, school: NonNullable<Schools['heatProtection']>): PartProtection {
-  const nothing = { unprotectedPeakC: null, unprotectedAtS: 0, rootC: null, peakC: null, peakAtS: 0, dryAtS: null };
+  const nothing = { unprotectedPeakC: null, unprotectedAtS: 0, rootC: null, peakC: null, peakAtS: 0, wetUntilS: 0, dryAtS: null };
   return { part, ...nothing, verdict: 'no-limit', measures: measuresFor(part, school, { fits: () => true, hot: false }) };
 }
 
@@ -159,6 +163,7 @@ function onTube(part: NearPart, s: Situation, school: NonNullable<Schools['heatP
     rootC: asked.rootC,
     peakC: asked.peakC,
     peakAtS: asked.atS,
+    wetUntilS: Math.max(asked.atS, bare.atS, heatingS(s) + WET_AFTER_FLAME_S),
     dryAtS: asked.dryAtS,
     verdict: limitC === null ? 'no-limit' : asked.peakC <= limitC ? 'ok' : 'too-hot',
     measures: measuresFor(part, school, {

@@ -168,6 +168,16 @@ test('a wrap that holds says until when it must stay wet', () => {
   expect(Number(water?.values?.['untilS'])).toBeGreaterThan(plan.heat?.seconds ?? 0);
 });
 
+test('a small tube’s wrap stays wet a quarter of a minute after the flame, though its part peaks as the flame goes', () => {
+  const plan = planNear([
+    part({ distance: q(30, 'mm'), along: 'female', protection: 'wet-cloth', mass: q(0.01, 'kg'), limit: q(600, 'C') }),
+  ]);
+  const water = plan.cautions.find((c) => c.code === 'part-water');
+  const flameOffS = (plan.heat?.seconds ?? NaN) + 10; // held 10 s unless said
+  expect(plan.protection[0]?.verdict).toBe('ok');
+  expect(Number(water?.values?.['untilS'])).toBeGreaterThanOrEqual(flameOffS + 15);
+});
+
 test.each([
   ['a negative distance', part({ distance: q(-1, 'mm') }), 'near[0].distance'],
   ['a limit in the wrong unit', part({ limit: q(100, 'mm') }), 'near[0].limit'],

@@ -6,6 +6,7 @@ import {
   formatLength,
   formatMass,
   formatNumber,
+  formatOnRule,
   formatTemperature,
   INCH_PREFERENCES as INCH,
   METRIC_PREFERENCES as METRIC,
@@ -48,6 +49,14 @@ test.each([
   [2.125, '2-1/8'],
   [1, '1'],
 ])('%d in is %s', (inches, fraction) => expect(tradeFraction(inches * 0.0254)).toBe(fraction));
+
+test.each([
+  [19.0, '3/4 in'],
+  [28.4, '1-1/8 in'],
+  [60, '2-3/8 in'],
+  [50.8, '2 in'],
+  [0.4, '1/16 in'],
+])('%d mm is read off an inch rule as %s', (mm, read) => expect(text(formatOnRule(mm / 1000, INCH))).toBe(read));
 
 test('22 mm is no trade fraction', () => expect(tradeFraction(0.022)).toBeNull());
 

@@ -97,14 +97,24 @@ export function tradeFraction(lengthM: number): string | null {
   const whole = Math.floor(inches + 1e-6);
   const rest = inches - whole;
   const sixteenth = [0, ...SIXTEENTHS, 15, 16].find((n) => Math.abs(rest - n / 16) * 25.4 < 0.06);
-  if (sixteenth === undefined) return null;
-  if (sixteenth === 0) return String(whole);
-  if (sixteenth === 16) return String(whole + 1);
-  let top = sixteenth;
+  return sixteenth === undefined ? null : inSixteenths(whole * 16 + sixteenth);
+}
+
+/** `1-1/8` of 18 sixteenths, `3/4` of 12, `2` of 32. */
+function inSixteenths(count: number): string {
+  const whole = Math.floor(count / 16);
+  let top = count % 16;
   let bottom = 16;
+  if (top === 0) return String(whole);
   while (top % 2 === 0) {
     top /= 2;
     bottom /= 2;
   }
   return whole > 0 ? `${whole}-${top}/${bottom}` : `${top}/${bottom}`;
+}
+
+/** A length as it is read off a rule: whole millimetres, or inches to the nearest 1/16 and never less than one of them. */
+export function formatOnRule(lengthM: number, prefs: UnitPreferences): Reading {
+  if (prefs.length === 'metric') return formatLength(lengthM, prefs, 0);
+  return { value: inSixteenths(Math.max(1, Math.round((lengthM / 0.0254) * 16))), unit: 'in' };
 }

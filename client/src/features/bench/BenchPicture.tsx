@@ -1,4 +1,4 @@
-import { formatLength, readingText, type UnitPreferences } from '@kesto/core';
+import { formatLength, formatOnRule, readingText, type UnitPreferences } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
 import { useId, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -23,7 +23,7 @@ export function BenchPicture({ picture, units }: { picture: Picture; units: Unit
           units={units}
           gas={null}
           gap={{ coldMm: fit.radialGapColdM * 1000, hotMm: (fit.radialGapHotM ?? fit.radialGapColdM) * 1000 }}
-          rod={rod ? `feed ${readingText(formatLength(rod.lengthM, units, 0))}` : null}
+          rod={rod ? `feed ${readingText(formatOnRule(rod.lengthM, units))}` : null}
         />
       );
     }

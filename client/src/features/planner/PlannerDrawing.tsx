@@ -1,6 +1,6 @@
 import { partName } from '@kesto/contract/wording';
 import type { Along, JointPlan, UnitPreferences } from '@kesto/core';
-import { formatDuration, formatFlow, formatLength, formatTemperature, readingText } from '@kesto/core';
+import { formatDuration, formatFlow, formatOnRule, formatTemperature, readingText } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -103,7 +103,7 @@ function Drawn({ plan, units, detail, onPart, planner, flagged, width }: Planner
           units={units}
           gap={{ coldMm: plan.fit.radialGapColdM * 1000, hotMm: (plan.fit.radialGapHotM ?? plan.fit.radialGapColdM) * 1000 }}
           gas={plan.purge?.trickleM3PerS ? `nitrogen ${readingText(formatFlow(plan.purge.trickleM3PerS, units))}` : null}
-          rod={plan.rod ? `feed ${readingText(formatLength(plan.rod.lengthM, units, 0))}` : null}
+          rod={plan.rod ? `feed ${readingText(formatOnRule(plan.rod.lengthM, units))}` : null}
           near={nearMarks(plan, units)}
           flags={(flagged ?? full) ? flagsOf(plan) : []}
           {...(onPart ? { onPart } : {})}

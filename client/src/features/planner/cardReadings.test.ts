@@ -13,7 +13,7 @@ const rows = (plan = brass, units = METRIC_PREFERENCES) => {
 test('ten readings, each with its unit', () => {
   const all = rows();
   expect(Object.keys(all)).toHaveLength(10);
-  expect(readingText(all['depth']!.reading)).toBe('19.0 mm');
+  expect(readingText(all['depth']!.reading)).toBe('19 mm');
   expect(readingText(all['gap']!.reading)).toBe('0.05 mm');
   expect(all['flux']!.reading.value).toBe('FB3-A');
   expect(readingText(all['aim']!.reading)).toBe('745 °C');
@@ -23,7 +23,7 @@ test('ten readings, each with its unit', () => {
 test('units change what is shown, never the plan', () => {
   const before = JSON.stringify(brass);
   expect(readingText(rows(brass, INCH_PREFERENCES)['aim']!.reading)).toBe('1373 °F');
-  expect(readingText(rows(brass, INCH_PREFERENCES)['depth']!.reading)).toBe('0.748 in');
+  expect(readingText(rows(brass, INCH_PREFERENCES)['depth']!.reading)).toBe('3/4 in');
   expect(JSON.stringify(brass)).toBe(before);
 });
 

@@ -1,4 +1,4 @@
-import { formatDuration, formatLength, formatTemperature, readingText, type JointPlan } from '@kesto/core';
+import { formatDuration, formatLength, formatOnRule, formatTemperature, readingText, type JointPlan } from '@kesto/core';
 import { fitWord } from '@kesto/contract/wording';
 import type { Draft } from './drafts';
 import { planDraft, type Surroundings } from './toRequest';
@@ -30,7 +30,7 @@ export function compareRows(draft: Draft, names: readonly string[], around: Surr
       p.fit.radialGapHotM === null ? '–' : `${readingText(formatLength(p.fit.radialGapHotM, units, 2))}, ${fitWord(p)}`,
     ),
     line('flux', (p) => p.flux.class ?? 'none'),
-    line('rod used', (p) => (p.rod ? readingText(formatLength(p.rod.lengthM, units, 0)) : '–')),
+    line('rod used', (p) => (p.rod ? readingText(formatOnRule(p.rod.lengthM, units)) : '–')),
     line('silver', (p) => `${p.chosen?.filler.silverPercent ?? 0} %`),
     line('until it flows', (p) => (p.heat?.seconds ? readingText(formatDuration(p.heat.seconds)) : 'never')),
   ];

@@ -10,7 +10,7 @@ import {
   type CardReading,
 } from '@kesto/contract/wording';
 import type { JointView } from '@kesto/contract';
-import { formatLength, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
+import { formatLength, formatOnRule, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
 import { drawSection } from './drawSection';
 
@@ -115,7 +115,7 @@ function planPage(page: Page, joint: JointView, units: UnitPreferences): void {
   const scale = drawSection(page, sectionOf(plan), box);
   page.y = box.y + box.height + 4;
   const od = readingText(formatLength(plan.joint.male.outsideM, units));
-  const depth = readingText(formatLength(plan.fit.insertM, units));
+  const depth = readingText(formatOnRule(plan.fit.insertM, units));
   words(page, `tube ${od}, ${depth} in the cup; drawn ${((scale * 25.4) / 72).toFixed(1)} to 1`, { size: 9, color: INK_2 });
   figures(page, plan, units);
   advice(page, plan, units);

@@ -1,4 +1,4 @@
-import { formatLength, METRIC_PREFERENCES, readingText, tradeFraction } from '@kesto/core/unit';
+import { formatLength, formatOnRule, METRIC_PREFERENCES, readingText, tradeFraction } from '@kesto/core/unit';
 import { G, Line } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Across, Dimension, GasArrow, Label, SvgFlag } from './annotate';
@@ -30,7 +30,7 @@ export function Annotations({
   const full = detail === 'plan' || detail === 'chart';
   const od = readingText(formatLength(joint.male.od / 1000, units));
   const fraction = tradeFraction(joint.male.od / 1000);
-  const depth = readingText(formatLength(joint.female.depth / 1000, units));
+  const depth = readingText(formatOnRule(joint.female.depth / 1000, units));
   const gasFrom = Math.max(10, mouth - 1.9 * joint.male.od * scale);
   return (
     <G>

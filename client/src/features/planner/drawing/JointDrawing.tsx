@@ -1,4 +1,4 @@
-import { formatLength, METRIC_PREFERENCES, readingText, type UnitPreferences } from '@kesto/core/unit';
+import { formatLength, formatOnRule, METRIC_PREFERENCES, readingText, type UnitPreferences } from '@kesto/core/unit';
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
@@ -106,6 +106,6 @@ function GapLine({ joint, to, scale }: { joint: SectionJoint; to: (p: Point) => 
 
 function describe(joint: SectionJoint, units: UnitPreferences): string {
   const od = readingText(formatLength(joint.male.od / 1000, units));
-  const depth = readingText(formatLength(joint.female.depth / 1000, units));
+  const depth = readingText(formatOnRule(joint.female.depth / 1000, units));
   return `section: ${joint.male.metal} tube ${od} goes ${depth} into a ${joint.female.metal} ${joint.female.form}`;
 }

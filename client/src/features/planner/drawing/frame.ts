@@ -25,6 +25,9 @@ const MARGINS: Readonly<Record<Detail, readonly [top: number, bottom: number]>> 
   chart: [60, 30],
 };
 
+/** A tube drawn thinner than this hangs lower, clear of the glass and of what stands beside it. */
+const CLEAR_OF_GLASS: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: 0, plan: 22, chart: 46 };
+
 function tallest(detail: Detail, width: number): number {
   if (detail === 'thumb') return 64;
   if (width <= 500) return 150;
@@ -57,7 +60,7 @@ export function frameOf(joint: SectionJoint, width: number, detail: Detail, plac
   const bottom = margin + (places.length === 0 ? 0 : places.length === 1 ? HANDLE_ROW : HANDLE_ROW + 18);
   const scale = Math.min(width / (view.right - view.left), tallest(detail, width) / (2 * view.half));
   const left = (width - (view.right - view.left) * scale) / 2;
-  const axis = top + view.half * scale;
+  const axis = top + Math.max(view.half * scale, CLEAR_OF_GLASS[detail]);
   return {
     width,
     height: axis + view.half * scale + bottom,

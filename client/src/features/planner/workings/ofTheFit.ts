@@ -1,6 +1,6 @@
 import {
   annealedAllowableStressPa,
-  formatLength,
+  formatOnRule,
   growth,
   meanExpansionPerK,
   METALS,
@@ -11,10 +11,12 @@ import {
   type JointPlan,
   type StrengthBasis,
 } from '@kesto/core';
+import { showIn } from '@kesto/contract/wording';
 import { f, from, nothingPlanned, type Build, type WorkingInput } from './working';
 
-export const gap: Build = (plan) => {
+export const gap: Build = (plan, units) => {
   const { joint } = plan;
+  const each = showIn(units).gap;
   const { hotC, radialGapHotM } = plan.fit;
   if (hotC === null || radialGapHotM === null) return nothingPlanned;
   const fit = { ...plan.fit, hotC, radialGapHotM };
@@ -25,7 +27,7 @@ export const gap: Build = (plan) => {
   const alpha = (metal: typeof joint.male.metal) => `${f(meanExpansionPerK(metal, fit.hotC) * 1e6, 1)}e-6 /K`;
   return {
     title: unlike ? `The gap ${opens ? 'opens' : 'closes'} a little when hot` : 'The gap stays as it is when hot',
-    sentence: `From ${f(fit.radialGapColdM * 1000, 3)} to ${f(fit.radialGapHotM * 1000, 3)} mm on each side. A filler is drawn into 0.025 to 0.13 mm; with flux from 0.05.`,
+    sentence: `From ${each(fit.radialGapColdM * 1000)} to ${each(fit.radialGapHotM * 1000)} on each side. A filler is drawn into ${each(0.025)} to ${each(0.13)}; with flux from ${each(0.05)}.`,
     formula: [
       'gap = ½ [ B (1 + b ΔT) − D (1 + a ΔT) ]',
       `½ [ ${f(B, 2)} × ${f(b, 5)} − ${f(D, 2)} × ${f(d, 5)} ]`,
@@ -49,18 +51,19 @@ export const gap: Build = (plan) => {
       },
       { symbol: 'ΔT', name: `20 to ${f(fit.hotC, 0)} °C`, value: `${f(fit.hotC - 20, 0)} K`, source: 'middle of the filler’s range' },
     ],
-    change: `A bore 0.1 mm larger opens the gap by 0.05 mm. Over 0.15 mm it is loose, over 0.25 mm nothing fills it.`,
+    change: `A bore ${each(0.1)} larger opens the gap by ${each(0.05)}. Over ${each(0.15)} it is loose, over ${each(0.25)} nothing fills it.`,
     scale: { min: 0, max: 0.3, good: [0.025, 0.15], at: fit.radialGapHotM * 1000, cold: fit.radialGapColdM * 1000, unit: 'mm' },
   };
 };
 
-export const depth: Build = (plan) => {
+export const depth: Build = (plan, units) => {
+  const { length } = showIn(units);
   const { fit, joint } = plan;
   const weak = weakerMember(joint);
   const thinner = Math.min(joint.male.wallM, joint.female.wallM) * 1000;
   return {
     title: 'Into the cup to its bottom',
-    sentence: `The joint is as strong as the tube from ${f(fit.leastOverlapM * 1000, 1)} mm on; the cup gives ${f(fit.insertM * 1000, 1)} mm. Mark the tube and put it fully home all the same.`,
+    sentence: `The joint is as strong as the tube from ${length(fit.leastOverlapM)} on; the cup gives ${length(fit.insertM)}. Mark the tube and put it fully home all the same.`,
     formula: [
       'least = larger of 3 t and W (D − W) T / (0.8 L D)',
       `3 × ${f(thinner, 2)} = ${f(3 * thinner, 1)} mm`,
@@ -86,7 +89,7 @@ export const rod: Build = (plan, units) => {
     formula: [
       'V = π/4 (B² − D²) L + π (D + z) z² (1 − π/4)',
       `net ${f(plan.rod.volumeM3 * 1e9, 0)} mm³ × ${ROD_WASTE} + ${ROD_BEAD_M * 1000} mm of rod`,
-      `= ${readingText(formatLength(plan.rod.lengthM, units, 0))}, ${f(plan.rod.massKg * 1000, 2)} g`,
+      `= ${readingText(formatOnRule(plan.rod.lengthM, units))}, ${f(plan.rod.massKg * 1000, 2)} g`,
     ],
     inputs: [
       { symbol: 'B', name: 'bore', value: `${f(joint.female.boreM * 1000, 2)} mm`, ...from(plan, 'bore') },

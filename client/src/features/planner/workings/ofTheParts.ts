@@ -1,14 +1,15 @@
 import {
   formatDuration,
-  formatLength,
+  formatOnRule,
   formatTemperature,
+  heatingS,
   PART_LIMITS,
   readingText,
   type JointPlan,
   type PartProtection,
   type UnitPreferences,
 } from '@kesto/core';
-import { measureText, partName } from '@kesto/contract/wording';
+import { measureText, partName, showIn } from '@kesto/contract/wording';
 import { f, nothingPlanned, type Working } from './working';
 
 const WHERE = {
@@ -23,7 +24,11 @@ export function part(index: number, plan: JointPlan, units: UnitPreferences): Wo
   if (!p || !plan.heat) return nothingPlanned;
   const { peakC, unprotectedPeakC: bareC } = p;
   if (peakC === null || bareC === null) {
-    return { ...nothingPlanned, title: partName(p.part.kind), sentence: `It is not on the tube. ${measureText(p.measures)}` };
+    return {
+      ...nothingPlanned,
+      title: partName(p.part.kind),
+      sentence: `It is not on the tube. ${measureText(p.measures, showIn(units))}`,
+    };
   }
   const show = (c: number) => readingText(formatTemperature(c, units));
   const kind = partName(p.part.kind);
@@ -31,7 +36,7 @@ export function part(index: number, plan: JointPlan, units: UnitPreferences): Wo
   const limit = p.part.limitC;
   return {
     title: `The ${kind} gets to ${show(peakC)}`,
-    sentence: `Bare it would get to ${show(bareC)}. It peaks ${readingText(formatDuration(p.peakAtS))} after lighting, when the flame is long off.`,
+    sentence: `Bare it would get to ${show(bareC)}. It peaks ${readingText(formatDuration(p.peakAtS))} after lighting; the flame is off at ${readingText(formatDuration(heatingS({ ...plan, heat: plan.heat })))}.`,
     formula: [
       'ρ c A dT/dt = d/dx (k A dT/dx) − h P (T − Ta) − ε σ P (T⁴ − Ta⁴)',
       'from the edge of the heated zone outwards, in 4 mm and 0.5 s',
@@ -47,7 +52,7 @@ export function part(index: number, plan: JointPlan, units: UnitPreferences): Wo
 
 function inputsOf({ part: near }: PartProtection, plan: JointPlan, units: UnitPreferences): Working['inputs'] {
   const show = (c: number) => readingText(formatTemperature(c, units));
-  const length = (m: number) => readingText(formatLength(m, units, 0));
+  const length = (m: number) => readingText(formatOnRule(m, units));
   const { wet, kind } = near.protection;
   return [
     {
