@@ -7,10 +7,10 @@ const workspaces = {
   '^@kesto/core/section$': at('core/src/section/outline.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
   '^@kesto/core$': at('core/src/index.ts'),
-  '^@kesto/contract/api$': at('contract/src/api/types.ts'),
-  '^@kesto/contract/refrigerant$': at('contract/src/answers/refrigerant.ts'),
+  '^@kesto/contract/api$': at('contract/src/api.ts'),
+  '^@kesto/contract/refrigerant$': at('contract/src/engine/refrigerant.ts'),
   '^@kesto/contract$': at('contract/src/index.ts'),
-  '^@kesto/contract/schemas$': at('contract/src/schemas/index.ts'),
+  '^@kesto/contract/schemas$': at('contract/src/schemas.ts'),
   '^@kesto/contract/wording$': at('contract/src/wording/index.ts'),
 };
 /** Packages that ship as ES modules only and have to be read by Jest as such. */

@@ -1,3 +1,3 @@
-export * from './api/types';
-export * from './answers/plan';
-export * from './answers/reach';
+export * from './api';
+export * from './engine/plan';
+export * from './engine/reach';

@@ -7,9 +7,9 @@ const WORKSPACE_ALIASES = {
   '@kesto/core/section': 'core/src/section/outline.ts',
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
-  '@kesto/contract/schemas': 'contract/src/schemas/index.ts',
+  '@kesto/contract/schemas': 'contract/src/schemas.ts',
   '@kesto/contract/wording': 'contract/src/wording/index.ts',
-  '@kesto/contract/refrigerant': 'contract/src/answers/refrigerant.ts',
+  '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',
 };
 

@@ -1,14 +1,14 @@
 import { createApi, fetchBaseQuery, type BaseQueryFn, type FetchArgs, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
-import type { ApiErrorBody } from '@kesto/contract';
+import { ROUTES, type ApiErrorBody } from '@kesto/contract/api';
 import { sessionEnded, writeBegan, writeEnded } from '@/state/look';
 import { signedInAgain } from './signIn';
 
-const raw = fetchBaseQuery({ baseUrl: `${globalThis.location?.origin ?? 'http://localhost'}/api`, credentials: 'same-origin' });
+const raw = fetchBaseQuery({ baseUrl: globalThis.location?.origin ?? 'http://localhost', credentials: 'same-origin' });
 
 type Query = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>;
 
 const isWrite = (args: string | FetchArgs) => typeof args !== 'string' && (args.method ?? 'GET') !== 'GET';
-const isSession = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url) === 'session';
+const isSession = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url) === ROUTES.me.path;
 
 /** A request whose session has ended waits for the sign-in that is laid over the screen, then is made again: nothing typed is lost. */
 const patient: Query = async (args, store, extra) => {

@@ -1,10 +1,2 @@
-export * from './show';
-export * from './fillers';
-export * from './cautions';
-export * from './errors';
-export * from './pointers';
-export * from './schools';
-export * from './figures';
-export * from './fullRule';
-export * from './torch';
-export * from './differences';
+/** Every sentence a person reads, by language. */
+export * from './en';

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
+import { addressOf } from '@/api/call';
 import { useMeQuery } from '@/features/session/api';
 import { useUnits } from '@/state/units';
 import { JointOrder } from '@/ui/JointOrder';
@@ -56,7 +57,7 @@ function Ready({ job }: { job: JobView }) {
           <JointRows joints={job.order} />
           {mayMake ? <AddJoint jobId={job.id} /> : null}
           {toPlan < job.order.length ? (
-            <FrameKey label="Print the plans" onPress={() => window.open(`/api/jobs/${job.id}/plans.pdf`, '_blank')} />
+            <FrameKey label="Print the plans" onPress={() => window.open(addressOf('plansPdf', { job: job.id }), '_blank')} />
           ) : null}
           {mayMake ? <FrameKey label="Schools of this job" onPress={() => router.push(`/jobs/${job.id}/schools`)} /> : null}
         </View>

@@ -1,16 +1,20 @@
-import type { JobView, JointSummary, PutJobEntryRequest, VanStock } from '@kesto/contract';
+import type { Answer, Body } from '@kesto/contract';
 import { api } from '@/api/api';
+import { call } from '@/api/call';
 
 const jobsApi = api.injectEndpoints({
   endpoints: (build) => ({
-    job: build.query<JobView, string>({ query: (id) => `jobs/${id}`, providesTags: (_r, _e, id) => [{ type: 'Job', id }] }),
-    van: build.query<VanStock, void>({ query: () => 'van', providesTags: ['Van'] }),
-    putJobEntry: build.mutation<JobView, { jobId: string; entryId: string; body: PutJobEntryRequest }>({
-      query: ({ jobId, entryId, body }) => ({ url: `jobs/${jobId}/entries/${entryId}`, method: 'PUT', body }),
+    job: build.query<Answer<'getJob'>, string>({
+      query: (job) => call('getJob', { job }),
+      providesTags: (_r, _e, id) => [{ type: 'Job', id }],
+    }),
+    van: build.query<Answer<'van'>, void>({ query: () => call('van', {}), providesTags: ['Van'] }),
+    putJobEntry: build.mutation<Answer<'putJobEntry'>, { jobId: string; entryId: string; body: Body<'putJobEntry'> }>({
+      query: ({ jobId, entryId, body }) => call('putJobEntry', { job: jobId, entry: entryId }, body),
       invalidatesTags: (_r, _e, { jobId }) => [{ type: 'Job', id: jobId }, 'Joint'],
     }),
-    putJoint: build.mutation<JointSummary, { jobId: string; jointId: string; title: string }>({
-      query: ({ jobId, jointId, title }) => ({ url: `jobs/${jobId}/joints/${jointId}`, method: 'PUT', body: { title } }),
+    putJoint: build.mutation<Answer<'putJoint'>, { jobId: string; jointId: string; title: string }>({
+      query: ({ jobId, jointId, title }) => call('putJoint', { job: jobId, joint: jointId }, { title }),
       invalidatesTags: (_r, _e, { jobId }) => [{ type: 'Job', id: jobId }, 'Today', 'Joint'],
     }),
   }),

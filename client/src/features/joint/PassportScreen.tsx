@@ -4,6 +4,7 @@ import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Image, View } from 'react-native';
+import { addressOf } from '@/api/call';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
 import { useMeQuery } from '@/features/session/api';
 import { FrameKey } from '@/ui/Keys';
@@ -104,7 +105,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           {photos.map((sha) => (
             <Image
               key={sha}
-              source={{ uri: `/api/photos/${sha}` }}
+              source={{ uri: addressOf('getPhoto', { sha256: sha }) }}
               accessibilityLabel={`photo ${sha.slice(0, 4)}`}
               style={{ width: 150, height: 112, borderWidth: 1, borderColor: t.rule }}
             />

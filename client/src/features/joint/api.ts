@@ -1,6 +1,6 @@
-import type { JointView, PutEntryRequest, PutPlanRequest, StoredPhoto, StoredPlan } from '@kesto/contract';
-import type { ExportedRecord, RecordEntry } from '@kesto/core';
+import type { Answer, Body } from '@kesto/contract';
 import { api } from '@/api/api';
+import { call } from '@/api/call';
 
 const changes = (_result: unknown, _error: unknown, { jointId }: { jointId: string }) => [
   { type: 'Joint' as const, id: jointId },
@@ -11,25 +11,27 @@ const changes = (_result: unknown, _error: unknown, { jointId }: { jointId: stri
 
 const jointApi = api.injectEndpoints({
   endpoints: (build) => ({
-    joint: build.query<JointView, string>({ query: (id) => `joints/${id}`, providesTags: (_r, _e, id) => [{ type: 'Joint', id }] }),
-    findJoint: build.query<JointView, string>({ query: (tag) => `find/${encodeURIComponent(tag)}` }),
-    putPlan: build.mutation<StoredPlan & { engineDiffers: boolean }, { jointId: string; planId: string; body: PutPlanRequest }>({
-      query: ({ jointId, planId, body }) => ({ url: `joints/${jointId}/plans/${planId}`, method: 'PUT', body }),
+    joint: build.query<Answer<'getJoint'>, string>({
+      query: (joint) => call('getJoint', { joint }),
+      providesTags: (_r, _e, id) => [{ type: 'Joint', id }],
+    }),
+    findJoint: build.query<Answer<'findJoint'>, string>({ query: (tag) => call('findJoint', { tag }) }),
+    putPlan: build.mutation<Answer<'putPlan'>, { jointId: string; planId: string; body: Body<'putPlan'> }>({
+      query: ({ jointId, planId, body }) => call('putPlan', { joint: jointId, plan: planId }, body),
       invalidatesTags: changes,
     }),
-    putEntry: build.mutation<RecordEntry, { jointId: string; entryId: string; body: PutEntryRequest }>({
-      query: ({ jointId, entryId, body }) => ({ url: `joints/${jointId}/entries/${entryId}`, method: 'PUT', body }),
+    putEntry: build.mutation<Answer<'putEntry'>, { jointId: string; entryId: string; body: Body<'putEntry'> }>({
+      query: ({ jointId, entryId, body }) => call('putEntry', { joint: jointId, entry: entryId }, body),
       invalidatesTags: changes,
     }),
-    putPhoto: build.mutation<StoredPhoto, { source: string; file: Blob }>({
+    putPhoto: build.mutation<Answer<'putPhoto'>, { source: string; file: Blob }>({
       query: ({ source, file }) => ({
-        url: `photos/${source}`,
-        method: 'PUT',
+        ...call('putPhoto', { source }),
         body: file,
         headers: { 'content-type': 'application/octet-stream' },
       }),
     }),
-    record: build.query<ExportedRecord, string>({ query: (id) => `joints/${id}/record.json`, keepUnusedDataFor: 0 }),
+    record: build.query<Answer<'exportRecord'>, string>({ query: (joint) => call('exportRecord', { joint }), keepUnusedDataFor: 0 }),
   }),
 });
 

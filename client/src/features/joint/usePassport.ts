@@ -2,6 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { verifyRecord, ENGINE_VERSION } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { addressOf } from '@/api/call';
 import { errorText } from '@/api/api';
 import { useUnits } from '@/state/units';
 import { useLazyRecordQuery, usePutEntryMutation } from './api';
@@ -31,7 +32,7 @@ export function usePassport(joint: JointView) {
   }
 
   async function exportFile() {
-    const why = await saveFrom(`/api/joints/${joint.id}/record.json`, `${joint.tag}.json`);
+    const why = await saveFrom(addressOf('exportRecord', { joint: joint.id }), `${joint.tag}.json`);
     setProblem(why);
   }
 

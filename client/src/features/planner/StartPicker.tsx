@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { addressOf } from '@/api/call';
 import { FrameKey } from '@/ui/Keys';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
@@ -51,7 +52,7 @@ export function StartPicker({ around, onPick }: { around: Surroundings; onPick: 
 
 /** The stored plan as a page to print. */
 export function PrintPlan({ jointId }: { jointId: string }) {
-  return <FrameKey label="Print this plan" onPress={() => window.open(`/api/joints/${jointId}/plan.pdf`, '_blank')} />;
+  return <FrameKey label="Print this plan" onPress={() => window.open(addressOf('planPdf', { joint: jointId }), '_blank')} />;
 }
 
 /** Keeps the plan as a starting point of one's own, on this device. */

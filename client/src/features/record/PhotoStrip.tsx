@@ -1,4 +1,5 @@
 import { Image, View } from 'react-native';
+import { addressOf } from '@/api/call';
 import { FrameKey } from '@/ui/Keys';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -12,7 +13,7 @@ export function PhotoStrip({ photos }: { photos: ReturnType<typeof usePhotos> })
         {photos.photos.map((p, i) => (
           <Image
             key={p.sha256}
-            source={{ uri: `/api/photos/${p.sha256}` }}
+            source={{ uri: addressOf('getPhoto', { sha256: p.sha256 }) }}
             accessibilityLabel={`photo ${i + 1}`}
             style={{ width: 104, height: 78, borderWidth: 1, borderColor: t.rule }}
           />

@@ -1,14 +1,17 @@
-import type { DemoPerson, Me, SignInRequest } from '@kesto/contract';
-import type { UnitPreferences } from '@kesto/core';
+import type { Answer, Body } from '@kesto/contract';
 import { api } from '@/api/api';
+import { call } from '@/api/call';
 
 const sessionApi = api.injectEndpoints({
   endpoints: (build) => ({
-    me: build.query<Me, void>({ query: () => 'session', providesTags: ['Me'] }),
-    demoPeople: build.query<readonly DemoPerson[], void>({ query: () => 'demo/people' }),
-    signIn: build.mutation<unknown, SignInRequest>({ query: (body) => ({ url: 'session', method: 'POST', body }) }),
-    signOut: build.mutation<unknown, void>({ query: () => ({ url: 'session', method: 'DELETE' }) }),
-    putUnits: build.mutation<Me, UnitPreferences>({ query: (body) => ({ url: 'me/units', method: 'PUT', body }), invalidatesTags: ['Me'] }),
+    me: build.query<Answer<'me'>, void>({ query: () => call('me', {}), providesTags: ['Me'] }),
+    demoPeople: build.query<Answer<'demoPeople'>, void>({ query: () => call('demoPeople', {}) }),
+    signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', {}, body) }),
+    signOut: build.mutation<Answer<'signOut'>, void>({ query: () => call('signOut', {}) }),
+    putUnits: build.mutation<Answer<'putUnits'>, Body<'putUnits'>>({
+      query: (body) => call('putUnits', {}, body),
+      invalidatesTags: ['Me'],
+    }),
   }),
 });
 

@@ -1,11 +1,12 @@
-import type { Schools } from '@kesto/core';
+import type { Answer, Body } from '@kesto/contract';
 import { api } from '@/api/api';
+import { call } from '@/api/call';
 
 const shopApi = api.injectEndpoints({
   endpoints: (build) => ({
-    schools: build.query<Schools, void>({ query: () => 'schools', providesTags: ['Schools'] }),
-    putSchools: build.mutation<Schools, Schools>({
-      query: (body) => ({ url: 'schools', method: 'PUT', body }),
+    schools: build.query<Answer<'getSchools'>, void>({ query: () => call('getSchools', {}), providesTags: ['Schools'] }),
+    putSchools: build.mutation<Answer<'putSchools'>, Body<'putSchools'>>({
+      query: (body) => call('putSchools', {}, body),
       invalidatesTags: ['Schools'],
     }),
   }),

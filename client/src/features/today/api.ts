@@ -1,8 +1,9 @@
-import type { Today } from '@kesto/contract';
+import type { Answer } from '@kesto/contract';
 import { api } from '@/api/api';
+import { call } from '@/api/call';
 
 const todayApi = api.injectEndpoints({
-  endpoints: (build) => ({ today: build.query<Today, void>({ query: () => 'today', providesTags: ['Today'] }) }),
+  endpoints: (build) => ({ today: build.query<Answer<'today'>, void>({ query: () => call('today', {}), providesTags: ['Today'] }) }),
 });
 
 export const { useTodayQuery } = todayApi;

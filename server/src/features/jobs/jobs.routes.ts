@@ -1,5 +1,3 @@
-import type { PutJobEntryRequest, PutJobRequest, PutJointRequest } from '@kesto/contract';
-import { ROUTES } from '@kesto/contract/schemas';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
@@ -7,13 +5,13 @@ import { storeJobEntry } from './jobEntries.service';
 import { addJointToJob, jobView, openJob, today, van } from './jobs.service';
 
 export function jobRoutes(routes: Registrar, platform: Platform): void {
-  routes.signed(ROUTES.today, async ({ inShop }) => ({ body: await inShop((shop) => today(shop, platform.clock())) }));
-  routes.signed(ROUTES.van, async ({ inShop }) => ({ body: await inShop(van) }));
-  routes.signed(ROUTES.getJob, async ({ params, inShop }) => ({ body: await inShop((shop) => jobView(shop, idParam(params, 'job'))) }));
-  routes.signed<PutJobRequest>(ROUTES.putJob, async ({ params, body, inShop }) => ({
+  routes.signed('today', async ({ inShop }) => ({ body: await inShop((shop) => today(shop, platform.clock())) }));
+  routes.signed('van', async ({ inShop }) => ({ body: await inShop(van) }));
+  routes.signed('getJob', async ({ params, inShop }) => ({ body: await inShop((shop) => jobView(shop, idParam(params, 'job'))) }));
+  routes.signed('putJob', async ({ params, body, inShop }) => ({
     body: await inShop((shop) => openJob(shop, idParam(params, 'job'), body)),
   }));
-  routes.signed<PutJobEntryRequest>(ROUTES.putJobEntry, async ({ params, body, me, inShop }) => {
+  routes.signed('putJobEntry', async ({ params, body, me, inShop }) => {
     const asked = { jobId: idParam(params, 'job'), entryId: idParam(params, 'entry'), personId: me.person.id, body, now: platform.clock() };
     return {
       body: await inShop(async (shop) => {
@@ -22,7 +20,7 @@ export function jobRoutes(routes: Registrar, platform: Platform): void {
       }),
     };
   });
-  routes.signed<PutJointRequest>(ROUTES.putJoint, async ({ params, body, inShop }) => {
+  routes.signed('putJoint', async ({ params, body, inShop }) => {
     const ids = { jobId: idParam(params, 'job'), jointId: idParam(params, 'joint') };
     return { body: await inShop((shop) => addJointToJob(shop, ids, body)) };
   });

@@ -1,7 +1,5 @@
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import type { PutEntryRequest, PutPlanRequest } from '@kesto/contract';
-import { ROUTES } from '@kesto/contract/schemas';
 import { v7 as uuid } from 'uuid';
 import { notFound } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
@@ -14,17 +12,17 @@ import { jointView } from './joints.service';
 import { storePlan } from './plans.service';
 
 export function jointRoutes(routes: Registrar, platform: Platform): void {
-  routes.signed(ROUTES.getJoint, async ({ params, inShop }) => ({
+  routes.signed('getJoint', async ({ params, inShop }) => ({
     body: await inShop((shop) => jointView(shop, idParam(params, 'joint'))),
   }));
-  routes.signed(ROUTES.findJoint, async ({ params, inShop }) => ({
+  routes.signed('findJoint', async ({ params, inShop }) => ({
     body: await inShop(async (shop) => {
       const joint = await jointByTag(shop, String(params['tag']).toUpperCase());
       if (!joint) throw notFound(`A joint tagged ${params['tag']}`);
       return jointView(shop, joint.id);
     }),
   }));
-  routes.signed<PutPlanRequest>(ROUTES.putPlan, async ({ params, body, me, inShop }) => {
+  routes.signed('putPlan', async ({ params, body, me, inShop }) => {
     const asked = {
       jointId: idParam(params, 'joint'),
       planId: idParam(params, 'plan'),
@@ -34,7 +32,7 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
     };
     return { body: await inShop((shop) => storePlan(shop, asked)) };
   });
-  routes.signed<PutEntryRequest>(ROUTES.putEntry, async ({ params, body, me, inShop }) => {
+  routes.signed('putEntry', async ({ params, body, me, inShop }) => {
     const asked = {
       jointId: idParam(params, 'joint'),
       entryId: idParam(params, 'entry'),
@@ -45,7 +43,7 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
     };
     return { body: await inShop((shop) => appendEntry(shop, asked)) };
   });
-  routes.signed(ROUTES.exportRecord, async ({ params, response, inShop }) => {
+  routes.signed('exportRecord', async ({ params, response, inShop }) => {
     const record = await recordToExport(inShop, idParam(params, 'joint'));
     response.attachment(`${record.tag}.json`).type('json');
     await pipeline(Readable.from(recordPieces(inShop, record)), response);

@@ -1,5 +1,4 @@
 import { PHOTO_LIMIT_BYTES, type StoredPhoto } from '@kesto/contract';
-import { ROUTES } from '@kesto/contract/schemas';
 import express, { type Request, type Response } from 'express';
 import { AppError, notFound } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
@@ -27,14 +26,14 @@ function hashParam(params: Readonly<Record<string, string>>, name: string): stri
 }
 
 export function photoRoutes(routes: Registrar, { cleanPhoto }: Platform): void {
-  routes.signed(ROUTES.putPhoto, async ({ params, request, response, inShop }) => {
+  routes.signed('putPhoto', async ({ params, request, response, inShop }) => {
     const sent = await bodyBytes(request, response);
     checkArrival(sent, hashParam(params, 'source'));
     const photo = await cleanPhoto(sent);
     await inShop((shop) => addPhoto(shop, photo));
     return { body: { sha256: photo.sha256, mediaType: photo.mediaType, bytes: photo.bytes.length } satisfies StoredPhoto };
   });
-  routes.signed(ROUTES.getPhoto, async ({ params, response, inShop }) => {
+  routes.signed('getPhoto', async ({ params, response, inShop }) => {
     const photo = await inShop((shop) => photoBytes(shop, hashParam(params, 'sha256')));
     if (!photo) throw notFound('This photo');
     response.setHeader('cache-control', 'private, max-age=31536000, immutable');

@@ -39,8 +39,8 @@ test('the page says the joint, what it needs and who planned it', async () => {
 });
 
 test('figures follow the units of whoever prints', async () => {
-  expect(await textOf(METRIC_PREFERENCES)).toContain('19.0 mm');
-  expect(await textOf(INCH_PREFERENCES)).toContain('0.748 in');
+  expect(await textOf(METRIC_PREFERENCES)).toContain('19 mm');
+  expect(await textOf(INCH_PREFERENCES)).toContain('3/4 in');
 });
 
 test('a joint with a record prints how many entries it has and its whole last hash', async () => {

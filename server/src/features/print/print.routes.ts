@@ -1,4 +1,3 @@
-import { ROUTES } from '@kesto/contract/schemas';
 import type { Response } from 'express';
 import { notFound } from '../../platform/errors';
 import { idParam } from '../../platform/http/params';
@@ -10,12 +9,12 @@ const send = (response: Response, name: string, pdf: Buffer) =>
   void response.type('application/pdf').setHeader('content-disposition', `inline; filename="${name}.pdf"`).send(pdf);
 
 export function printRoutes(routes: Registrar): void {
-  routes.signed(ROUTES.planPdf, async ({ params, me, response, inShop }) => {
+  routes.signed('planPdf', async ({ params, me, response, inShop }) => {
     const joint = await inShop((shop) => jointView(shop, idParam(params, 'joint')));
     if (!joint.plan) throw notFound('A plan of this joint');
     send(response, joint.tag, await plansPdf([joint], me.units));
   });
-  routes.signed(ROUTES.plansPdf, async ({ params, me, response, inShop }) => {
+  routes.signed('plansPdf', async ({ params, me, response, inShop }) => {
     const joints = await inShop((shop) => jointViews(shop, idParam(params, 'job'), (joint) => joint.state !== 'not planned'));
     const [first] = joints;
     if (!first) throw notFound('A planned joint of this job');

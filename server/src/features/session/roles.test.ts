@@ -1,14 +1,13 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { ROUTES, type RouteDescription } from '@kesto/contract/schemas';
-import { ROLES, type Role } from '@kesto/contract';
+import { ROLES, ROUTES, type Role, type Route } from '@kesto/contract';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
 import { FINISHED_JOINT, OPEN_JOB } from '../../testing/examples';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
 
 interface Row {
-  readonly method: RouteDescription['method'];
+  readonly method: Route['method'];
   readonly path: string;
   readonly may: Readonly<Record<Role, string>>;
 }

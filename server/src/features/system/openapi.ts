@@ -1,19 +1,19 @@
-import { ROUTES, type RouteDescription } from '@kesto/contract/schemas';
+import { ROUTES, type Route, type RouteName } from '@kesto/contract';
+import { bodySchemaOf } from '@kesto/contract/schemas';
 import joiToSwagger from 'joi-to-swagger';
 
 const templated = (path: string) => path.replace(/:(\w+)/g, '{$1}');
 const parameters = (path: string) =>
   [...path.matchAll(/:(\w+)/g)].map(([, name]) => ({ name, in: 'path', required: true, schema: { type: 'string' } }));
 
-function operation(name: string, route: RouteDescription) {
+function operation(name: RouteName, route: Route) {
+  const body = bodySchemaOf(name);
   return {
     operationId: name,
     summary: route.summary,
     description: route.roles === 'anyone' ? 'No sign-in needed.' : `For: ${route.roles.join(', ')}.`,
     parameters: parameters(route.path),
-    ...(route.body
-      ? { requestBody: { required: true, content: { 'application/json': { schema: joiToSwagger(route.body).swagger } } } }
-      : {}),
+    ...(body ? { requestBody: { required: true, content: { 'application/json': { schema: joiToSwagger(body).swagger } } } } : {}),
     responses: { 200: { description: 'Done' }, default: { description: 'Refused: error { code, field?, message, requestId }' } },
   };
 }
@@ -21,7 +21,7 @@ function operation(name: string, route: RouteDescription) {
 /** The API described from the same table and schemas that serve it. */
 export function openApiDescription() {
   const paths: Record<string, Record<string, unknown>> = {};
-  for (const [name, route] of Object.entries(ROUTES)) {
+  for (const [name, route] of Object.entries(ROUTES) as [RouteName, Route][]) {
     const path = (paths[templated(route.path)] ??= {});
     path[route.method] = operation(name, route);
   }

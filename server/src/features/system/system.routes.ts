@@ -1,4 +1,3 @@
-import { ROUTES } from '@kesto/contract/schemas';
 import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
 import { demoPeople } from '../demo/people';
@@ -6,7 +5,7 @@ import { health } from './health';
 import { openApiDescription } from './openapi';
 
 export function systemRoutes(routes: Registrar, platform: Platform): void {
-  routes.open(ROUTES.health, async () => ({ body: await health(platform.db, platform.dataDir) }));
-  routes.open(ROUTES.openapi, async () => ({ body: openApiDescription() }));
-  routes.open(ROUTES.demoPeople, async () => ({ body: platform.demo ? demoPeople() : [] }));
+  routes.open('health', async () => ({ body: await health(platform.db, platform.dataDir) }));
+  routes.open('openapi', async () => ({ body: openApiDescription() }));
+  routes.open('demoPeople', async () => ({ body: platform.demo ? demoPeople() : [] }));
 }

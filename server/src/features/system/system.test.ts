@@ -1,4 +1,4 @@
-import { ROUTES } from '@kesto/contract/schemas';
+import { ROUTES } from '@kesto/contract';
 import { testServer, type TestServer } from '../../testing/server';
 
 let server: TestServer;

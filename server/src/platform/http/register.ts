@@ -1,22 +1,15 @@
-import { check, type RouteDescription } from '@kesto/contract/schemas';
+import { ROUTES, type Body, type Given, type Params, type RouteName, type Streamed } from '@kesto/contract';
+import { bodySchemaOf, check } from '@kesto/contract/schemas';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import { AppError } from '../errors';
 import { signedAs, type Platform, type Signed } from './context';
 
-declare module 'express-serve-static-core' {
-  interface Request {
-    signed?: Signed;
-  }
-}
+/** What a handler gives back: the route's own answer, or nothing where it sends a stream by itself. */
+export type Reply<Name extends RouteName> = Given<Name> extends Streamed ? void : { readonly status?: number; readonly body: Given<Name> };
 
-export interface Answer {
-  readonly status?: number;
-  readonly body?: unknown;
-}
-
-export interface Call<Body = unknown> {
-  readonly body: Body;
-  readonly params: Readonly<Record<string, string>>;
+export interface Call<Name extends RouteName> {
+  readonly body: Body<Name>;
+  readonly params: Params<Name>;
   readonly request: Request;
   readonly response: Response;
 }
@@ -24,45 +17,50 @@ export interface Call<Body = unknown> {
 /** Finds out who calls; answers null for nobody. */
 export type Authenticate = (request: Request) => Promise<Signed['me'] | null>;
 
+type Handle<Name extends RouteName, Who> = (call: Call<Name> & Who) => Promise<Reply<Name>>;
+
 export interface Registrar {
-  readonly open: <B>(route: RouteDescription, handle: (call: Call<B>) => Promise<Answer | void>) => void;
-  readonly signed: <B>(route: RouteDescription, handle: (call: Call<B> & Signed) => Promise<Answer | void>) => void;
+  readonly open: <Name extends RouteName>(name: Name, handle: Handle<Name, object>) => void;
+  readonly signed: <Name extends RouteName>(name: Name, handle: Handle<Name, Signed>) => void;
 }
 
-/** Registers a described route: roles and body are checked before its handler sees the call. */
+/** Registers the route of a name: roles and body are checked before its handler sees the call. */
 export function registrar(router: Router, platform: Platform, authenticate: Authenticate): Registrar {
-  const add = <B>(route: RouteDescription, handle: (call: Call<B>, signed: Signed | null) => Promise<Answer | void>) => {
+  const add = <Name extends RouteName>(name: Name, handle: (call: Call<Name>, signed: Signed | null) => Promise<Reply<Name>>) => {
+    const route = ROUTES[name];
     const handler: RequestHandler = async (request, response) => {
-      const signed = route.roles === 'anyone' ? null : await signedFor(route, request);
-      const call = { body: bodyFor<B>(route, request.body), params: request.params as Record<string, string>, request, response };
-      const answer = await handle(call, signed);
+      const signed = route.roles === 'anyone' ? null : await signedFor(name, request);
+      const params = request.params as unknown as Params<Name>; // cast: Express matched the very path these are named in
+      const answer = await handle({ body: bodyFor(name, request.body), params, request, response }, signed);
       if (answer) response.status(answer.status ?? 200).json(answer.body ?? {});
     };
     router[route.method](route.path, handler);
   };
 
-  async function signedFor(route: RouteDescription, request: Request): Promise<Signed> {
+  async function signedFor(name: RouteName, request: Request): Promise<Signed> {
+    const { roles, summary } = ROUTES[name];
     const me = await authenticate(request);
     if (!me) throw new AppError('SIGNED_OUT', 'You are signed out. Sign in again; what you entered is kept.');
-    if (route.roles !== 'anyone' && !route.roles.includes(me.person.role)) {
-      throw new AppError('FORBIDDEN', `${me.person.role} may not do this: ${route.summary.toLowerCase()}`);
+    if (roles !== 'anyone' && !roles.includes(me.person.role)) {
+      throw new AppError('FORBIDDEN', `${me.person.role} may not do this: ${summary.toLowerCase()}`);
     }
     return signedAs(platform, me);
   }
 
   return {
-    open: (route, handle) => add(route, (call) => handle(call as never)),
-    signed: (route, handle) =>
-      add(route, (call, signed) => {
+    open: (name, handle) => add(name, (call) => handle(call)),
+    signed: (name, handle) =>
+      add(name, (call, signed) => {
         if (!signed) throw new AppError('SIGNED_OUT', 'You are signed out.');
-        return handle({ ...call, ...signed } as never);
+        return handle({ ...call, ...signed });
       }),
   };
 }
 
-function bodyFor<B>(route: RouteDescription, body: unknown): B {
-  if (!route.body) return body as B; // cast: routes without a schema read no JSON body
-  const checked = check(route.body, body ?? {});
+function bodyFor<Name extends RouteName>(name: Name, body: unknown): Body<Name> {
+  const schema = bodySchemaOf(name);
+  if (!schema) return undefined as Body<Name>; // cast: routes without a schema carry no JSON body
+  const checked = check(schema, body ?? {});
   if (!checked.ok) throw new AppError('INVALID_INPUT', checked.problem.message, checked.problem.field);
-  return checked.value as B; // cast: the schema has accepted it
+  return checked.value as Body<Name>; // cast: the schema has accepted it
 }

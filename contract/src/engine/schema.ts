@@ -23,7 +23,7 @@ import {
   type Schools,
 } from '@kesto/core';
 import { METERING, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
-import { quantity } from './quantity';
+import { quantity } from '../schema/quantity';
 
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 

@@ -1,5 +1,5 @@
 import type { Readings, SaturationAnswer } from '@kesto/core/refrigerant';
-import { pointerText } from '../wording/pointers';
+import { pointerText } from '../wording/en/pointers';
 
 /** The answer of `kesto saturation`. */
 export function saturationAnswer(answer: SaturationAnswer) {

@@ -1,7 +1,7 @@
 import type { Caution, JointPlan, PurgePlan } from '@kesto/core';
-import { cautionText, inspectText } from '../wording/cautions';
-import { fillerReasonText, fluxText } from '../wording/fillers';
-import { METRIC_SHOW } from '../wording/show';
+import { cautionText, inspectText } from '../wording/en/cautions';
+import { fillerReasonText, fluxText } from '../wording/en/fillers';
+import { METRIC_SHOW } from '../wording/en/show';
 
 const thousandth = (pascals: number | null) => (pascals === null ? null : pascals / 1000);
 const mm = (metres: number) => metres * 1000;

@@ -1,0 +1,22 @@
+import Joi from 'joi';
+import { schoolsRequest } from '../engine/schema';
+import { NOTE_LIMIT } from '../joints/types';
+import { text, uuid } from '../schema/texts';
+import type { PutJobEntryRequest, PutJobRequest, PutJointRequest } from './types';
+
+export const putJobRequest = Joi.object<PutJobRequest>({ circuitId: uuid.required(), title: text(120).required() });
+export const putJointRequest = Joi.object<PutJointRequest>({ title: text(120).required() });
+
+const sumLines = Joi.array()
+  .max(30)
+  .items(Joi.object({ label: text(80).required(), text: text(200).required() }))
+  .required();
+
+export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
+  kind: Joi.string().valid('schools', 'sum').required(),
+  values: Joi.when('kind', {
+    is: 'schools',
+    then: Joi.object({ schools: schoolsRequest.required(), reason: text(NOTE_LIMIT) }),
+    otherwise: Joi.object({ calculator: text(40).required(), given: sumLines, answers: sumLines, note: text(NOTE_LIMIT) }),
+  }).required(),
+});

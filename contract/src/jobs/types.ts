@@ -1,0 +1,102 @@
+import type { PlanRequest, Schools } from '@kesto/core';
+import type { JointSummary } from '../joints/types';
+
+/** The eleven stages of a job, in the order of work. */
+export const JOB_STAGES = [
+  'find',
+  'decide',
+  'make safe',
+  'plan',
+  'set up',
+  'braze',
+  'look',
+  'hold',
+  'pull',
+  'charge',
+  'hand over',
+] as const;
+export type JobStage = (typeof JOB_STAGES)[number];
+
+export interface UnitPlate {
+  readonly id: string;
+  readonly tag: string;
+  readonly name: string;
+  readonly kind: string;
+}
+
+export interface CircuitView {
+  readonly id: string;
+  readonly name: string;
+  readonly refrigerant: string;
+  readonly highSideDesignGaugePa: number;
+  readonly lowSideDesignGaugePa: number;
+  readonly coldestC: number;
+  /** What the nitrogen sweeps, as the planner's purge sections. */
+  readonly purgeSections: NonNullable<PlanRequest['purge']>['sections'];
+}
+
+export interface JobSummary {
+  readonly id: string;
+  readonly number: number;
+  readonly title: string;
+  readonly stage: JobStage;
+  readonly done: boolean;
+  readonly unit: UnitPlate;
+  readonly planned: number;
+  readonly joints: number;
+}
+
+/** Who noted something of a job, and when the server took it. */
+export interface Signed {
+  readonly id: string;
+  readonly by: string;
+  readonly at: string;
+}
+
+/** Where a job is made by other schools than the shop's, and why. */
+export interface JobSchoolsValues {
+  readonly schools: Schools;
+  readonly reason?: string;
+}
+export type JobSchools = JobSchoolsValues & Signed;
+
+export interface SumLine {
+  readonly label: string;
+  readonly text: string;
+}
+
+/** A sum made on the bench, kept with a job as it stood: what was given and what came out, in words. */
+export interface JobSumValues {
+  readonly calculator: string;
+  readonly given: readonly SumLine[];
+  readonly answers: readonly SumLine[];
+  readonly note?: string;
+}
+export type JobSum = JobSumValues & Signed;
+
+export type PutJobEntryRequest =
+  { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues };
+
+export interface JobView extends JobSummary {
+  readonly circuit: CircuitView;
+  readonly order: readonly JointSummary[];
+  readonly schools: JobSchools | null;
+  readonly sums: readonly JobSum[];
+}
+
+export interface Today {
+  readonly jobs: readonly JobSummary[];
+  readonly units: readonly UnitPlate[];
+  readonly sentBack: readonly { readonly joint: JointSummary; readonly jobId: string; readonly by: string; readonly why: string }[];
+  readonly due: readonly { readonly name: string; readonly what: string; readonly until: string }[];
+  readonly toRead: readonly JointSummary[];
+}
+
+export interface PutJobRequest {
+  readonly circuitId: string;
+  readonly title: string;
+}
+
+export interface PutJointRequest {
+  readonly title: string;
+}

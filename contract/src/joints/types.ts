@@ -1,0 +1,78 @@
+import type { EntryKind, JointPlan, JointState, LookFinding, LookResult, PlanRequest, RecordEntry } from '@kesto/core';
+import type { PlanAnswer } from '../engine/plan';
+import type { CircuitView, JobSchools, JobStage, UnitPlate } from '../jobs/types';
+
+export const NOTE_LIMIT = 2000;
+
+export interface JointSummary {
+  readonly id: string;
+  readonly tag: string;
+  readonly title: string;
+  readonly state: JointState;
+}
+
+/**
+ * A plan as it was kept: what was asked, what was chosen, and the engine's whole answer. Every screen, page and file that shows
+ * the joint is drawn from it; none works it out anew.
+ */
+export interface StoredPlan {
+  readonly id: string;
+  readonly request: PlanRequest;
+  readonly chosen: string;
+  readonly reason: string | null;
+  /** In SI, as the engine of `engineVersion` gave it. */
+  readonly plan: JointPlan;
+  readonly answer: PlanAnswer;
+  readonly engineVersion: string;
+  readonly by: string;
+  readonly at: string;
+}
+
+export interface JointView extends JointSummary {
+  readonly job: {
+    readonly id: string;
+    readonly number: number;
+    readonly title: string;
+    readonly stage: JobStage;
+    readonly order: readonly JointSummary[];
+    readonly schools: JobSchools | null;
+  };
+  readonly unit: UnitPlate;
+  readonly circuit: CircuitView;
+  readonly plan: StoredPlan | null;
+  readonly entries: readonly RecordEntry[];
+}
+
+export interface PutPlanRequest {
+  readonly request: PlanRequest;
+  readonly chosen: string;
+  readonly reason?: string;
+  readonly engineVersion: string;
+}
+
+export interface PutEntryRequest {
+  readonly kind: EntryKind;
+  readonly deviceTime: string;
+  readonly values: Readonly<Record<string, unknown>>;
+  readonly photos: readonly string[];
+  readonly corrects?: { readonly entry: string; readonly why: string };
+}
+
+export interface BrazedValues {
+  readonly filler: string;
+  readonly rodMm: number;
+  readonly seconds: number | null;
+  readonly purgeLpm: number | null;
+  readonly floodSeconds: number | null;
+  readonly depthMm: number | null;
+  readonly protection: string;
+  readonly note: string;
+  /** Why another filler than the plan's was used. */
+  readonly reason?: string;
+}
+
+export interface LookValues {
+  readonly result: LookResult;
+  readonly findings: readonly LookFinding[];
+  readonly note: string;
+}

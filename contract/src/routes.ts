@@ -1,0 +1,30 @@
+import { JOB_ROUTES } from './jobs/routes';
+import { JOINT_ROUTES } from './joints/routes';
+import { PHOTO_ROUTES } from './photos/routes';
+import { PRINT_ROUTES } from './print/routes';
+import type { ParamsOf, Route, Streamed } from './route';
+import { SESSION_ROUTES } from './session/routes';
+import { SHOP_ROUTES } from './shop/routes';
+import { SYSTEM_ROUTES } from './system/routes';
+
+/** Every route of the API: what the server registers, the client calls, OpenAPI describes and the roles test walks. */
+export const ROUTES = {
+  ...SYSTEM_ROUTES,
+  ...SESSION_ROUTES,
+  ...SHOP_ROUTES,
+  ...JOB_ROUTES,
+  ...JOINT_ROUTES,
+  ...PRINT_ROUTES,
+  ...PHOTO_ROUTES,
+} as const;
+
+export type RouteName = keyof typeof ROUTES;
+type Carried<Name extends RouteName> =
+  (typeof ROUTES)[Name] extends Route<string, infer Body, infer Answer> ? { body: Body; answer: Answer } : never;
+
+export type Body<Name extends RouteName> = Carried<Name>['body'];
+/** As the server gives it: `Streamed` where the handler sends it by itself. */
+export type Given<Name extends RouteName> = Carried<Name>['answer'];
+/** As whoever asks reads it. */
+export type Answer<Name extends RouteName> = Given<Name> extends Streamed<infer T> ? T : Given<Name>;
+export type Params<Name extends RouteName> = Readonly<Record<ParamsOf<(typeof ROUTES)[Name]['path']>, string>>;

@@ -1,0 +1,31 @@
+import type Joi from 'joi';
+import { putJobEntryRequest, putJobRequest, putJointRequest } from './jobs/schema';
+import { putEntryRequest, putPlanRequest } from './joints/schema';
+import type { NoBody } from './route';
+import type { Body, RouteName } from './routes';
+import { schoolsRequest } from './engine/schema';
+import { signInRequest, unitsRequest } from './session/schema';
+
+export * from './engine/schema';
+export * from './jobs/schema';
+export * from './joints/schema';
+export * from './session/schema';
+export * from './schema/check';
+export * from './schema/quantity';
+
+type WithBody = { [Name in RouteName]: Body<Name> extends NoBody ? never : Name }[RouteName];
+
+/** The schema of every body: a route that carries one and is not named here does not compile. */
+export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<Name>> } = {
+  signIn: signInRequest,
+  putUnits: unitsRequest,
+  putSchools: schoolsRequest,
+  putJob: putJobRequest,
+  putJoint: putJointRequest,
+  putJobEntry: putJobEntryRequest,
+  putPlan: putPlanRequest,
+  putEntry: putEntryRequest,
+};
+
+export const bodySchemaOf = (name: RouteName): Joi.ObjectSchema | null =>
+  (BODY_SCHEMAS as Readonly<Partial<Record<RouteName, Joi.ObjectSchema>>>)[name] ?? null; // cast: most routes carry no body

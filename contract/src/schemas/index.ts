@@ -1,4 +1,0 @@
-export * from './quantity';
-export * from './plan';
-export * from './check';
-export * from './api';

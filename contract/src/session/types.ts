@@ -1,0 +1,40 @@
+import type { UnitPreferences } from '@kesto/core';
+
+export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Who may read, and who may also plan and record. */
+export const EVERYBODY: readonly Role[] = ROLES;
+export const MAKERS: readonly Role[] = ['technician', 'lead', 'admin'];
+
+export interface SignInRequest {
+  readonly login: string;
+  readonly password: string;
+}
+
+export interface PersonName {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+}
+
+export interface Approval {
+  readonly group: 'phosphorus filler' | 'silver filler' | 'aluminium filler';
+  readonly validUntil: string;
+}
+
+export interface Me {
+  readonly person: PersonName;
+  readonly shop: { readonly id: string; readonly name: string };
+  readonly units: UnitPreferences;
+  readonly approvals: readonly Approval[];
+}
+
+export interface DemoPerson extends PersonName {
+  readonly login: string;
+  readonly password: string;
+}
+
+export interface Done {
+  readonly ok: true;
+}
