@@ -1,6 +1,7 @@
 /** What both sides of the wire know: types, limits and the table of routes. No sentence and no schema, so that the first screen waits for neither. */
 export * from './session/types';
 export * from './shop/types';
+export * from './units/types';
 export * from './jobs/types';
 export * from './joints/types';
 export * from './photos/types';

@@ -5,6 +5,7 @@ import { PRINT_ROUTES } from './print/routes';
 import type { ParamsOf, Route, Streamed } from './route';
 import { SESSION_ROUTES } from './session/routes';
 import { SHOP_ROUTES } from './shop/routes';
+import { UNIT_ROUTES } from './units/routes';
 import { SYSTEM_ROUTES } from './system/routes';
 
 /** Every route of the API: what the server registers, the client calls, OpenAPI describes and the roles test walks. */
@@ -12,6 +13,7 @@ export const ROUTES = {
   ...SYSTEM_ROUTES,
   ...SESSION_ROUTES,
   ...SHOP_ROUTES,
+  ...UNIT_ROUTES,
   ...JOB_ROUTES,
   ...JOINT_ROUTES,
   ...PRINT_ROUTES,

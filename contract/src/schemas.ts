@@ -5,11 +5,13 @@ import type { NoBody } from './route';
 import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
+import { putSiteRequest, putUnitRequest } from './units/schema';
 
 export * from './engine/schema';
 export * from './jobs/schema';
 export * from './joints/schema';
 export * from './session/schema';
+export * from './units/schema';
 export * from './schema/check';
 export * from './schema/quantity';
 
@@ -20,6 +22,8 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   signIn: signInRequest,
   putUnits: unitsRequest,
   putSchools: schoolsRequest,
+  putSite: putSiteRequest,
+  putUnit: putUnitRequest,
   putJob: putJobRequest,
   putJoint: putJointRequest,
   putJobEntry: putJobEntryRequest,

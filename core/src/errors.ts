@@ -36,6 +36,7 @@ export const REFUSAL_REASONS = [
   'suction-not-below-liquid',
   'limit-under-ambient',
   'coldest-above-hottest',
+  'low-above-high',
   'joint-above-solidus',
   'flood-under-trickle',
   'flood-too-fast',

@@ -25,6 +25,9 @@ export { heatReach, type Reach, type ReachPoint, type ReachRequest } from './rea
 export * from './protection/limits';
 export { heatAlongTube, type HeatAlong, type HeatAlongInput, type HeatFrame } from './protection/heatAlong';
 export { heatedEdgeM, type NearPart } from './protection/nearPart';
+export * from './plan/requestFor';
+export { carriedRequest } from './plan/keptRequest';
+export { readPlate, type PlateRequest, type SweptRequest } from './circuit/readPlate';
 export { heatingS, type PartProtection } from './protection/planProtection';
 export { MEASURES, type Measure } from './protection/measures';
 export * from './purge/request';

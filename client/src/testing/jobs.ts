@@ -1,5 +1,5 @@
 import type { JobView, JointSummary, Today } from '@kesto/contract';
-import { CIRCUIT } from './joints';
+import { CIRCUIT, SITE } from './joints';
 
 export const summary = (tag: string, state: JointSummary['state']): JointSummary => ({ id: tag, tag, title: `Joint ${tag}`, state });
 
@@ -9,9 +9,10 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   title: 'suction valve leaks',
   stage: 'plan',
   done: false,
-  unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold room' },
+  unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room' },
   planned: 1,
   joints: 2,
+  site: SITE,
   circuit: CIRCUIT,
   order: [summary('CR2-09', 'planned'), summary('CR2-07', 'not planned')],
   schools: null,
@@ -20,6 +21,6 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
 });
 
 export const dayWith = (rest: Partial<Today> = {}): Today => {
-  const { circuit: _circuit, order: _order, schools: _schools, sums: _sums, ...job } = jobView();
+  const { circuit: _circuit, site: _site, order: _order, schools: _schools, sums: _sums, ...job } = jobView();
   return { jobs: [job], units: [job.unit], sentBack: [], due: [], toRead: [], ...rest };
 };

@@ -1,4 +1,4 @@
-import type { CircuitView, JointView, VanStock } from '@kesto/contract';
+import type { CircuitView, JointView, SiteView, VanStock } from '@kesto/contract';
 import { planAnswer } from '@kesto/contract';
 import {
   ENGINE_VERSION,
@@ -36,7 +36,9 @@ export const CIRCUIT: CircuitView = {
   purgeSections: [{ bore: q(19.94, 'mm'), length: q(12, 'm') }],
 };
 
-export const around = { circuit: CIRCUIT, van: VAN, schools: {}, units: METRIC_PREFERENCES };
+export const SITE: SiteView = { id: 'site', name: 'Lumikero Botanical Station', altitudeM: 180 };
+
+export const around = { site: SITE, circuit: CIRCUIT, van: VAN, schools: {}, units: METRIC_PREFERENCES };
 
 export const draftOf = (part: { male?: Partial<Draft['male']>; female?: Partial<Draft['female']>; rest?: Partial<Draft> } = {}): Draft => ({
   ...NEW_DRAFT,
@@ -83,6 +85,7 @@ export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'ki
     state: 'planned',
     job: { id: 'job', number: 31, order: [] },
     unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold room' },
+    site: SITE,
     circuit: CIRCUIT,
     plan: {
       id: 'plan',

@@ -1,5 +1,6 @@
-import type { PlanRequest, Schools } from '@kesto/core';
+import type { Schools } from '@kesto/core';
 import type { JointSummary } from '../joints/types';
+import type { CircuitView, SiteView, UnitPlate } from '../units/types';
 
 /** The eleven stages of a job, in the order of work. */
 export const JOB_STAGES = [
@@ -16,24 +17,6 @@ export const JOB_STAGES = [
   'hand over',
 ] as const;
 export type JobStage = (typeof JOB_STAGES)[number];
-
-export interface UnitPlate {
-  readonly id: string;
-  readonly tag: string;
-  readonly name: string;
-  readonly kind: string;
-}
-
-export interface CircuitView {
-  readonly id: string;
-  readonly name: string;
-  readonly refrigerant: string;
-  readonly highSideDesignGaugePa: number;
-  readonly lowSideDesignGaugePa: number;
-  readonly coldestC: number;
-  /** What the nitrogen sweeps, as the planner's purge sections. */
-  readonly purgeSections: NonNullable<PlanRequest['purge']>['sections'];
-}
 
 export interface JobSummary {
   readonly id: string;
@@ -78,6 +61,7 @@ export type PutJobEntryRequest =
   { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues };
 
 export interface JobView extends JobSummary {
+  readonly site: SiteView;
   readonly circuit: CircuitView;
   readonly order: readonly JointSummary[];
   readonly schools: JobSchools | null;

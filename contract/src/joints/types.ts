@@ -1,6 +1,7 @@
 import type { EntryKind, JointPlan, JointState, LookFinding, LookResult, PlanRequest, RecordEntry } from '@kesto/core';
 import type { PlanAnswer } from '../engine/plan';
-import type { CircuitView, JobSchools, JobStage, UnitPlate } from '../jobs/types';
+import type { JobSchools, JobStage } from '../jobs/types';
+import type { CircuitView, SiteView, UnitPlate } from '../units/types';
 
 export const NOTE_LIMIT = 2000;
 
@@ -37,6 +38,7 @@ export interface JointView extends JointSummary {
     readonly order: readonly JointSummary[];
     readonly schools: JobSchools | null;
   };
+  readonly site: SiteView;
   readonly unit: UnitPlate;
   readonly circuit: CircuitView;
   readonly plan: StoredPlan | null;

@@ -1,11 +1,6 @@
-import type { PlanRequest } from '@kesto/core';
+import type { PurgeRequest, Rod, VanFacts } from '@kesto/core';
 
-export interface VanStock {
-  readonly fillers: readonly {
-    readonly designation: string;
-    readonly rod: NonNullable<PlanRequest['stock']>[number]['rod'];
-    readonly count: number;
-  }[];
-  readonly torch: NonNullable<PlanRequest['torch']>;
-  readonly cylinder: NonNullable<NonNullable<PlanRequest['purge']>['cylinder']>;
+export interface VanStock extends VanFacts {
+  readonly fillers: readonly { readonly designation: string; readonly rod: Rod; readonly count: number }[];
+  readonly cylinder: NonNullable<PurgeRequest['cylinder']>;
 }

@@ -8,6 +8,7 @@ import { printRoutes } from './print/print.routes';
 import { sessionRoutes } from './session/session.routes';
 import { authenticator } from './session/session.service';
 import { shopRoutes } from './shop/shop.routes';
+import { unitRoutes } from './units/units.routes';
 import { systemRoutes } from './system/system.routes';
 
 /** All features on one router, each at the full path its description gives. */
@@ -16,6 +17,7 @@ export function features(platform: Platform): Router {
   const routes = registrar(router, platform, authenticator(platform));
   systemRoutes(routes, platform);
   sessionRoutes(routes, platform);
+  unitRoutes(routes);
   jobRoutes(routes, platform);
   jointRoutes(routes, platform);
   photoRoutes(routes, platform);

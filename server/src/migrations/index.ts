@@ -3,6 +3,14 @@ import { Schools1764000000002 } from './0002-schools';
 import { JobEntries1764000000003 } from './0003-job-entries';
 import { NoWayUp1764000000004 } from './0004-no-way-up';
 import { KeptPlan1764000000005 } from './0005-kept-plan';
+import { UnitKinds1764000000006 } from './0006-unit-kinds';
 
 /** In order; each runs once, forward only. */
-export const MIGRATIONS = [First1764000000001, Schools1764000000002, JobEntries1764000000003, NoWayUp1764000000004, KeptPlan1764000000005];
+export const MIGRATIONS = [
+  First1764000000001,
+  Schools1764000000002,
+  JobEntries1764000000003,
+  NoWayUp1764000000004,
+  KeptPlan1764000000005,
+  UnitKinds1764000000006,
+];

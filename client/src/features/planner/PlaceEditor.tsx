@@ -90,6 +90,12 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
           <Choice label="oil in the tube" value={place.oil} options={OIL} onChange={(oil) => set({ oil })} />
           <Fields fields={PLACE} planner={planner} set={set} />
           <Heading size={17}>Torch</Heading>
+          {planner.takeVan ? (
+            <>
+              <Words size={15}>Planned with the rods, torch and gas that were on the van then.</Words>
+              <FrameKey label="Take the van as it is today" onPress={planner.takeVan} testID="take-van" />
+            </>
+          ) : null}
           <Choice
             label="fuel"
             value={place.fuel || vanFuel}

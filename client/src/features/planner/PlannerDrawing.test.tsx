@@ -25,6 +25,7 @@ function Board({ width = 640 }: { width?: number }) {
     },
     touched: true,
     planAnew: () => undefined,
+    takeVan: null,
     undo: null,
     redo: null,
   };

@@ -1,4 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { StoredPlan } from '@kesto/contract';
 import type {
   Access,
   Along,
@@ -9,15 +10,12 @@ import type {
   MetalName,
   NearKind,
   OutletKind,
-  PlanRequest,
   Position,
   ProtectionKind,
-  Quantity,
   Removal,
   Schools,
   Side,
 } from '@kesto/core';
-import { tradeFraction } from '@kesto/core/unit';
 
 /** A wrap where it is not the usual one; an empty figure stands for the usual. */
 export interface WrapDraft {
@@ -115,7 +113,12 @@ export interface Draft {
   readonly schools: Schools;
   readonly choose: string | null;
   readonly reason: string;
+  /** The plan it was opened from: what is not said anew stands as it was kept. */
+  readonly kept: KeptPlan | null;
 }
+
+/** What the draft of an opened plan goes back to. */
+export type KeptPlan = Pick<StoredPlan, 'request' | 'chosen' | 'reason'>;
 
 export const NEW_DRAFT: Draft = {
   male: { metal: 'copper', form: 'tube', od: '7/8 in', wall: '', state: 'new', oldFiller: '', removed: '' },
@@ -141,98 +144,8 @@ export const NEW_DRAFT: Draft = {
   schools: {},
   choose: null,
   reason: '',
+  kept: null,
 };
-
-/** A quantity as a person would have typed it: whole sixteenths of an inch as their fraction, all else as it stands. */
-function text(quantity: Quantity | undefined): string {
-  if (!quantity) return '';
-  const { value, unit } = quantity;
-  const fraction = unit === 'in' && Number.isInteger(value * 16) ? tradeFraction(value * 0.0254) : null;
-  return `${fraction ?? value} ${unit}`;
-}
-
-function historyOf(history: PlanRequest['joint']['male']['history']): { state: HistoryState; oldFiller: string; removed: Removal | '' } {
-  if (history === undefined || typeof history === 'string') return { state: history ?? 'new', oldFiller: '', removed: '' };
-  return { state: history.state, oldFiller: history.filler ?? '', removed: history.removed ?? '' };
-}
-
-type NearAsked = NonNullable<PlanRequest['near']>[number];
-
-function nearFrom({ kind, distance, along = 'male', protection = 'none', ...more }: NearAsked): NearDraft {
-  const place = {
-    kind,
-    distance: text(distance),
-    along,
-    ...(more.limit ? { limit: text(more.limit) } : {}),
-    ...(more.mass ? { mass: text(more.mass) } : {}),
-    ...(more.height ? { height: text(more.height) } : {}),
-    ...(more.filler ? { filler: more.filler } : {}),
-  };
-  if (typeof protection === 'string') return { ...place, protection };
-  return {
-    ...place,
-    protection: protection.kind,
-    wrap: { from: text(protection.from), to: text(protection.to), water: text(protection.water) },
-  };
-}
-
-/** What the request would say without being told: only what differs from it was said by a person. */
-export type UsualPlace = Pick<PlanRequest, 'service' | 'torch' | 'purge'>;
-
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-
-/** The figures a person gave for the place: what the circuit and the van say by themselves is left empty. */
-function placeFrom(request: PlanRequest, usual: UsualPlace | null): PlaceDraft {
-  const { service, torch, purge, circuit } = request;
-  const said = (q: Quantity | undefined, usually: Quantity | undefined) => (same(q, usually) ? '' : text(q));
-  return {
-    position: request.joint.position ?? '',
-    ambient: text(request.ambient),
-    fuel: torch && torch.fuel !== usual?.torch?.fuel ? torch.fuel : '',
-    tipKw: torch?.powerKw === undefined || torch.powerKw === usual?.torch?.powerKw ? '' : String(torch.powerKw),
-    regulator: said(torch?.regulator, usual?.torch?.regulator),
-    fuelGas: said(torch?.cylinder, usual?.torch?.cylinder),
-    flood: said(purge?.flood, usual?.purge?.flood),
-    room: text(purge?.room?.volume),
-    ventilation: text(purge?.ventilation),
-    coldest: said(service?.minTemp, usual?.service?.minTemp),
-    hottest: said(service?.maxTemp, usual?.service?.maxTemp),
-    design: said(service?.designPressure, usual?.service?.designPressure),
-    rating: text(service?.rating),
-    sulphur: service?.sulphur ?? false,
-    circuit: circuit?.state ?? '',
-    oil: circuit?.oil === undefined ? '' : circuit.oil ? 'yes' : 'no',
-    holdSeconds: request.holdSeconds === undefined ? '' : String(request.holdSeconds),
-  };
-}
-
-/** A stored plan, opened again for changing. */
-export function draftFromPlan(request: PlanRequest, chosen: string, reason: string | null, usual: UsualPlace | null): Draft {
-  const { male, female } = request.joint;
-  return {
-    male: { metal: male.metal, form: male.form ?? 'tube', od: text(male.od), wall: text(male.wall), ...historyOf(male.history) },
-    female: {
-      metal: female.metal,
-      form: female.form ?? 'fitting-cup',
-      bore: text(female.bore),
-      cupDepth: text(female.cupDepth),
-      wall: text(female.wall),
-      ...historyOf(female.history),
-      runOd: text(female.run?.od),
-      runWall: text(female.run?.wall),
-    },
-    place: placeFrom(request, usual),
-    side: request.service?.side ?? 'suction',
-    vibration: request.service?.vibration ?? false,
-    access: request.joint.access ?? 'open',
-    near: (request.near ?? []).map(nearFrom),
-    outlet: request.purge?.outlet.kind ?? 'port-core-out',
-    minutes: String(request.purge?.minutes ?? 10),
-    schools: request.schools ?? {},
-    choose: chosen,
-    reason: reason ?? '',
-  };
-}
 
 const KEY = 'kesto.drafts';
 const STEPS_BACK = 50;

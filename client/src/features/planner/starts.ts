@@ -71,7 +71,7 @@ export function ownStarts(): readonly Start[] {
 export function keepOwnStart(name: string, draft: Draft): void {
   try {
     const rest = ownStarts().filter((s) => s.name !== name);
-    globalThis.localStorage?.setItem(KEY, JSON.stringify([...rest, { name, draft: { ...draft, reason: '', choose: null } }]));
+    globalThis.localStorage?.setItem(KEY, JSON.stringify([...rest, { name, draft: { ...draft, reason: '', choose: null, kept: null } }]));
   } catch {
     // no storage: nothing to come back to, and nothing lost from the plan
   }

@@ -1,7 +1,9 @@
-import { INCH_PREFERENCES } from '@kesto/core';
-import { around, BRASS_STUB, draftOf, planOf } from '@/testing/joints';
-import { draftFromPlan } from './drafts';
-import { planDraft } from './toRequest';
+import { canonicalHash, INCH_PREFERENCES, type PlanRequest } from '@kesto/core';
+import fc from 'fast-check';
+import { around, BRASS_STUB, draftOf, planOf, VAN } from '@/testing/joints';
+import { draftFromPlan } from './draftFromPlan';
+import type { Draft, KeptPlan } from './drafts';
+import { planDraft, type Surroundings } from './toRequest';
 
 const problems = (draft: ReturnType<typeof draftOf>, units = around.units) => planDraft(draft, { ...around, units }).problems;
 
@@ -53,12 +55,111 @@ test('a chosen filler that a change of metal forbids is let go, not held against
   expect(plan.fillers.find((f) => f.filler.designation === 'BCuP-5')?.verdict).toBe('forbidden');
 });
 
-test('a stored plan opens as the draft it was, and plans the same', () => {
-  const draft = draftOf({
-    female: BRASS_STUB,
-    rest: { side: 'liquid', near: [{ kind: 'valve', along: 'female', distance: '52 mm', protection: 'putty' }] },
+describe('a stored plan, opened again', () => {
+  const stored = (request: PlanRequest, chosen: string): KeptPlan => {
+    const { choose: _choose, ...asked } = request;
+    return { request: asked, chosen, reason: null };
+  };
+  const opened = (kept: KeptPlan, part: Partial<Draft> = {}, here: Surroundings = around) =>
+    planDraft({ ...draftFromPlan(kept, here), ...part }, here).request as PlanRequest; // cast: a request that was kept is read again
+
+  test('opens as the draft it was, and plans the same', () => {
+    const draft = draftOf({
+      female: BRASS_STUB,
+      rest: { side: 'liquid', near: [{ kind: 'valve', along: 'female', distance: '52 mm', protection: 'putty' }] },
+    });
+    const { plan, request } = planOf(draft);
+    const kept = stored(request, plan.chosen?.filler.designation ?? '');
+    expect(planOf(draftFromPlan(kept, around)).plan).toEqual(plan);
   });
-  const { plan, request } = planOf(draft);
-  const again = draftFromPlan(request, plan.chosen?.filler.designation ?? '', null, null);
-  expect(planOf(again).plan).toEqual(plan);
+
+  const quantity = (unit: string, min: number, max: number) => fc.record({ value: fc.integer({ min, max }), unit: fc.constant(unit) });
+  const some = <T>(arbitrary: fc.Arbitrary<T>) => fc.option(arbitrary, { nil: undefined });
+  /** Requests as the API takes them, with much that no screen can say. */
+  const asked = fc
+    .record({
+      altitude: some(quantity('ft', 0, 9000)),
+      ambient: some(quantity('F', 20, 110)),
+      rodFactor: some(fc.double({ min: 0.8, max: 1.5, noNaN: true })),
+      holdSeconds: some(fc.integer({ min: 5, max: 30 })),
+      service: some(
+        fc.record({
+          refrigerant: fc.constantFrom('R-449A', 'R-32'),
+          side: some(fc.constantFrom('low', 'high', 'suction', 'liquid')),
+          maxTemp: some(quantity('C', 40, 90)),
+          rating: some(quantity('psig', 300, 900)),
+        }),
+      ),
+      torch: some(
+        fc.record({
+          fuel: fc.constantFrom('air-acetylene', 'oxy-propane'),
+          tips: some(fc.constant([2, 4])),
+          efficiency: some(fc.constant(0.28)),
+        }),
+      ),
+      near: some(
+        fc.array(
+          fc.record({
+            kind: fc.constantFrom('valve', 'drier'),
+            distance: quantity('mm', 40, 300),
+            limit: some(quantity('C', 90, 150)),
+            mass: some(quantity('oz', 3, 40)),
+          }),
+          { maxLength: 2 },
+        ),
+      ),
+      purge: some(
+        fc.record({
+          sections: fc.constant([{ volume: { value: 3, unit: 'L' } }]),
+          outlet: fc.constant({ kind: 'open-tube' }),
+          targetO2Percent: some(fc.constant(0.5)),
+          ventMinutes: some(fc.integer({ min: 1, max: 9 })),
+        }),
+      ),
+      schools: some(fc.record({ houseRod: fc.constantFrom('silver-15', 'silver-free'), cooling: some(fc.constant('still-air')) })),
+    })
+    .map(
+      (rest) =>
+        JSON.parse(
+          JSON.stringify({
+            ...rest,
+            joint: {
+              male: { metal: 'copper', od: { value: 22, unit: 'mm' } },
+              female: { metal: 'brass', bore: { value: 22.2, unit: 'mm' } },
+            },
+          }),
+        ) as PlanRequest,
+    ); // cast: built key by key above
+
+  test('untouched it is the same request, to the letter, whatever van, plate and schools have become', () => {
+    const later: Surroundings = { ...around, schools: { houseRod: 'silver-5' }, van: { ...VAN, fillers: VAN.fillers.slice(1) } };
+    fc.assert(
+      fc.property(asked, (request) => {
+        for (const here of [around, later]) {
+          const { choose, ...again } = opened(stored(request, 'BAg-36'), {}, here);
+          expect(choose).toBe('BAg-36');
+          expect(canonicalHash(again)).toBe(canonicalHash(request));
+        }
+      }),
+    );
+  });
+
+  test('what is changed in it is changed, and nothing else', () => {
+    const request = { ...planOf(draftOf({ female: BRASS_STUB })).request, rodFactor: 1.2, altitude: { value: 900, unit: 'm' } };
+    const again = opened(stored(request, 'BAg-36'), { side: 'discharge', minutes: '14' });
+    expect(again).toMatchObject({
+      rodFactor: 1.2,
+      altitude: { value: 900 },
+      service: { side: 'discharge', designPressure: { value: 28 } },
+    });
+    expect(again.purge).toMatchObject({ minutes: 14, flood: { value: 15, unit: 'L/min' } });
+    expect(again.joint).toEqual(request.joint);
+  });
+
+  test('only what differs from the job or the shop is the joint’s own school', () => {
+    const { request } = planOf(draftOf({ rest: { schools: { cooling: 'wet-cloth' } } }));
+    const shop = { ...around, schools: { houseRod: 'silver-5' as const } };
+    const draft = draftFromPlan(stored({ ...request, schools: { ...request.schools, houseRod: 'silver-5' } }, 'BCuP-5'), shop);
+    expect(draft.schools).toEqual({ cooling: 'wet-cloth' });
+  });
 });

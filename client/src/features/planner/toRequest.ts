@@ -1,22 +1,22 @@
-import type { CircuitView, VanStock } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import {
+  carriedRequest,
   planJoint,
+  requestFor,
+  type Around,
   type CalcError,
   type History,
   type JointPlan,
   type PlanRequest,
   type Protection,
-  type Schools,
+  type Said,
   type UnitPreferences,
 } from '@kesto/core';
+import { draftFromPlan } from './draftFromPlan';
 import { DraftReader } from './draftReader';
-import type { Draft, NearDraft, UsualPlace } from './drafts';
+import type { Draft, NearDraft } from './drafts';
 
-export interface Surroundings {
-  readonly circuit: CircuitView;
-  readonly van: VanStock;
-  readonly schools: Schools;
+export interface Surroundings extends Around {
   readonly units: UnitPreferences;
 }
 
@@ -26,8 +26,6 @@ export interface Planned {
   /** Complaint by field path, as the engine names it. */
   readonly problems: Readonly<Record<string, string>>;
 }
-
-const HIGH = ['high', 'discharge', 'liquid'];
 
 function historyFrom({ state, oldFiller, removed }: Draft['male'] | Draft['female']): History {
   if (state === 'new' || (!oldFiller && !removed)) return state;
@@ -48,30 +46,6 @@ function protectionFrom({ protection, wrap }: NearDraft, field: string, read: Dr
     water: read.mass(`${field}.water`, wrap.water),
   });
   return Object.keys(figures).length === 0 ? protection : { kind: protection, ...figures };
-}
-
-/** What circuit and van say of the place by themselves, where the person says nothing else. */
-export function usualPlace({ circuit, van }: Pick<Surroundings, 'circuit' | 'van'>, side: Draft['side']): Required<UsualPlace> {
-  const high = HIGH.includes(side);
-  const barg = (gaugePa: number) => ({ value: gaugePa / 100_000, unit: 'barg' });
-  return {
-    service: {
-      refrigerant: circuit.refrigerant,
-      side,
-      designPressure: barg(high ? circuit.highSideDesignGaugePa : circuit.lowSideDesignGaugePa),
-      minTemp: { value: high ? 5 : circuit.coldestC, unit: 'C' },
-      maxTemp: { value: high ? 66 : 50, unit: 'C' },
-    },
-    torch: van.torch,
-    purge: {
-      sections: circuit.purgeSections,
-      flood: { value: 15, unit: 'L/min' },
-      outlet: { kind: 'port-core-out' },
-      // The test of the whole circuit goes by its low side where that is in it: what the cylinder has to give at the end.
-      testPressure: barg(circuit.lowSideDesignGaugePa),
-      cylinder: van.cylinder,
-    },
-  };
 }
 
 function nearFrom(part: NearDraft, i: number, read: DraftReader) {
@@ -117,60 +91,61 @@ function jointFrom(draft: Draft, read: DraftReader) {
   });
 }
 
-function torchFrom({ fuel, tipKw, regulator, fuelGas }: Draft['place'], van: VanStock, read: DraftReader) {
-  // Another fuel has tips and a cylinder of its own: nothing of the van's torch stands for it.
-  const base = fuel && fuel !== van.torch.fuel ? { fuel } : van.torch;
-  return {
-    ...base,
-    ...given({
-      powerKw: read.number('torch.powerKw', tipKw, '2.4'),
-      regulator: read.pressure('torch.regulator', regulator),
-      cylinder: read.volume('torch.cylinder', fuelGas, 'm3'),
-    }),
-  };
+const torchFrom = ({ fuel, tipKw, regulator, fuelGas }: Draft['place'], read: DraftReader) =>
+  given({
+    fuel: fuel || undefined,
+    powerKw: read.number('torch.powerKw', tipKw, '2.4'),
+    regulator: read.pressure('torch.regulator', regulator),
+    cylinder: read.volume('torch.cylinder', fuelGas, 'm3'),
+  });
+
+const serviceFrom = ({ side, vibration, place }: Draft, read: DraftReader) =>
+  given({
+    side,
+    vibration,
+    designPressure: read.pressure('service.designPressure', place.design),
+    rating: read.pressure('service.rating', place.rating),
+    minTemp: read.temperature('service.minTemp', place.coldest),
+    maxTemp: read.temperature('service.maxTemp', place.hottest),
+    sulphur: place.sulphur || undefined,
+  });
+
+function purgeFrom({ outlet, minutes, place }: Draft, read: DraftReader) {
+  const room = read.volume('purge.room.volume', place.room, 'm3');
+  return given({
+    flood: read.flow('purge.flood', place.flood),
+    minutes: read.number('purge.minutes', minutes, '10'),
+    room: room ? { volume: room } : undefined,
+    ventilation: read.flow('purge.ventilation', place.ventilation),
+    outlet: { kind: outlet },
+  });
 }
 
-function requestFrom(draft: Draft, around: Surroundings, read: DraftReader): PlanRequest | null {
-  const { van, schools } = around;
-  const { place } = draft;
-  const usual = usualPlace(around, draft.side);
-  const room = read.volume('purge.room.volume', place.room, 'm3');
-  const request = given({
-    ambient: read.temperature('ambient', place.ambient),
+const circuitFrom = ({ circuit, oil }: Draft['place']) =>
+  circuit || oil ? given({ state: circuit || undefined, oil: oil ? oil === 'yes' : undefined }) : undefined;
+
+function saidIn(draft: Draft, read: DraftReader): Said {
+  return given({
+    ambient: read.temperature('ambient', draft.place.ambient),
     joint: jointFrom(draft, read),
-    service: {
-      ...usual.service,
-      ...given({
-        designPressure: read.pressure('service.designPressure', place.design),
-        rating: read.pressure('service.rating', place.rating),
-        minTemp: read.temperature('service.minTemp', place.coldest),
-        maxTemp: read.temperature('service.maxTemp', place.hottest),
-        sulphur: place.sulphur || undefined,
-      }),
-      vibration: draft.vibration,
-    },
-    circuit:
-      place.circuit || place.oil
-        ? given({ state: place.circuit || undefined, oil: place.oil ? place.oil === 'yes' : undefined })
-        : undefined,
+    service: serviceFrom(draft, read),
+    circuit: circuitFrom(draft.place),
     near: draft.near.map((part, i) => nearFrom(part, i, read)),
-    torch: torchFrom(place, van, read),
-    stock: van.fillers.map(({ designation, rod }) => given({ designation, rod })),
-    purge: {
-      ...usual.purge,
-      ...given({
-        flood: read.flow('purge.flood', place.flood),
-        minutes: read.number('purge.minutes', draft.minutes, '10'),
-        room: room ? { volume: room } : undefined,
-        ventilation: read.flow('purge.ventilation', place.ventilation),
-      }),
-      outlet: { kind: draft.outlet },
-    },
-    schools: { ...schools, ...draft.schools },
-    holdSeconds: read.number('holdSeconds', place.holdSeconds, '10'),
+    torch: torchFrom(draft.place, read),
+    purge: purgeFrom(draft, read),
+    schools: draft.schools,
+    holdSeconds: read.number('holdSeconds', draft.place.holdSeconds, '10'),
     choose: draft.choose ?? undefined,
-  }) as PlanRequest; // cast: `given` widens optional keys
-  return Object.keys(read.problems).length === 0 ? request : null;
+  }) as Said; // cast: `given` widens optional keys
+}
+
+/** What the draft asks; of an opened plan only what was changed in it, the rest as it was kept. */
+function requestFrom(draft: Draft, around: Surroundings, read: DraftReader): PlanRequest {
+  const now = requestFor(around, saidIn(draft, read));
+  if (!draft.kept) return now;
+  const opened = draftFromPlan(draft.kept, around);
+  const kept = { ...draft.kept.request, choose: draft.kept.chosen };
+  return carriedRequest(kept, requestFor(around, saidIn(opened, new DraftReader(around.units))), now);
 }
 
 function problemsFrom(errors: readonly CalcError[]): Readonly<Record<string, string>> {
@@ -181,7 +156,7 @@ function problemsFrom(errors: readonly CalcError[]): Readonly<Record<string, str
 export function planDraft(draft: Draft, around: Surroundings): Planned {
   const read = new DraftReader(around.units);
   const request = requestFrom(draft, around, read);
-  if (!request) return { request: null, plan: null, problems: read.problems };
+  if (Object.keys(read.problems).length > 0) return { request: null, plan: null, problems: read.problems };
   const result = planJoint(request);
   if (result.ok) return { request, plan: result.value, problems: {} };
   if (draft.choose && result.errors.some((e) => e.field.startsWith('choose'))) return planDraft({ ...draft, choose: null }, around);

@@ -1,12 +1,14 @@
 import type { JointView } from '@kesto/contract';
+import { canonicalHash, withVan } from '@kesto/core';
 import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { useVanQuery } from '@/features/jobs/api';
 import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
-import { draftChanged, draftFromPlan, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
-import { planDraft, usualPlace, type Planned } from './toRequest';
+import { draftFromPlan } from './draftFromPlan';
+import { draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
+import { planDraft, type Planned } from './toRequest';
 
 export interface Planner extends Planned {
   readonly draft: Draft;
@@ -15,6 +17,8 @@ export interface Planner extends Planned {
   readonly touched: boolean;
   /** Takes the kept plan up as a draft, worked out by today's engine. */
   readonly planAnew: () => void;
+  /** Puts today's van in the place of the one it was planned from; null where that is the same. */
+  readonly takeVan: (() => void) | null;
   /** Null where there is nothing to go back, or forward, to. */
   readonly undo: (() => void) | null;
   readonly redo: (() => void) | null;
@@ -29,26 +33,33 @@ export function usePlanner(joint: JointView): Planner {
   const { data: van } = useVanQuery();
   const schools = useSchools(joint.job.schools)?.here;
   const kept = useSelector((state: RootState) => state.drafts[joint.id]);
+  const around = useMemo(
+    () => (van && schools ? { site: joint.site, circuit: joint.circuit, van, schools, units } : null),
+    [joint.site, joint.circuit, van, schools, units],
+  );
   const draft = useMemo(() => {
     if (kept) return kept.present;
-    if (!joint.plan) return NEW_DRAFT;
-    const { request, chosen, reason } = joint.plan;
-    const usual = van ? usualPlace({ circuit: joint.circuit, van }, request.service?.side ?? NEW_DRAFT.side) : null;
-    return draftFromPlan(request, chosen, reason, usual);
-  }, [kept, joint.plan, joint.circuit, van]);
+    return joint.plan && around ? draftFromPlan(joint.plan, around) : NEW_DRAFT;
+  }, [kept, joint.plan, around]);
   const opened = joint.plan !== null && kept === undefined ? joint.plan : null;
   const planned = useMemo<Planned>(() => {
     // As long as nothing is changed the kept plan stands, whatever the engine, the van or the schools have become since.
     if (opened) return { request: opened.request, plan: opened.plan, problems: {} };
-    return van && schools ? planDraft(draft, { circuit: joint.circuit, van, schools, units }) : NOTHING;
-  }, [opened, draft, joint.circuit, van, schools, units]);
+    return around ? planDraft(draft, around) : NOTHING;
+  }, [opened, draft, around]);
   const change = (part: Partial<Draft>, move?: string) => dispatch(draftChanged({ jointId: joint.id, from: draft, part, move }));
+  const vanDiffers = useMemo(() => {
+    if (!draft.kept || !van) return null;
+    const request = withVan(draft.kept.request, van);
+    return canonicalHash(request) === canonicalHash(draft.kept.request) ? null : { ...draft.kept, request };
+  }, [draft.kept, van]);
   return {
     ...planned,
     draft,
     change,
     touched: kept !== undefined,
     planAnew: () => change({}),
+    takeVan: vanDiffers ? () => change({ kept: vanDiffers }) : null,
     undo: kept && kept.past.length > 0 ? () => void dispatch(draftUndone(joint.id)) : null,
     redo: kept && kept.future.length > 0 ? () => void dispatch(draftRedone(joint.id)) : null,
   };

@@ -33,7 +33,10 @@ export function usePlannerScreen({
   const stored = joint.plan !== null && !planner.touched;
   // Until a part is opened by hand: the plan once there is one, which may arrive after the screen.
   const step = opened ?? (stored ? 'card' : 'male');
-  const around = useMemo(() => ({ circuit: joint.circuit, van, schools: schools.here, units }), [joint.circuit, van, schools.here, units]);
+  const around = useMemo(
+    () => ({ site: joint.site, circuit: joint.circuit, van, schools: schools.here, units }),
+    [joint.site, joint.circuit, van, schools.here, units],
+  );
   const planAnew = () => {
     planner.planAnew();
     setStep('card');

@@ -1,4 +1,4 @@
-import type { Today } from '@kesto/contract';
+import type { Today, UnitKind } from '@kesto/contract';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { READINGS } from '@/ui/tokens';
@@ -6,7 +6,13 @@ import { READINGS } from '@/ui/tokens';
 const BASE = 150;
 const SLOT = 72;
 /** Where each kind's roof is, for the staff its job's number stands on. */
-const ROOFS: Readonly<Record<string, number>> = { 'cold room': 58, 'heat pump': 66, 'rooftop unit': 66, chamber: 100 };
+const ROOFS: Readonly<Partial<Record<UnitKind, number>>> = {
+  'cold-room': 58,
+  'heat-pump': 66,
+  'rooftop-unit': 66,
+  'packaged-unit': 66,
+  chamber: 100,
+};
 
 /** The station as a skyline of its units, with what waits at each. */
 export function Skyline({ today }: { today: Today }) {
@@ -54,10 +60,10 @@ export function Skyline({ today }: { today: Today }) {
   );
 }
 
-function House({ kind }: { kind: string }) {
+function House({ kind }: { kind: UnitKind }) {
   const t = useTokens();
   const line = { fill: t.paper, stroke: t.ink, strokeWidth: 1.6 };
-  if (kind === 'cold room')
+  if (kind === 'cold-room')
     return (
       <G>
         <Path d={`M2 ${BASE} Q12 58 36 58 Q60 58 70 ${BASE} Z`} {...line} />
@@ -67,7 +73,7 @@ function House({ kind }: { kind: string }) {
         ))}
       </G>
     );
-  if (kind === 'heat pump')
+  if (kind === 'heat-pump')
     return (
       <G>
         <Path d={`M8 ${BASE} V96 L36 66 L64 96 V${BASE} Z`} {...line} />
@@ -77,7 +83,7 @@ function House({ kind }: { kind: string }) {
         <Rect x={62} y={122} width={10} height={28} fill={t.metals.steel.fill} stroke={t.ink} strokeWidth={1.4} />
       </G>
     );
-  if (kind === 'rooftop unit')
+  if (kind === 'rooftop-unit' || kind === 'packaged-unit')
     return (
       <G>
         <Rect x={4} y={94} width={64} height={56} {...line} />

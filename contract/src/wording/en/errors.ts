@@ -16,6 +16,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'suction-not-below-liquid': () => 'must lie below liquid.pressure: gauges swapped?',
   'limit-under-ambient': () => 'lies under the ambient: the part would be spoilt already',
   'coldest-above-hottest': () => 'must not lie above service.maxTemp',
+  'low-above-high': () => 'must not lie above the high side: sides swapped?',
   'joint-above-solidus': () => 'lies above where this metal begins to melt',
   'flood-under-trickle': (value) => `is less than the trickle of this bore (${value} L/min): a flood must be more`,
   'flood-too-fast': (value) => `is faster than 100 m/s in the narrowest bore: at most ${value} L/min`,

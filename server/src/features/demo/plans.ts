@@ -1,7 +1,7 @@
-import type { PlanRequest, Quantity } from '@kesto/core';
+import { requestFor, type PlanRequest, type Quantity } from '@kesto/core';
 import { demoId } from './ids';
 import { DEMO_PEOPLE } from './people';
-import { UNITS, VAN } from './station';
+import { SITE, UNITS, VAN } from './station';
 
 const q = (value: number, unit: string): Quantity => ({ value, unit });
 const [ILTA, OSKAR] = DEMO_PEOPLE;
@@ -12,38 +12,20 @@ function circuitOf(tag: string) {
   return unit.circuit;
 }
 
-/** What every demo plan shares: the van's rods and torch, and the circuit's purge path. */
+/** What was said of a demo joint, in the place its circuit, the van and the site make of it. */
 function planned(
   tag: string,
   joint: PlanRequest['joint'],
   side: NonNullable<PlanRequest['service']>['side'],
   near: NonNullable<PlanRequest['near']> = [],
 ): PlanRequest {
-  const circuit = circuitOf(tag);
-  const high = side === 'liquid' || side === 'discharge' || side === 'high';
-  return {
-    altitude: q(180, 'm'),
+  const around = { site: { altitudeM: SITE.altitude_m }, circuit: circuitOf(tag), van: VAN, schools: {} };
+  return requestFor(around, {
     joint,
-    service: {
-      refrigerant: circuit.refrigerant,
-      ...(side ? { side } : {}),
-      designPressure: q((high ? circuit.highSideDesignGaugePa : circuit.lowSideDesignGaugePa) / 100_000, 'barg'),
-      minTemp: q(high ? 5 : circuit.coldestC, 'C'),
-      maxTemp: q(high ? 66 : 50, 'C'),
-      vibration: side === 'discharge',
-    },
-    stock: VAN.fillers.map(({ designation, rod }) => ({ designation, ...(rod ? { rod } : {}) })),
-    torch: VAN.torch,
+    service: { ...(side ? { side } : {}), vibration: side === 'discharge' },
     near,
-    purge: {
-      sections: circuit.purgeSections,
-      flood: q(15, 'L/min'),
-      minutes: 10,
-      outlet: { kind: 'port-core-out' },
-      testPressure: q(circuit.lowSideDesignGaugePa / 100_000, 'barg'),
-      cylinder: VAN.cylinder,
-    },
-  };
+    purge: { minutes: 10 },
+  });
 }
 
 const copperTube = (od: number, wall: number) => ({ metal: 'copper', form: 'tube', od: q(od, 'in'), wall: q(wall, 'in') }) as const;

@@ -1,4 +1,4 @@
-import type { CircuitView, JobStage, VanStock } from '@kesto/contract';
+import type { CircuitView, JobStage, UnitKind, VanStock } from '@kesto/contract';
 import type { Quantity } from '@kesto/core';
 import { demoId } from './ids';
 
@@ -13,7 +13,7 @@ export const SITE = { id: demoId(2), name: 'Lumikero Botanical Station', altitud
 interface DemoUnit {
   readonly tag: string;
   readonly name: string;
-  readonly kind: string;
+  readonly kind: UnitKind;
   readonly unitId: string;
   readonly circuitId: string;
   readonly circuit: Omit<CircuitView, 'id'>;
@@ -23,7 +23,7 @@ export const UNITS: readonly DemoUnit[] = [
   {
     tag: 'CR2',
     name: 'vault cold room',
-    kind: 'cold room',
+    kind: 'cold-room',
     unitId: demoId(0x21),
     circuitId: demoId(0x31),
     circuit: {
@@ -68,7 +68,7 @@ export const UNITS: readonly DemoUnit[] = [
   {
     tag: 'GH2',
     name: 'propagation-house heat pump',
-    kind: 'heat pump',
+    kind: 'heat-pump',
     unitId: demoId(0x24),
     circuitId: demoId(0x34),
     circuit: {
@@ -83,7 +83,7 @@ export const UNITS: readonly DemoUnit[] = [
   {
     tag: 'DR1',
     name: 'seed-drying rooftop unit',
-    kind: 'rooftop unit',
+    kind: 'rooftop-unit',
     unitId: demoId(0x25),
     circuitId: demoId(0x35),
     circuit: {

@@ -1,20 +1,5 @@
-import type { CircuitView, UnitPlate } from '@kesto/contract';
 import { In } from 'typeorm';
-import {
-  Circuits,
-  JobJoints,
-  Jobs,
-  Joints,
-  People,
-  Shops,
-  Units,
-  type CircuitRow,
-  type JobRow,
-  type JointRow,
-  type PersonRow,
-  type ShopRow,
-  type UnitRow,
-} from '../../platform/db/rows';
+import { JobJoints, Jobs, Joints, People, Shops, type JobRow, type JointRow, type PersonRow, type ShopRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 
 export const jobById = ({ shopId, manager }: ShopWork, id: string): Promise<JobRow | null> =>
@@ -50,10 +35,6 @@ export async function addJoint({ shopId, manager }: ShopWork, jobId: string, joi
   await manager.insert(JobJoints, { shop_id: shopId, job_id: jobId, joint_id: joint.id, place });
 }
 
-/** Holds the unit until the transaction ends: two joints added at once get two tags. */
-export const lockUnit = ({ shopId, manager }: ShopWork, id: string): Promise<UnitRow | null> =>
-  manager.findOne(Units, { where: { shop_id: shopId, id }, lock: { mode: 'pessimistic_write' } });
-
 /** Holds the shop until the transaction ends: two jobs opened at once get two numbers. */
 export const lockShop = ({ shopId, manager }: ShopWork): Promise<ShopRow | null> =>
   manager.findOne(Shops, { where: { shop_id: shopId }, lock: { mode: 'pessimistic_write' } });
@@ -69,17 +50,6 @@ export async function nextTag({ shopId, manager }: ShopWork, unitTag: string): P
   return `${unitTag}-${String(highest + 1).padStart(2, '0')}`;
 }
 
-export const circuitById = ({ shopId, manager }: ShopWork, id: string): Promise<CircuitRow | null> =>
-  manager.findOneBy(Circuits, { shop_id: shopId, id });
-export const circuitsByIds = ({ shopId, manager }: ShopWork, ids: readonly string[]): Promise<CircuitRow[]> =>
-  manager.findBy(Circuits, { shop_id: shopId, id: In([...ids]) });
-export const unitsByIds = ({ shopId, manager }: ShopWork, ids: readonly string[]): Promise<UnitRow[]> =>
-  manager.findBy(Units, { shop_id: shopId, id: In([...ids]) });
-export const allUnits = ({ shopId, manager }: ShopWork): Promise<UnitRow[]> =>
-  manager.find(Units, { where: { shop_id: shopId }, order: { place: 'ASC' } });
 export const allPeople = ({ shopId, manager }: ShopWork): Promise<PersonRow[]> =>
   manager.find(People, { where: { shop_id: shopId }, order: { name: 'ASC' } });
 export const shopRow = ({ shopId, manager }: ShopWork): Promise<ShopRow | null> => manager.findOneBy(Shops, { shop_id: shopId });
-
-export const toPlate = (unit: UnitRow): UnitPlate => ({ id: unit.id, tag: unit.tag, name: unit.name, kind: unit.kind });
-export const toCircuit = (circuit: CircuitRow): CircuitView => ({ id: circuit.id, ...circuit.details });

@@ -10,22 +10,26 @@ import {
   addJob,
   addJoint,
   allPeople,
-  allUnits,
-  circuitById,
-  circuitsByIds,
   jobById,
   jointsOfJobs,
   lastDoneJobs,
   lockShop,
-  lockUnit,
   nextJobNumber,
   nextTag,
   openJobs,
   shopRow,
+} from './jobs.repository.typeorm';
+import {
+  allUnits,
+  circuitById,
+  circuitsByIds,
+  lockUnit,
+  sitesByIds,
   toCircuit,
   toPlate,
+  toSite,
   unitsByIds,
-} from './jobs.repository.typeorm';
+} from '../units/units.repository.typeorm';
 
 const DUE_WITHIN_DAYS = 30;
 
@@ -44,6 +48,10 @@ async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readon
     shop,
     circuits.map((circuit) => circuit.unit_id),
   );
+  const sites = await sitesByIds(
+    shop,
+    units.map((unit) => unit.site_id),
+  );
   const joints = await jointsOfJobs(
     shop,
     jobs.map((job) => job.id),
@@ -52,9 +60,10 @@ async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readon
   return jobs.map((job) => {
     const circuit = circuits.find((c) => c.id === job.circuit_id);
     const unit = circuit && units.find((u) => u.id === circuit.unit_id);
-    if (!circuit || !unit) throw notFound('This job’s circuit');
+    const site = unit && sites.find((row) => row.id === unit.site_id);
+    if (!circuit || !unit || !site) throw notFound('This job’s circuit');
     const order = (joints.get(job.id) ?? []).flatMap((joint) => found.get(joint.id) ?? []);
-    return { ...toJob(job, order), unit: toPlate(unit), circuit: toCircuit(circuit) };
+    return { ...toJob(job, order), site: toSite(site), unit: toPlate(unit), circuit: toCircuit(circuit) };
   });
 }
 
@@ -76,7 +85,7 @@ export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
   return { ...job, ...(await jobNotes(shop, job.id)) };
 }
 
-const summaryOf = ({ circuit: _circuit, order: _order, ...summary }: BareJob): JobSummary => summary;
+const summaryOf = ({ circuit: _circuit, site: _site, order: _order, ...summary }: BareJob): JobSummary => summary;
 
 export async function today(shop: ShopWork, now: Date): Promise<Today> {
   const jobs = await describe(shop, [...(await openJobs(shop)), ...(await lastDoneJobs(shop, DONE_JOBS_READ))]);

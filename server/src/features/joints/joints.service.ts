@@ -6,7 +6,7 @@ import { entriesOf, jobOfJoint, latestPlans, namesOf, toStoredPlan } from './joi
 
 /** Joints of one job with their plans and records, in a number of queries that does not grow with them. */
 export async function jointViews(shop: ShopWork, jobId: string, wanted: (joint: JointSummary) => boolean): Promise<readonly JointView[]> {
-  const { id, number, title, stage, order, schools, unit, circuit } = await jobView(shop, jobId);
+  const { id, number, title, stage, order, schools, site, unit, circuit } = await jobView(shop, jobId);
   const job = { id, number, title, stage, order, schools };
   const joints = order.filter(wanted);
   const ids = joints.map((joint) => joint.id);
@@ -16,7 +16,7 @@ export async function jointViews(shop: ShopWork, jobId: string, wanted: (joint: 
   return joints.map((joint) => {
     const plan = plans.get(joint.id);
     const stored = plan ? toStoredPlan(plan, names.get(plan.person_id) ?? '') : null;
-    return { ...joint, job, unit, circuit, plan: stored, entries: entries.get(joint.id) ?? [] };
+    return { ...joint, job, site, unit, circuit, plan: stored, entries: entries.get(joint.id) ?? [] };
   });
 }
 

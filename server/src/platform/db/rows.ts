@@ -1,6 +1,6 @@
 import type { JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
 import type { PutJobEntryRequest } from '@kesto/contract';
-import type { Approval, CircuitView, JobStage, PlanAnswer, Role, VanStock } from '@kesto/contract';
+import type { Approval, CircuitView, JobStage, PlanAnswer, Role, UnitKind, VanStock } from '@kesto/contract';
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 
 export interface ShopRow {
@@ -37,7 +37,7 @@ export interface UnitRow {
   site_id: string;
   tag: string;
   name: string;
-  kind: string;
+  kind: UnitKind;
   place: number;
 }
 export interface CircuitRow {

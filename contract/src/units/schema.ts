@@ -1,0 +1,40 @@
+import Joi from 'joi';
+import { SAFETY_CLASS_NAMES } from '@kesto/core';
+import { quantity } from '../schema/quantity';
+import { text, uuid } from '../schema/texts';
+import { UNIT_KINDS, type PutCircuitRequest, type PutSiteRequest, type PutUnitRequest } from './types';
+
+export const putSiteRequest = Joi.object<PutSiteRequest>({ name: text(120).required(), altitude: quantity.required() });
+
+const swept = Joi.alternatives().try(
+  Joi.object({ od: quantity.required(), wall: quantity, length: quantity.required() }),
+  Joi.object({ bore: quantity.required(), length: quantity.required() }),
+  Joi.object({ volume: quantity.required() }),
+);
+
+const circuit = Joi.object<PutCircuitRequest>({
+  id: uuid.required(),
+  name: text(40).required(),
+  refrigerant: text(20).required(),
+  safetyClass: Joi.string().valid(...SAFETY_CLASS_NAMES),
+  highSide: quantity.required(),
+  lowSide: quantity.required(),
+  coldest: quantity.required(),
+  swept: Joi.array().max(100).items(swept),
+});
+
+/** Tags stand on machines and before every joint's number: capitals and figures, no dash. */
+const TAG = /^[A-Z0-9]{1,8}$/;
+
+export const putUnitRequest = Joi.object<PutUnitRequest>({
+  siteId: uuid.required(),
+  tag: Joi.string()
+    .pattern(TAG)
+    .required()
+    .messages({ 'string.pattern.base': '{{#label}} must be one to eight capitals or figures, as CR2' }),
+  name: text(80).required(),
+  kind: Joi.string()
+    .valid(...UNIT_KINDS)
+    .required(),
+  circuits: Joi.array().min(1).max(8).items(circuit).unique('id').required(),
+});

@@ -1,0 +1,15 @@
+import { idParam } from '../../platform/http/params';
+import type { Registrar } from '../../platform/http/register';
+import { putSite, putUnit, sites, units, unitView } from './units.service';
+
+export function unitRoutes(routes: Registrar): void {
+  routes.signed('sites', async ({ inShop }) => ({ body: await inShop(sites) }));
+  routes.signed('putSite', async ({ params, body, inShop }) => ({
+    body: await inShop((shop) => putSite(shop, idParam(params, 'site'), body)),
+  }));
+  routes.signed('units', async ({ inShop }) => ({ body: await inShop(units) }));
+  routes.signed('getUnit', async ({ params, inShop }) => ({ body: await inShop((shop) => unitView(shop, idParam(params, 'unit'))) }));
+  routes.signed('putUnit', async ({ params, body, inShop }) => ({
+    body: await inShop((shop) => putUnit(shop, idParam(params, 'unit'), body)),
+  }));
+}

@@ -1,0 +1,127 @@
+import type { PutUnitRequest, UnitView } from '@kesto/contract';
+import type { Agent } from 'supertest';
+import { v7 as uuid } from 'uuid';
+import { demoId } from '../demo/ids';
+import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+
+let server: TestServer;
+let olga: Agent;
+beforeAll(async () => {
+  server = await testServer();
+  await addOtherShop(server.db, [{ login: 'olga', role: 'technician' }]);
+  olga = await server.as('olga');
+});
+afterAll(() => server.close());
+
+const q = (value: number, unit: string) => ({ value, unit });
+
+async function newSite(): Promise<string> {
+  const id = uuid();
+  await olga
+    .put(`/api/sites/${id}`)
+    .send({ name: 'Orangery', altitude: q(2000, 'ft') })
+    .expect(200);
+  return id;
+}
+
+const unitAt = (siteId: string, rest: Partial<PutUnitRequest> = {}): PutUnitRequest => ({
+  siteId,
+  tag: 'OR1',
+  name: 'orangery split',
+  kind: 'split',
+  circuits: [
+    {
+      id: uuid(),
+      name: 'main',
+      refrigerant: 'r32',
+      highSide: q(41, 'barg'),
+      lowSide: q(360, 'psig'),
+      coldest: q(14, 'F'),
+      swept: [{ od: q(5 / 8, 'in'), length: q(9, 'm') }],
+    },
+  ],
+  ...rest,
+});
+const put = (id: string, body: object) => olga.put(`/api/units/${id}`).send(body);
+
+test('a shop that has nothing gets a site, a unit, a job on it, and its joints their tags', async () => {
+  const siteId = await newSite();
+  expect((await olga.get('/api/sites').expect(200)).body).toContainEqual({
+    id: siteId,
+    name: 'Orangery',
+    altitudeM: expect.closeTo(609.6, 1),
+  });
+  const [unit, job, joint] = [uuid(), uuid(), uuid()];
+  const body = unitAt(siteId);
+  const made = (await put(unit, body).expect(200)).body as UnitView;
+  expect(made.circuits[0]).toMatchObject({ refrigerant: 'R-32', coldestC: expect.closeTo(-10, 6), purgeSections: [{ length: q(9, 'm') }] });
+  expect((await put(unit, body).expect(200)).body).toEqual(made);
+  await olga.put(`/api/jobs/${job}`).send({ circuitId: body.circuits[0]?.id, title: 'valve leaks' }).expect(200);
+  const added = await olga.put(`/api/jobs/${job}/joints/${joint}`).send({ title: 'liquid line' }).expect(200);
+  expect(added.body.tag).toBe('OR1-01');
+  expect((await olga.get(`/api/joints/${joint}`).expect(200)).body).toMatchObject({ site: { name: 'Orangery' }, unit: { tag: 'OR1' } });
+  expect((await olga.get('/api/today').expect(200)).body.units).toContainEqual({
+    id: unit,
+    tag: 'OR1',
+    name: 'orangery split',
+    kind: 'split',
+  });
+});
+
+test('a plate is put right; the tag stays once joints carry it', async () => {
+  const siteId = await newSite();
+  const [unit, job] = [uuid(), uuid()];
+  const body = unitAt(siteId, { tag: 'OR2' });
+  await put(unit, body).expect(200);
+  const [circuit] = body.circuits;
+  const mended = { ...body, name: 'orangery cooler', tag: 'OR3', circuits: [{ ...circuit, highSide: q(42, 'barg') }] };
+  expect((await put(unit, mended).expect(200)).body).toMatchObject({ tag: 'OR3', circuits: [{ highSideDesignGaugePa: 42e5 }] });
+  await olga.put(`/api/jobs/${job}`).send({ circuitId: circuit?.id, title: 'drier' }).expect(200);
+  await olga.put(`/api/jobs/${job}/joints/${uuid()}`).send({ title: 'drier inlet' }).expect(200);
+  const refused = await put(unit, { ...mended, tag: 'OR4' }).expect(400);
+  expect(refused.body.error).toMatchObject({ field: 'tag', message: expect.stringContaining('OR3') });
+});
+
+test.each<[string, (siteId: string) => object, number, string]>([
+  ['a site of nobody', () => unitAt(uuid()), 400, 'siteId'],
+  ['a tag with a dash in it', (site) => unitAt(site, { tag: 'OR-1' }), 400, 'tag'],
+  ['no circuit', (site) => unitAt(site, { circuits: [] }), 400, 'circuits'],
+  [
+    'sides swapped',
+    (site) => {
+      const body = unitAt(site, { tag: 'OR9' });
+      return { ...body, circuits: [{ ...body.circuits[0], lowSide: q(60, 'barg') }] };
+    },
+    400,
+    'circuits[0].lowSide',
+  ],
+])('%s is refused by name', async (_what, body, status, field) => {
+  const { error } = (await put(uuid(), body(await newSite())).expect(status)).body;
+  expect(error.field).toBe(field);
+});
+
+test('a tag names one unit of a shop', async () => {
+  const siteId = await newSite();
+  await put(uuid(), unitAt(siteId, { tag: 'TW1' })).expect(200);
+  expect((await put(uuid(), unitAt(siteId, { tag: 'TW1' })).expect(409)).body.error.field).toBe('tag');
+});
+
+test('circuits neither leave their unit nor come from another, of this shop or the next', async () => {
+  const siteId = await newSite();
+  const body = unitAt(siteId, { tag: 'CI1' });
+  const unit = uuid();
+  await put(unit, body).expect(200);
+  expect((await put(uuid(), { ...body, tag: 'CI2' }).expect(409)).body.error.field).toBe('circuits[0].id');
+  expect((await put(unit, unitAt(siteId, { tag: 'CI1' })).expect(400)).body.error.field).toBe('circuits');
+  // The demo's circuit is behind the wall: for this shop there is none of that id, and one of its own is made.
+  const theirs = { ...body, tag: 'CI3', circuits: [{ ...body.circuits[0], id: demoId(0x31) }] };
+  await put(uuid(), theirs).expect(200);
+  expect((await (await server.as('ilta')).get('/api/units').expect(200)).body[0].circuits[0].refrigerant).toBe('R-449A');
+});
+
+test('units of a shop are seen by nobody else', async () => {
+  const ilta = await server.as('ilta');
+  const tags = ((await ilta.get('/api/units').expect(200)).body as UnitView[]).map((unit) => unit.tag);
+  expect(tags).toEqual(['CR2', 'GC7', 'HS3', 'GH2', 'DR1']);
+  expect(JSON.stringify((await ilta.get('/api/sites').expect(200)).body)).not.toContain('Orangery');
+});
