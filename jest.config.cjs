@@ -3,6 +3,7 @@ const path = require('node:path');
 const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } }];
 const at = (file) => path.join(__dirname, file);
 const workspaces = {
+  '^@kesto/core/vocabulary$': at('core/src/vocabulary/index.ts'),
   '^@kesto/core/unit$': at('core/src/unit/index.ts'),
   '^@kesto/core/section$': at('core/src/section/outline.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
@@ -11,6 +12,7 @@ const workspaces = {
   '^@kesto/contract/refrigerant$': at('contract/src/engine/refrigerant.ts'),
   '^@kesto/contract$': at('contract/src/index.ts'),
   '^@kesto/contract/schemas$': at('contract/src/schemas.ts'),
+  '^@kesto/contract/wording/stages$': at('contract/src/wording/en/stages.ts'),
   '^@kesto/contract/wording$': at('contract/src/wording/index.ts'),
 };
 /** Packages that ship as ES modules only and have to be read by Jest as such. */

@@ -36,7 +36,9 @@ export { REFRIGERANT_NAMES, refrigerantName, SAFETY_CLASS_NAMES, SAFETY_CLASSES,
 export * from './plan/request';
 export { JOINT_LIMITS, type Assumption, type Member, type ResolvedJoint } from './plan/resolveJoint';
 export { ENGINE_VERSION, planJoint, type JointPlan } from './plan/planJoint';
-export { CAUTIONS, STAGES, type Authority, type Caution, type CautionCode, type Severity, type Stage } from './caution/table';
+export * from './vocabulary';
+export { CAUTIONS, type Authority, type Caution, type CautionCode, type Severity } from './caution/table';
+export { jobStage, stageByJoints } from './record/jobStage';
 export type { Strength, StrengthBasis } from './pressure/strength';
 export type { InspectCode, InspectionPoint } from './plan/inspect';
 export * from './record/chain';

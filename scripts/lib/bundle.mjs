@@ -4,10 +4,12 @@ import path from 'node:path';
 
 // The order matters: the longer names first.
 const WORKSPACE_ALIASES = {
+  '@kesto/core/vocabulary': 'core/src/vocabulary/index.ts',
   '@kesto/core/section': 'core/src/section/outline.ts',
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas.ts',
+  '@kesto/contract/wording/stages': 'contract/src/wording/en/stages.ts',
   '@kesto/contract/wording': 'contract/src/wording/index.ts',
   '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',

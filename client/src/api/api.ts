@@ -30,7 +30,7 @@ const patient: Query = async (args, store, extra) => {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: patient,
-  tagTypes: ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools'],
+  tagTypes: ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit'],
   endpoints: () => ({}),
 });
 

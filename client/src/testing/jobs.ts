@@ -8,6 +8,7 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   number: 31,
   title: 'suction valve leaks',
   stage: 'plan',
+  began: 'find',
   done: false,
   unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room' },
   planned: 1,

@@ -36,7 +36,7 @@ export const CIRCUIT: CircuitView = {
   purgeSections: [{ bore: q(19.94, 'mm'), length: q(12, 'm') }],
 };
 
-export const SITE: SiteView = { id: 'site', name: 'Lumikero Botanical Station', altitudeM: 180 };
+export const SITE: SiteView = { id: '0193a000-0000-7000-8000-000000000002', name: 'Lumikero Botanical Station', altitudeM: 180 };
 
 export const around = { site: SITE, circuit: CIRCUIT, van: VAN, schools: {}, units: METRIC_PREFERENCES };
 

@@ -79,14 +79,23 @@ interface Shown {
 
 const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } } as const;
 
+interface Setting {
+  readonly answers?: Answers;
+  readonly size?: keyof typeof SIZES;
+  readonly role?: Role;
+  /** What the device kept from before. */
+  readonly onDevice?: Readonly<Record<string, string>>;
+}
+
 /** A screen with its own store, in front of a server that answers as told. */
 export async function showScreen(
   element: ReactElement,
-  { answers = {}, size = 'phone', role = 'technician' }: { answers?: Answers; size?: keyof typeof SIZES; role?: Role } = {},
+  { answers = {}, size = 'phone', role = 'technician', onDevice = {} }: Setting = {},
 ): Promise<Shown> {
   const writes: Write[] = [];
   mockWent.length = 0;
   globalThis.localStorage.clear();
+  for (const [key, value] of Object.entries(onDevice)) globalThis.localStorage.setItem(key, value);
   Dimensions.set({ window: { ...SIZES[size], scale: 1, fontScale: 1 }, screen: { ...SIZES[size], scale: 1, fontScale: 1 } });
   globalThis.fetch = answering(
     { 'GET session': personAs(role), 'GET van': VAN, 'GET schools': {}, 'GET today': EMPTY_DAY, ...answers },

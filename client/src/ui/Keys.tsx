@@ -57,6 +57,7 @@ export function RoundKey({ label, onPress, pressed = false, testID }: KeyProps &
         borderColor: t.ink,
         alignItems: 'center',
         justifyContent: 'center',
+        paddingHorizontal: 6,
         backgroundColor: pressed ? t.ink : 'transparent',
       }}
     >

@@ -1,22 +1,32 @@
-import { JOB_STAGES, type JobStage } from '@kesto/contract/api';
+import { STAGES, type Stage } from '@kesto/contract/api';
+import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { View } from 'react-native';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
 import { useTokens } from './theme';
 import { READINGS, WORDS } from './tokens';
 
-/** The eleven stages as a row of small boxes: done filled, here raised, to come open. */
-export function StageRow({ stage, done = false }: { stage: JobStage; done?: boolean }) {
+interface StageProps {
+  readonly stage: Stage;
+  /** What lies before is not kept here: neither done nor to come. */
+  readonly began: Stage;
+  readonly done?: boolean;
+}
+
+/** The eleven stages as a row of small boxes: done filled, here raised, to come open; what is not kept here a dash. */
+export function StageRow({ stage, began, done = false }: StageProps) {
   const t = useTokens();
-  const here = JOB_STAGES.indexOf(stage);
+  const here = STAGES.indexOf(stage);
+  const from = STAGES.indexOf(began);
   return (
     <View
-      aria-label={`stage ${here + 1} of ${JOB_STAGES.length}, ${stage}`}
+      aria-label={`stage ${here + 1} of ${STAGES.length}, ${STAGE_WORDS[stage]}`}
       role="img"
       style={{ flexDirection: 'row', gap: 2, alignItems: 'center' }}
     >
-      {JOB_STAGES.map((name, i) => {
+      {STAGES.map((name, i) => {
         const isHere = i === here && !done;
         const past = done || i < here;
+        if (i < from) return <View key={name} style={{ width: 8, height: 2, backgroundColor: t.ink2 }} />;
         return (
           <View
             key={name}
@@ -52,9 +62,10 @@ function coilPath(): string {
 }
 
 /** The stages as a serpentine tube, filled as far as the work has come. */
-export function StageCoil({ stage, done = false }: { stage: JobStage; done?: boolean }) {
+export function StageCoil({ stage, began, done = false }: StageProps) {
   const t = useTokens();
-  const here = done ? JOB_STAGES.length : JOB_STAGES.indexOf(stage);
+  const here = done ? STAGES.length : STAGES.indexOf(stage);
+  const from = STAGES.indexOf(began);
   const path = coilPath();
   return (
     <Svg
@@ -62,28 +73,29 @@ export function StageCoil({ stage, done = false }: { stage: JobStage; done?: boo
       viewBox={`0 0 ${COIL.width} ${COIL.height}`}
       style={{ aspectRatio: COIL.width / COIL.height, maxWidth: 480 }}
       role="img"
-      aria-label={`the job stands at ${stage}`}
+      aria-label={`the job stands at ${STAGE_WORDS[stage]}`}
     >
       <Path d={path} fill="none" stroke={t.ink2} strokeWidth={9} />
       <Path d={path} fill="none" stroke={t.paper} strokeWidth={6} />
-      {JOB_STAGES.map((name, i) => {
+      {STAGES.map((name, i) => {
         const at = place(i);
-        const before = i > 0 && i <= here ? place(i - 1) : null;
+        const before = i > from && i <= here ? place(i - 1) : null;
         return before && before.y === at.y ? (
           <Path key={name} d={`M${before.x} ${at.y} H${at.x}`} stroke={t.copper} strokeWidth={9} />
         ) : null;
       })}
-      {JOB_STAGES.map((name, i) => (
-        <StageDot key={name} name={name} index={i} here={here} />
+      {STAGES.map((name, i) => (
+        <StageDot key={name} name={STAGE_WORDS[name]} index={i} here={here} from={from} />
       ))}
     </Svg>
   );
 }
 
-function StageDot({ name, index, here }: { name: string; index: number; here: number }) {
+function StageDot({ name, index, here, from }: { name: string; index: number; here: number; from: number }) {
   const t = useTokens();
   const { x, y } = place(index);
-  const past = index < here;
+  const notKept = index < from;
+  const past = index < here && !notKept;
   const now = index === here;
   return (
     <G>
@@ -92,8 +104,9 @@ function StageDot({ name, index, here }: { name: string; index: number; here: nu
         cy={y}
         r={now ? 21 : 16}
         fill={past ? t.copper : now ? t.ink : t.paper}
-        stroke={past ? t.copper : t.ink}
+        stroke={past ? t.copper : notKept ? t.ink2 : t.ink}
         strokeWidth={1.8}
+        {...(notKept ? { strokeDasharray: '3 4' } : {})}
       />
       {past ? (
         <Path d={`M${x - 8} ${y + 1} l6 6 l10 -13`} fill="none" stroke={t.onCopper} strokeWidth={3.2} />
@@ -105,7 +118,7 @@ function StageDot({ name, index, here }: { name: string; index: number; here: nu
           fontFamily={READINGS}
           fontWeight="700"
           fontSize={now ? 17 : 14}
-          fill={now ? t.paper : t.ink}
+          fill={now ? t.paper : notKept ? t.ink2 : t.ink}
         >
           {index + 1}
         </SvgText>

@@ -1,4 +1,5 @@
-import type { JobStage } from '@kesto/contract';
+import type { Stage } from '@kesto/contract/api';
+import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, View, type ViewStyle } from 'react-native';
@@ -17,7 +18,7 @@ export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' 
 export interface TitleCells {
   readonly here: CellName;
   readonly unit?: { readonly name: string; readonly href?: Href };
-  readonly job?: { readonly number: number; readonly stage: JobStage; readonly done?: boolean; readonly href: Href };
+  readonly job?: { readonly number: number; readonly stage: Stage; readonly began: Stage; readonly done?: boolean; readonly href: Href };
   readonly joint?: { readonly text: string };
 }
 
@@ -109,9 +110,9 @@ export function TitleBlock({
         </Cell>
       ) : null}
       {cells.job ? (
-        <Cell label={`job ${cells.job.number} · ${cells.job.stage}`} here={cells.here === 'job'} href={cells.job.href}>
+        <Cell label={`job ${cells.job.number} · ${STAGE_WORDS[cells.job.stage]}`} here={cells.here === 'job'} href={cells.job.href}>
           <View style={{ paddingTop: 6 }}>
-            <StageRow stage={cells.job.stage} done={cells.job.done ?? false} />
+            <StageRow stage={cells.job.stage} began={cells.job.began} done={cells.job.done ?? false} />
           </View>
         </Cell>
       ) : null}

@@ -1,28 +1,14 @@
-import type { Schools } from '@kesto/core';
+import type { Schools, Stage } from '@kesto/core';
 import type { JointSummary } from '../joints/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
-
-/** The eleven stages of a job, in the order of work. */
-export const JOB_STAGES = [
-  'find',
-  'decide',
-  'make safe',
-  'plan',
-  'set up',
-  'braze',
-  'look',
-  'hold',
-  'pull',
-  'charge',
-  'hand over',
-] as const;
-export type JobStage = (typeof JOB_STAGES)[number];
 
 export interface JobSummary {
   readonly id: string;
   readonly number: number;
   readonly title: string;
-  readonly stage: JobStage;
+  readonly stage: Stage;
+  /** At which its record here began: what lies before is not kept. */
+  readonly began: Stage;
   readonly done: boolean;
   readonly unit: UnitPlate;
   readonly planned: number;

@@ -1,6 +1,6 @@
-import type { EntryKind, JointPlan, JointState, LookFinding, LookResult, PlanRequest, RecordEntry } from '@kesto/core';
+import type { EntryKind, JointPlan, JointState, LookFinding, LookResult, PlanRequest, RecordEntry, Stage } from '@kesto/core';
 import type { PlanAnswer } from '../engine/plan';
-import type { JobSchools, JobStage } from '../jobs/types';
+import type { JobSchools } from '../jobs/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
 
 export const NOTE_LIMIT = 2000;
@@ -34,7 +34,8 @@ export interface JointView extends JointSummary {
     readonly id: string;
     readonly number: number;
     readonly title: string;
-    readonly stage: JobStage;
+    readonly stage: Stage;
+    readonly began: Stage;
     readonly order: readonly JointSummary[];
     readonly schools: JobSchools | null;
   };

@@ -1,14 +1,13 @@
-export type Severity = 'stop' | 'warn' | 'note';
+import type { Stage } from '../vocabulary/stage';
 
-/** Where in the job a caution is shown. */
-export const STAGES = ['find', 'decide', 'make-safe', 'plan', 'set-up', 'braze', 'look', 'hold', 'pull', 'charge', 'hand-over'] as const;
-export type Stage = (typeof STAGES)[number];
+export type Severity = 'stop' | 'warn' | 'note';
 
 /** Where the full rule stands: the code of the place, the maker's sheet, the person's licence, a safety sheet; else no more than practice. */
 export type Authority = 'code' | 'maker' | 'licence' | 'safety-sheet' | 'practice';
 
 interface CautionRow {
   readonly severity: Severity;
+  /** Where in the job it is shown. */
   readonly stage: Stage;
   readonly authority: Authority;
 }

@@ -4,6 +4,7 @@ import { JobEntries1764000000003 } from './0003-job-entries';
 import { NoWayUp1764000000004 } from './0004-no-way-up';
 import { KeptPlan1764000000005 } from './0005-kept-plan';
 import { UnitKinds1764000000006 } from './0006-unit-kinds';
+import { JobStages1764000000007 } from './0007-job-stages';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -13,4 +14,5 @@ export const MIGRATIONS = [
   NoWayUp1764000000004,
   KeptPlan1764000000005,
   UnitKinds1764000000006,
+  JobStages1764000000007,
 ];

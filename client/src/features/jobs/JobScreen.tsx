@@ -31,6 +31,7 @@ function Ready({ job }: { job: JobView }) {
   const router = useRouter();
   const units = useUnits();
   const { data: me } = useMeQuery();
+  const [adding, setAdding] = useState(false);
   const mayMake = me?.person.role !== 'inspector';
   const next =
     job.order.find((j) => j.state === 'not planned') ??
@@ -50,12 +51,14 @@ function Ready({ job }: { job: JobView }) {
               label: next.state === 'not planned' ? `Plan ${next.tag}` : `Go on at ${next.tag}`,
               onPress: () => router.push(`/joints/${next.id}`),
             }
-          : undefined
+          : job.order.length === 0 && mayMake
+            ? { label: 'Add the first joint', onPress: () => setAdding(true) }
+            : undefined
       }
       aside={
         <View style={{ gap: 6 }}>
           <JointRows joints={job.order} />
-          {mayMake ? <AddJoint jobId={job.id} /> : null}
+          {mayMake ? <AddJoint jobId={job.id} open={adding} onOpen={() => setAdding(true)} /> : null}
           {toPlan < job.order.length ? (
             <FrameKey label="Print the plans" onPress={() => window.open(addressOf('plansPdf', { job: job.id }), '_blank')} />
           ) : null}
@@ -63,13 +66,13 @@ function Ready({ job }: { job: JobView }) {
         </View>
       }
     >
-      <StageCoil stage={job.stage} done={job.done} />
+      <StageCoil stage={job.stage} began={job.began} done={job.done} />
       <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 10, gap: 10 }}>
         <Words size={15}>
           <Words size={15} bold>
             order to braze
           </Words>
-          {toPlan > 0 ? ` · ${toPlan} to plan` : ' · all planned'}
+          {job.order.length === 0 ? ' · no joint yet' : toPlan > 0 ? ` · ${toPlan} to plan` : ' · all planned'}
         </Words>
         <JointOrder joints={job.order} here={next?.id ?? null} onOpen={(j) => router.push(`/joints/${j.id}`)} />
       </View>
@@ -112,9 +115,8 @@ function JointRows({ joints }: { joints: readonly JointSummary[] }) {
   );
 }
 
-function AddJoint({ jobId }: { jobId: string }) {
+function AddJoint({ jobId, open, onOpen }: { jobId: string; open: boolean; onOpen: () => void }) {
   const router = useRouter();
-  const [open, setOpen] = useState(false);
   const [title, setTitle] = useState('');
   const [put, { isLoading, error }] = usePutJointMutation();
   const [jointId] = useState(() => uuid());
@@ -122,7 +124,7 @@ function AddJoint({ jobId }: { jobId: string }) {
     const result = await put({ jobId, jointId, title: title.trim() });
     if (result.data) router.push(`/joints/${result.data.id}`);
   }
-  if (!open) return <FrameKey label="Add a joint" onPress={() => setOpen(true)} />;
+  if (!open) return <FrameKey label="Add a joint" onPress={onOpen} />;
   return (
     <View style={{ gap: 8 }}>
       <TextField label="where it is" value={title} onChange={setTitle} error={error ? errorText(error) : null} testID="joint-title" />

@@ -9,6 +9,10 @@ const jobsApi = api.injectEndpoints({
       providesTags: (_r, _e, id) => [{ type: 'Job', id }],
     }),
     van: build.query<Answer<'van'>, void>({ query: () => call('van', {}), providesTags: ['Van'] }),
+    putJob: build.mutation<Answer<'putJob'>, { id: string; body: Body<'putJob'> }>({
+      query: ({ id, body }) => call('putJob', { job: id }, body),
+      invalidatesTags: ['Today', 'Job'],
+    }),
     putJobEntry: build.mutation<Answer<'putJobEntry'>, { jobId: string; entryId: string; body: Body<'putJobEntry'> }>({
       query: ({ jobId, entryId, body }) => call('putJobEntry', { job: jobId, entry: entryId }, body),
       invalidatesTags: (_r, _e, { jobId }) => [{ type: 'Job', id: jobId }, 'Joint'],
@@ -20,4 +24,4 @@ const jobsApi = api.injectEndpoints({
   }),
 });
 
-export const { useJobQuery, useVanQuery, usePutJobEntryMutation, usePutJointMutation } = jobsApi;
+export const { useJobQuery, useVanQuery, usePutJobEntryMutation, usePutJobMutation, usePutJointMutation } = jobsApi;

@@ -1,4 +1,4 @@
-import { cautionRuleText, cautionText, showIn } from '@kesto/contract/wording';
+import { cautionRuleText, cautionText, showIn, STAGE_WORDS } from '@kesto/contract/wording';
 import type { Caution, JointPlan, Stage, UnitPreferences } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -28,7 +28,7 @@ export function Flags({ plan, units, stages }: CautionsProps) {
             letter={letterOf(i)}
             stop={c.severity === 'stop'}
             text={cautionText(c, show)}
-            below={`${c.severity === 'stop' ? 'stop · ' : ''}${c.stage.replace('-', ' ')} · full rule: ${cautionRuleText(c)}`}
+            below={`${c.severity === 'stop' ? 'stop · ' : ''}${STAGE_WORDS[c.stage]} · full rule: ${cautionRuleText(c)}`}
           />
         ) : null,
       )}

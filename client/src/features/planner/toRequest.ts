@@ -13,7 +13,7 @@ import {
   type UnitPreferences,
 } from '@kesto/core';
 import { draftFromPlan } from './draftFromPlan';
-import { DraftReader } from './draftReader';
+import { DraftReader } from '@/state/draftReader';
 import type { Draft, NearDraft } from './drafts';
 
 export interface Surroundings extends Around {

@@ -60,6 +60,21 @@ export function Skyline({ today }: { today: Today }) {
   );
 }
 
+/** The ground before the first machine stands on it: where it will be, as a dashed outline. */
+export function EmptyGround() {
+  const t = useTokens();
+  const outline = { fill: 'none', stroke: t.ink2, strokeWidth: 1.8, strokeDasharray: '7 6' } as const;
+  return (
+    <Svg width="100%" viewBox="0 0 360 178" style={{ aspectRatio: 360 / 178, maxWidth: 640 }} role="img" aria-label="no machine yet">
+      <Rect x={36} y={66} width={92} height={84} {...outline} />
+      <Circle cx={66} cy={112} r={18} {...outline} />
+      <Path d={`M84 112 H236 M236 112 V96 h18 v22 h-18 v22 H66 V130`} {...outline} />
+      <Path d={`M200 ${BASE} V86 L262 44 L324 86 V${BASE}`} {...outline} />
+      <Line x1={0} y1={BASE} x2={360} y2={BASE} stroke={t.ink} strokeWidth={2.5} />
+    </Svg>
+  );
+}
+
 function House({ kind }: { kind: UnitKind }) {
   const t = useTokens();
   const line = { fill: t.paper, stroke: t.ink, strokeWidth: 1.6 };

@@ -33,9 +33,16 @@ test('an inspector is led to what there is to read', async () => {
   expect(went()).toEqual(['/joints/CR2-03']);
 });
 
-test('a day without jobs says so', async () => {
-  await show(EMPTY_DAY);
+test('a day without jobs says so, and a job can be opened', async () => {
+  await show(dayWith({ jobs: [] }));
   expect(screen.getByText('No open job')).toBeTruthy();
+  await press('Open a job');
+  expect(went()).toEqual(['/jobs/new']);
+});
+
+test('a shop that has nothing yet is told what comes first', async () => {
+  await show(EMPTY_DAY);
+  expect(screen.getByText(/the first machine is read from its plate/)).toBeTruthy();
 });
 
 test('a day that cannot be fetched says why and offers to try again', async () => {

@@ -1,4 +1,5 @@
 import type { Today } from '@kesto/contract';
+import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
 import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
@@ -14,7 +15,7 @@ import { Empty } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useTodayQuery } from './api';
-import { Skyline } from './Skyline';
+import { EmptyGround, Skyline } from './Skyline';
 
 function Row({ label, mark, href, children }: { label: string; mark?: ReactNode; href?: Href; children: ReactNode }) {
   const t = useTokens();
@@ -59,7 +60,7 @@ function Ready({ today }: { today: Today }) {
       : undefined
     : first
       ? { label: `Carry on at ${first.unit.tag}`, onPress: () => router.push(`/jobs/${first.id}`) }
-      : undefined;
+      : { label: 'Open a job', onPress: () => router.push('/jobs/new') };
   return (
     <Sheet
       tag={format(new Date(), wide ? 'EEE d MMM' : 'd MMM')}
@@ -69,21 +70,29 @@ function Ready({ today }: { today: Today }) {
       cells={{ here: 'today' }}
       action={action}
       round={station ? { label: 'find tag', onPress: station.find } : undefined}
-      aside={wide ? <Waiting today={today} /> : undefined}
+      aside={wide && waits(today) ? <Waiting today={today} /> : undefined}
     >
-      <Skyline today={today} />
-      {today.jobs.length === 0 ? <Empty title="No open job" text="Jobs that are opened show here with what waits at each." /> : null}
+      {today.units.length > 0 ? <Skyline today={today} /> : <EmptyGround />}
+      {today.jobs.length === 0 ? <NothingOpen units={today.units.length} mayMake={!inspector} /> : null}
       {today.jobs.map((job, i) => (
         <Row key={job.id} label={i === 0 ? 'now' : 'open'} href={`/jobs/${job.id}`}>
           <Words bold>
             {job.unit.tag} {job.unit.name}, job {job.number}
           </Words>
           <Words size={15} tone="ink2">
-            {job.title}. {job.stage}: {job.planned} of {job.joints} planned
+            {job.title}. {STAGE_WORDS[job.stage]}: {job.planned} of {job.joints} planned
           </Words>
-          <StageRow stage={job.stage} done={job.done} />
+          <StageRow stage={job.stage} began={job.began} done={job.done} />
         </Row>
       ))}
+      {first && !inspector ? (
+        <Row label="new" href="/jobs/new">
+          <Words bold>Open a job</Words>
+          <Words size={15} tone="ink2">
+            on a machine that is here, or on a new one from its plate
+          </Words>
+        </Row>
+      ) : null}
       {wide ? null : <Waiting today={today} />}
       {wide ? null : (
         <Row label="bench" href="/bench">
@@ -96,6 +105,18 @@ function Ready({ today }: { today: Today }) {
     </Sheet>
   );
 }
+
+/** What an empty day asks first. */
+function NothingOpen({ units, mayMake }: { units: number; mayMake: boolean }) {
+  if (!mayMake) return <Empty title="No open job" text="Jobs that are opened show here with what waits at each." />;
+  return units === 0 ? (
+    <Empty title="An empty sheet" text="Open a job: the first machine is read from its plate, then its joints are planned." />
+  ) : (
+    <Empty title="No open job" text="Open one on a machine that is here, or on a new one." />
+  );
+}
+
+const waits = ({ sentBack, due, toRead }: Today) => sentBack.length + due.length + toRead.length > 0;
 
 function Waiting({ today }: { today: Today }) {
   return (

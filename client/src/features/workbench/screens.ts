@@ -1,6 +1,9 @@
 /** Everything behind the first screen: loaded as one piece when the first of it is opened, so that the first screen waits for none of it. */
 export { BenchScreen } from '@/features/bench/BenchScreen';
 export { JobSchoolsScreen } from '@/features/jobs/JobSchoolsScreen';
+export { OpenJobScreen } from '@/features/jobs/OpenJobScreen';
+export { NewUnitScreen, UnitPlateScreen } from '@/features/units/UnitFormScreen';
+export { UnitScreen } from '@/features/units/UnitScreen';
 export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';

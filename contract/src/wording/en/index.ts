@@ -8,3 +8,5 @@ export * from './figures';
 export * from './fullRule';
 export * from './torch';
 export * from './differences';
+export * from './units';
+export * from './stages';

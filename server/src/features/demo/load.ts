@@ -43,7 +43,13 @@ async function addStation({ manager }: ShopWork, password_hash: string): Promise
 async function addJobs({ manager }: ShopWork): Promise<void> {
   const shop_id = DEMO_SHOP;
   for (const { joints, circuitId, ...job } of JOBS) {
-    await manager.insert(Jobs, { shop_id, ...job, circuit_id: circuitId, request_hash: requestHash({ circuitId, title: job.title }) });
+    await manager.insert(Jobs, {
+      shop_id,
+      ...job,
+      began: 'find',
+      circuit_id: circuitId,
+      request_hash: requestHash({ circuitId, title: job.title }),
+    });
     for (const [i, joint] of joints.entries()) {
       await manager.insert(Joints, {
         shop_id,

@@ -1,4 +1,4 @@
-import type { CircuitView, JobStage, UnitKind, VanStock } from '@kesto/contract';
+import type { CircuitView, Stage, UnitKind, VanStock } from '@kesto/contract';
 import type { Quantity } from '@kesto/core';
 import { demoId } from './ids';
 
@@ -116,7 +116,7 @@ interface DemoJob {
   readonly number: number;
   readonly circuitId: string;
   readonly title: string;
-  readonly stage: JobStage;
+  readonly stage: Stage;
   readonly done: boolean;
   readonly joints: readonly { readonly id: string; readonly tag: string; readonly title: string }[];
 }
@@ -172,7 +172,7 @@ export const JOBS: readonly DemoJob[] = [
     number: 24,
     circuitId: demoId(0x33),
     title: 'liquid valve changed',
-    stage: 'hand over',
+    stage: 'hand-over',
     done: true,
     joints: [{ id: demoId(0x5103), tag: 'HS3-03', title: 'Liquid line into the service valve' }],
   },

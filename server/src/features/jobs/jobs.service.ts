@@ -1,4 +1,5 @@
 import type { JobSummary, JobView, JointSummary, PutJobRequest, PutJointRequest, Today, VanStock } from '@kesto/contract';
+import { jobStage } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
@@ -67,11 +68,15 @@ async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readon
   });
 }
 
-const toJob = ({ id, number, title, stage, done }: JobRow, order: readonly JointSummary[]) => ({
+const toJob = ({ id, number, title, stage, began, done }: JobRow, order: readonly JointSummary[]) => ({
   id,
   number,
   title,
-  stage,
+  stage: jobStage(
+    stage,
+    order.map((joint) => joint.state),
+  ),
+  began,
   done,
   planned: order.filter((joint) => joint.state !== 'not planned').length,
   joints: order.length,
@@ -134,6 +139,7 @@ export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest
       number,
       title: body.title,
       stage: 'plan',
+      began: 'plan',
       done: false,
       request_hash: hash,
     });

@@ -24,7 +24,8 @@ const finish = (count: number, from: number) =>
       circuit_id: demoId(0x31),
       number: from + i,
       title: `old job ${from + i}`,
-      stage: 'hand over' as const,
+      stage: 'hand-over' as const,
+      began: 'find' as const,
       done: true,
       request_hash: 'x',
     }));

@@ -6,8 +6,8 @@ import { entriesOf, jobOfJoint, latestPlans, namesOf, toStoredPlan } from './joi
 
 /** Joints of one job with their plans and records, in a number of queries that does not grow with them. */
 export async function jointViews(shop: ShopWork, jobId: string, wanted: (joint: JointSummary) => boolean): Promise<readonly JointView[]> {
-  const { id, number, title, stage, order, schools, site, unit, circuit } = await jobView(shop, jobId);
-  const job = { id, number, title, stage, order, schools };
+  const { id, number, title, stage, began, order, schools, site, unit, circuit } = await jobView(shop, jobId);
+  const job = { id, number, title, stage, began, order, schools };
   const joints = order.filter(wanted);
   const ids = joints.map((joint) => joint.id);
   const plans = await latestPlans(shop, ids);

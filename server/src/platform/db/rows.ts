@@ -1,6 +1,6 @@
 import type { JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
 import type { PutJobEntryRequest } from '@kesto/contract';
-import type { Approval, CircuitView, JobStage, PlanAnswer, Role, UnitKind, VanStock } from '@kesto/contract';
+import type { Approval, CircuitView, Stage, PlanAnswer, Role, UnitKind, VanStock } from '@kesto/contract';
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 
 export interface ShopRow {
@@ -60,7 +60,8 @@ export interface JobRow {
   circuit_id: string;
   number: number;
   title: string;
-  stage: JobStage;
+  stage: Stage;
+  began: Stage;
   done: boolean;
   request_hash: string;
 }
@@ -174,6 +175,7 @@ export const Jobs = new EntitySchema<JobRow>({
     number: column('integer'),
     title: column('text'),
     stage: column('text'),
+    began: column('text'),
     done: column('boolean'),
     request_hash: column('text'),
   },

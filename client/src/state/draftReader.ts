@@ -21,6 +21,11 @@ export class DraftReader {
     return this.typed(field, text, (t) => parseLength(t, this.units.length === 'metric' ? 'mm' : 'in', field));
   }
 
+  /** Of a line, or above the sea: metres or feet. */
+  distance(field: string, text: string): Quantity | undefined {
+    return this.typed(field, text, (t) => parseLength(t, this.units.length === 'metric' ? 'm' : 'ft', field));
+  }
+
   mass(field: string, text: string): Quantity | undefined {
     return this.typed(field, text, (t) => parseMass(t, field));
   }

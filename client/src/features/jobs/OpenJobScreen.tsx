@@ -1,0 +1,95 @@
+import type { UnitView } from '@kesto/contract';
+import { useRouter } from 'expo-router';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { errorText } from '@/api/api';
+import { Fetched } from '@/api/Fetched';
+import { EmptyGround } from '@/features/today/Skyline';
+import { useUnitsQuery } from '@/features/units/api';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { usePutJobMutation } from './api';
+import { UnitPicker } from './UnitPicker';
+
+/** A job on a machine: which, and what is to be done. */
+export function OpenJobScreen({ unitId }: { unitId: string | null }) {
+  return (
+    <Fetched<readonly UnitView[]> query={useUnitsQuery()} what="the units">
+      {(units) => <Ready units={units} unitId={unitId} />}
+    </Fetched>
+  );
+}
+
+function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string | null }) {
+  const router = useRouter();
+  const [picked, setPicked] = useState(unitId);
+  const [circuitPicked, setCircuit] = useState<string | null>(null);
+  const [title, setTitle] = useState('');
+  const [put, { isLoading, error }] = usePutJobMutation();
+  const attempt = useRef<{ readonly id: string; readonly of: string } | null>(null);
+  const unit = units.find((u) => u.id === picked) ?? (units.length === 1 ? units[0] : undefined);
+  const circuit = unit?.circuits.find((c) => c.id === circuitPicked) ?? unit?.circuits[0];
+  async function open() {
+    if (!circuit) return;
+    const body = { circuitId: circuit.id, title: title.trim() };
+    const of = JSON.stringify(body);
+    if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };
+    const result = await put({ id: attempt.current.id, body });
+    if (result.data) router.replace(`/jobs/${result.data.id}`);
+  }
+  const addUnit = () => router.push('/units/new');
+  return (
+    <Sheet
+      tag={unit?.tag ?? 'job'}
+      title="Open a job"
+      subtitle={unit ? `${unit.name}, ${unit.site.name}` : 'on which machine?'}
+      up={{ label: 'today', href: '/' }}
+      cells={{ here: 'job', ...(unit ? { unit: { name: unit.tag, href: `/units/${unit.id}` } } : {}) }}
+      action={
+        units.length === 0
+          ? { label: 'Add the first machine', onPress: addUnit }
+          : {
+              label: isLoading ? 'Opening' : 'Open the job',
+              onPress: () => void open(),
+              disabled: !circuit || title.trim() === '' || isLoading,
+            }
+      }
+    >
+      {units.length === 0 ? (
+        <>
+          <EmptyGround />
+          <Empty
+            title="No machine yet"
+            text="A job stands on a machine. Read the plate of the first one: its tag, its refrigerant and the pressures it bears."
+          />
+        </>
+      ) : (
+        <>
+          <Heading size={17}>On which machine</Heading>
+          <UnitPicker units={units} value={unit?.id ?? null} onPick={setPicked} />
+          <View style={{ alignItems: 'flex-start' }}>
+            <FrameKey label="It is not here yet" onPress={addUnit} />
+          </View>
+          {unit && unit.circuits.length > 1 ? (
+            <Choice
+              label="which circuit"
+              value={circuit?.id ?? null}
+              options={unit.circuits.map((c) => ({ value: c.id, label: `${c.name}, ${c.refrigerant}` }))}
+              onChange={setCircuit}
+            />
+          ) : null}
+          <Heading size={17}>What is to be done</Heading>
+          <TextField label="in a few words: suction valve leaks" value={title} onChange={setTitle} testID="job-title" />
+          {error ? <Failed message={errorText(error)} /> : null}
+          <Words size={15} tone="ink2">
+            The joints come next; each gets a tag that stays with the machine.
+          </Words>
+        </>
+      )}
+    </Sheet>
+  );
+}

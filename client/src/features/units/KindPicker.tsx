@@ -1,0 +1,136 @@
+import { UNIT_KINDS, type UnitKind } from '@kesto/contract/api';
+import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { Tick } from '@/ui/marks';
+import { useTokens } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+/** The loop of each kind, as a few strokes: compressor round, coils as steps, what is special about it in its place. */
+function Loop({ kind }: { kind: UnitKind }) {
+  const t = useTokens();
+  const line = { stroke: t.ink, strokeWidth: 1.8, fill: 'none' } as const;
+  const compressor = <Circle cx={14} cy={16} r={8} {...line} fill={t.paper} />;
+  const coil = <Path d="M74 16 h8 v10 h10 v12 h-10 v8" {...line} />;
+  const wall = <Line x1={52} y1={4} x2={52} y2={54} stroke={t.ink} strokeWidth={1.6} strokeDasharray="3 3" />;
+  const loop = <Path d="M22 16 H74 M82 46 H14 V24" {...line} />;
+  const simple = (
+    <G>
+      {loop}
+      {coil}
+      {compressor}
+    </G>
+  );
+  switch (kind) {
+    case 'split':
+      return (
+        <G>
+          {simple}
+          {wall}
+        </G>
+      );
+    case 'heat-pump':
+      return (
+        <G>
+          {simple}
+          <Rect x={30} y={8} width={14} height={14} {...line} fill={t.paper} />
+          {wall}
+        </G>
+      );
+    case 'cold-room':
+      return (
+        <G>
+          {simple}
+          <Rect x={34} y={39} width={26} height={14} rx={7} {...line} fill={t.paper} />
+        </G>
+      );
+    case 'chamber':
+      return (
+        <G>
+          <Path d="M22 16 H74 M82 46 H62 q-4 -8 -8 0 q-4 8 -8 0 q-4 -8 -8 0 H14 V24" {...line} />
+          {coil}
+          {compressor}
+        </G>
+      );
+    case 'packaged-unit':
+      return (
+        <G>
+          <G transform="translate(10 8) scale(0.8)">{simple}</G>
+          <Rect x={2} y={2} width={100} height={54} rx={2} {...line} />
+        </G>
+      );
+    case 'rooftop-unit':
+      return (
+        <G>
+          {[8, 40].map((y) => (
+            <G key={y}>
+              <Path d={`M20 ${y} H94 V${y + 12} H14 V${y + 6}`} {...line} />
+              <Circle cx={14} cy={y} r={6} {...line} fill={t.paper} />
+            </G>
+          ))}
+        </G>
+      );
+    case 'other':
+      return <Path d="M14 16 H90 V46 H14 Z" {...line} strokeDasharray="5 4" />;
+  }
+}
+
+/** What is it like? Each kind as its loop. */
+export function KindPicker({
+  value,
+  onPick,
+  error,
+}: {
+  value: UnitKind | '';
+  onPick: (kind: UnitKind) => void;
+  error?: string | undefined;
+}) {
+  const t = useTokens();
+  return (
+    <View style={{ gap: 6 }}>
+      <View role="radiogroup" aria-label="what it is like" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {UNIT_KINDS.map((kind) => (
+          <TouchableRipple
+            key={kind}
+            role="radio"
+            aria-checked={value === kind}
+            aria-label={UNIT_KIND_WORDS[kind]}
+            onPress={() => onPick(kind)}
+            style={{
+              flexBasis: 104,
+              flexGrow: 1,
+              maxWidth: 150,
+              minHeight: 92,
+              borderRadius: 6,
+              borderWidth: value === kind ? 3 : 1.5,
+              borderColor: value === kind ? t.ink : t.rule,
+              alignItems: 'center',
+              justifyContent: 'flex-end',
+              padding: 6,
+            }}
+          >
+            <View style={{ alignItems: 'center', gap: 2 }}>
+              <Svg width={96} height={54} viewBox="0 0 104 58" aria-hidden>
+                <Loop kind={kind} />
+              </Svg>
+              <Words size={15} bold={value === kind}>
+                {UNIT_KIND_WORDS[kind]}
+              </Words>
+              {value === kind ? (
+                <View style={{ position: 'absolute', right: -6, top: 0 }}>
+                  <Tick size={16} />
+                </View>
+              ) : null}
+            </View>
+          </TouchableRipple>
+        ))}
+      </View>
+      {error ? (
+        <Words size={14} tone="red" role="alert">
+          {error}
+        </Words>
+      ) : null}
+    </View>
+  );
+}

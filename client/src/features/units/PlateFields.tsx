@@ -1,0 +1,63 @@
+import { REFRIGERANT_NAMES, refrigerantName, SAFETY_CLASS_NAMES } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { UseFormReturn } from 'react-hook-form';
+import { bareLengthUnit, useUnits } from '@/state/units';
+import { FormChoice, FormFigure } from '@/ui/form/FormFields';
+import { FrameKey } from '@/ui/Keys';
+import { useTokens } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import type { UnitForm } from './unitForm';
+
+/** The ones met most in repair work today, one touch each. */
+const EVERYDAY = ['R-410A', 'R-32', 'R-134a', 'R-404A', 'R-449A', 'R-407C', 'R-290', 'R-744'];
+
+/** One circuit's plate: a panel with its figures as they stand on the machine. */
+export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; index: number }) {
+  const t = useTokens();
+  const units = useUnits();
+  const { control, watch, setValue } = form;
+  const at = <Key extends string>(key: Key) => `circuits.${index}.${key}` as const;
+  const refrigerant = watch(at('refrigerant'));
+  const unknown = refrigerant.trim() !== '' && refrigerantName(refrigerant) === undefined;
+  const [all, setAll] = useState(false);
+  return (
+    <View style={{ backgroundColor: t.panel, borderWidth: 1.5, borderColor: t.rule, borderRadius: 4, padding: 14, gap: 12 }}>
+      <Words size={15} tone="ink2">
+        {watch('circuits').length > 1 ? `the plate, ${watch(at('name'))}` : 'the plate: refrigerant, and what each side is built for'}
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <FormFigure control={control} name={at('refrigerant')} label="refrigerant" hint="R-410A, r32 ..." />
+        <FormFigure control={control} name={at('highSide')} label="high side" unit={units.pressure} hint="design pressure" />
+        <FormFigure control={control} name={at('lowSide')} label="low side" unit={units.pressure} hint="design pressure" />
+        <FormFigure control={control} name={at('coldest')} label="coldest" unit={`°${units.temperature}`} hint="of the evaporator" />
+      </View>
+      <View role="group" aria-label="refrigerant, one touch" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        {(all ? REFRIGERANT_NAMES : EVERYDAY).map((name) => (
+          <FrameKey
+            key={name}
+            label={name}
+            onPress={() => setValue(at('refrigerant'), name, { shouldValidate: form.formState.isSubmitted })}
+          />
+        ))}
+        <FrameKey label={all ? 'fewer' : 'others'} onPress={() => setAll(!all)} />
+      </View>
+      {unknown ? (
+        <View style={{ gap: 6 }}>
+          <Words size={15}>Not known here: how does it burn and poison? Its safety class stands on cylinder and plate.</Words>
+          <FormChoice
+            control={control}
+            name={at('safetyClass')}
+            label="safety class"
+            options={SAFETY_CLASS_NAMES.map((value) => ({ value, label: value }))}
+          />
+        </View>
+      ) : null}
+      <Words size={15}>the line the nitrogen sweeps; may wait</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <FormFigure control={control} name={at('lineOd')} label="tube" unit={bareLengthUnit(units)} hint="7/8 in, 22 mm" />
+        <FormFigure control={control} name={at('lineLength')} label="length" unit={units.length === 'metric' ? 'm' : 'ft'} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,109 @@
+import { screen } from '@testing-library/react-native';
+import { CIRCUIT, SITE } from '@/testing/joints';
+import { press, showScreen, type, went } from '@/testing/screen';
+import { OpenJobScreen } from '@/features/jobs/OpenJobScreen';
+import { NewUnitScreen } from './UnitFormScreen';
+import { UnitScreen } from './UnitScreen';
+
+const UNIT = { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room', site: SITE, circuits: [CIRCUIT] };
+
+async function fillPlate(): Promise<void> {
+  await press('R-32');
+  await type('high side', '4100 kPa');
+  await type('low side', '2500 kPa');
+  await type('coldest', '-10');
+  await press('split');
+  await type('tag on the machine', 'HS3');
+  await type('name, as vault cold room', 'herbarium split');
+}
+
+test('the first unit of a shop is stored with its site, and leads on to its first job', async () => {
+  const { writes } = await showScreen(<NewUnitScreen />, {
+    answers: { 'GET sites': [], 'PUT sites/*': SITE, 'PUT units/*': { ...UNIT, id: 'new' } },
+  });
+  await fillPlate();
+  await type('name of the site', 'Lumikero Botanical Station');
+  await press('Keep HS3');
+  expect(writes.map((write) => write.path.split('/')[0])).toEqual(['sites', 'units']);
+  expect(writes[1]?.body).toMatchObject({
+    tag: 'HS3',
+    kind: 'split',
+    circuits: [{ refrigerant: 'R-32', highSide: { value: 41, unit: 'barg' } }],
+  });
+  expect(went()).toEqual(['/jobs/new?unit=new']);
+});
+
+test('nothing is sent while something is missing, and what is missing is marked', async () => {
+  const { writes } = await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] } });
+  await press('Keep it');
+  expect(screen.getByText('pick what it is like')).toBeTruthy();
+  expect(screen.getAllByText('is needed')).toHaveLength(6); // refrigerant, both sides, coldest, tag, name
+  expect(writes).toEqual([]);
+});
+
+test('a tag that is taken is told at the tag, and everything typed stays', async () => {
+  await showScreen(<NewUnitScreen />, {
+    answers: { 'GET sites': [SITE], 'PUT units/*': { status: 409, message: 'HS3 is another unit.', field: 'tag' } },
+  });
+  await fillPlate();
+  await press('Keep HS3');
+  expect(screen.getAllByText('HS3 is another unit.').length).toBeGreaterThan(0);
+  expect(screen.getByDisplayValue('herbarium split')).toBeTruthy();
+  expect(went()).toEqual([]);
+});
+
+describe('a form that is left', () => {
+  const KEPT = 'kesto.form.unit.new';
+
+  test('is kept letter by letter', async () => {
+    await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] } });
+    await type('tag on the machine', 'GC7');
+    expect(JSON.parse(localStorage.getItem(KEPT) ?? '{}')).toMatchObject({ version: 1, values: { tag: 'GC7' } });
+  });
+
+  test('is taken up where it was', async () => {
+    const onDevice = { [KEPT]: JSON.stringify({ version: 1, values: { tag: 'GC7' } }) };
+    await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] }, onDevice });
+    expect(screen.getByDisplayValue('GC7')).toBeTruthy();
+  });
+
+  test('of another version it is let go', async () => {
+    const onDevice = { [KEPT]: JSON.stringify({ version: 0, values: { tag: 'GC7' } }) };
+    await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] }, onDevice });
+    expect(screen.queryByDisplayValue('GC7')).toBeNull();
+  });
+});
+
+describe('opening a job', () => {
+  test('on the one machine there is takes a few words', async () => {
+    const { writes } = await showScreen(<OpenJobScreen unitId={null} />, { answers: { 'GET units': [UNIT], 'PUT jobs/*': { id: 'job' } } });
+    await type('in a few words: suction valve leaks', 'suction valve leaks');
+    await press('Open the job');
+    expect(writes[0]?.body).toEqual({ circuitId: CIRCUIT.id, title: 'suction valve leaks' });
+    expect(went()).toEqual(['/jobs/job']);
+  });
+
+  test('in a shop without a machine leads to the first plate', async () => {
+    await showScreen(<OpenJobScreen unitId={null} />, { answers: { 'GET units': [] } });
+    expect(screen.getByText('No machine yet')).toBeTruthy();
+    await press('Add the first machine');
+    expect(went()).toEqual(['/units/new']);
+  });
+});
+
+describe('a unit', () => {
+  const answers = { 'GET units/u': UNIT };
+
+  test('shows its plate, and a job is opened on it', async () => {
+    await showScreen(<UnitScreen id="u" />, { answers });
+    expect(screen.getByText('R-449A')).toBeTruthy();
+    await press('Open a job here');
+    expect(went()).toEqual(['/jobs/new?unit=u']);
+  });
+
+  test('is only read by an inspector', async () => {
+    await showScreen(<UnitScreen id="u" />, { answers, role: 'inspector' });
+    expect(screen.getByText('R-449A')).toBeTruthy();
+    expect(screen.queryByText('Open a job here')).toBeNull();
+  });
+});

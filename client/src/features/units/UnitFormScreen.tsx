@@ -1,0 +1,124 @@
+import type { SiteView, UnitView } from '@kesto/contract';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { Fetched } from '@/api/Fetched';
+import { FormChoice, FormFigure, FormText } from '@/ui/form/FormFields';
+import { FrameKey } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Failed } from '@/ui/states';
+import { useIsWide } from '@/ui/theme';
+import { useUnits } from '@/state/units';
+import { Heading, Words } from '@/ui/Words';
+import { useSitesQuery, useUnitQuery } from './api';
+import { KindPicker } from './KindPicker';
+import { PlateFields } from './PlateFields';
+import { newCircuit, NEW_SITE, type UnitForm } from './unitForm';
+import { useUnitForm } from './useUnitForm';
+
+/** A unit from its plate: the first of them makes a shop's first site as well. */
+export function NewUnitScreen() {
+  return (
+    <Fetched<readonly SiteView[]> query={useSitesQuery()} what="the sites">
+      {(sites) => <Ready unit={null} sites={sites} />}
+    </Fetched>
+  );
+}
+
+/** A plate that is put right. */
+export function UnitPlateScreen({ id }: { id: string }) {
+  const sites = useSitesQuery();
+  return (
+    <Fetched<UnitView> query={useUnitQuery(id)} what="the unit">
+      {(unit) => (
+        <Fetched<readonly SiteView[]> query={sites} what="the sites">
+          {(all) => <Ready unit={unit} sites={all} />}
+        </Fetched>
+      )}
+    </Fetched>
+  );
+}
+
+function Ready({ unit, sites }: { unit: UnitView | null; sites: readonly SiteView[] }) {
+  const router = useRouter();
+  const wide = useIsWide();
+  const { form, problem, busy, store } = useUnitForm(unit, sites);
+  const tag = form.watch('tag').trim().toUpperCase();
+  const send = form.handleSubmit(async (values) => {
+    const stored = await store(values);
+    if (stored) router.replace(unit ? `/units/${stored.id}` : `/jobs/new?unit=${stored.id}`);
+  });
+  const wrong = Object.keys(form.formState.errors).length > 0;
+  const where = <Where form={form} sites={sites} />;
+  return (
+    <Sheet
+      tag={unit?.tag ?? (tag || 'new')}
+      title={unit ? 'Put the plate right' : 'A unit from its plate'}
+      subtitle={unit ? `${unit.name}, ${unit.site.name}` : 'left here, it is kept: go on any time'}
+      up={unit ? { label: unit.tag, href: `/units/${unit.id}` } : { label: 'today', href: '/' }}
+      cells={{ here: 'unit', unit: { name: unit?.tag ?? 'new' } }}
+      action={{
+        label: busy ? 'Storing' : unit ? 'Keep it so' : `Keep ${tag || 'it'}`,
+        onPress: () => void send(),
+        disabled: busy,
+      }}
+      aside={wide ? where : undefined}
+    >
+      {problem ? <Failed message={problem} /> : null}
+      {wrong ? (
+        <Words size={15} tone="red" bold role="alert">
+          Something is missing: it is marked where it belongs.
+        </Words>
+      ) : null}
+      {form.watch('circuits').map((circuit, i) => (
+        <PlateFields key={circuit.id} form={form} index={i} />
+      ))}
+      <View style={{ alignItems: 'flex-start' }}>
+        <FrameKey label="A second circuit" onPress={() => addCircuit(form)} />
+      </View>
+      <Heading size={20}>What is it like?</Heading>
+      <KindPicker
+        value={form.watch('kind')}
+        onPick={(kind) => form.setValue('kind', kind, { shouldValidate: form.formState.isSubmitted })}
+        error={form.formState.errors.kind?.message}
+      />
+      {wide ? null : where}
+    </Sheet>
+  );
+}
+
+function addCircuit(form: ReturnType<typeof useUnitForm>['form']): void {
+  const circuits = form.getValues('circuits');
+  const named = circuits.map((circuit, i) => (circuit.name === 'main' ? { ...circuit, name: `circuit ${i + 1}` } : circuit));
+  form.setValue('circuits', [...named, newCircuit(`circuit ${circuits.length + 1}`)]);
+}
+
+function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; sites: readonly SiteView[] }) {
+  const units = useUnits();
+  const { control, watch } = form;
+  const options = [...sites.map((site) => ({ value: site.id, label: site.name })), { value: NEW_SITE, label: 'a new site' }];
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={20}>What is it called, and where?</Heading>
+      <FormFigure<UnitForm>
+        control={control}
+        name="tag"
+        label="tag on the machine"
+        hint="short, as CR2: every joint’s number begins with it"
+      />
+      <FormText<UnitForm> control={control} name="name" label="name, as vault cold room" />
+      {sites.length > 0 ? <FormChoice<UnitForm> control={control} name="siteId" label="site" options={options} /> : null}
+      {watch('siteId') === NEW_SITE ? (
+        <>
+          <FormText<UnitForm> control={control} name="siteName" label="name of the site" />
+          <FormFigure<UnitForm>
+            control={control}
+            name="altitude"
+            label="above the sea"
+            unit={units.length === 'metric' ? 'm' : 'ft'}
+            hint="0 where it is not known *"
+          />
+        </>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,101 @@
+import type { CircuitView, JobSummary, UnitView } from '@kesto/contract';
+import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
+import { formatDistance, formatGaugePressure, formatTemperature, gaugePascals, readingText } from '@kesto/core/unit';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { Fetched } from '@/api/Fetched';
+import { useMeQuery } from '@/features/session/api';
+import { useTodayQuery } from '@/features/today/api';
+import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Keys';
+import { Reading } from '@/ui/Reading';
+import { Sheet } from '@/ui/Sheet';
+import { StageRow } from '@/ui/StagePath';
+import { Empty } from '@/ui/states';
+import { useTokens } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+import { useUnitQuery } from './api';
+
+/** One machine: its plate, circuit by circuit, and what is being done to it. */
+export function UnitScreen({ id }: { id: string }) {
+  return (
+    <Fetched<UnitView> query={useUnitQuery(id)} what="the unit">
+      {(unit) => <Ready unit={unit} />}
+    </Fetched>
+  );
+}
+
+function Ready({ unit }: { unit: UnitView }) {
+  const router = useRouter();
+  const units = useUnits();
+  const { data: me } = useMeQuery();
+  const { data: today } = useTodayQuery();
+  const mayMake = me?.person.role !== 'inspector';
+  const jobs = (today?.jobs ?? []).filter((job) => job.unit.id === unit.id);
+  const openJob = () => router.push(`/jobs/new?unit=${unit.id}`);
+  return (
+    <Sheet
+      tag={unit.tag}
+      title={unit.name}
+      subtitle={`${UNIT_KIND_WORDS[unit.kind]}, ${unit.site.name}, ${readingText(formatDistance(unit.site.altitudeM, units))} above the sea`}
+      up={{ label: 'today', href: '/' }}
+      cells={{ here: 'unit', unit: { name: unit.tag } }}
+      action={mayMake ? { label: 'Open a job here', onPress: openJob } : undefined}
+      aside={
+        <View style={{ gap: 10 }}>
+          <Heading size={17}>Open jobs</Heading>
+          {jobs.length === 0 ? <Empty title="No job is open" text="A job that is opened here shows with what waits at it." /> : null}
+          {jobs.map((job) => (
+            <JobRow key={job.id} job={job} />
+          ))}
+          {mayMake ? <FrameKey label="Put the plate right" onPress={() => router.push(`/units/${unit.id}/plate`)} /> : null}
+        </View>
+      }
+    >
+      {unit.circuits.map((circuit) => (
+        <Plate key={circuit.id} circuit={circuit} named={unit.circuits.length > 1} />
+      ))}
+    </Sheet>
+  );
+}
+
+function JobRow({ job }: { job: JobSummary }) {
+  const router = useRouter();
+  return (
+    <View style={{ gap: 4 }}>
+      <FrameKey label={`job ${job.number}, ${job.title}`} onPress={() => router.push(`/jobs/${job.id}`)} />
+      <StageRow stage={job.stage} began={job.began} done={job.done} />
+    </View>
+  );
+}
+
+function Plate({ circuit, named }: { circuit: CircuitView; named: boolean }) {
+  const t = useTokens();
+  const units = useUnits();
+  const pressure = (pa: number) => formatGaugePressure(gaugePascals(pa), units);
+  const cells = [
+    { label: 'refrigerant', reading: { value: circuit.refrigerant, unit: circuit.safetyClass ?? '' } },
+    { label: 'limit, high side', reading: pressure(circuit.highSideDesignGaugePa) },
+    { label: 'limit, low side', reading: pressure(circuit.lowSideDesignGaugePa) },
+    { label: 'coldest', reading: formatTemperature(circuit.coldestC, units) },
+  ];
+  return (
+    <View style={{ backgroundColor: t.panel, borderWidth: 1.5, borderColor: t.rule, borderRadius: 4, padding: 14, gap: 8 }}>
+      <Words size={15} tone="ink2">
+        {named ? `the plate, ${circuit.name}` : 'the plate'}
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 12 }}>
+        {cells.map(({ label, reading }) => (
+          <View key={label} style={{ minWidth: 140 }}>
+            <Reading label={label} value={reading.value} unit={reading.unit} size={28} />
+          </View>
+        ))}
+      </View>
+      {circuit.purgeSections.length === 0 ? (
+        <Words size={15} tone="ink2">
+          No line is measured yet: the planner cannot say how long to flood. Put the plate right to add it.
+        </Words>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,6 @@
+/** The eleven stages of a job, in the order of work; they may interleave. */
+export const STAGES = ['find', 'decide', 'make-safe', 'plan', 'set-up', 'braze', 'look', 'hold', 'pull', 'charge', 'hand-over'] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Before, at or after: which of two stages comes first in the order of work. */
+export const isBefore = (stage: Stage, other: Stage): boolean => STAGES.indexOf(stage) < STAGES.indexOf(other);
