@@ -30,7 +30,7 @@ function Ready({ unit }: { unit: UnitView }) {
   const units = useUnits();
   const { data: me } = useMeQuery();
   const { data: today } = useTodayQuery();
-  const mayMake = me?.person.role !== 'inspector';
+  const mayMake = me !== undefined && me.person.role !== 'inspector';
   const jobs = (today?.jobs ?? []).filter((job) => job.unit.id === unit.id);
   const openJob = () => router.push(`/jobs/new?unit=${unit.id}`);
   return (
