@@ -138,6 +138,10 @@ describe('readings', () => {
     ['something restricts', 18, 15, ['restriction']],
     ['too much', 2, 15, ['too-much']],
     ['the valve feeds too much', 1, 1, ['overfeed']],
+    ['everyday overcharge: the valve holds its superheat', 7, 15, ['too-much']],
+    ['a little short: the valve still holds its superheat', 7, 1, ['short']],
+    ['superheat alone is high', 18, 6, ['short-or-restriction']],
+    ['superheat alone is low', 1, 6, ['overfeed']],
   ] as const)('%s', (_what, superheatK, subcoolingK, pointers) => expect(machine({ superheatK, subcoolingK }).pointers).toEqual(pointers));
 
   test('the plate’s subcooling and window count before the usual ones', () => {
@@ -150,6 +154,26 @@ describe('readings', () => {
     const value = machine({ superheatK: 13 / 1.8, subcoolingK: 6 }, { metering: 'fixed', indoorWetBulb: q(67, 'F'), outdoor: q(95, 'F') });
     expect((value.targetSuperheatK ?? 0) * 1.8).toBeCloseTo(13, 6);
     expect(value.pointers).toEqual([]);
+  });
+
+  /** A fixed orifice that wants 13 °F of superheat, as above. */
+  const orifice = (superheatF: number, subcoolingK: number, rest: Partial<ReadingsRequest> = {}) =>
+    machine({ superheatK: superheatF / 1.8, subcoolingK }, { metering: 'fixed', indoorWetBulb: q(67, 'F'), outdoor: q(95, 'F'), ...rest })
+      .pointers;
+
+  test.each([
+    ['overcharged', 3, 15, ['too-much']],
+    ['not seated, or too large', 3, 1, ['overfeed']],
+    ['short of charge', 30, 1, ['short']],
+    ['restricted', 30, 15, ['restriction']],
+    ['as it should be, whatever the subcooling: its superheat tells', 13, 1, []],
+  ] as const)('a fixed orifice, %s', (_what, superheatF, subcoolingK, pointers) =>
+    expect(orifice(superheatF, subcoolingK)).toEqual(pointers),
+  );
+
+  test('condensing far above the outdoor air: a head that is too high', () => {
+    expect(machine({ condensingC: 58, superheatK: 7, subcoolingK: 6 }, { outdoor: q(35, 'C') }).pointers).toEqual(['high-head']);
+    expect(machine({ condensingC: 50, superheatK: 7, subcoolingK: 6 }, { outdoor: q(35, 'C') }).pointers).toEqual([]);
   });
 
   test('a target under 5 °F is weighed, not trimmed; so is a capillary that is off', () => {
