@@ -7,10 +7,11 @@ export function interpolateHeld(points: readonly Point[], x: number): number {
   if (!first || !last) throw new Error('an empty table cannot be interpolated');
   if (x <= first[0]) return first[1];
   if (x >= last[0]) return last[1];
-  const upper = points.findIndex(([px]) => px >= x);
-  const [x1, y1] = points[upper] ?? last;
-  const [x0, y0] = points[upper - 1] ?? first;
-  return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
+  let upper = 1;
+  while ((points[upper] ?? last)[0] < x) upper++;
+  const before = points[upper - 1] ?? first;
+  const after = points[upper] ?? last;
+  return before[1] + ((after[1] - before[1]) * (x - before[0])) / (after[0] - before[0]);
 }
 
 /** Mean of a tabled property between two arguments, by the trapezium rule on a 10-unit grid. */

@@ -4,8 +4,10 @@ import type { NearRequest } from '../plan/request';
 import { codes, planned, q, requestFor, stops } from '../testing/plans';
 import { FieldReader } from '../unit/fieldReader';
 import { heatAlongTube } from './heatAlong';
-import { readNear } from './nearPart';
-import { planProtection } from './planProtection';
+import { runToPeaks } from '../reach/heatReach';
+import type { TubeModel } from '../reach/tubeModel';
+import { heatedEdgeM, readNear } from './nearPart';
+import { planProtection, protectionModel } from './planProtection';
 
 const torch = { fuel: 'air-acetylene', powerKw: 4 } as const;
 const planNear = (near: readonly NearRequest[], female: Parameters<typeof requestFor>[0] = {}) =>
@@ -152,10 +154,12 @@ test('a wrap replaces the run-off of its side and is never added to it; too near
   expect(at(13).heat?.wrapIsTooNear).toBe(true);
 });
 
-test('farther away is never hotter', () => {
+test('farther away is never hotter, with the same filler', () => {
+  // What lies within 300 mm has a say in the filler: the same one is taken on both sides of that.
+  const peak = (mm: number) =>
+    planned(requestFor({}, { torch, near: [part({ distance: q(mm, 'mm') })], choose: 'BCuP-5' })).protection[0]?.peakC ?? 0;
   fc.assert(
     fc.property(fc.integer({ min: 15, max: 500 }), fc.integer({ min: 1, max: 300 }), (mm, more) => {
-      const peak = (d: number) => planNear([part({ distance: q(d, 'mm') })]).protection[0]?.peakC ?? 0;
       return peak(mm + more) <= peak(mm) + 1e-6;
     }),
     { numRuns: 15 },
@@ -233,5 +237,41 @@ test('a wrap that ends before it begins is refused by name, with the least it ma
   expect(answer).toMatchObject({
     ok: false,
     errors: [{ kind: 'out-of-range', field: 'near[0].protection.to', min: expect.closeTo(52, 6), unit: 'mm' }],
+  });
+});
+
+describe('the sum behind a part', () => {
+  const situations = [
+    { od: 0.375, metal: 'brass', kind: 'valve', mm: 40, along: 'female', protection: 'none' },
+    { od: 0.875, metal: 'copper', kind: 'valve', mm: 60, along: 'male', protection: 'none' },
+    { od: 1.625, metal: 'copper', kind: 'sight-glass', mm: 120, along: 'male', protection: 'wet-cloth' },
+    { od: 0.625, metal: 'copper-plated-steel', kind: 'drier', mm: 60, along: 'female', protection: 'none' },
+  ] as const;
+
+  test.each(situations)('$od in, $kind at $mm mm: half the grid and half the step move the peak by under 1 %', (c) => {
+    const near = [{ kind: c.kind, distance: q(c.mm, 'mm'), along: c.along, protection: c.protection }];
+    const male = { metal: 'copper', od: q(c.od, 'in') } as const;
+    const female = { metal: c.metal, form: 'component-stub', wall: q(1.4, 'mm') } as const;
+    const plan = planned({ joint: { male, female }, torch: { fuel: 'air-acetylene' }, near });
+    const [part] = plan.protection;
+    if (!part || !plan.heat) throw new Error('nothing planned');
+    const s = { joint: plan.joint, heat: plan.heat, ambientC: 20, holdS: 10 };
+    const model = protectionModel(s, part.part, part.part.protection.wet);
+    const atM = Math.max(0, part.part.distanceM - heatedEdgeM(plan.joint, part.part.along));
+    const peak = (m: TubeModel) => {
+      const { points, bodies } = runToPeaks(m, [atM], (plan.heat?.seconds ?? NaN) + 10);
+      return (bodies[0] ?? points[0])?.peakC ?? NaN;
+    };
+    const fine = peak({ ...model, gridM: model.gridM / 2, stepS: model.stepS / 2 });
+    expect(Math.abs(peak(model) - fine) / (fine - 20)).toBeLessThan(0.01);
+  });
+
+  test('what the heat has not reached yet has not passed its peak: brass 220 mm away warms minutes later', () => {
+    const plan = planned({
+      ...requestFor({ metal: 'brass', form: 'component-stub', wall: q(1.4, 'mm') }, { torch: { fuel: 'air-acetylene' } }),
+      near: [{ kind: 'brazed-joint', filler: 'BCuP-5', distance: q(220, 'mm'), along: 'female' }],
+    });
+    expect(plan.protection[0]?.unprotectedAtS).toBeGreaterThan(120);
+    expect(plan.protection[0]?.unprotectedPeakC).toBeGreaterThan(25);
   });
 });

@@ -3,7 +3,8 @@ import { meanBetween } from '../numeric/interpolate';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
-import { gridThrough, TubeSimulation, type TubeModel, type WetLength } from './tubeModel';
+import { gridThrough } from './grid';
+import { TubeSimulation, type TubeModel, type WetLength } from './tubeModel';
 
 export interface ReachRequest {
   readonly atmosphere?: Quantity;
@@ -33,12 +34,12 @@ export interface Reach {
 const GRID_M = 0.004;
 const STEP_S = 0.5;
 /** The grid stays even this far past the last place that is asked, or wet. */
-export const FINE_BEYOND_M = 0.04;
+export const FINE_BEYOND_M = 0.02;
 const LONGEST_S = 4 * 3600;
 /** Still air on the outside [W/m2 K]. */
 const AIR_H = 10;
-/** After the flame the steps grow by their own length every this many seconds, up to eight times. */
-const STRETCH_S = 60;
+/** After the flame temperatures change ever slower: steps grow by this share of the time since, up to `most` [s]. */
+const COOLING_STEP = { share: 1 / 18, most: 10 } as const;
 
 /** Properties to brazing heat: the copper figures are the usual means, others are meant over their tables. */
 export function tubeProperties(metal: MetalName, hotC: number): { conductivity: number; heatCapacity: number; densityKgPerM3: number } {
@@ -131,7 +132,15 @@ function keepPeak(point: { peakC: number; atSeconds: number }, celsius: number, 
   point.atSeconds = seconds;
 }
 
-const stretchAt = (coolingS: number) => Math.min(8, Math.max(1, 1 + (coolingS - 30) / STRETCH_S));
+const stretchAt = (coolingS: number, stepS: number) =>
+  Math.min(COOLING_STEP.most / stepS, Math.max(1, 1 + (coolingS * COOLING_STEP.share) / stepS));
+
+/** When a pulse of heat is at its height so far away [s]: before that a point that is still cold has not passed its peak, it is yet to come. */
+const arrivalS = ({ conductivity, densityKgPerM3, heatCapacity }: TubeModel, distanceM: number): number =>
+  (distanceM ** 2 * densityKgPerM3 * heatCapacity) / (2 * conductivity);
+
+/** So long a peak is no longer exceeded before it counts as passed [s]. */
+const quietS = (seconds: number) => Math.max(30, 0.15 * seconds);
 
 /** Steps until every point has been falling for a while and no water is still to boil off. */
 export function runToPeaks(model: TubeModel, at: readonly number[], heatingS: number): Reach {
@@ -142,13 +151,13 @@ export function runToPeaks(model: TubeModel, at: readonly number[], heatingS: nu
     atSeconds: 0,
   }));
   const bodies = model.lumps.map(({ atM }) => ({ distanceM: atM, peakC: model.ambientC, atSeconds: 0 }));
-  const quiet = () => Math.max(30, 0.15 * simulation.seconds);
+  const watched = [...points, ...bodies].map((peak) => ({ peak, reachesS: heatingS + arrivalS(model, peak.distanceM) }));
   const passed = () =>
     simulation.seconds > heatingS &&
     !simulation.isHolding &&
-    [...points, ...bodies].every((p) => simulation.seconds - p.atSeconds > quiet());
+    watched.every(({ peak, reachesS }) => simulation.seconds - Math.max(peak.atSeconds, reachesS) > quietS(simulation.seconds));
   while (simulation.seconds < LONGEST_S && !passed()) {
-    simulation.step(stretchAt(simulation.seconds - heatingS));
+    simulation.step(stretchAt(simulation.seconds - heatingS, model.stepS));
     const now = simulation.seconds;
     for (const point of points) keepPeak(point, simulation.temperatureAt(point.distanceM), now);
     for (let j = 0; j < bodies.length; j++) {

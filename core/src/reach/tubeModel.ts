@@ -1,4 +1,4 @@
-import { solveTridiagonal } from './tridiagonal';
+import { gridPlaces } from './grid';
 
 const STEFAN_BOLTZMANN = 5.670374419e-8;
 const KELVIN = 273.15;
@@ -6,6 +6,8 @@ const KELVIN = 273.15;
 export const BOILING_C = 100;
 const WATER_HEAT_J_PER_KG_K = 4190;
 const WATER_BOIL_J_PER_KG = 2.26e6;
+/** Of one number a cell, in `TubeSimulation`. */
+const ARRAYS = 10;
 
 /** Water on the tube between two distances. `lump`: one store for the whole length; `cells`: each piece dries on its own, hot edge first. */
 export interface WetLength {
@@ -36,27 +38,8 @@ export interface TubeModel {
   /** Up to here the grid is even; beyond it, where nothing is asked and little bends, it widens. Even throughout without it. */
   readonly fineToM?: number;
   readonly stepS: number;
-}
-
-/** A grid near the wanted one that has a point where the wet length begins: there the temperature bends. */
-export function gridThrough(wet: WetLength | null, wantedM: number): number {
-  if (!wet || wet.fromM < wantedM) return wantedM;
-  return wet.fromM / Math.round(wet.fromM / wantedM);
-}
-
-/** Each piece of the far tube is this much longer than the one before it. */
-const WIDENING = 1.15;
-
-/** Places of the grid's points [m]: even as far as anything is asked, then widening to the end. */
-export function gridPlaces({ gridM, lengthM, fineToM = lengthM }: Pick<TubeModel, 'gridM' | 'lengthM' | 'fineToM'>): readonly number[] {
-  const places = Array.from({ length: Math.max(8, Math.ceil(Math.min(fineToM, lengthM) / gridM) + 1) }, (_, i) => i * gridM);
-  let [at, piece] = [places[places.length - 1] ?? 0, gridM];
-  while (at < lengthM - 1e-9) {
-    piece *= WIDENING;
-    at += piece;
-    places.push(at);
-  }
-  return places;
+  /** Nobody asks for the account of energy: what is lost to the air is not summed up. */
+  readonly unaudited?: boolean;
 }
 
 export interface EnergyAccount {
@@ -64,6 +47,17 @@ export interface EnergyAccount {
   readonly storedJ: number;
   readonly lostJ: number;
   readonly absorbedJ: number;
+}
+
+/** Where a body meets the tube: between a point of the grid and the next, so much of it at the next. */
+interface Root {
+  readonly left: number;
+  readonly rightShare: number;
+}
+
+function rootBetween(place: number, points: number): Root {
+  const left = Math.min(points - 2, Math.floor(place + 1e-9));
+  return { left, rightShare: Math.min(1, Math.max(0, place - left)) };
 }
 
 /**
@@ -81,22 +75,25 @@ export class TubeSimulation {
   private readonly capacity: Float64Array;
   private readonly waterLeftJ: Float64Array;
   private lumpLeftJ: number;
-  private readonly covered: Uint8Array;
   private readonly pinned: Uint8Array;
-  private readonly lower: Float64Array;
-  private readonly diagonal: Float64Array;
-  private readonly upper: Float64Array;
-  private readonly right: Float64Array;
+  /** Of the elimination: how much of a cell's right neighbour it takes up. */
+  private readonly gains: Float64Array;
   private readonly previous: Float64Array;
   private readonly loss: Float64Array;
-  /** Temperatures of the bodies [°C], and the point of the grid each hangs on. */
+  /** Temperatures of the bodies [°C], and the points of the grid each hangs between. */
   private readonly bodies: Float64Array;
-  private readonly bodyAt: readonly number[];
+  private readonly roots: readonly Root[];
+  /** By cell: what flows into its bodies per kelvin between the tube now and the body before the step [W/K], and that times the bodies [W]. */
+  private readonly coupling: Float64Array;
+  private readonly fromBodies: Float64Array;
   private readonly places: readonly number[];
   private readonly widths: Float64Array;
   /** Between each point and the next [W/K]. */
   private readonly conductances: Float64Array;
   private pinnedCount = 0;
+  /** The covered cells: from the first up to, not including, the last. */
+  private coveredFrom = 0;
+  private coveredTo = 0;
   private stepS = 0;
   private inJ = 0;
   private lostJ = 0;
@@ -106,21 +103,22 @@ export class TubeSimulation {
     this.places = gridPlaces(model);
     this.n = this.places.length;
     this.bodies = new Float64Array(model.lumps.length).fill(model.ambientC);
-    this.bodyAt = model.lumps.map((lump) => Math.min(this.n - 1, Math.round(lump.atM / model.gridM))); // bodies stand where the grid is even
-    const array = () => new Float64Array(this.n);
+    this.roots = model.lumps.map((lump) => rootBetween(lump.atM / model.gridM, this.n)); // bodies stand where the grid is even
+    // One piece of memory for all: a plan makes and drops several of these.
+    const memory = new Float64Array(ARRAYS * this.n);
+    let taken = 0;
+    const array = () => memory.subarray(taken * this.n, ++taken * this.n);
     this.widths = array();
     this.conductances = array();
     this.measureGrid();
     this.capacity = array();
     this.waterLeftJ = array();
-    this.lower = array();
-    this.diagonal = array();
-    this.upper = array();
-    this.right = array();
+    this.gains = array();
+    this.coupling = array();
+    this.fromBodies = array();
     this.previous = array();
     this.loss = array();
     this.temperatures = array().fill(model.ambientC);
-    this.covered = new Uint8Array(this.n);
     this.pinned = new Uint8Array(this.n);
     this.lumpLeftJ = 0;
     this.fillCapacities();
@@ -157,13 +155,11 @@ export class TubeSimulation {
   step(stretch = 1): void {
     const stepS = this.model.stepS * stretch;
     this.stepS = stepS;
-    this.previous.set(this.temperatures);
-    this.fillLosses();
+    this.takeLosses();
+    this.coupleBodies();
     const end = this.model.endTemperatureC(this.seconds + stepS);
     for (let attempt = 0; attempt < 12; attempt++) {
-      this.assemble(end);
-      solveTridiagonal(this.lower, this.diagonal, this.upper, this.right);
-      this.temperatures.set(this.right);
+      this.solve(end);
       if (!this.updatePinned()) break;
     }
     this.seconds += stepS;
@@ -195,61 +191,69 @@ export class TubeSimulation {
     this.places.forEach((x, i) => x >= wet.fromM - 1e-9 && x <= wet.toM + gridM / 2 && cells.push(i));
     const totalJ = wet.waterKg * (WATER_HEAT_J_PER_KG_K * (BOILING_C - ambientC) + WATER_BOIL_J_PER_KG);
     this.lumpLeftJ = totalJ;
+    this.coveredFrom = cells[0] ?? 0;
+    this.coveredTo = (cells[cells.length - 1] ?? -1) + 1;
     for (const i of cells) {
-      this.covered[i] = 1;
       this.waterLeftJ[i] = totalJ / cells.length;
     }
   }
 
   /** Loss coefficients at the last temperatures [W/K]: air plus radiation as a secant, so that a step's loss is coefficient x (T - Ta). */
-  private fillLosses(): void {
+  private takeLosses(): void {
     const { airH, emissivity, ambientC, perimeterM } = this.model;
-    const { previous, loss, n, widths } = this;
+    const { temperatures, previous, loss, n, widths } = this;
     const radiation = emissivity * STEFAN_BOLTZMANN;
     const Ta = ambientC + KELVIN;
     for (let i = 0; i < n; i++) {
-      const T = (previous[i] ?? ambientC) + KELVIN;
-      loss[i] = perimeterM * (widths[i] ?? 0) * (airH + radiation * (T * T + Ta * Ta) * (T + Ta));
+      const before = temperatures[i] as number; // cast: i lies inside, here and below
+      const T = before + KELVIN;
+      previous[i] = before;
+      loss[i] = perimeterM * (widths[i] as number) * (airH + radiation * (T * T + Ta * Ta) * (T + Ta));
     }
   }
 
-  private assemble(end: number | null): void {
+  /**
+   * The step's tridiagonal system, solved as it is made: forwards each cell is written by its right neighbour
+   * (T = d + g T_right), backwards that is put in. Casts: every index lies inside its array.
+   */
+  private solve(end: number | null): void {
+    const { n, capacity, conductances, previous, loss, gains, pinned, coupling, fromBodies, temperatures: T } = this;
     const { ambientC } = this.model;
-    const { n, stepS, capacity, previous, loss, lower, upper, diagonal, right, conductances } = this;
+    const perStep = 1 / this.stepS;
     let fromLeft = 0;
+    let gainLeft = 0;
+    let leftC = 0;
+    const held = this.pinnedCount > 0;
     for (let i = 0; i < n; i++) {
-      const inertia = (capacity[i] ?? 0) / stepS;
-      const cooling = loss[i] ?? 0;
-      const toRight = conductances[i] ?? 0;
-      lower[i] = -fromLeft;
-      upper[i] = -toRight;
-      diagonal[i] = inertia + fromLeft + toRight + cooling;
-      right[i] = inertia * (previous[i] ?? 0) + cooling * ambientC;
+      const toRight = conductances[i] as number;
+      if (i === 0 && end !== null) {
+        leftC = end;
+      } else if (held && pinned[i] === 1) {
+        gainLeft = 0;
+        leftC = BOILING_C;
+      } else {
+        const inertia = (capacity[i] as number) * perStep;
+        const cooling = loss[i] as number;
+        const pivot = 1 / (inertia + cooling + (coupling[i] as number) + toRight + fromLeft * (1 - gainLeft));
+        leftC = (inertia * (previous[i] as number) + cooling * ambientC + (fromBodies[i] as number) + fromLeft * leftC) * pivot;
+        gainLeft = toRight * pivot;
+      }
+      gains[i] = gainLeft;
+      T[i] = leftC;
       fromLeft = toRight;
     }
-    this.model.lumps.forEach((_lump, j) => {
-      const [i, towards] = [this.bodyAt[j] ?? 0, this.bodyCouplingW(j)];
-      diagonal[i] = (diagonal[i] ?? 0) + towards;
-      right[i] = (right[i] ?? 0) + towards * (this.bodies[j] ?? 0);
-    });
-    if (end !== null) this.fix(0, end);
-    if (this.pinnedCount > 0) for (let i = 0; i < n; i++) if (this.pinned[i] === 1) this.fix(i, BOILING_C);
-  }
-
-  private fix(i: number, temperatureC: number): void {
-    this.lower[i] = this.upper[i] = 0;
-    this.diagonal[i] = 1;
-    this.right[i] = temperatureC;
+    for (let i = n - 2; i >= 0; i--) T[i] = (T[i] as number) + (gains[i] as number) * (T[i + 1] as number);
   }
 
   /** What a cell's neighbours and its own cooling bring it beyond what it stores and loses [W]: for a held cell, what the holder takes. */
   private residualW(i: number): number {
-    const { ambientC } = this.model;
-    const T = this.temperatures[i] ?? 0;
-    const left = i > 0 ? (this.conductances[i - 1] ?? 0) * ((this.temperatures[i - 1] ?? 0) - T) : 0;
-    const right = i < this.n - 1 ? (this.conductances[i] ?? 0) * ((this.temperatures[i + 1] ?? 0) - T) : 0;
-    const stored = ((this.capacity[i] ?? 0) * (T - (this.previous[i] ?? 0))) / this.stepS;
-    return left + right - (this.loss[i] ?? 0) * (T - ambientC) - stored - this.intoBodiesW(i);
+    const { temperatures, conductances, n } = this;
+    const T = temperatures[i] as number; // cast: every index lies inside its array, here and below
+    const left = i > 0 ? (conductances[i - 1] as number) * ((temperatures[i - 1] as number) - T) : 0;
+    const right = i < n - 1 ? (conductances[i] as number) * ((temperatures[i + 1] as number) - T) : 0;
+    const stored = ((this.capacity[i] as number) * (T - (this.previous[i] as number))) / this.stepS;
+    const intoBodies = (this.coupling[i] as number) * T - (this.fromBodies[i] as number);
+    return left + right - (this.loss[i] as number) * (T - this.model.ambientC) - stored - intoBodies;
   }
 
   temperatureOfBody(j: number): number {
@@ -264,31 +268,43 @@ export class TubeSimulation {
     return (lump.conductanceWPerK * inertia) / (lump.conductanceWPerK + inertia);
   }
 
-  private intoBodiesW(i: number): number {
-    return this.bodyAt.reduce(
-      (sum, at, j) => sum + (at === i ? this.bodyCouplingW(j) * ((this.temperatures[i] ?? 0) - (this.bodies[j] ?? 0)) : 0),
-      0,
-    );
+  private coupleBodies(): void {
+    const { roots, coupling, fromBodies } = this;
+    for (const { left } of roots) coupling[left] = coupling[left + 1] = fromBodies[left] = fromBodies[left + 1] = 0;
+    for (let j = 0; j < roots.length; j++) {
+      const { left, rightShare } = roots[j] as Root; // cast: one root a body
+      const towards = this.bodyCouplingW(j);
+      this.hang(left, towards * (1 - rightShare), this.bodies[j] ?? 0);
+      this.hang(left + 1, towards * rightShare, this.bodies[j] ?? 0);
+    }
+  }
+
+  private hang(i: number, towardsW: number, bodyC: number): void {
+    this.coupling[i] = (this.coupling[i] ?? 0) + towardsW;
+    this.fromBodies[i] = (this.fromBodies[i] ?? 0) + towardsW * bodyC;
+  }
+
+  private rootC({ left, rightShare }: Root): number {
+    return (this.temperatures[left] ?? 0) * (1 - rightShare) + (this.temperatures[left + 1] ?? 0) * rightShare;
   }
 
   private warmBodies(): void {
     this.model.lumps.forEach((lump, j) => {
       const before = this.bodies[j] ?? 0;
-      const root = this.temperatures[this.bodyAt[j] ?? 0] ?? 0;
+      const root = this.rootC(this.roots[j] as Root); // cast: one root a body
       this.bodies[j] = before + (this.bodyCouplingW(j) * (root - before) * this.stepS) / lump.capacityJPerK;
     });
   }
 
   private hasWater(i: number): boolean {
-    if (this.covered[i] !== 1 || !this.model.wet) return false;
+    if (!this.model.wet) return false;
     return this.model.wet.store === 'lump' ? this.lumpLeftJ > 0 : (this.waterLeftJ[i] ?? 0) > 0;
   }
 
   private updatePinned(): boolean {
     if (!this.model.wet) return false;
     let changed = false;
-    for (let i = 0; i < this.n; i++) {
-      if (this.covered[i] !== 1) continue;
+    for (let i = this.coveredFrom; i < this.coveredTo; i++) {
       const should = this.hasWater(i) && (this.pinned[i] === 1 ? this.residualW(i) > 0 : (this.temperatures[i] ?? 0) > BOILING_C);
       if (should === (this.pinned[i] === 1)) continue;
       this.pinned[i] = should ? 1 : 0;
@@ -299,11 +315,15 @@ export class TubeSimulation {
   }
 
   private account(end: number | null): void {
+    const { loss, temperatures, n, stepS } = this;
     const { ambientC } = this.model;
-    const { stepS } = this;
-    for (let i = 0; i < this.n; i++) {
-      this.lostJ += (this.loss[i] ?? 0) * ((this.temperatures[i] ?? 0) - ambientC) * stepS;
-      if (this.pinned[i] === 1) this.drink(i, this.residualW(i) * stepS);
+    let lostW = 0;
+    if (this.model.unaudited !== true) {
+      for (let i = 0; i < n; i++) lostW += (loss[i] as number) * ((temperatures[i] as number) - ambientC); // cast: i lies inside
+    }
+    this.lostJ += lostW * stepS;
+    if (this.pinnedCount > 0) {
+      for (let i = this.coveredFrom; i < this.coveredTo; i++) if (this.pinned[i] === 1) this.drink(i, this.residualW(i) * stepS);
     }
     if (end !== null) this.inJ -= this.residualW(0) * stepS;
   }
