@@ -1,0 +1,26 @@
+// Takes today's answers of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
+import { readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+import { installNodePackages } from './lib/build.mjs';
+import { step, stop } from './lib/report.mjs';
+
+const FILE = 'core/src/golden/answers.json';
+
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+installNodePackages();
+const { bundle } = await import('./lib/bundle.mjs');
+await bundle(path.resolve('.'), 'core/src/golden/index.ts', 'core/dist/golden.mjs');
+const { goldenAnswers } = await import(pathToFileURL(path.resolve('core/dist/golden.mjs')).href);
+
+const kept = JSON.parse(readFileSync(FILE, 'utf8'));
+const today = goldenAnswers();
+const changed = today.answers.filter((line, i) => line !== kept.answers[i]);
+if (changed.length > 0 && kept.engineVersion === today.engineVersion) {
+  stop(
+    `${changed.length} answers have changed under version ${kept.engineVersion}`,
+    'raise ENGINE_VERSION in core/src/plan/version.ts first',
+  );
+}
+writeFileSync(FILE, `${JSON.stringify(today, null, 2)}\n`);
+step(`${changed.length} changed answers of engine ${today.engineVersion} are taken up in ${FILE}`);
