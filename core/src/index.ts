@@ -42,6 +42,7 @@ export { jobStage, stageByJoints } from './record/jobStage';
 export type { Strength, StrengthBasis } from './pressure/strength';
 export type { InspectCode, InspectionPoint } from './plan/inspect';
 export * from './record/chain';
+export * from './record/readContent';
 export * from './record/verify';
 export * from './record/recordText';
 export * from './record/jsonValue';

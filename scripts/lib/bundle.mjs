@@ -9,6 +9,7 @@ const WORKSPACE_ALIASES = {
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas.ts',
+  '@kesto/contract/wording/record': 'contract/src/wording/en/record.ts',
   '@kesto/contract/wording/stages': 'contract/src/wording/en/stages.ts',
   '@kesto/contract/wording': 'contract/src/wording/index.ts',
   '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',

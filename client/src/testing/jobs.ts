@@ -15,7 +15,7 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   joints: 2,
   site: SITE,
   circuit: CIRCUIT,
-  order: [summary('CR2-09', 'planned'), summary('CR2-07', 'not planned')],
+  order: [summary('CR2-09', 'planned'), summary('CR2-07', 'not-planned')],
   schools: null,
   sums: [],
   ...rest,

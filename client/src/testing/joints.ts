@@ -57,7 +57,7 @@ export function planOf(draft: Draft): { plan: JointPlan; request: PlanRequest } 
 }
 
 const SIGNED = {
-  format: 1,
+  format: 2,
   joint: { id: 'joint', tag: 'CR2-07' },
   person: { id: 'p1', name: 'Ilta Varro' },
   deviceTime: '2026-11-24T10:00:00.000Z',

@@ -1,4 +1,5 @@
 import type { JointSummary } from '@kesto/contract';
+import { JOINT_STATE_WORDS } from '@kesto/contract/wording/record';
 import { Pressable, View } from 'react-native';
 import { Tick } from './marks';
 import { useTokens } from './theme';
@@ -7,7 +8,7 @@ import { Mono } from './Words';
 const NUMBER = /-(\d+)$/;
 export const jointNumber = (tag: string) => NUMBER.exec(tag)?.[1] ?? tag;
 
-const isMade = (joint: JointSummary) => !['not planned', 'planned'].includes(joint.state);
+const isMade = (joint: JointSummary) => !['not-planned', 'planned'].includes(joint.state);
 
 /** Circles joined in brazing order: not planned dashed, planned with a tick, made filled, here inverted. */
 export function JointOrder({
@@ -25,7 +26,7 @@ export function JointOrder({
       {joints.map((joint, i) => {
         const current = joint.id === here;
         const made = isMade(joint);
-        const planned = joint.state !== 'not planned';
+        const planned = joint.state !== 'not-planned';
         return (
           <View key={joint.id} style={{ flexDirection: 'row', alignItems: 'center' }}>
             {i > 0 ? (
@@ -35,7 +36,7 @@ export function JointOrder({
             ) : null}
             <Pressable
               role="link"
-              aria-label={`joint ${joint.tag}, ${joint.state}`}
+              aria-label={`joint ${joint.tag}, ${JOINT_STATE_WORDS[joint.state]}`}
               onPress={() => onOpen(joint)}
               style={{
                 width: TAP,

@@ -44,8 +44,8 @@ const sentBackValues = Joi.object({ why: text(NOTE_LIMIT).required() });
 const VALUES: Readonly<Record<string, Joi.Schema>> = {
   brazed: brazedValues,
   reworked: brazedValues,
-  'looked at': lookValues,
-  'sent back': sentBackValues,
+  'looked-at': lookValues,
+  'sent-back': sentBackValues,
   corrected: Joi.object().min(1).max(20),
 };
 
@@ -55,7 +55,7 @@ const schemaOf = (kind: EntryKind) => (VALUES[kind] ?? noteValues) as Joi.Object
 export const correctionOf = (kind: EntryKind): Joi.ObjectSchema =>
   schemaOf(kind)
     .fork(Object.keys(schemaOf(kind).describe().keys as object), (key) => key.optional())
-    .fork(kind === 'looked at' ? ['result'] : [], (key) =>
+    .fork(kind === 'looked-at' ? ['result'] : [], (key) =>
       key.forbidden().messages({ 'any.unknown': 'values.result is not corrected: look again' }),
     )
     .min(1);

@@ -8,16 +8,23 @@ export const ENTRY_KINDS = [
   'purged',
   'brazed',
   'cooled',
-  'looked at',
+  'looked-at',
   'reworked',
   'soaped',
   'held',
   'accepted',
-  'sent back',
-  'cut out',
+  'sent-back',
+  'cut-out',
   'corrected',
 ] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
+
+/** Kinds as entries of format 1 name them: words where there are ids since. */
+export const FORMER_KINDS = ENTRY_KINDS.map((kind) => kind.replace('-', ' ') as FormerKind); // cast: the type says the same
+export type FormerKind = Exclude<EntryKind, 'looked-at' | 'sent-back' | 'cut-out'> | 'looked at' | 'sent back' | 'cut out';
+
+/** What new entries are written in. Format 1 had words where there are ids since; a chain may hold both. */
+export const ENTRY_FORMAT = 2;
 
 export interface EntryPhoto {
   readonly sha256: string;
@@ -27,7 +34,7 @@ export interface EntryPhoto {
 
 /** What one link of a joint's chain says. All of it is hashed. */
 export interface EntryContent {
-  readonly format: 1;
+  readonly format: 1 | typeof ENTRY_FORMAT;
   readonly id: string;
   readonly joint: { readonly id: string; readonly tag: string };
   readonly sequence: number;
@@ -43,8 +50,13 @@ export interface EntryContent {
   readonly previous: string | null;
 }
 
+/** A link to the letter that was hashed, of any format: read it by `readContent`. */
+export interface SealedContent extends Omit<EntryContent, 'kind'> {
+  readonly kind: EntryKind | FormerKind;
+}
+
 export interface RecordEntry {
-  readonly content: EntryContent;
+  readonly content: SealedContent;
   readonly hash: string;
 }
 
@@ -59,6 +71,6 @@ export const canonicalText = (value: unknown): string => canonicalize(value) ?? 
 
 export const bytesHash = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));
 
-export function sealEntry(content: EntryContent): RecordEntry {
+export function sealEntry(content: SealedContent): RecordEntry {
   return { content, hash: canonicalHash(content) };
 }

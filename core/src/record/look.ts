@@ -1,4 +1,4 @@
-export const LOOK_RESULTS = ['pass', 'rework', 'cut out'] as const;
+export const LOOK_RESULTS = ['pass', 'rework', 'cut-out'] as const;
 export type LookResult = (typeof LOOK_RESULTS)[number];
 
 /**
@@ -8,14 +8,14 @@ export type LookResult = (typeof LOOK_RESULTS)[number];
  *         filler can still be drawn into is reworked once, what has lost base metal or insertion is cut out
  */
 export const LOOK_FINDINGS = {
-  'ring not closed': 'rework',
+  'ring-not-closed': 'rework',
   sunk: 'rework',
   pinhole: 'rework',
   balled: 'rework',
-  'flux left': 'rework',
-  'not fully home': 'cut out',
-  crack: 'cut out',
-  'base metal melted': 'cut out',
+  'flux-left': 'rework',
+  'not-fully-home': 'cut-out',
+  crack: 'cut-out',
+  'base-metal-melted': 'cut-out',
 } as const satisfies Readonly<Record<string, LookResult>>;
 export type LookFinding = keyof typeof LOOK_FINDINGS;
 

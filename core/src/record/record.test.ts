@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { bytesHash, canonicalHash, canonicalText, sealEntry, type EntryContent, type RecordEntry } from './chain';
+import { bytesHash, canonicalHash, canonicalText, sealEntry, type EntryContent, type RecordEntry, type SealedContent } from './chain';
+import { readContent } from './readContent';
+import { stateAfter } from './state';
 import { bytesFromBase64, RECORD_FORMAT, RECORD_VERSION, verifyRecord, type ExportedRecord } from './verify';
 
 const PHOTO = Uint8Array.from([137, 80, 78, 71, 1, 2, 3]);
@@ -10,7 +12,7 @@ function chainOf(count: number): readonly RecordEntry[] {
   const entries: RecordEntry[] = [];
   for (let i = 0; i < count; i++) {
     const content: EntryContent = {
-      format: 1,
+      format: 2,
       id: `entry-${i + 1}`,
       joint: { id: 'joint-1', tag: 'CR2-07' },
       sequence: i + 1,
@@ -44,7 +46,7 @@ const broken = (file: unknown) => {
   return v.intact ? null : [v.firstBroken.entry, v.firstBroken.why];
 };
 /** A copy with one entry's content changed and, as a forger would, its own hash made to fit again. */
-function forged(index: number, change: (content: EntryContent) => EntryContent, reseal = false): ExportedRecord {
+function forged(index: number, change: (content: SealedContent) => SealedContent, reseal = false): ExportedRecord {
   const file = exported();
   return {
     ...file,
@@ -158,4 +160,49 @@ describe('base64', () => {
   });
 
   test.each(['abc', 'ab!=', 'QQ=A', 'QR=='])('%s is not what an encoder writes', (text) => expect(bytesFromBase64(text)).toBeNull());
+});
+
+describe('a chain that was begun in format 1 and goes on in format 2', () => {
+  const of = (format: 1 | 2, kind: string, values: object, before: readonly RecordEntry[]): RecordEntry => {
+    const [template] = chainOf(1);
+    const content = { ...template!.content, format, id: `entry-${before.length + 1}`, sequence: before.length + 1, kind, values };
+    return sealEntry({ ...content, previous: before.at(-1)?.hash ?? null } as SealedContent); // cast: what a program of those days wrote
+  };
+  const looked = { result: 'cut out', findings: ['ring not closed', 'crack'], note: 'cut out' };
+  const planned = of(1, 'planned', {}, []);
+  const look = of(1, 'looked at', looked, [planned]);
+  const chain = [planned, look, of(2, 'cut-out', { note: '' }, [planned, look])];
+  const file = (entries: readonly RecordEntry[]): ExportedRecord => ({
+    format: RECORD_FORMAT,
+    version: RECORD_VERSION,
+    entries,
+    photos: {},
+  });
+
+  test('is intact: old links keep their bytes and hashes', () => {
+    expect(verdict(file(chain))).toMatchObject({ intact: true, entries: 3 });
+    // SHA-256 of the same link written by another program's canonical JSON.
+    expect(look.hash).toBe('1feea9d0dbb455b017be9e7ff4d66e681e24f9704bb99468fb1ed639a4de8d47');
+  });
+
+  test('is read in today’s ids; what people wrote is left alone', () => {
+    expect(readContent(look.content)).toMatchObject({
+      kind: 'looked-at',
+      values: { result: 'cut-out', findings: ['ring-not-closed', 'crack'], note: 'cut out' },
+    });
+    expect(
+      stateAfter(
+        chain.map((entry) => readContent(entry.content)),
+        true,
+      ),
+    ).toBe('cut-out');
+  });
+
+  test.each([
+    [1, 'looked-at'],
+    [2, 'looked at'],
+    [3, 'looked-at'],
+  ] as const)('format %d does not know a kind called %s', (format, kind) => {
+    expect(broken(file([planned, of(format as 1, kind, looked, [planned])]))).toEqual([2, 'unknown-kind']);
+  });
 });

@@ -1,7 +1,7 @@
 import type { EntryKind } from './chain';
 import type { LookResult } from './look';
 
-export const JOINT_STATES = ['not planned', 'planned', 'brazed', 'passed', 'rework', 'cut out', 'accepted', 'sent back'] as const;
+export const JOINT_STATES = ['not-planned', 'planned', 'brazed', 'passed', 'rework', 'cut-out', 'accepted', 'sent-back'] as const;
 export type JointState = (typeof JOINT_STATES)[number];
 
 export interface EntryFact {
@@ -14,21 +14,21 @@ const AFTER: Partial<Record<EntryKind, JointState>> = {
   brazed: 'brazed',
   reworked: 'brazed',
   accepted: 'accepted',
-  'sent back': 'sent back',
-  'cut out': 'cut out',
+  'sent-back': 'sent-back',
+  'cut-out': 'cut-out',
 };
 
-const LOOKED: Readonly<Record<LookResult, JointState>> = { pass: 'passed', rework: 'rework', 'cut out': 'cut out' };
+const LOOKED: Readonly<Record<LookResult, JointState>> = { pass: 'passed', rework: 'rework', 'cut-out': 'cut-out' };
 
 /** Where a joint stands after its entries; notes and corrections do not move it. */
 export function stateAfter(entries: readonly EntryFact[], hasPlan: boolean): JointState {
   return entries.reduce<JointState>(
-    (state, { kind, values }) => (kind === 'looked at' ? LOOKED[values['result'] as LookResult] : (AFTER[kind] ?? state)), // cast: checked when it was stored
-    hasPlan ? 'planned' : 'not planned',
+    (state, { kind, values }) => (kind === 'looked-at' ? LOOKED[values['result'] as LookResult] : (AFTER[kind] ?? state)), // cast: checked when it was stored
+    hasPlan ? 'planned' : 'not-planned',
   );
 }
 
-const BEFORE_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent back'];
+const BEFORE_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
 const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];
 
 /** In which states a joint may stand for an entry of a kind to follow. After it is cut out only corrections do. */
@@ -38,14 +38,14 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   purged: BEFORE_THE_TORCH,
   brazed: ['planned'],
   cooled: ['brazed', 'passed'],
-  'looked at': ['brazed', 'passed'],
-  reworked: ['rework', 'sent back'],
+  'looked-at': ['brazed', 'passed'],
+  reworked: ['rework', 'sent-back'],
   soaped: MADE,
   held: MADE,
   accepted: ['passed'],
-  'sent back': ['passed', 'brazed', 'accepted'],
-  'cut out': [...MADE, 'rework', 'sent back'],
-  corrected: JOINT_STATES.filter((state) => state !== 'not planned'),
+  'sent-back': ['passed', 'brazed', 'accepted'],
+  'cut-out': [...MADE, 'rework', 'sent-back'],
+  corrected: JOINT_STATES.filter((state) => state !== 'not-planned'),
 };
 
 export const mayFollow = (kind: EntryKind, state: JointState): boolean => MAY_FOLLOW[kind].includes(state);

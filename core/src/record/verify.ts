@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result';
-import { bytesHash, canonicalHash, ENTRY_KINDS, type EntryPhoto, type RecordEntry } from './chain';
+import { bytesHash, canonicalHash, ENTRY_FORMAT, ENTRY_KINDS, FORMER_KINDS, type EntryPhoto, type RecordEntry } from './chain';
 import { recordMisfit } from './recordShape';
 
 export const RECORD_FORMAT = 'kesto-joint-record';
@@ -46,6 +46,9 @@ export interface HeadFound {
 export type Verification =
   | { readonly intact: true; readonly entries: number; readonly head: string; readonly noted?: HeadFound }
   | { readonly intact: false; readonly firstBroken: Break };
+
+/** What an entry of a format may call itself. */
+const KINDS_OF_FORMAT: Readonly<Record<number, readonly string[]>> = { 1: FORMER_KINDS, [ENTRY_FORMAT]: ENTRY_KINDS };
 
 const checkShape = recordMisfit(RECORD_FORMAT, RECORD_VERSION);
 
@@ -96,7 +99,7 @@ function breakAt(file: ExportedRecord, entry: RecordEntry, index: number): { why
   const { content } = entry;
   const before = file.entries[index - 1];
   if (canonicalHash(content) !== entry.hash) return { why: 'entry-altered' };
-  if (content.format !== 1 || !ENTRY_KINDS.includes(content.kind)) return { why: 'unknown-kind' };
+  if (!KINDS_OF_FORMAT[content.format]?.includes(content.kind)) return { why: 'unknown-kind' };
   if (content.previous !== (before?.hash ?? null)) return { why: 'link-broken' };
   if (content.sequence !== index + 1) return { why: 'out-of-sequence' };
   if (before && content.joint.id !== before.content.joint.id) return { why: 'other-joint' };

@@ -43,7 +43,7 @@ export const brazedBody = (values: Record<string, unknown> = {}) => ({
 });
 
 export const lookBody = (result = 'pass', findings: string[] = []) => ({
-  kind: 'looked at',
+  kind: 'looked-at',
   deviceTime: '2026-11-24T10:10:00.000Z',
   values: { result, findings, note: '' },
   photos: [] as string[],

@@ -69,7 +69,7 @@ describe('put in a job', () => {
 
   test('a sum of a joint goes on as that joint, with its figures in the draft', async () => {
     const { writes, store } = await showScreen(<BenchScreen />, {
-      answers: { 'GET today': dayWith(), 'PUT jobs/job/joints/*': summary('CR2-12', 'not planned') },
+      answers: { 'GET today': dayWith(), 'PUT jobs/job/joints/*': summary('CR2-12', 'not-planned') },
     });
     await write('bore', '22.63 mm');
     await press('Put in a job');

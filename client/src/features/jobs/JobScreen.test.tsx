@@ -30,7 +30,7 @@ test('a job without joints says what to do first', async () => {
 });
 
 test('a joint is added by where it is and opened at once', async () => {
-  const { writes } = await show(jobView(), { answers: { 'PUT jobs/job/joints/*': summary('CR2-12', 'not planned') } });
+  const { writes } = await show(jobView(), { answers: { 'PUT jobs/job/joints/*': summary('CR2-12', 'not-planned') } });
   await press('Add a joint');
   await press('Plan this joint');
   expect(writes).toHaveLength(0);

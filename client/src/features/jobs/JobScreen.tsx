@@ -1,4 +1,5 @@
 import type { JobView, JointSummary } from '@kesto/contract';
+import { JOINT_STATE_WORDS } from '@kesto/contract/wording';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -34,9 +35,9 @@ function Ready({ job }: { job: JobView }) {
   const [adding, setAdding] = useState(false);
   const mayMake = me?.person.role !== 'inspector';
   const next =
-    job.order.find((j) => j.state === 'not planned') ??
-    job.order.find((j) => ['planned', 'brazed', 'rework', 'sent back'].includes(j.state));
-  const toPlan = job.order.filter((j) => j.state === 'not planned').length;
+    job.order.find((j) => j.state === 'not-planned') ??
+    job.order.find((j) => ['planned', 'brazed', 'rework', 'sent-back'].includes(j.state));
+  const toPlan = job.order.filter((j) => j.state === 'not-planned').length;
   const pressure = (pa: number) => readingText(formatGaugePressure(gaugePascals(pa), units));
   return (
     <Sheet
@@ -48,7 +49,7 @@ function Ready({ job }: { job: JobView }) {
       action={
         next && mayMake
           ? {
-              label: next.state === 'not planned' ? `Plan ${next.tag}` : `Go on at ${next.tag}`,
+              label: next.state === 'not-planned' ? `Plan ${next.tag}` : `Go on at ${next.tag}`,
               onPress: () => router.push(`/joints/${next.id}`),
             }
           : job.order.length === 0 && mayMake
@@ -84,7 +85,7 @@ function Ready({ job }: { job: JobView }) {
   );
 }
 
-const RED_STATES: readonly JointSummary['state'][] = ['sent back', 'rework', 'cut out'];
+const RED_STATES: readonly JointSummary['state'][] = ['sent-back', 'rework', 'cut-out'];
 
 function JointRows({ joints }: { joints: readonly JointSummary[] }) {
   const t = useTokens();
@@ -107,7 +108,7 @@ function JointRows({ joints }: { joints: readonly JointSummary[] }) {
             {joint.title}
           </Words>
           <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
-            {joint.state}
+            {JOINT_STATE_WORDS[joint.state]}
           </Words>
         </Pressable>
       ))}

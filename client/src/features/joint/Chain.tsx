@@ -1,4 +1,5 @@
-import type { EntryContent, RecordEntry } from '@kesto/core';
+import { ENTRY_WORDS } from '@kesto/contract/wording';
+import { readContent, type EntryContent, type RecordEntry } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
@@ -20,7 +21,8 @@ export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; 
   const t = useTokens();
   return (
     <View role="list" aria-label="entries">
-      {entries.map(({ content, hash }, i) => {
+      {entries.map(({ content: sealed, hash }, i) => {
+        const content = readContent(sealed);
         const broken = brokenAt !== null && i + 1 >= brokenAt;
         const corrected = content.corrects ? entries.findIndex((e) => e.content.id === content.corrects?.entry) + 1 : 0;
         const color = broken ? t.red : content.corrects ? t.amber : t.copper;
@@ -51,7 +53,7 @@ export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; 
             <View style={{ flex: 1, paddingBottom: 12 }}>
               <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' }}>
                 <Words bold size={15}>
-                  {content.corrects ? `corrects ${corrected}` : content.kind}
+                  {content.corrects ? `corrects ${corrected}` : ENTRY_WORDS[content.kind]}
                 </Words>
                 <Words size={14} tone="ink2">
                   {content.person.name}, {times(content)}

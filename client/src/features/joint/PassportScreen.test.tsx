@@ -10,7 +10,7 @@ const BRAZED = {
   values: { filler: 'BAg-36', rodMm: 40, seconds: 30, purgeLpm: 2.4, floodSeconds: 120, depthMm: 18.8, protection: 'putty', note: '' },
   corrects: null,
 } as const;
-const LOOKED = { kind: 'looked at', values: { result: 'pass', findings: [], note: '' }, corrects: null } as const;
+const LOOKED = { kind: 'looked-at', values: { result: 'pass', findings: [], note: '' }, corrects: null } as const;
 const CORRECTED = { kind: 'corrected', values: { depthMm: 18.2 }, corrects: { entry: 'e1', why: 'read the wrong mark' } } as const;
 
 const draft = draftOf({ female: BRASS_STUB });
@@ -75,7 +75,7 @@ describe('the lead’s word', () => {
     expect(writes).toHaveLength(0);
     await type('what you saw', 'fillet open at the back');
     await press('Send back');
-    expect(writes[0]?.body).toMatchObject({ kind: 'sent back', values: { why: 'fillet open at the back' } });
+    expect(writes[0]?.body).toMatchObject({ kind: 'sent-back', values: { why: 'fillet open at the back' } });
   });
 
   test('nobody judges a joint they brazed, and a technician none at all', async () => {

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { brazersOf } from '@kesto/core';
+import { brazersOf, readContent } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -21,14 +21,14 @@ import { brokenEntry, IntegrityMark } from './IntegrityMark';
 import { usePassport } from './usePassport';
 
 const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
-  'not planned': 'not planned',
+  'not-planned': 'not planned',
   planned: 'planned, not made',
   brazed: 'brazed, not looked at',
   passed: 'looked at, passes',
   rework: 'rework once',
-  'cut out': 'cut out',
+  'cut-out': 'cut out',
   accepted: 'accepted',
-  'sent back': 'sent back',
+  'sent-back': 'sent back',
 };
 
 /** One joint after it was made: what was planned, what was done, by whom, and that nothing was altered since. */
@@ -37,15 +37,15 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const router = useRouter();
   const { data: me } = useMeQuery();
   const passport = usePassport(joint);
-  const contents = joint.entries.map((e) => e.content);
+  const contents = joint.entries.map((e) => readContent(e.content));
   const maker = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
   const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
-  const judged = joint.entries.findLast((e) => e.content.kind === joint.state)?.content;
+  const judged = contents.findLast((content) => content.kind === joint.state);
   const role = me?.person.role;
   const mayMake = role === 'technician' || role === 'lead' || role === 'admin';
   const mayJudge = (role === 'lead' || role === 'admin') && joint.state === 'passed' && !brazedIt;
   const next = nextStep(joint, mayMake);
-  const photos = [...new Set(joint.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)))];
+  const photos = [...new Set(contents.flatMap((content) => content.photos.map((p) => p.sha256)))];
   const action = next
     ? { label: next.label, onPress: () => router.push(next.href) }
     : passport.integrity.status === 'intact'
@@ -120,11 +120,11 @@ function nextStep(joint: JointView, mayMake: boolean): { label: string; href: `/
   if (!mayMake) return null;
   if (joint.state === 'planned') return { label: 'Braze it', href: `/joints/${joint.id}/braze` };
   if (joint.state === 'brazed') return { label: 'Look at it', href: `/joints/${joint.id}/look` };
-  if (joint.state === 'rework' || joint.state === 'sent back') return { label: 'Rework it', href: `/joints/${joint.id}/braze` };
+  if (joint.state === 'rework' || joint.state === 'sent-back') return { label: 'Rework it', href: `/joints/${joint.id}/braze` };
   return null;
 }
 
-function Judge({ onJudge, busy }: { onJudge: (kind: 'accepted' | 'sent back', text: string) => Promise<void>; busy: boolean }) {
+function Judge({ onJudge, busy }: { onJudge: (kind: 'accepted' | 'sent-back', text: string) => Promise<void>; busy: boolean }) {
   const t = useTokens();
   const [text, setText] = useState('');
   return (
@@ -136,7 +136,7 @@ function Judge({ onJudge, busy }: { onJudge: (kind: 'accepted' | 'sent back', te
           <FrameKey label="Accept" disabled={busy} onPress={() => void onJudge('accepted', text.trim())} />
         </View>
         <View style={{ flex: 1 }}>
-          <FrameKey label="Send back" disabled={busy || text.trim() === ''} onPress={() => void onJudge('sent back', text.trim())} />
+          <FrameKey label="Send back" disabled={busy || text.trim() === ''} onPress={() => void onJudge('sent-back', text.trim())} />
         </View>
       </View>
     </View>

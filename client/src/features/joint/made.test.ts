@@ -1,4 +1,4 @@
-import { METRIC_PREFERENCES, readingText } from '@kesto/core';
+import { METRIC_PREFERENCES, readContent, readingText } from '@kesto/core';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
 import { brazedValues, madeRows, sentenceOf } from './made';
 
@@ -48,5 +48,5 @@ test('plan and made stand side by side with the allowed band', () => {
 
 test('an entry reads as a sentence', () => {
   const [first] = joint(entry('brazed', brazed)).entries;
-  expect(first && sentenceOf(first.content)).toBe('BAg-36, 22 mm of rod. Flowed all round.');
+  expect(first && sentenceOf(readContent(first.content))).toBe('BAg-36, 22 mm of rod. Flowed all round.');
 });

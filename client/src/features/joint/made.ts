@@ -1,5 +1,16 @@
 import type { BrazedValues, JointView, PlanAnswer } from '@kesto/contract';
-import { formatDuration, formatFlow, formatLength, type EntryContent, type Reading, type UnitPreferences } from '@kesto/core';
+import { FINDING_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
+import {
+  formatDuration,
+  formatFlow,
+  formatLength,
+  readContent,
+  type EntryContent,
+  type LookFinding,
+  type LookResult,
+  type Reading,
+  type UnitPreferences,
+} from '@kesto/core';
 
 export interface MadeRow {
   readonly label: string;
@@ -12,7 +23,7 @@ export interface MadeRow {
 
 /** Values of the last brazing, with later corrections laid over them. */
 export function brazedValues(joint: JointView): BrazedValues | null {
-  const contents = joint.entries.map((e) => e.content);
+  const contents = joint.entries.map((e) => readContent(e.content));
   const last = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked');
   if (!last) return null;
   const corrections = contents.filter((c) => c.corrects?.entry === last.id).map((c) => c.values);
@@ -69,9 +80,12 @@ export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, u
 export const sentenceOf = (content: EntryContent): string => {
   const { values } = content;
   if (content.corrects) return content.corrects.why;
-  const result = values['result'] ? `${String(values['result'])}. ` : '';
+  const result = values['result'] ? `${LOOK_RESULT_WORDS[values['result'] as LookResult]}. ` : ''; // cast: the schema of a look
   const filler = values['filler'] ? `${String(values['filler'])}, ${String(values['rodMm'])} mm of rod. ` : '';
   const reason = values['reason'] ? `Other than planned: ${String(values['reason'])} ` : '';
-  const findings = Array.isArray(values['findings']) && values['findings'].length > 0 ? `${values['findings'].join(', ')}. ` : '';
+  const findings =
+    Array.isArray(values['findings']) && values['findings'].length > 0
+      ? `${values['findings'].map((name) => FINDING_WORDS[name as LookFinding]).join(', ')}. `
+      : ''; // cast: as above
   return `${result}${filler}${reason}${findings}${String(values['note'] ?? values['why'] ?? (values['chosen'] ? `${String(values['chosen'])} chosen` : ''))}`;
 };

@@ -36,7 +36,7 @@ export function usePassport(joint: JointView) {
     setProblem(why);
   }
 
-  async function judge(kind: 'accepted' | 'sent back', text: string) {
+  async function judge(kind: 'accepted' | 'sent-back', text: string) {
     const values = kind === 'accepted' ? { note: text } : { why: text };
     const result = await put({
       jointId: joint.id,

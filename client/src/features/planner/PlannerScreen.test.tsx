@@ -5,7 +5,7 @@ import type { JointView } from '@kesto/contract';
 import { PlannerScreen } from './PlannerScreen';
 
 const planned = jointView(draftOf({ female: BRASS_STUB }));
-const fresh: JointView = { ...planned, plan: null, state: 'not planned' };
+const fresh: JointView = { ...planned, plan: null, state: 'not-planned' };
 const KEPT = { 'PUT joints/joint/plans/*': { engineDiffers: false } };
 const NEW_COUPLING = 'start from tube in a coupling';
 

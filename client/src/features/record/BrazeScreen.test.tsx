@@ -57,7 +57,7 @@ test('tried again after a failure it is the same write, with the time of the fir
 });
 
 test('what was sent back is kept as reworked', async () => {
-  const { writes } = await showScreen(<BrazeScreen joint={{ ...joint, state: 'sent back' }} />, { answers: KEPT });
+  const { writes } = await showScreen(<BrazeScreen joint={{ ...joint, state: 'sent-back' }} />, { answers: KEPT });
   await press('It is brazed');
   expect(writes[0]?.body).toMatchObject({ kind: 'reworked' });
 });

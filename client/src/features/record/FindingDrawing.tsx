@@ -9,7 +9,7 @@ export function FindingDrawing({ finding }: { finding: LookFinding }) {
   const filler = t.metals.filler.fill;
   const fillet = <Path d="M26 30 Q38 28 40 12 V30 Z" fill={filler} stroke={t.ink} strokeWidth={1} />;
   const marks: Readonly<Record<LookFinding, ReactNode>> = {
-    'ring not closed': <Path d="M22 16 L34 26 M28 26 H34 V20" stroke={t.red} strokeWidth={2} fill="none" />,
+    'ring-not-closed': <Path d="M22 16 L34 26 M28 26 H34 V20" stroke={t.red} strokeWidth={2} fill="none" />,
     sunk: <Path d="M40 27 H64" stroke={t.red} strokeWidth={3} />,
     pinhole: (
       <G>
@@ -18,7 +18,7 @@ export function FindingDrawing({ finding }: { finding: LookFinding }) {
       </G>
     ),
     balled: <Circle cx={32} cy={22} r={8} fill={filler} stroke={t.ink} strokeWidth={1} />,
-    'flux left': (
+    'flux-left': (
       <G>
         {fillet}
         {[
@@ -31,7 +31,7 @@ export function FindingDrawing({ finding }: { finding: LookFinding }) {
         ))}
       </G>
     ),
-    'not fully home': (
+    'not-fully-home': (
       <G>
         {fillet}
         <Path d="M58 30 V40" stroke={t.red} strokeWidth={3} />
@@ -44,7 +44,7 @@ export function FindingDrawing({ finding }: { finding: LookFinding }) {
         <Path d="M28 12 L34 18 L31 22 L38 27 L36 34" stroke={t.red} strokeWidth={2} fill="none" />
       </G>
     ),
-    'base metal melted': <Path d="M26 30 Q36 26 38 8 Q50 0 72 2 V10 H40 V30 Z" fill={t.redWash} stroke={t.red} strokeWidth={1.6} />,
+    'base-metal-melted': <Path d="M26 30 Q36 26 38 8 Q50 0 72 2 V10 H40 V30 Z" fill={t.redWash} stroke={t.red} strokeWidth={1.6} />,
   };
   return (
     <Svg width="100%" height={44} viewBox="0 0 72 44" aria-hidden>

@@ -23,7 +23,7 @@ test('with nothing found it can pass, and is kept so', async () => {
   await press('pass');
   await type('note', 'mirror clean');
   await press('Keep: pass');
-  expect(writes[0]?.body).toMatchObject({ kind: 'looked at', values: { result: 'pass', findings: [], note: 'mirror clean' } });
+  expect(writes[0]?.body).toMatchObject({ kind: 'looked-at', values: { result: 'pass', findings: [], note: 'mirror clean' } });
   expect(went()).toEqual(['/joints/joint']);
 });
 
@@ -38,7 +38,7 @@ test('a crack bars “pass” and “rework”, says why, and takes back what wa
   expect(screen.getByText('Say what it is')).toBeTruthy();
   await press('cut out');
   await press('Keep: cut out');
-  expect(writes[0]?.body).toMatchObject({ values: { result: 'cut out', findings: ['crack'] } });
+  expect(writes[0]?.body).toMatchObject({ values: { result: 'cut-out', findings: ['crack'] } });
 });
 
 test('a finding touched twice is gone again', async () => {
@@ -50,5 +50,5 @@ test('a finding touched twice is gone again', async () => {
 
 test('the worst finding decides what may be said', () => {
   expect(bestAllowed([])).toBe('pass');
-  expect(bestAllowed(['crack'])).toBe('cut out');
+  expect(bestAllowed(['crack'])).toBe('cut-out');
 });

@@ -1,6 +1,6 @@
 import type { JointView } from '@kesto/contract/api';
 import { LOOK_FINDINGS, LOOK_RESULTS, type LookFinding, type LookResult } from '@kesto/core';
-import { inspectText, showIn } from '@kesto/contract/wording';
+import { FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { jointCells } from '@/features/joint/cells';
@@ -42,7 +42,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
   };
   const keep = () =>
     result &&
-    void entry.keep({ kind: 'looked at', values: { result, findings, note: note.trim() }, photos: photos.photos.map((p) => p.sha256) }, '');
+    void entry.keep({ kind: 'looked-at', values: { result, findings, note: note.trim() }, photos: photos.photos.map((p) => p.sha256) }, '');
   return (
     <Sheet
       tag={joint.tag}
@@ -50,7 +50,11 @@ export function LookScreen({ joint }: { joint: JointView }) {
       subtitle="mirror for the back, flux off first"
       up={{ label: 'joint', href: `/joints/${joint.id}` }}
       cells={jointCells(joint)}
-      action={{ label: result ? `Keep: ${result}` : 'Say what it is', disabled: result === null || entry.busy, onPress: keep }}
+      action={{
+        label: result ? `Keep: ${LOOK_RESULT_WORDS[result]}` : 'Say what it is',
+        disabled: result === null || entry.busy,
+        onPress: keep,
+      }}
     >
       {entry.problem ? <Failed message={entry.problem} /> : null}
       <View style={{ gap: 3 }}>
@@ -69,7 +73,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
               key={name}
               role="checkbox"
               aria-checked={on}
-              aria-label={`${name}: ${LOOK_FINDINGS[name]}`}
+              aria-label={`${FINDING_WORDS[name]}: ${LOOK_RESULT_WORDS[LOOK_FINDINGS[name]]}`}
               onPress={() => toggle(name)}
               style={{
                 flexGrow: 1,
@@ -83,19 +87,22 @@ export function LookScreen({ joint }: { joint: JointView }) {
             >
               <FindingDrawing finding={name} />
               <Words size={14} bold={on}>
-                {name}
+                {FINDING_WORDS[name]}
               </Words>
-              <Words size={14} tone={LOOK_FINDINGS[name] === 'cut out' ? 'red' : 'amber'}>
-                {LOOK_FINDINGS[name]}
+              <Words size={14} tone={LOOK_FINDINGS[name] === 'cut-out' ? 'red' : 'amber'}>
+                {LOOK_RESULT_WORDS[LOOK_FINDINGS[name]]}
               </Words>
             </Pressable>
           );
         })}
       </View>
       {limit === 'pass' ? null : (
-        <Words bold tone={limit === 'cut out' ? 'red' : 'amber'} role="alert">
-          {findings.filter((f) => LOOK_FINDINGS[f] === limit).join(', ')}: this cannot pass.{' '}
-          {limit === 'rework' ? 'Clean, reheat, add filler once; after that it is cut out.' : 'It is cut out.'}
+        <Words bold tone={limit === 'cut-out' ? 'red' : 'amber'} role="alert">
+          {findings
+            .filter((f) => LOOK_FINDINGS[f] === limit)
+            .map((f) => FINDING_WORDS[f])
+            .join(', ')}
+          : this cannot pass. {limit === 'rework' ? 'Clean, reheat, add filler once; after that it is cut out.' : 'It is cut out.'}
         </Words>
       )}
       <Choice
@@ -104,7 +111,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
         onChange={setResult}
         options={LOOK_RESULTS.map((value) => ({
           value,
-          label: value === 'rework' ? 'rework once' : value,
+          label: value === 'rework' ? 'rework once' : LOOK_RESULT_WORDS[value],
           disabled: rank(value) < rank(limit),
         }))}
       />

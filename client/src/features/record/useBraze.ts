@@ -18,7 +18,7 @@ export function useBraze(joint: JointView) {
     const { values, problems: found } = readBraze(form, units, differs);
     setProblems(found);
     if (!values) return;
-    const kind = joint.state === 'rework' || joint.state === 'sent back' ? 'reworked' : 'brazed';
+    const kind = joint.state === 'rework' || joint.state === 'sent-back' ? 'reworked' : 'brazed';
     await entry.keep({ kind, values: { ...values }, photos: photos.photos.map((p) => p.sha256) }, '/look');
   }
 

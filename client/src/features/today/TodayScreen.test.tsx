@@ -16,7 +16,7 @@ test('carries on at the open job', async () => {
 
 test.each(['phone', 'wide'] as const)('what was sent back, what ends soon and what was made stand there, %s', async (size) => {
   const today = dayWith({
-    sentBack: [{ joint: summary('GH2-14', 'sent back'), jobId: 'j', by: 'Maren Ito-Dahl', why: 'fillet open at the back' }],
+    sentBack: [{ joint: summary('GH2-14', 'sent-back'), jobId: 'j', by: 'Maren Ito-Dahl', why: 'fillet open at the back' }],
     due: [{ name: 'Oskar Penn', what: 'silver filler', until: '2026-12-11' }],
     toRead: [summary('CR2-03', 'accepted')],
   });

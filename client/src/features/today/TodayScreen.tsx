@@ -1,4 +1,5 @@
 import type { Today } from '@kesto/contract';
+import { JOINT_STATE_WORDS } from '@kesto/contract/wording/record';
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
 import { useRouter, type Href } from 'expo-router';
@@ -141,7 +142,7 @@ function Waiting({ today }: { today: Today }) {
         <Row key={joint.id} label="made" mark={<Tick size={20} />} href={`/joints/${joint.id}`}>
           <Words bold>{joint.tag}</Words>
           <Words size={15} tone="ink2">
-            {joint.title}: {joint.state}
+            {joint.title}: {JOINT_STATE_WORDS[joint.state]}
           </Words>
         </Row>
       ))}

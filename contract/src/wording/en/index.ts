@@ -10,3 +10,4 @@ export * from './torch';
 export * from './differences';
 export * from './units';
 export * from './stages';
+export * from './record';

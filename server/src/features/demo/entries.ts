@@ -76,7 +76,7 @@ export const ENTRIES: readonly DemoEntry[] = [
     by: ILTA,
     device: '2026-10-12T07:36:30.000Z',
     server: '2026-10-12T09:31:04.000Z',
-    kind: 'looked at',
+    kind: 'looked-at',
     values: { result: 'pass', findings: [], note: 'Closed all round, mirror for the back.' },
     photos: ['mirror'],
   },
@@ -128,7 +128,7 @@ export const ENTRIES: readonly DemoEntry[] = [
     by: ILTA,
     device: '2026-11-19T09:41:00.000Z',
     server: '2026-11-19T09:41:01.000Z',
-    kind: 'looked at',
+    kind: 'looked-at',
     values: { result: 'pass', findings: [], note: 'Front seen, back by hand.' },
   },
   {
@@ -136,7 +136,7 @@ export const ENTRIES: readonly DemoEntry[] = [
     by: MAREN,
     device: '2026-11-19T14:15:00.000Z',
     server: '2026-11-19T14:15:01.000Z',
-    kind: 'sent back',
+    kind: 'sent-back',
     values: { why: 'Fillet open at the back, 40° of it. Rework once or cut out.' },
   },
   ...(['GH2-05', 'GH2-06'] as const).flatMap((tag, i): DemoEntry[] => {
@@ -156,7 +156,7 @@ export const ENTRIES: readonly DemoEntry[] = [
         by,
         device: `2026-11-20T10:1${i}:00.000Z`,
         server: `2026-11-20T10:1${i}:01.000Z`,
-        kind: 'looked at',
+        kind: 'looked-at',
         values: { result: 'pass', findings: [], note: '' },
       },
     ];

@@ -1,5 +1,5 @@
 import type { JobSummary, JobView, JointSummary, PutJobRequest, PutJointRequest, Today, VanStock } from '@kesto/contract';
-import { jobStage } from '@kesto/core';
+import { jobStage, readContent } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
@@ -78,7 +78,7 @@ const toJob = ({ id, number, title, stage, began, done }: JobRow, order: readonl
   ),
   began,
   done,
-  planned: order.filter((joint) => joint.state !== 'not planned').length,
+  planned: order.filter((joint) => joint.state !== 'not-planned').length,
   joints: order.length,
   order,
 });
@@ -105,14 +105,15 @@ export async function today(shop: ShopWork, now: Date): Promise<Today> {
 
 async function sentBack(shop: ShopWork, jobs: readonly BareJob[]): Promise<Today['sentBack']> {
   const found = jobs.flatMap((job) =>
-    job.order.filter((j) => j.state === 'sent back' || j.state === 'rework').map((joint) => ({ joint, jobId: job.id })),
+    job.order.filter((j) => j.state === 'sent-back' || j.state === 'rework').map((joint) => ({ joint, jobId: job.id })),
   );
   const entries = await entriesOf(
     shop,
     found.map((f) => f.joint.id),
   );
   return found.map(({ joint, jobId }) => {
-    const last = entries.get(joint.id)?.findLast((e) => e.content.kind === 'sent back' || e.content.kind === 'looked at')?.content;
+    const contents = entries.get(joint.id)?.map((entry) => readContent(entry.content));
+    const last = contents?.findLast(({ kind }) => kind === 'sent-back' || kind === 'looked-at');
     const why = last?.values['why'] ?? last?.values['note'] ?? '';
     return { joint, jobId, by: last?.person.name ?? '', why: String(why) };
   });

@@ -1,5 +1,5 @@
 import type { PersonName, PutEntryRequest } from '@kesto/contract';
-import { sealEntry, type EntryContent, type EntryPhoto, type RecordEntry } from '@kesto/core';
+import { ENTRY_FORMAT, readContent, sealEntry, type EntryContent, type EntryPhoto, type RecordEntry } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JointPlanRow, JointRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
@@ -20,7 +20,7 @@ export interface Asked {
 
 /** Puts every check of a new entry in one place; each throws what it has against it. */
 function checkEntry(asked: Asked, entries: readonly RecordEntry[]): void {
-  const contents = entries.map((e) => e.content);
+  const contents = entries.map((e) => readContent(e.content));
   checkTime(asked);
   checkRoom(asked, entries);
   checkOrder(asked, contents);
@@ -59,7 +59,7 @@ function frozenPlan(asked: Asked, joint: JointRow, plan: JointPlanRow): EntryCon
 
 function link(asked: Asked, joint: JointRow, before: readonly RecordEntry[]): Omit<EntryContent, 'kind' | 'values'> {
   return {
-    format: 1,
+    format: ENTRY_FORMAT,
     id: asked.entryId,
     joint: { id: joint.id, tag: joint.tag },
     sequence: before.length + 1,

@@ -17,7 +17,7 @@ afterAll(() => server.close());
 const entry = (joint: string, body: object, who: Agent = ilta, id = uuid()) => who.put(`/api/joints/${joint}/entries/${id}`).send(body);
 const note = (kind: string) => ({ kind, deviceTime: '2026-11-24T11:00:00.000Z', values: { note: '' }, photos: [] });
 const accept = note('accepted');
-const sendBack = { ...note('sent back'), values: { why: 'ring open at the back' } };
+const sendBack = { ...note('sent-back'), values: { why: 'ring open at the back' } };
 
 async function plannedJoint(): Promise<string> {
   const joint = uuid();
@@ -52,7 +52,7 @@ describe('judging', () => {
     await entry(joint, accept, maren).expect(200);
     await entry(joint, note('prepared')).expect(409);
     await entry(joint, note('soaped')).expect(200);
-    await entry(joint, note('cut out')).expect(200);
+    await entry(joint, note('cut-out')).expect(200);
     expect((await entry(joint, note('held')).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
     await entry(joint, { ...note('corrected'), values: { rodMm: 41 }, corrects: { entry: braze, why: 'stub measured' } }).expect(200);
   });

@@ -1,4 +1,5 @@
 import { check, correctionOf } from '@kesto/contract/schemas';
+import { ENTRY_WORDS, FINDING_WORDS, JOINT_STATE_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
 import {
   brazersOf,
   canonicalText,
@@ -10,6 +11,7 @@ import {
   tooMildFor,
   type EntryContent,
   type EntryKind,
+  type JointState,
   type LookFinding,
   type LookResult,
   type RecordEntry,
@@ -23,9 +25,9 @@ const MOST_ENTRIES = 400;
 const MOST_PHOTOS = 80;
 const MOST_VALUE_CHARS = 16_000;
 
-const JUDGEMENTS: readonly EntryKind[] = ['accepted', 'sent back'];
+const JUDGEMENTS: readonly EntryKind[] = ['accepted', 'sent-back'];
 const isLead = ({ person }: Asked) => person.role === 'lead' || person.role === 'admin';
-const isPlural = (states: readonly string[]) => states.join(' or ');
+const inWords = (states: readonly JointState[]) => states.map((state) => JOINT_STATE_WORDS[state]).join(' or ');
 
 export function checkTime({ body, now }: Asked): void {
   if (Date.parse(body.deviceTime) <= now.getTime() + DAY_MS) return;
@@ -54,8 +56,12 @@ export function checkRoom({ body }: Asked, entries: readonly RecordEntry[]): voi
 export function checkOrder({ body }: Asked, contents: readonly EntryContent[]): void {
   const state = stateAfter(contents, true);
   if (mayFollow(body.kind, state)) return;
-  const allowed = isPlural(MAY_FOLLOW[body.kind]);
-  throw new AppError('OUT_OF_ORDER', `“${body.kind}” cannot follow “${state}”: the joint must be ${allowed}.`, 'kind');
+  const allowed = inWords(MAY_FOLLOW[body.kind]);
+  throw new AppError(
+    'OUT_OF_ORDER',
+    `“${ENTRY_WORDS[body.kind]}” cannot follow “${JOINT_STATE_WORDS[state]}”: the joint must be ${allowed}.`,
+    'kind',
+  );
 }
 
 /** What is judged in the end: an acceptance, or a correction of one. */
@@ -104,5 +110,10 @@ export function checkValues({ body }: Asked, contents: readonly EntryContent[]):
   const looked = body.corrects ? correctedEntry(contents, body.corrects.entry)?.values : body.values;
   const result = looked?.['result'] as LookResult | undefined; // cast: the schema of a look
   const finding = result && findings ? tooMildFor(result, findings as readonly LookFinding[]) : null; // cast: as above
-  if (finding) throw new AppError('INVALID_INPUT', `values.result cannot be “${result}” with “${finding}”`, 'values.result');
+  if (result && finding)
+    throw new AppError(
+      'INVALID_INPUT',
+      `values.result cannot be “${LOOK_RESULT_WORDS[result]}” with “${FINDING_WORDS[finding]}”`,
+      'values.result',
+    );
 }

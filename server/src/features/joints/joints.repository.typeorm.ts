@@ -1,4 +1,4 @@
-import { canonicalText, type EntryContent, type EntryFact, type EntryKind, type RecordEntry } from '@kesto/core';
+import { canonicalText, todaysKind, todaysValues, type EntryFact, type RecordEntry, type SealedContent } from '@kesto/core';
 import type { StoredPlan } from '@kesto/contract';
 import { In } from 'typeorm';
 import {
@@ -56,11 +56,11 @@ export async function plannedAmong({ shopId, manager }: ShopWork, jointIds: read
 
 /** What moves each joint from state to state, without the rest of its entries. */
 export async function entryFactsOf({ shopId, manager }: ShopWork, jointIds: readonly string[]): Promise<Map<string, EntryFact[]>> {
-  const rows = (await manager.query(entryFactsSql, [shopId, jointIds])) as { joint_id: string; kind: EntryKind; result: string | null }[];
+  const rows = (await manager.query(entryFactsSql, [shopId, jointIds])) as { joint_id: string; kind: string; result: string | null }[];
   const byJoint = new Map<string, EntryFact[]>();
   for (const { joint_id, kind, result } of rows) {
     const facts = byJoint.get(joint_id) ?? [];
-    byJoint.set(joint_id, [...facts, { kind, values: { result } }]);
+    byJoint.set(joint_id, [...facts, { kind: todaysKind(kind), values: todaysValues({ result }) }]);
   }
   return byJoint;
 }
@@ -87,7 +87,7 @@ export const toStoredPlan = (row: JointPlanRow, by: string): StoredPlan => ({
   at: row.made_at.toISOString(),
 });
 
-const toEntry = (row: RecordEntryRow): RecordEntry => ({ content: JSON.parse(row.content) as EntryContent, hash: row.hash }); // cast: written by addEntry alone
+const toEntry = (row: RecordEntryRow): RecordEntry => ({ content: JSON.parse(row.content) as SealedContent, hash: row.hash }); // cast: written by addEntry alone
 
 export async function entriesOf({ shopId, manager }: ShopWork, jointIds: readonly string[]): Promise<Map<string, RecordEntry[]>> {
   const rows = await manager.find(RecordEntries, { where: { shop_id: shopId, joint_id: In([...jointIds]) }, order: { sequence: 'ASC' } });
@@ -106,7 +106,7 @@ export async function addEntry({ shopId, manager }: ShopWork, entry: RecordEntry
     joint_id: content.joint.id,
     sequence: content.sequence,
     id: content.id,
-    kind: content.kind satisfies EntryKind,
+    kind: content.kind,
     person_id: content.person.id,
     content: canonicalText(content),
     hash,

@@ -15,7 +15,7 @@ export function printRoutes(routes: Registrar): void {
     send(response, joint.tag, await plansPdf([joint], me.units));
   });
   routes.signed('plansPdf', async ({ params, me, response, inShop }) => {
-    const joints = await inShop((shop) => jointViews(shop, idParam(params, 'job'), (joint) => joint.state !== 'not planned'));
+    const joints = await inShop((shop) => jointViews(shop, idParam(params, 'job'), (joint) => joint.state !== 'not-planned'));
     const [first] = joints;
     if (!first) throw notFound('A planned joint of this job');
     send(response, `${first.unit.tag}-job-${first.job.number}`, await plansPdf(joints, me.units));

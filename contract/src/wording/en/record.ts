@@ -1,0 +1,42 @@
+import type { EntryKind, JointState, LookFinding, LookResult } from '@kesto/core';
+
+export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
+  planned: 'planned',
+  prepared: 'prepared',
+  purged: 'purged',
+  brazed: 'brazed',
+  cooled: 'cooled',
+  'looked-at': 'looked at',
+  reworked: 'reworked',
+  soaped: 'soaped',
+  held: 'held',
+  accepted: 'accepted',
+  'sent-back': 'sent back',
+  'cut-out': 'cut out',
+  corrected: 'corrected',
+};
+
+/** Where a joint stands, in a list. */
+export const JOINT_STATE_WORDS: Readonly<Record<JointState, string>> = {
+  'not-planned': 'not planned',
+  planned: 'planned',
+  brazed: 'brazed',
+  passed: 'passed',
+  rework: 'rework',
+  'cut-out': 'cut out',
+  accepted: 'accepted',
+  'sent-back': 'sent back',
+};
+
+export const LOOK_RESULT_WORDS: Readonly<Record<LookResult, string>> = { pass: 'pass', rework: 'rework', 'cut-out': 'cut out' };
+
+export const FINDING_WORDS: Readonly<Record<LookFinding, string>> = {
+  'ring-not-closed': 'ring not closed',
+  sunk: 'sunk',
+  pinhole: 'pinhole',
+  balled: 'balled',
+  'flux-left': 'flux left',
+  'not-fully-home': 'not fully home',
+  crack: 'crack',
+  'base-metal-melted': 'base metal melted',
+};
