@@ -41,6 +41,7 @@ export { CAUTIONS, type Authority, type Caution, type CautionCode, type Severity
 export { jobStage, stageByJoints } from './record/jobStage';
 export type { Strength, StrengthBasis } from './pressure/strength';
 export type { InspectCode, InspectionPoint } from './plan/inspect';
+export * from './record/allowed';
 export * from './record/chain';
 export * from './record/readContent';
 export * from './record/verify';

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { planJoint } from '../plan/planJoint';
+import { planJoint, type JointPlan } from '../plan/planJoint';
 import type { NearRequest } from '../plan/request';
 import { codes, planned, q, requestFor, stops } from '../testing/plans';
 import { FieldReader } from '../unit/fieldReader';
-import { heatAlongTube } from './heatAlong';
+import { heatAlongTube, type HeatAlong } from './heatAlong';
 import { runToPeaks } from '../reach/heatReach';
 import type { TubeModel } from '../reach/tubeModel';
 import { heatedEdgeM, readNear } from './nearPart';
@@ -200,8 +200,12 @@ test('the shop’s school decides what is tried first', () => {
 });
 
 describe('the curve along the tube', () => {
-  const plan = planNear([part({ kind: 'check-valve', distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
-  const male = heatAlongTube(plan, { along: 'male', lengthM: 0.2 });
+  let plan: JointPlan;
+  let male: HeatAlong | null;
+  beforeAll(() => {
+    plan = planNear([part({ kind: 'check-valve', distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
+    male = heatAlongTube(plan, { along: 'male', lengthM: 0.2 });
+  });
 
   test('is the joint’s temperature over the heated zone and falls outwards', () => {
     const curve = male?.bare.hottestC ?? [];
@@ -216,7 +220,7 @@ describe('the curve along the tube', () => {
   });
 
   test('with its wrap is never hotter than bare, and the other side has no wrap', () => {
-    male?.wrapped?.hottestC.forEach((c, i) => expect(c).toBeLessThanOrEqual((male.bare.hottestC[i] ?? 0) + 1e-6));
+    male?.wrapped?.hottestC.forEach((c, i) => expect(c).toBeLessThanOrEqual((male?.bare.hottestC[i] ?? 0) + 1e-6));
     expect(heatAlongTube(plan, { along: 'female', lengthM: 0.1 })?.wrapped).toBeNull();
   });
 

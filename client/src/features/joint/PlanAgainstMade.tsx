@@ -30,7 +30,8 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
         ))}
       </View>
       {rows.map((row) => {
-        const inside = row.ratio === null || (row.ratio >= row.band[0] && row.ratio <= row.band[1]);
+        const { ratio } = row.against;
+        const inside = row.against.inside !== false;
         return (
           <View
             key={row.label}
@@ -48,17 +49,17 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
             <Svg width={WIDTH} height={20} role="img" aria-label={inside ? 'inside what is allowed' : 'outside what is allowed'}>
               <Line x1={4} y1={10} x2={WIDTH - 4} y2={10} stroke={t.rule} strokeWidth={1.5} />
               <Rect
-                x={toX(row.band[0])}
+                x={toX(row.band.least)}
                 y={4}
-                width={toX(row.band[1]) - toX(row.band[0])}
+                width={toX(row.band.most) - toX(row.band.least)}
                 height={12}
                 fill={t.tealWash}
                 stroke={t.teal}
                 strokeWidth={1.4}
               />
               <Line x1={toX(1)} y1={1} x2={toX(1)} y2={19} stroke={t.ink} strokeWidth={2.2} />
-              {row.ratio === null ? null : (
-                <Circle cx={toX(row.ratio)} cy={10} r={5} fill={inside ? t.copper : t.amber} stroke={t.paper} strokeWidth={1.5} />
+              {ratio === null ? null : (
+                <Circle cx={toX(ratio)} cy={10} r={5} fill={inside ? t.copper : t.amber} stroke={t.paper} strokeWidth={1.5} />
               )}
             </Svg>
           </View>

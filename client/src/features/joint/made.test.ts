@@ -41,9 +41,9 @@ test('plan and made stand side by side with the allowed band', () => {
   const cup = rows.find((row) => row.label === 'in the cup');
   expect(cup?.plan && readingText(cup.plan)).toBe('19.0 mm');
   expect(cup?.made && readingText(cup.made)).toBe('18.6 mm');
-  expect(cup?.ratio).toBeCloseTo(18.6 / 19, 6);
+  expect(cup?.against.ratio).toBeCloseTo(18.6 / 19, 6);
   const missing = madeRows(made.plan?.answer ?? null, { ...brazed, seconds: null }, METRIC_PREFERENCES).find((row) => row.label === 'heat');
-  expect(missing).toMatchObject({ made: null, ratio: null });
+  expect(missing).toMatchObject({ made: null, against: { ratio: null, inside: null } });
 });
 
 test('an entry reads as a sentence', () => {

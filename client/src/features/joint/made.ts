@@ -1,13 +1,18 @@
 import type { BrazedValues, JointView, PlanAnswer } from '@kesto/contract';
 import { FINDING_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
 import {
+  againstPlan,
+  ALLOWED,
   formatDuration,
   formatFlow,
   formatLength,
+  formatOnRule,
   readContent,
+  type AgainstPlan,
   type EntryContent,
   type LookFinding,
   type LookResult,
+  type MadeFigure,
   type Reading,
   type UnitPreferences,
 } from '@kesto/core';
@@ -16,9 +21,8 @@ export interface MadeRow {
   readonly label: string;
   readonly plan: Reading | null;
   readonly made: Reading | null;
-  /** Made over planned, and the band that is allowed, both as ratios of the plan. */
-  readonly ratio: number | null;
-  readonly band: readonly [number, number];
+  readonly against: AgainstPlan;
+  readonly band: { readonly least: number; readonly most: number };
 }
 
 /** Values of the last brazing, with later corrections laid over them. */
@@ -33,47 +37,28 @@ export function brazedValues(joint: JointView): BrazedValues | null {
 /** What was planned beside what was done. */
 export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, units: UnitPreferences): readonly MadeRow[] {
   if (!answer || !made) return [];
-  const length = (mm: number | null | undefined, decimals: number) => (mm == null ? null : formatLength(mm / 1000, units, decimals));
-  const flow = (lpm: number | null | undefined) => (lpm == null ? null : formatFlow(lpm / 60_000, units));
-  const time = (s: number | null | undefined) => (s == null ? null : formatDuration(s));
-  const ratio = (m: number | null | undefined, p: number | null | undefined) => (m == null || !p ? null : m / p);
-  const purge = answer.purge;
+  const rule = (mm: number) => formatOnRule(mm / 1000, units);
+  const flow = (lpm: number) => formatFlow(lpm / 60_000, units);
+  const { purge } = answer;
+  const row = (
+    figure: MadeFigure,
+    label: string,
+    planned: number | null | undefined,
+    done: number | null,
+    show: (value: number) => Reading,
+  ) => ({
+    label,
+    plan: planned == null ? null : show(planned),
+    made: done == null ? null : show(done),
+    against: againstPlan(figure, planned, done),
+    band: ALLOWED[figure],
+  });
   return [
-    {
-      label: 'rod',
-      plan: length(answer.filler?.rodLengthMm, 0),
-      made: length(made.rodMm, 0),
-      ratio: ratio(made.rodMm, answer.filler?.rodLengthMm),
-      band: [0.6, 1.8],
-    },
-    {
-      label: 'heat',
-      plan: time(answer.heat?.seconds),
-      made: time(made.seconds),
-      ratio: ratio(made.seconds, answer.heat?.seconds),
-      band: [0.4, 2],
-    },
-    {
-      label: 'flood',
-      plan: time(purge?.floodSeconds),
-      made: time(made.floodSeconds),
-      ratio: ratio(made.floodSeconds, purge?.floodSeconds),
-      band: [1, 2],
-    },
-    {
-      label: 'trickle',
-      plan: flow(purge?.trickleLpm),
-      made: flow(made.purgeLpm),
-      ratio: ratio(made.purgeLpm, purge?.trickleLpm),
-      band: [0.9, 2],
-    },
-    {
-      label: 'in the cup',
-      plan: length(answer.fit.insertMm, 1),
-      made: length(made.depthMm, 1),
-      ratio: ratio(made.depthMm, answer.fit.insertMm),
-      band: [0.93, 1.02],
-    },
+    row('rod', 'rod', answer.filler?.rodLengthMm, made.rodMm, rule),
+    row('heat', 'heat', answer.heat?.seconds, made.seconds, formatDuration),
+    row('flood', 'flood', purge?.floodSeconds, made.floodSeconds, formatDuration),
+    row('trickle', 'trickle', purge?.trickleLpm, made.purgeLpm, flow),
+    row('depth', 'in the cup', answer.fit.insertMm, made.depthMm, (mm) => formatLength(mm / 1000, units)),
   ];
 }
 

@@ -1,0 +1,20 @@
+/** Plants faults in core and sees whether its tests notice. Tables are pinned by tests against their sources. */
+export default {
+  packageManager: 'npm',
+  testRunner: 'jest',
+  jest: { configFile: 'core/jest.config.cjs' },
+  coverageAnalysis: 'perTest',
+  mutate: ['core/src/**/*.ts', '!core/src/**/*.test.ts', '!core/src/testing/**', '!core/src/golden/**', '!core/src/**/index.ts'],
+  ignorePatterns: ['client', 'server', 'cli', 'e2e', 'bench', 'docs', 'deploy', 'var', 'core/dist', '!core/src'],
+  incremental: true,
+  incrementalFile: 'var/mutants/incremental.json',
+  reporters: ['clear-text', 'json'],
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportScoreTable: true },
+  jsonReporter: { fileName: 'var/mutants/report.json' },
+  tempDirName: 'var/mutants/tmp',
+  concurrency: 2,
+  timeoutMS: 5000,
+  // A row of a table is read when the module loads, in every test: such faults are tests of their own (tables against their sources).
+  ignoreStatic: true,
+  disableTypeChecks: false,
+};
