@@ -10,6 +10,9 @@ const mayImport = (type, allowed) => ({
   allow: { to: { element: { types: { anyOf: [type, ...allowed] } } } },
 });
 
+/** Folders of core that stand on top of the others: what they say of a whole plan nothing below may know. */
+const ABOVE_PLAN = ['plan', 'section', 'golden', 'testing'];
+
 /** Which layer may know which; whatever is not named here is refused. */
 const LAYERS = [
   mayImport('core', []),
@@ -95,6 +98,30 @@ export default tseslint.config(
       'no-restricted-syntax': [
         'error',
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core has no clock' },
+      ],
+    },
+  },
+  {
+    files: ['core/src/*/*.ts'],
+    ignores: ['**/*.test.ts', ...ABOVE_PLAN.map((folder) => `core/src/${folder}/**`)],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '^(?!\\.|canonicalize$|@noble/)', message: 'core computes alone: relative imports only, and the two record packages' },
+            { regex: '^\\.\\./(plan|section)/', message: 'plan stands on top of the fields: what both need lives in vocabulary or joint' },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['core/src/vocabulary/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^\\.\\./(?!unit/)', message: 'the vocabulary stands below everything but the units' }] },
       ],
     },
   },

@@ -41,6 +41,11 @@ test('core has a clock: refused', async () => {
   assert.ok(broken.includes('no-restricted-syntax') && broken.includes('no-restricted-properties'));
 });
 
+test('a field of core knows the plan on top of it: refused; the plan may know a field', async () => {
+  assert.ok((await rulesBroken('field-knows-the-plan', 'core/src/fit')).includes('no-restricted-imports'));
+  assert.ok(!(await rulesBroken('field-knows-the-plan', 'core/src/section')).includes('no-restricted-imports'));
+});
+
 test('core takes a package: refused', async () => assert.ok((await rulesBroken('core-takes-a-package')).includes('no-restricted-imports')));
 
 test('the client may know core', async () => assert.deepEqual(await rulesBroken('client-knows-core'), []));

@@ -1,4 +1,4 @@
-import type { CircuitFacts } from '../plan/requestFor';
+import type { CircuitFacts } from './facts';
 import type { SectionRequest } from '../purge/request';
 import { refrigerantName, type SafetyClass } from '../refrigerant/safetyClasses';
 import { fail, ok, type Result } from '../result';

@@ -1,5 +1,6 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
 import { holdsIronOrNickel, METALS } from '../metal/metals';
-import type { ResolvedJoint } from '../plan/resolveJoint';
+
 import { isWide, type FillerRow } from './fillers';
 import { holdsGap, isLooseFor, judgeFiller, needsDuctility, VERDICTS, type Case, type FillerVerdict, type Service } from './rules';
 

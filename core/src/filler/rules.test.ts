@@ -1,7 +1,8 @@
+import type { History } from '../vocabulary/joint';
 import fc from 'fast-check';
 import type { MetalName } from '../metal/metals';
 import { planJoint, type JointPlan } from '../plan/planJoint';
-import type { History, PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request';
 import { codes, PHOSPHORUS, planned, q, requestFor, stops, verdicts } from '../testing/plans';
 import { findFiller, isWide } from './fillers';
 

@@ -1,8 +1,11 @@
+import { type Member, type ResolvedJoint, carriedCadmium, carriedSolder, mayHaveCarriedPhosphorus } from '../joint/resolvedJoint';
+import type { Position } from '../vocabulary/joint';
+import type { Schools } from '../vocabulary/schools';
+import type { Side } from '../vocabulary/service';
 import { GAP_LIMITS_MM, radialGapHotM } from '../fit/gap';
 import { NEAR_MELTING_K, targetRange } from '../heat/target';
 import { holdsIronOrNickel, isPlainCopper, METALS, type MetalName } from '../metal/metals';
-import type { Position, Schools, Side } from '../plan/request';
-import { carriedCadmium, carriedSolder, mayHaveCarriedPhosphorus, type Member, type ResolvedJoint } from '../plan/resolveJoint';
+
 import { holdsZinc, isWide, type FillerRow } from './fillers';
 
 export const VERDICTS = ['best', 'allowed', 'avoid', 'forbidden'] as const;

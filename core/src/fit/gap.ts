@@ -1,7 +1,7 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
 import { brazingMiddleC, type FillerRow } from '../filler/fillers';
 import { METALS, type MetalName } from '../metal/metals';
 import { interpolateHeld } from '../numeric/interpolate';
-import type { ResolvedJoint } from '../plan/resolveJoint';
 
 /**
  * Radial gap of a centred tube in its cup, cold.

@@ -1,6 +1,6 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
 import type { FillerRow } from '../filler/fillers';
 import { METALS } from '../metal/metals';
-import type { ResolvedJoint } from '../plan/resolveJoint';
 
 /** Shear strength of a sound lap of copper-phosphorus or silver filler [Pa], and the share of the lap counted as filled. */
 const FILLER_SHEAR_PA = 100e6;

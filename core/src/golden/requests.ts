@@ -1,5 +1,6 @@
+import type { NearRequest } from '../protection/request';
 import type { MetalName } from '../metal/metals';
-import type { FemaleRequest, MaleRequest, NearRequest, PlanRequest, ServiceRequest } from '../plan/request';
+import type { FemaleRequest, MaleRequest, PlanRequest, ServiceRequest } from '../plan/request';
 
 const q = (value: number, unit: string) => ({ value, unit });
 

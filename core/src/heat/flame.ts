@@ -1,6 +1,7 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
 import { METALS } from '../metal/metals';
 import type { FitVerdict } from '../fit/gap';
-import type { ResolvedJoint } from '../plan/resolveJoint';
+
 import { storedInMembersJ, type HeatPlan } from './heat';
 
 export interface FlameStep {

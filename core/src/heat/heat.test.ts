@@ -1,5 +1,6 @@
+import type { Fuel } from '../vocabulary/torch';
 import fc from 'fast-check';
-import type { Fuel } from '../plan/request';
+
 import { codes, planned, q, requestFor, stops } from '../testing/plans';
 import { planJoint } from '../plan/planJoint';
 import { guideSeconds } from './guide';

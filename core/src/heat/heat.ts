@@ -1,8 +1,9 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
+import type { Fuel } from '../vocabulary/torch';
 import type { FillerRow } from '../filler/fillers';
 import { METALS, type MetalName } from '../metal/metals';
 import { interpolateHeld, meanBetween } from '../numeric/interpolate';
-import type { Fuel } from '../plan/request';
-import type { ResolvedJoint } from '../plan/resolveJoint';
+
 import { guideSeconds } from './guide';
 import { targetRange } from './target';
 

@@ -1,7 +1,7 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
 import type { FillerRow } from '../filler/fillers';
 import { FLUXES } from '../flux/fluxes';
 import { METALS } from '../metal/metals';
-import type { ResolvedJoint } from '../plan/resolveJoint';
 
 /** Room a hand with a torch needs under the melting of the metal [K]. */
 export const NEAR_MELTING_K = 50;

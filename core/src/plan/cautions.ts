@@ -1,3 +1,4 @@
+import type { Member, ResolvedJoint } from '../joint/resolvedJoint';
 import { caution, stopsFirst, type Caution, type CautionCode } from '../caution/table';
 import type { FillerReasonCode, FillerVerdict } from '../filler/rules';
 import { expansionIsAssumed, isTightForFlux, type FitVerdict } from '../fit/gap';
@@ -10,7 +11,6 @@ import type { PartProtection } from '../protection/planProtection';
 import type { SafetyClass } from '../refrigerant/safetyClasses';
 import { aboutRefrigerant, beforeEveryFlame } from './beforeTheTorch';
 import type { CircuitRequest, TorchRequest } from './request';
-import type { Member, ResolvedJoint } from './resolveJoint';
 
 export interface CautionInput {
   readonly joint: ResolvedJoint;

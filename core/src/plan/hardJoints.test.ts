@@ -1,6 +1,7 @@
+import type { NearRequest } from '../protection/request';
 import { codes, planned, q, refusals, requestFor, stops } from '../testing/plans';
 import type { JointPlan } from './planJoint';
-import type { FemaleRequest, MaleRequest, NearRequest, PlanRequest } from './request';
+import type { FemaleRequest, MaleRequest, PlanRequest } from './request';
 
 /** What an experienced brazer says of the joints that are not everyday ones; what is said here is theirs, not the engine's. */
 const joint = (male: MaleRequest, female: FemaleRequest, rest: Partial<PlanRequest> = {}) => planned({ joint: { male, female }, ...rest });

@@ -1,8 +1,8 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
 import type { FillerVerdict } from '../filler/rules';
 import type { FluxChoice } from '../flux/choose';
 import { holdsIronOrNickel } from '../metal/metals';
 import type { NearPart } from '../protection/nearPart';
-import type { ResolvedJoint } from './resolveJoint';
 
 export type InspectCode =
   | 'fillet-all-round'

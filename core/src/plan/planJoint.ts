@@ -1,3 +1,5 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
+import type { Rod } from '../vocabulary/torch';
 import type { Caution } from '../caution/table';
 import { FILLERS } from '../filler/fillers';
 import { rankFillers } from '../filler/rank';
@@ -16,8 +18,7 @@ import { FieldReader } from '../unit/fieldReader';
 import { cautionsOf } from './cautions';
 import { inspectionPoints, type InspectionPoint } from './inspect';
 import { readPlan, type ReadPlan, type StockRow } from './readPlan';
-import type { PlanRequest, Rod } from './request';
-import type { ResolvedJoint } from './resolveJoint';
+import type { PlanRequest } from './request';
 
 export { ENGINE_VERSION } from './version';
 

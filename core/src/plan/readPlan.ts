@@ -1,3 +1,6 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
+import type { Side } from '../vocabulary/service';
+import type { Rod } from '../vocabulary/torch';
 import { findFiller, FILLERS, type FillerRow } from '../filler/fillers';
 import type { Service } from '../filler/rules';
 import type { Torch } from '../heat/heat';
@@ -8,8 +11,8 @@ import { readNear, type NearPart } from '../protection/nearPart';
 import { refrigerantName, SAFETY_CLASSES, type SafetyClass } from '../refrigerant/safetyClasses';
 import { resolveRod, usualRod } from '../rod/rods';
 import type { FieldReader } from '../unit/fieldReader';
-import type { PlanRequest, Rod, ServiceRequest, Side, TorchRequest } from './request';
-import { resolveJoint, type ResolvedJoint } from './resolveJoint';
+import type { PlanRequest, ServiceRequest, TorchRequest } from './request';
+import { resolveJoint } from './resolveJoint';
 
 export interface StockRow {
   readonly filler: FillerRow;

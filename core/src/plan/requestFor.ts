@@ -1,18 +1,8 @@
+import type { CircuitFacts } from '../circuit/facts';
+import type { Schools } from '../vocabulary/schools';
+import type { Side } from '../vocabulary/service';
 import type { PurgeRequest } from '../purge/request';
-import type { SafetyClass } from '../refrigerant/safetyClasses';
-import type { PlanRequest, Schools, ServiceRequest, Side, StockRequest, TorchRequest } from './request';
-
-/** What plate and drawing say of a circuit. */
-export interface CircuitFacts {
-  readonly refrigerant: string;
-  /** Of a refrigerant that the engine does not know. */
-  readonly safetyClass?: SafetyClass;
-  readonly highSideDesignGaugePa: number;
-  readonly lowSideDesignGaugePa: number;
-  readonly coldestC: number;
-  /** What the nitrogen sweeps. */
-  readonly purgeSections: PurgeRequest['sections'];
-}
+import type { PlanRequest, ServiceRequest, StockRequest, TorchRequest } from './request';
 
 /** What is on the van as it is today. */
 export interface VanFacts {

@@ -1,9 +1,11 @@
+import type { Assumption, ResolvedJoint } from '../joint/resolvedJoint';
+import type { Form, History } from '../vocabulary/joint';
 import { cupForTube } from '../fit/cups';
 import { findFiller, FILLERS, type FillerRow } from '../filler/fillers';
-import { METAL_NAMES, type MetalName } from '../metal/metals';
+import { METAL_NAMES } from '../metal/metals';
 import { likelyTube, tubeWithOutsideAndWall } from '../tube/findTube';
 import type { FieldReader } from '../unit/fieldReader';
-import type { Access, FemaleRequest, Form, History, HistoryState, MaleRequest, PlanRequest, Position, Removal } from './request';
+import type { FemaleRequest, MaleRequest, PlanRequest } from './request';
 
 /** Limits of what the engine works with; screens show the same figures. */
 export const JOINT_LIMITS = {
@@ -11,44 +13,6 @@ export const JOINT_LIMITS = {
   wallM: { min: 0.0002, max: 0.012 },
   cupDepthM: { min: 0.001, max: 0.15 },
 } as const;
-
-/** A figure the request left out and the tables supplied: shown as assumed. */
-export type Assumption = 'wall' | 'bore' | 'cup-depth' | 'female-wall';
-
-export interface Member {
-  readonly metal: MetalName;
-  readonly form: Form;
-  readonly state: HistoryState;
-  readonly oldFiller: FillerRow | null;
-  readonly removed: Removal | null;
-  readonly wallM: number;
-}
-
-/** A joint made with cadmium, not cut out. */
-export const carriedCadmium = (m: Member) => m.state === 'brazed' && m.oldFiller?.holdsCadmium === true && m.removed !== 'cut-off';
-
-/** Soft solder or zinc-aluminium, not cut out: grinding leaves it in the pores. */
-export const carriedSolder = (m: Member) =>
-  m.removed !== 'cut-off' && (m.state === 'soft-soldered' || (m.state === 'brazed' && m.oldFiller?.family === 'zinc-aluminium'));
-
-/** Phosphorus filler, or one that nobody knows, not cut off. */
-export const mayHaveCarriedPhosphorus = (m: Member) =>
-  m.state === 'brazed' && m.removed !== 'cut-off' && (m.oldFiller === null || m.oldFiller.family === 'copper-phosphorus');
-
-export interface ResolvedJoint {
-  readonly male: Member & { readonly outsideM: number; readonly wallMinusM: number; readonly outsidePlusM: number };
-  readonly female: Member & {
-    readonly boreM: number;
-    readonly cupDepthM: number;
-    /** The tube a branch stands on. */
-    readonly run: { readonly outsideM: number; readonly wallM: number } | null;
-  };
-  /** A capillary wants its stub crimped on it and the stub is plain. */
-  readonly wantsCrimp: boolean;
-  readonly position: Position | null;
-  readonly access: Access;
-  readonly assumed: readonly Assumption[];
-}
 
 /** Turns the two members of a request into metres, filling what is left out from the tables and saying so. */
 export function resolveJoint(request: PlanRequest['joint'], read: FieldReader): ResolvedJoint {

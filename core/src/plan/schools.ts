@@ -1,4 +1,4 @@
-import type { SchoolQuestion, Schools } from './request';
+import type { SchoolQuestion, Schools } from '../vocabulary/schools';
 
 /** The first question that is answered otherwise than it is usually done here, or null where nothing differs. */
 export function differingSchool(asked: Schools, usual: Schools): SchoolQuestion | null {

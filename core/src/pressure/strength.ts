@@ -1,6 +1,7 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
+import type { Schools } from '../vocabulary/schools';
 import { isPlainCopper } from '../metal/metals';
-import type { Schools } from '../plan/request';
-import type { ResolvedJoint } from '../plan/resolveJoint';
+
 import { annealedRating, enRating } from './annealedRating';
 
 /** Which figure the tube is judged by. */

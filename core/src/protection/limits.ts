@@ -1,5 +1,6 @@
+import type { NearKind } from '../vocabulary/part';
 import { findFiller } from '../filler/fillers';
-import type { NearKind } from '../plan/request';
+
 import type { Provenance } from '../provenance';
 
 export interface LimitRow extends Provenance {

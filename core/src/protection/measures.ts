@@ -1,4 +1,5 @@
-import type { NearKind, Schools } from '../plan/request';
+import type { NearKind } from '../vocabulary/part';
+import type { Schools } from '../vocabulary/schools';
 import type { Provenance } from '../provenance';
 import { PART_LIMITS } from './limits';
 import type { NearPart } from './nearPart';

@@ -1,5 +1,7 @@
-import type { Along, NearKind, NearRequest, Protection, ProtectionKind } from '../plan/request';
-import type { ResolvedJoint } from '../plan/resolveJoint';
+import type { ResolvedJoint } from '../joint/resolvedJoint';
+import type { NearRequest, Protection } from './request';
+import type { Along } from '../vocabulary/joint';
+import type { NearKind, ProtectionKind } from '../vocabulary/part';
 import type { WetLength } from '../reach/tubeModel';
 import type { FieldReader } from '../unit/fieldReader';
 import { finishedJointLimitC, PART_LIMITS } from './limits';

@@ -1,7 +1,9 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
+import type { Along } from '../vocabulary/joint';
+import type { Schools } from '../vocabulary/schools';
 import type { HeatPlan, WrapEdges } from '../heat/heat';
 import type { MetalName } from '../metal/metals';
-import type { Along, Schools } from '../plan/request';
-import type { ResolvedJoint } from '../plan/resolveJoint';
+
 import { FINE_BEYOND_M, runToPeaks, tubeProperties } from '../reach/heatReach';
 import { gridThrough } from '../reach/grid';
 import type { TubeModel, WetLength } from '../reach/tubeModel';

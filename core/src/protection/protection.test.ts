@@ -1,9 +1,10 @@
+import type { NearRequest } from './request';
 import fc from 'fast-check';
 import { planJoint, type JointPlan } from '../plan/planJoint';
-import type { NearRequest } from '../plan/request';
+
 import { codes, planned, q, requestFor, stops } from '../testing/plans';
 import { FieldReader } from '../unit/fieldReader';
-import { heatAlongTube, type HeatAlong } from './heatAlong';
+import { heatAlongTube, type HeatAlong } from '../plan/heatAlong';
 import { runToPeaks } from '../reach/heatReach';
 import type { TubeModel } from '../reach/tubeModel';
 import { heatedEdgeM, readNear } from './nearPart';

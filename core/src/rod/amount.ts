@@ -1,5 +1,5 @@
+import type { ResolvedJoint } from '../joint/resolvedJoint';
 import type { FillerRow } from '../filler/fillers';
-import type { ResolvedJoint } from '../plan/resolveJoint';
 
 /** Rod used over rod that stays in the joint: drips and stubs. */
 export const ROD_WASTE = 1.3;

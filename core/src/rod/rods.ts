@@ -1,4 +1,4 @@
-import type { Rod, RodName } from '../plan/request';
+import type { Rod, RodName } from '../vocabulary/torch';
 import type { FieldReader } from '../unit/fieldReader';
 import type { FillerRow } from '../filler/fillers';
 

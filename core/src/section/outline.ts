@@ -1,6 +1,7 @@
+import type { Form } from '../vocabulary/joint';
 import type { MetalName } from '../metal/metals';
 import type { JointPlan } from '../plan/planJoint';
-import type { Form } from '../plan/request';
+
 import { filletLegM } from '../rod/amount';
 
 /** A joint in section, in millimetres: x = 0 at the cup's mouth, the male part coming from the left, y = 0 on the axis. */

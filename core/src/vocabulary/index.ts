@@ -1,1 +1,6 @@
 export * from './stage';
+export * from './joint';
+export * from './part';
+export * from './torch';
+export * from './service';
+export * from './schools';

@@ -34,32 +34,40 @@ export function brazedValues(joint: JointView): BrazedValues | null {
   return Object.assign({}, last.values, ...corrections) as BrazedValues; // cast: the schema of this kind of entry
 }
 
+interface Compared {
+  readonly figure: MadeFigure;
+  readonly label: string;
+  readonly planned: number | null | undefined;
+  readonly done: number | null;
+  readonly show: (value: number) => Reading;
+}
+
 /** What was planned beside what was done. */
 export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, units: UnitPreferences): readonly MadeRow[] {
   if (!answer || !made) return [];
   const rule = (mm: number) => formatOnRule(mm / 1000, units);
   const flow = (lpm: number) => formatFlow(lpm / 60_000, units);
   const { purge } = answer;
-  const row = (
-    figure: MadeFigure,
-    label: string,
-    planned: number | null | undefined,
-    done: number | null,
-    show: (value: number) => Reading,
-  ) => ({
+  const rows: readonly Compared[] = [
+    { figure: 'rod', label: 'rod', planned: answer.filler?.rodLengthMm, done: made.rodMm, show: rule },
+    { figure: 'heat', label: 'heat', planned: answer.heat?.seconds, done: made.seconds, show: formatDuration },
+    { figure: 'flood', label: 'flood', planned: purge?.floodSeconds, done: made.floodSeconds, show: formatDuration },
+    { figure: 'trickle', label: 'trickle', planned: purge?.trickleLpm, done: made.purgeLpm, show: flow },
+    {
+      figure: 'depth',
+      label: 'in the cup',
+      planned: answer.fit.insertMm,
+      done: made.depthMm,
+      show: (mm) => formatLength(mm / 1000, units),
+    },
+  ];
+  return rows.map(({ figure, label, planned, done, show }) => ({
     label,
     plan: planned == null ? null : show(planned),
     made: done == null ? null : show(done),
     against: againstPlan(figure, planned, done),
     band: ALLOWED[figure],
-  });
-  return [
-    row('rod', 'rod', answer.filler?.rodLengthMm, made.rodMm, rule),
-    row('heat', 'heat', answer.heat?.seconds, made.seconds, formatDuration),
-    row('flood', 'flood', purge?.floodSeconds, made.floodSeconds, formatDuration),
-    row('trickle', 'trickle', purge?.trickleLpm, made.purgeLpm, flow),
-    row('depth', 'in the cup', answer.fit.insertMm, made.depthMm, (mm) => formatLength(mm / 1000, units)),
-  ];
+  }));
 }
 
 export const sentenceOf = (content: EntryContent): string => {

@@ -1,7 +1,7 @@
-import type { JointPlan } from '../plan/planJoint';
+import type { JointPlan } from './planJoint';
 import { TubeSimulation } from '../reach/tubeModel';
-import { heatedEdgeM, type NearPart } from './nearPart';
-import { heatingS, protectionModel, type Situation } from './planProtection';
+import { heatedEdgeM, type NearPart } from '../protection/nearPart';
+import { heatingS, protectionModel, type Situation } from '../protection/planProtection';
 
 export interface HeatFrame {
   readonly seconds: number;
