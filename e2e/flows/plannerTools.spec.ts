@@ -93,6 +93,7 @@ test('a bench sum goes into a job, and a job may be made by a school of its own'
   await page.goto('/bench');
   await kesto.action('Put in a job');
   const note = `for the ${info.project.name} walk of ${new Date().toISOString()}`;
+  await page.getByRole('radio', { name: 'CR2 · job 31' }).click();
   await page.getByLabel('what it is for').first().fill(note);
   await page.getByRole('button', { name: 'Keep the sum there' }).click();
   await expect(page.getByText('Kept with job 31.')).toBeVisible();
