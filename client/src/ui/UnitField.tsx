@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { FieldError } from './FieldError';
 import { useTokens } from './theme';
 import { READINGS } from './tokens';
 import { Words } from './Words';
@@ -35,11 +36,8 @@ export function UnitField({ label, value, onChange, unit, error, hint, testID }:
         style={{ backgroundColor: t.panel }}
         {...(unit ? { right: <TextInput.Affix text={unit} textStyle={{ color: t.ink2 }} /> } : {})}
       />
-      {error ? (
-        <Words size={14} tone="red" role="alert">
-          {error}
-        </Words>
-      ) : hint ? (
+      <FieldError text={error} />
+      {hint && !error ? (
         <Words size={14} tone="ink2">
           {hint}
         </Words>
@@ -74,11 +72,7 @@ export function TextField({
         testID={testID ?? ''}
         style={{ backgroundColor: t.panel, minHeight: multiline ? 84 : 56 }}
       />
-      {error ? (
-        <Words size={14} tone="red" role="alert">
-          {error}
-        </Words>
-      ) : null}
+      <FieldError text={error} />
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import type { NearRequest } from '../protection/request';
-import type { MetalName } from '../metal/metals';
+import { METAL_NAMES } from '../metal/metals';
 import type { FemaleRequest, MaleRequest, PlanRequest, ServiceRequest } from '../plan/request';
 
 const q = (value: number, unit: string) => ({ value, unit });
@@ -22,19 +22,6 @@ const joint = ({ male = {}, female = {}, service, near, rest }: Asked): PlanRequ
 
 const INCH = [1 / 4, 3 / 8, 5 / 8, 7 / 8, 9 / 8, 13 / 8, 17 / 8, 29 / 8];
 const MILLIMETRES = [6, 12, 22, 54];
-const METALS: readonly MetalName[] = [
-  'copper-iron',
-  'brass',
-  'bronze',
-  'aluminium-bronze',
-  'copper-nickel',
-  'carbon-steel',
-  'copper-plated-steel',
-  'galvanised-steel',
-  'stainless-steel',
-  'nickel-alloy',
-  'aluminium',
-];
 const valve = (mm: number, rest: Partial<NearRequest> = {}): NearRequest => ({ kind: 'valve', distance: q(mm, 'mm'), ...rest });
 const STUB = { form: 'component-stub', wall: q(1.4, 'mm') } as const;
 const SWEPT = { sections: [{ bore: q(19.94, 'mm'), length: q(12, 'm') }], minutes: 10, outlet: { kind: 'port-core-out' } } as const;
@@ -52,7 +39,7 @@ const HISTORIES: readonly Partial<FemaleRequest>[] = [
 export const GOLDEN_REQUESTS: readonly PlanRequest[] = [
   ...INCH.map((inch) => joint({ male: { od: q(inch, 'in') } })),
   ...MILLIMETRES.map((mm) => joint({ male: { od: q(mm, 'mm') }, service: { side: 'liquid', designPressure: q(28, 'barg') } })),
-  ...METALS.map((metal) => joint({ female: { metal, ...STUB } })),
+  ...METAL_NAMES.filter((metal) => metal !== 'copper').map((metal) => joint({ female: { metal, ...STUB } })),
   joint({ male: { metal: 'aluminium' }, female: { metal: 'aluminium' }, rest: { torch: { fuel: 'air-propane' } } }),
   ...HISTORIES.map((female) => joint({ female })),
   joint({ female: { bore: q(22.9, 'mm') } }),

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
+import { FieldError } from '@/ui/FieldError';
 import { Choice } from '@/ui/Keys';
 import { Reading } from '@/ui/Reading';
 import { Sheet } from '@/ui/Sheet';
@@ -134,11 +135,7 @@ function Choices({ calculator, values, problems, onChange }: AskedProps) {
         options={choice.options}
         onChange={(value) => onChange(choice.key, value)}
       />
-      {problems[choice.key] ? (
-        <Words size={14} tone="red" role="alert">
-          {problems[choice.key]}
-        </Words>
-      ) : null}
+      <FieldError text={problems[choice.key]} />
     </View>
   ));
 }

@@ -3,6 +3,7 @@ import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { FieldError } from '@/ui/FieldError';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -126,11 +127,7 @@ export function KindPicker({
           </TouchableRipple>
         ))}
       </View>
-      {error ? (
-        <Words size={14} tone="red" role="alert">
-          {error}
-        </Words>
-      ) : null}
+      <FieldError text={error} />
     </View>
   );
 }

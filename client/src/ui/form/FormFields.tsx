@@ -1,7 +1,7 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import { FieldError } from '../FieldError';
 import { Choice } from '../Keys';
 import { TextField, UnitField } from '../UnitField';
-import { Words } from '../Words';
 
 interface FieldOf<T extends FieldValues> {
   readonly control: Control<T>;
@@ -57,11 +57,7 @@ export function FormChoice<T extends FieldValues>({
       render={({ field, fieldState }) => (
         <>
           <Choice label={label} value={field.value} options={options} onChange={field.onChange} />
-          {fieldState.error ? (
-            <Words size={14} tone="red" role="alert">
-              {fieldState.error.message}
-            </Words>
-          ) : null}
+          <FieldError text={fieldState.error?.message} />
         </>
       )}
     />
