@@ -5,12 +5,14 @@ import type { NoBody } from './route';
 import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
+import { putVanRequest } from './shop/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
 
 export * from './engine/schema';
 export * from './jobs/schema';
 export * from './joints/schema';
 export * from './session/schema';
+export * from './shop/schema';
 export * from './units/schema';
 export * from './schema/check';
 export * from './schema/quantity';
@@ -21,6 +23,7 @@ type WithBody = { [Name in RouteName]: Body<Name> extends NoBody ? never : Name 
 export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<Name>> } = {
   signIn: signInRequest,
   putUnits: unitsRequest,
+  putVan: putVanRequest,
   putSchools: schoolsRequest,
   putSite: putSiteRequest,
   putUnit: putUnitRequest,

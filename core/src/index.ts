@@ -26,6 +26,8 @@ export * from './protection/limits';
 export { heatAlongTube, type HeatAlong, type HeatAlongInput, type HeatFrame } from './plan/heatAlong';
 export { heatedEdgeM, type NearPart } from './protection/nearPart';
 export * from './plan/requestFor';
+export { readVan, type VanCount } from './van/readVan';
+export { usualRod } from './rod/rods';
 export { carriedRequest } from './plan/keptRequest';
 export { readPlate, type PlateRequest, type SweptRequest } from './circuit/readPlate';
 export { heatingS, type PartProtection } from './protection/planProtection';

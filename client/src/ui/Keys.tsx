@@ -86,6 +86,7 @@ export function FrameKey({ label, says, onPress, disabled = false, children, tes
       testID={testID}
       style={{
         minHeight: TOUCH,
+        minWidth: TOUCH,
         borderWidth: 1.5,
         borderColor: t.ink,
         borderRadius: 6,

@@ -166,6 +166,7 @@ function useSheetKeys(props: SheetProps) {
     ...(props.keys ?? []),
     ...(station ? [{ key: '/', says: 'find a joint by its tag', run: station.find }] : []),
     { key: 't', says: 'today', run: () => router.push('/') },
+    { key: 'v', says: 'van: rods, torch, gas', run: () => router.push('/van') },
     { key: 'b', says: 'bench: sums without a job', run: () => router.push('/bench') },
     { key: 'c', says: 'check a record file', run: () => router.push('/verify') },
     { key: 'u', says: 'you: units, light, approvals', run: () => router.push('/me') },

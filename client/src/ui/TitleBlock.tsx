@@ -12,7 +12,7 @@ import { useTokens } from './theme';
 import { isOpenToListeners } from './connection';
 import { Words } from './Words';
 
-export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench';
+export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench' | 'van';
 
 /** What the title block names, from the large to the small; the cell one is in carries the thick bar. */
 export interface TitleCells {
@@ -122,6 +122,7 @@ export function TitleBlock({
         </Cell>
       ) : null}
       {station ? <KeyCell letter="/" label="find" here={false} onPress={station.find} /> : null}
+      <KeyCell letter="v" label="van" here={cells.here === 'van'} href="/van" />
       <KeyCell letter="b" label="bench" here={cells.here === 'bench'} href="/bench" />
       <KeyCell letter="c" label="check" here={cells.here === 'verify'} href="/verify" />
       <KeyCell letter="?" label="keys" here={false} onPress={onKeys} />

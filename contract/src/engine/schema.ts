@@ -32,7 +32,7 @@ const history = Joi.alternatives().try(
   Joi.object({ state: word(HISTORY_STATES).required(), filler: Joi.string().max(40), removed: word(REMOVALS) }),
 );
 
-const rod = Joi.alternatives().try(
+export const rod = Joi.alternatives().try(
   word(ROD_NAMES),
   Joi.object({ diameter: quantity.required() }),
   Joi.object({ width: quantity.required(), thickness: quantity.required() }),

@@ -8,7 +8,6 @@ const jobsApi = api.injectEndpoints({
       query: (job) => call('getJob', { job }),
       providesTags: (_r, _e, id) => [{ type: 'Job', id }],
     }),
-    van: build.query<Answer<'van'>, void>({ query: () => call('van', {}), providesTags: ['Van'] }),
     putJob: build.mutation<Answer<'putJob'>, { id: string; body: Body<'putJob'> }>({
       query: ({ id, body }) => call('putJob', { job: id }, body),
       invalidatesTags: ['Today', 'Job'],
@@ -24,4 +23,4 @@ const jobsApi = api.injectEndpoints({
   }),
 });
 
-export const { useJobQuery, useVanQuery, usePutJobEntryMutation, usePutJobMutation, usePutJointMutation } = jobsApi;
+export const { useJobQuery, usePutJobEntryMutation, usePutJobMutation, usePutJointMutation } = jobsApi;

@@ -1,7 +1,7 @@
 import { TIP_POWERS_W, type Fuel } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useVanQuery } from '@/features/jobs/api';
+import { useVanQuery } from '@/features/van/api';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { UnitField } from '@/ui/UnitField';

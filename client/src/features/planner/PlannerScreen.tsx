@@ -1,6 +1,6 @@
 import type { JointView, VanStock } from '@kesto/contract';
 import { Fetched } from '@/api/Fetched';
-import { useVanQuery } from '@/features/jobs/api';
+import { useVanQuery } from '@/features/van/api';
 import { useSchoolsQuery } from '@/features/shop/api';
 import { useSchools, type SchoolsHere } from '@/features/shop/useSchools';
 import { useIsWide } from '@/ui/theme';

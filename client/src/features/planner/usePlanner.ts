@@ -2,7 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { canonicalHash, withVan } from '@kesto/core';
 import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { useVanQuery } from '@/features/jobs/api';
+import { useVanQuery } from '@/features/van/api';
 import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';

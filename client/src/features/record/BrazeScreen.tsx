@@ -2,7 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { fillerReasonText, showIn, type Show } from '@kesto/contract/wording';
 import type { FillerVerdict, Stage } from '@kesto/core';
 import { View } from 'react-native';
-import { useVanQuery } from '@/features/jobs/api';
+import { useVanQuery } from '@/features/van/api';
 import { jointCells } from '@/features/joint/cells';
 import { AtTheTorch } from '@/features/planner/AtTheTorch';
 import { Flags, MakeSafe, Notes } from '@/features/planner/Cautions';

@@ -96,12 +96,20 @@ function Ready({ today }: { today: Today }) {
       ) : null}
       {wide ? null : <Waiting today={today} />}
       {wide ? null : (
-        <Row label="bench" href="/bench">
-          <Words bold>Sums without a job</Words>
-          <Words size={15} tone="ink2">
-            gap, rod, strength, purge, reach, cylinder, saturation, readings, units
-          </Words>
-        </Row>
+        <>
+          <Row label="van" href="/van">
+            <Words bold>What is on the van</Words>
+            <Words size={15} tone="ink2">
+              rods, torch, nitrogen: the planner chooses from it
+            </Words>
+          </Row>
+          <Row label="bench" href="/bench">
+            <Words bold>Sums without a job</Words>
+            <Words size={15} tone="ink2">
+              gap, rod, strength, purge, reach, cylinder, saturation, readings, units
+            </Words>
+          </Row>
+        </>
       )}
     </Sheet>
   );

@@ -9,12 +9,12 @@ import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 /** The loop of each kind, as a few strokes: compressor round, coils as steps, what is special about it in its place. */
-function Loop({ kind }: { kind: UnitKind }) {
+function Loop({ kind, weight }: { kind: UnitKind; weight: number }) {
   const t = useTokens();
-  const line = { stroke: t.ink, strokeWidth: 1.8, fill: 'none' } as const;
+  const line = { stroke: t.ink, strokeWidth: weight, fill: 'none' } as const;
   const compressor = <Circle cx={14} cy={16} r={8} {...line} fill={t.paper} />;
   const coil = <Path d="M74 16 h8 v10 h10 v12 h-10 v8" {...line} />;
-  const wall = <Line x1={52} y1={4} x2={52} y2={54} stroke={t.ink} strokeWidth={1.6} strokeDasharray="3 3" />;
+  const wall = <Line x1={52} y1={4} x2={52} y2={54} stroke={t.ink} strokeWidth={weight} strokeDasharray="3 3" />;
   const loop = <Path d="M22 16 H74 M82 46 H14 V24" {...line} />;
   const simple = (
     <G>
@@ -77,6 +77,24 @@ function Loop({ kind }: { kind: UnitKind }) {
   }
 }
 
+const PAPER = { width: 104, height: 58 } as const;
+/** As wide as it is wanted, lines are this thick on the screen. */
+const LINE_PX = 1.8;
+
+/** A kind's loop, as wide as is wanted and there is room for. */
+export function KindDrawing({ kind, width }: { kind: UnitKind; width: number }) {
+  return (
+    <Svg
+      width="100%"
+      viewBox={`0 0 ${PAPER.width} ${PAPER.height}`}
+      style={{ width: '100%', maxWidth: width, aspectRatio: PAPER.width / PAPER.height }}
+      aria-hidden
+    >
+      <Loop kind={kind} weight={(LINE_PX * PAPER.width) / width} />
+    </Svg>
+  );
+}
+
 /** What is it like? Each kind as its loop. */
 export function KindPicker({
   value,
@@ -111,10 +129,8 @@ export function KindPicker({
               padding: 6,
             }}
           >
-            <View style={{ alignItems: 'center', gap: 2 }}>
-              <Svg width={96} height={54} viewBox="0 0 104 58" aria-hidden>
-                <Loop kind={kind} />
-              </Svg>
+            <View style={{ alignItems: 'center', gap: 2, width: '100%' }}>
+              <KindDrawing kind={kind} width={96} />
               <Words size={15} bold={value === kind}>
                 {UNIT_KIND_WORDS[kind]}
               </Words>

@@ -15,6 +15,7 @@ import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useUnitQuery } from './api';
+import { KindDrawing } from './KindPicker';
 
 /** One machine: its plate, circuit by circuit, and what is being done to it. */
 export function UnitScreen({ id }: { id: string }) {
@@ -37,7 +38,7 @@ function Ready({ unit }: { unit: UnitView }) {
     <Sheet
       tag={unit.tag}
       title={unit.name}
-      subtitle={`${UNIT_KIND_WORDS[unit.kind]}, ${unit.site.name}, ${readingText(formatDistance(unit.site.altitudeM, units))} above the sea`}
+      subtitle={`${UNIT_KIND_WORDS[unit.kind]}, ${unit.site.name}`}
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'unit', unit: { name: unit.tag } }}
       action={mayMake ? { label: 'Open a job here', onPress: openJob } : undefined}
@@ -55,6 +56,13 @@ function Ready({ unit }: { unit: UnitView }) {
       {unit.circuits.map((circuit) => (
         <Plate key={circuit.id} circuit={circuit} named={unit.circuits.length > 1} />
       ))}
+      <View style={{ alignItems: 'center', gap: 6, paddingTop: 18 }}>
+        <KindDrawing kind={unit.kind} width={460} />
+        <Words size={14} tone="ink2">
+          {UNIT_KIND_WORDS[unit.kind]}, as machines of its kind are: its own circuit is not drawn.{' '}
+          {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
+        </Words>
+      </View>
     </Sheet>
   );
 }

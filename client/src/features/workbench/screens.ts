@@ -10,5 +10,6 @@ export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';
 export { LookScreen } from '@/features/record/LookScreen';
 export { SchoolsScreen } from '@/features/shop/SchoolsScreen';
+export { VanScreen } from '@/features/van/VanScreen';
 export { VerifyScreen } from '@/features/verify/VerifyScreen';
 export { NotFoundScreen } from './NotFoundScreen';

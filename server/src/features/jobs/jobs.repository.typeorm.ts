@@ -52,4 +52,3 @@ export async function nextTag({ shopId, manager }: ShopWork, unitTag: string): P
 
 export const allPeople = ({ shopId, manager }: ShopWork): Promise<PersonRow[]> =>
   manager.find(People, { where: { shop_id: shopId }, order: { name: 'ASC' } });
-export const shopRow = ({ shopId, manager }: ShopWork): Promise<ShopRow | null> => manager.findOneBy(Shops, { shop_id: shopId });

@@ -2,11 +2,10 @@ import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { storeJobEntry } from './jobEntries.service';
-import { addJointToJob, jobView, openJob, today, van } from './jobs.service';
+import { addJointToJob, jobView, openJob, today } from './jobs.service';
 
 export function jobRoutes(routes: Registrar, platform: Platform): void {
   routes.signed('today', async ({ inShop }) => ({ body: await inShop((shop) => today(shop, platform.clock())) }));
-  routes.signed('van', async ({ inShop }) => ({ body: await inShop(van) }));
   routes.signed('getJob', async ({ params, inShop }) => ({ body: await inShop((shop) => jobView(shop, idParam(params, 'job'))) }));
   routes.signed('putJob', async ({ params, body, inShop }) => ({
     body: await inShop((shop) => openJob(shop, idParam(params, 'job'), body)),

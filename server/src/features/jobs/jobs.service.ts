@@ -1,4 +1,4 @@
-import type { JobSummary, JobView, JointSummary, PutJobRequest, PutJointRequest, Today, VanStock } from '@kesto/contract';
+import type { JobSummary, JobView, JointSummary, PutJobRequest, PutJointRequest, Today } from '@kesto/contract';
 import { jobStage, readContent } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobRow } from '../../platform/db/rows';
@@ -18,7 +18,6 @@ import {
   nextJobNumber,
   nextTag,
   openJobs,
-  shopRow,
 } from './jobs.repository.typeorm';
 import {
   allUnits,
@@ -166,10 +165,4 @@ export async function addJointToJob(shop: ShopWork, ids: { jobId: string; jointI
   const [summary] = stored ? await summaries(shop, [stored]) : [];
   if (!summary) throw notFound('This joint');
   return summary;
-}
-
-export async function van(shop: ShopWork): Promise<VanStock> {
-  const row = await shopRow(shop);
-  if (!row) throw notFound('This shop');
-  return row.van;
 }

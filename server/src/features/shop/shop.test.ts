@@ -48,3 +48,26 @@ test('schools are one shop’s own', async () => {
   await addOtherShop(server.db, [{ login: 'olga', role: 'lead' }]);
   expect((await (await server.as('olga')).get('/api/schools').expect(200)).body).toEqual({});
 });
+
+describe('the van', () => {
+  const van = {
+    fillers: [{ designation: 'bcup5', rod: 'round-1/8', count: 4 }],
+    torch: { fuel: 'oxy-propane' },
+    cylinder: { waterVolume: { value: 20, unit: 'L' }, pressure: { value: 120, unit: 'barg' } },
+  };
+
+  test('is counted by whoever works from it, and is the shop’s own', async () => {
+    await addOtherShop(server.db, [{ login: 'vera', role: 'technician' }]);
+    const vera = await server.as('vera');
+    const kept = await vera.put('/api/van').send(van).expect(200);
+    expect(kept.body.fillers).toEqual([{ designation: 'BCuP-5', rod: 'round-1/8', count: 4 }]);
+    expect((await vera.get('/api/van').expect(200)).body).toEqual(kept.body);
+    expect((await (await server.as('ilta')).get('/api/van').expect(200)).body.fillers.length).toBeGreaterThan(3);
+  });
+
+  test('with a filler nobody knows is refused, naming its row', async () => {
+    const wrong = { ...van, fillers: [{ designation: 'BX-1', rod: 'round-1/8', count: 4 }] };
+    const { body } = await (await server.as('ilta')).put('/api/van').send(wrong).expect(400);
+    expect(body.error).toMatchObject({ field: 'fillers[0].designation', message: expect.stringContaining('BCuP-2') });
+  });
+});

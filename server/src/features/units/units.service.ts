@@ -1,9 +1,9 @@
 import type { PutSiteRequest, PutUnitRequest, SiteView, UnitView } from '@kesto/contract';
-import { wireError } from '@kesto/contract/wording';
-import { FieldReader, readPlate, type CalcError } from '@kesto/core';
+import { FieldReader, readPlate } from '@kesto/core';
 import type { CircuitRow, UnitRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
+import { refusal } from '../../platform/http/refusal';
 import {
   allSites,
   allUnits,
@@ -25,13 +25,6 @@ import {
 
 /** Where people work on machines [m]. */
 const ALTITUDE_M = { min: -500, max: 6000 } as const;
-
-function refusal(errors: readonly CalcError[]): AppError {
-  const [first] = errors;
-  if (!first) return new AppError('INVALID_INPUT', 'This was refused.');
-  const { field, message } = wireError(first);
-  return new AppError('INVALID_INPUT', message, field);
-}
 
 export const sites = async (shop: ShopWork): Promise<readonly SiteView[]> => (await allSites(shop)).map(toSite);
 

@@ -1,0 +1,45 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { VAN } from '@/testing/joints';
+import { press, settle, showScreen, type } from '@/testing/screen';
+import { VanScreen } from './VanScreen';
+
+const show = (rest: Parameters<typeof showScreen>[1] = {}) =>
+  showScreen(<VanScreen />, { ...rest, answers: { 'PUT van': VAN, ...rest.answers } });
+const touch = async (name: string) => {
+  fireEvent.press(screen.getByLabelText(name));
+  await settle();
+};
+
+test('rods are counted up and down, and what was counted is kept', async () => {
+  const { writes } = await show();
+  await touch('one stick of BCuP-5 less');
+  await touch('one stick of BAg-36 more');
+  await type('what its gauge says', '95 bar');
+  await press('Keep this count');
+  expect(writes[0]?.body).toMatchObject({ cylinder: { pressure: { value: 95, unit: 'barg' } } });
+  const { fillers } = writes[0]?.body as typeof VAN; // cast: what the screen sends
+  expect(fillers.find((f) => f.designation === 'BCuP-5')?.count).toBe(8);
+  expect(fillers.find((f) => f.designation === 'BAg-36')?.count).toBe(4);
+});
+
+test('another rod is put on; one with cadmium is not offered', async () => {
+  await show();
+  await press('Another rod');
+  expect(screen.queryByText('+ BAg-1')).toBeNull();
+  await press('+ BAg-7');
+  expect(screen.getByText('BAg-7')).toBeTruthy();
+});
+
+test('a cylinder without its gauge is marked, and nothing is sent', async () => {
+  const { writes } = await show();
+  await type('what its gauge says', '');
+  expect(screen.getByText('is needed')).toBeTruthy();
+  await press('Keep this count');
+  expect(writes).toEqual([]);
+});
+
+test('an inspector reads it and counts nothing', async () => {
+  await show({ role: 'inspector' });
+  expect(screen.getByText('BCuP-5')).toBeTruthy();
+  expect(screen.queryByText('Another rod')).toBeNull();
+});

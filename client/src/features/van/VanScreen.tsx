@@ -1,0 +1,174 @@
+import type { VanStock } from '@kesto/contract';
+import { findFiller, ROD_NAMES, type RodName } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Fetched } from '@/api/Fetched';
+import { FUELS } from '@/features/planner/aroundChoices';
+import { useMeQuery } from '@/features/session/api';
+import { useUnits } from '@/state/units';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { useIsWide, useTokens } from '@/ui/theme';
+import { UnitField } from '@/ui/UnitField';
+import { Heading, Mono, Words } from '@/ui/Words';
+import { useVanQuery } from './api';
+import { RodSection } from './RodSection';
+import { useVan } from './useVan';
+
+/** What is on the van: rods to scale, the torch, the nitrogen. The planner chooses from it. */
+export function VanScreen() {
+  return (
+    <Fetched<VanStock> query={useVanQuery()} what="the van">
+      {(van) => <Ready stored={van} />}
+    </Fetched>
+  );
+}
+
+type Van = ReturnType<typeof useVan>;
+
+const ROD_WORDS: Readonly<Record<RodName, string>> = {
+  'round-1/16': 'round 1/16 in',
+  'round-3/32': 'round 3/32 in',
+  'round-1/8': 'round 1/8 in',
+  'flat-0.050x1/8': 'flat 0.050 x 1/8 in',
+};
+
+function Ready({ stored }: { stored: VanStock }) {
+  const wide = useIsWide();
+  const { data: me } = useMeQuery();
+  const van = useVan(stored);
+  const mayCount = me !== undefined && me.person.role !== 'inspector';
+  const rest = <TorchAndGas van={van} mayCount={mayCount} />;
+  return (
+    <Sheet
+      tag="van"
+      title="What is on the van"
+      subtitle="the planner chooses from it"
+      up={{ label: 'today', href: '/' }}
+      cells={{ here: 'van' }}
+      action={
+        mayCount
+          ? {
+              label: van.busy ? 'Storing' : van.touched ? 'Keep this count' : 'Counted',
+              onPress: () => void van.keep(),
+              disabled: !van.canKeep,
+            }
+          : undefined
+      }
+      aside={wide ? rest : undefined}
+    >
+      {van.problem ? <Failed message={van.problem} /> : null}
+      <Heading size={20}>Rods</Heading>
+      {van.draft.fillers.length === 0 ? (
+        <Empty title="No rod on the van" text="Put on what is there: the planner then plans with nothing else." />
+      ) : null}
+      {van.draft.fillers.map((row) => (
+        <RodRow key={row.designation} row={row} van={van} mayCount={mayCount} />
+      ))}
+      {mayCount ? <AddRod van={van} /> : null}
+      {wide ? null : rest}
+    </Sheet>
+  );
+}
+
+function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van: Van; mayCount: boolean }) {
+  const t = useTokens();
+  const [open, setOpen] = useState(false);
+  const filler = findFiller(row.designation);
+  const word = typeof row.rod === 'string' ? ROD_WORDS[row.rod] : 'rod of its own size';
+  return (
+    <View style={{ borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 8, gap: 8 }}>
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+        <RodSection rod={row.rod} family={filler?.family ?? 'silver'} />
+        <View style={{ flexGrow: 1, flexBasis: 150 }}>
+          <Mono size={20}>{row.designation}</Mono>
+          <Words size={15} tone="ink2">
+            {word}
+            {filler ? `, ${filler.silverPercent > 0 ? `${filler.silverPercent} % silver` : 'no silver'}` : ''}
+          </Words>
+          {filler?.holdsCadmium ? (
+            <Words size={15} bold tone="red">
+              Contains cadmium: its fume can kill. Take it off the van.
+            </Words>
+          ) : null}
+        </View>
+        <View role="group" aria-label={`sticks of ${row.designation}`} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+          {mayCount ? (
+            <FrameKey label="−" says={`one stick of ${row.designation} less`} onPress={() => van.count(row.designation, -1)} />
+          ) : null}
+          <Mono size={28} style={{ minWidth: 44, textAlign: 'center' }}>
+            {String(row.count)}
+          </Mono>
+          {mayCount ? (
+            <FrameKey label="+" says={`one stick of ${row.designation} more`} onPress={() => van.count(row.designation, 1)} />
+          ) : null}
+          {mayCount ? <FrameKey label={open ? 'close' : 'rod'} says={`rod of ${row.designation}`} onPress={() => setOpen(!open)} /> : null}
+        </View>
+      </View>
+      {open ? (
+        <View style={{ gap: 8 }}>
+          <Choice
+            label={`rod of ${row.designation}`}
+            value={typeof row.rod === 'string' ? row.rod : null}
+            options={ROD_NAMES.map((value) => ({ value, label: ROD_WORDS[value] }))}
+            onChange={(rod) => van.setRod(row.designation, rod)}
+          />
+          <FrameKey label={`Take ${row.designation} off the van`} onPress={() => van.takeOff(row.designation)} />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+function AddRod({ van }: { van: Van }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={{ alignItems: 'flex-start' }}>
+        <FrameKey label={open ? 'Close the list' : 'Another rod'} onPress={() => setOpen(!open)} />
+      </View>
+      {open ? (
+        <View role="group" aria-label="put on the van" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+          {van.others.map((filler) => (
+            <FrameKey key={filler.designation} label={`+ ${filler.designation}`} onPress={() => van.add(filler.designation)} />
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+function TorchAndGas({ van, mayCount }: { van: Van; mayCount: boolean }) {
+  const units = useUnits();
+  const { draft, problems } = van;
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={20}>Torch</Heading>
+      <Choice
+        label="fuel"
+        value={draft.fuel}
+        options={FUELS.map((fuel) => ({ ...fuel, disabled: !mayCount && fuel.value !== draft.fuel }))}
+        onChange={(fuel) => van.change({ fuel })}
+      />
+      <Heading size={20}>Nitrogen</Heading>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <UnitField
+          label="cylinder, water volume"
+          value={draft.waterVolume}
+          onChange={(waterVolume) => van.change({ waterVolume })}
+          unit="L"
+          error={problems['waterVolume']}
+          hint="stamped on its shoulder"
+        />
+        <UnitField
+          label="what its gauge says"
+          value={draft.pressure}
+          onChange={(pressure) => van.change({ pressure })}
+          unit={units.pressure}
+          error={problems['pressure']}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,46 @@
+import { FILLERS, findFiller } from '../filler/fillers';
+import type { PurgeRequest } from '../purge/request';
+import { fail, ok, type Result } from '../result';
+import { resolveRod } from '../rod/rods';
+import { FieldReader } from '../unit/fieldReader';
+import type { Fuel, Rod } from '../vocabulary/torch';
+
+/** What is on a van, as it is counted. */
+export interface VanCount {
+  readonly fillers: readonly { readonly designation: string; readonly rod: Rod; readonly count: number }[];
+  readonly torch: { readonly fuel: Fuel };
+  readonly cylinder: NonNullable<PurgeRequest['cylinder']>;
+}
+
+const STICKS = { min: 0, max: 999 } as const;
+const WATER_M3 = { min: 0.0001, max: 0.1 } as const;
+const PRESSURE_PA = { min: 0, max: 32e6 } as const;
+
+/**
+ * A van as it was counted, each filler by its usual name.
+ *
+ * @param van  rods by designation in either naming [0..999 sticks], each filler in one rod; the torch's fuel; the nitrogen cylinder's water
+ *             volume [0.1..100 L] and pressure [0..320 bar]
+ * @returns    the same with designations as the tables write them; refused by field: a filler nobody knows, one that stands twice, a part
+ *             of a stick, a figure outside its range
+ */
+export function readVan(van: VanCount): Result<VanCount> {
+  const read = new FieldReader();
+  const fillers = van.fillers.map((row, i) => {
+    const at = `fillers[${i}]`;
+    const filler = findFiller(row.designation);
+    if (!filler) {
+      const allowed = FILLERS.map((known) => known.designation);
+      read.errors.push({ kind: 'unknown-word', field: `${at}.designation`, word: row.designation, allowed });
+    }
+    if (filler && van.fillers.slice(0, i).some((before) => findFiller(before.designation) === filler)) {
+      read.errors.push({ kind: 'refused', field: `${at}.designation`, reason: 'stands-twice', value: filler.designation });
+    }
+    read.number(`${at}.count`, Number.isInteger(row.count) ? row.count : Number.POSITIVE_INFINITY, STICKS, 'sticks');
+    resolveRod(`${at}.rod`, row.rod, read);
+    return { ...row, designation: filler?.designation ?? row.designation };
+  });
+  read.volumeM3('cylinder.waterVolume', van.cylinder.waterVolume, WATER_M3);
+  read.absolutePressure('cylinder.pressure', van.cylinder.pressure, PRESSURE_PA);
+  return read.errors.length > 0 ? fail(...read.errors) : ok({ ...van, fillers });
+}
