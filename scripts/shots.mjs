@@ -47,7 +47,8 @@ const SHOTS = [
   ['person-phone', 'phone', 'light', 'Ilta Varro', '/me'],
   ['schools-wide', 'wide', 'light', 'Maren Ito-Dahl', '/schools'],
   ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
-  ['bench-phone', 'phone', 'light', 'Ilta Varro', '/bench', [choose('cylinder')]],
+  ['van-wide', 'wide', 'light', 'Ilta Varro', '/van'],
+  ['new-unit-phone', 'phone', 'light', 'Maren Ito-Dahl', '/units/new', [tap('R-32'), choose('heat pump')]],
 ];
 
 const app = await startApplication({ dataDir: path.resolve('var/shots-data'), port: await freePort(), fresh: true });

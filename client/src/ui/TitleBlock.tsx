@@ -123,8 +123,13 @@ export function TitleBlock({
       ) : null}
       {station ? <KeyCell letter="/" label="find" here={false} onPress={station.find} /> : null}
       <KeyCell letter="v" label="van" here={cells.here === 'van'} href="/van" />
-      <KeyCell letter="b" label="bench" here={cells.here === 'bench'} href="/bench" />
-      <KeyCell letter="c" label="check" here={cells.here === 'verify'} href="/verify" />
+      {/* Beside a joint there is no room for them: their keys still do. */}
+      {cells.joint ? null : (
+        <>
+          <KeyCell letter="b" label="bench" here={cells.here === 'bench'} href="/bench" />
+          <KeyCell letter="c" label="check" here={cells.here === 'verify'} href="/verify" />
+        </>
+      )}
       <KeyCell letter="?" label="keys" here={false} onPress={onKeys} />
       {station ? (
         <>
