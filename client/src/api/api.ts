@@ -27,10 +27,13 @@ const patient: Query = async (args, store, extra) => {
   }
 };
 
+/** Everything that is fetched: whoever signs in sees none of it as another left it. */
+export const TAGS = ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit'] as const;
+
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: patient,
-  tagTypes: ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit'],
+  tagTypes: TAGS,
   endpoints: () => ({}),
 });
 

@@ -2,7 +2,7 @@ import type { JobView, JointSummary } from '@kesto/contract';
 import { JOINT_STATE_WORDS } from '@kesto/contract/wording';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
@@ -120,10 +120,16 @@ function AddJoint({ jobId, open, onOpen }: { jobId: string; open: boolean; onOpe
   const router = useRouter();
   const [title, setTitle] = useState('');
   const [put, { isLoading, error }] = usePutJointMutation();
-  const [jointId] = useState(() => uuid());
+  // The same words tried again are the same joint; once it is there, the next one gets an id of its own.
+  const attempt = useRef<{ readonly id: string; readonly of: string } | null>(null);
   async function add() {
-    const result = await put({ jobId, jointId, title: title.trim() });
-    if (result.data) router.push(`/joints/${result.data.id}`);
+    const of = title.trim();
+    if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };
+    const result = await put({ jobId, jointId: attempt.current.id, title: of });
+    if (!result.data) return;
+    attempt.current = null;
+    setTitle('');
+    router.push(`/joints/${result.data.id}`);
   }
   if (!open) return <FrameKey label="Add a joint" onPress={onOpen} />;
   return (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { api, errorText } from '@/api/api';
+import { api, errorText, TAGS } from '@/api/api';
 import { letWaitingGo } from '@/api/signIn';
 import { sessionBegan } from '@/state/look';
 import { useDemoPeopleQuery, useSignInMutation } from './api';
@@ -19,7 +19,7 @@ export function useSignIn() {
     const result = await send(as);
     if ('error' in result && result.error) return setProblem(errorText(result.error));
     setProblem(null);
-    dispatch(api.util.invalidateTags(['Me', 'Today', 'Job', 'Joint', 'Van']));
+    dispatch(api.util.invalidateTags([...TAGS]));
     dispatch(sessionBegan());
     letWaitingGo();
   }
