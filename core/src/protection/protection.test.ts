@@ -1,10 +1,10 @@
 import type { NearRequest } from './request';
 import fc from 'fast-check';
-import { planJoint, type JointPlan } from '../plan/planJoint';
+import { planJoint } from '../plan/planJoint';
 
 import { codes, planned, q, requestFor, stops } from '../testing/plans';
 import { FieldReader } from '../unit/fieldReader';
-import { heatAlongTube, type HeatAlong } from '../plan/heatAlong';
+import { heatAlongTube } from '../plan/heatAlong';
 import { runToPeaks } from '../reach/heatReach';
 import type { TubeModel } from '../reach/tubeModel';
 import { heatedEdgeM, readNear } from './nearPart';
@@ -201,31 +201,33 @@ test('the shop’s school decides what is tried first', () => {
 });
 
 describe('the curve along the tube', () => {
-  let plan: JointPlan;
-  let male: HeatAlong | null;
-  beforeAll(() => {
-    plan = planNear([part({ kind: 'check-valve', distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
-    male = heatAlongTube(plan, { along: 'male', lengthM: 0.2 });
-  });
+  const wrapped = () => {
+    const plan = planNear([part({ kind: 'check-valve', distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
+    return { plan, male: heatAlongTube(plan, { along: 'male', lengthM: 0.2 }) };
+  };
 
   test('is the joint’s temperature over the heated zone and falls outwards', () => {
+    const { plan, male } = wrapped();
     const curve = male?.bare.hottestC ?? [];
     expect(curve[0]).toBeCloseTo(plan.heat?.middleC ?? 0, 0);
     for (let i = 1; i < curve.length; i++) expect(curve[i] ?? 0).toBeLessThanOrEqual((curve[i - 1] ?? 0) + 1e-6);
   });
 
   test('agrees with the peak the plan judges the part by', () => {
+    const { plan, male } = wrapped();
     const [before, after] = [14, 15].map((i) => ({ d: male?.distancesM[i] ?? 0, c: male?.bare.hottestC[i] ?? 0 }));
     const at60 = before && after ? before.c + ((after.c - before.c) * (0.06 - before.d)) / (after.d - before.d) : NaN;
     expect(Math.abs(at60 - (plan.protection[0]?.unprotectedPeakC ?? 0))).toBeLessThan(5);
   });
 
   test('with its wrap is never hotter than bare, and the other side has no wrap', () => {
+    const { plan, male } = wrapped();
     male?.wrapped?.hottestC.forEach((c, i) => expect(c).toBeLessThanOrEqual((male?.bare.hottestC[i] ?? 0) + 1e-6));
     expect(heatAlongTube(plan, { along: 'female', lengthM: 0.1 })?.wrapped).toBeNull();
   });
 
   test('frames begin cold and the flame is off before the last', () => {
+    const { male } = wrapped();
     expect(male?.bare.frames[0]?.temperaturesC.every((c) => c === 20)).toBe(true);
     expect(male?.bare.frames.at(-1)?.seconds ?? 0).toBeGreaterThan(male?.flameOffS ?? Infinity);
   });
