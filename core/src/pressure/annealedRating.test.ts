@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { codes, planned, q, requestFor, stops } from '../testing/plans';
 import { annealedRating as ratingOrNull, enRating } from './annealedRating';
+import { judgeTest } from './strength';
 
 const annealedRating = (...given: Parameters<typeof ratingOrNull>) => ratingOrNull(...given) ?? NaN;
 const IN = 0.0254;
@@ -76,6 +77,42 @@ test('by European practice 22 x 1 of nominal wall carries about 54 bar, up to 10
   const tube = { outsideM: 0.022, wallM: 0.001, wallMinusM: 0, outsidePlusM: 0 };
   expect((enRating(tube, 66) ?? 0) / 1e5).toBeCloseTo(54.4, 1);
   expect(enRating(tube, 101)).toBeNull();
+});
+
+test('each code ends where its stresses do: 204 °C and 100 °C, both still counted', () => {
+  const tube = { outsideM: 0.022, wallM: 0.001, wallMinusM: 0, outsidePlusM: 0 };
+  expect(ratingOrNull(tube, 204)).not.toBeNull();
+  expect(ratingOrNull(tube, 205)).toBeNull();
+  expect(enRating(tube, 100)).not.toBeNull();
+});
+
+test('a metal without a stress table goes by its maker’s rating where there is one', () => {
+  const service = { designPressure: q(20, 'barg'), rating: q(25, 'barg') };
+  const { pressure } = planned(requestFor({ metal: 'carbon-steel' }, { service }, { metal: 'brass' }));
+  expect(pressure).toMatchObject({ basis: 'maker', allowablePa: 2.5e6, ok: true });
+});
+
+test('a side designed for just what the tube carries is carried by it', () => {
+  const at = (bar: number) =>
+    planned(requestFor({}, { service: { designPressure: q(bar, 'barg'), rating: q(25, 'barg') }, schools: { strengthCode: 'maker' } }))
+      .pressure.ok;
+  expect([at(25), at(25.001)]).toEqual([true, false]);
+});
+
+test('a test pressure is judged against the lower of design and tube; against nothing it fits', () => {
+  const strength = {
+    allowablePa: 3e6,
+    coldAllowablePa: 3e6,
+    designPa: 2e6,
+    basis: 'asme',
+    metalC: 40,
+    metalAssumed: false,
+    ok: true,
+  } as const;
+  expect(judgeTest(2e6, strength, 'asme', null)).toBe('fits');
+  expect(judgeTest(2.1e6, strength, 'asme', null)).toBe('above-rating');
+  expect(judgeTest(2.61e6, strength, 'asme', null)).toBe('too-high');
+  expect(judgeTest(9e6, { ...strength, designPa: null, coldAllowablePa: null }, 'asme', null)).toBe('fits');
 });
 
 describe('whose figure counts', () => {
