@@ -5,7 +5,7 @@ export * from './unit/units';
 export * from './unit/parse';
 export * from './unit/format';
 export { FieldReader } from './unit/fieldReader';
-export { standardAtmospherePressure } from './atmosphere/standardAtmosphere';
+export { ALTITUDE_RANGE_M, standardAtmospherePressure } from './atmosphere/standardAtmosphere';
 export * from './tube/tubes';
 export * from './tube/findTube';
 export * from './metal/metals';

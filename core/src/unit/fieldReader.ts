@@ -1,4 +1,4 @@
-import { standardAtmospherePressure } from '../atmosphere/standardAtmosphere';
+import { ALTITUDE_RANGE_M, standardAtmospherePressure } from '../atmosphere/standardAtmosphere';
 import type { CalcError } from '../errors';
 import {
   ABSOLUTE_PRESSURE_UNITS,
@@ -47,7 +47,7 @@ export class FieldReader {
     if (request.atmosphere && request.altitude) this.errors.push({ kind: 'excludes', field: 'altitude', other: 'atmosphere' });
     if (request.atmosphere) this.atmosphere = this.absolutePressure('atmosphere', request.atmosphere, { min: 50_000, max: 110_000 });
     else if (request.altitude) {
-      const altitudeM = this.scaled('altitude', request.altitude, { factors: LENGTH_UNITS, unit: 'm' }, { min: -500, max: 6000 });
+      const altitudeM = this.lengthM('altitude', request.altitude, ALTITUDE_RANGE_M);
       const pressure = standardAtmospherePressure(altitudeM);
       if (pressure.ok) this.atmosphere = pressure.value;
     }

@@ -7,7 +7,7 @@ import { Pressable, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { addressOf } from '@/api/call';
-import { useMeQuery } from '@/features/session/api';
+import { useMayMake } from '@/features/session/useMayMake';
 import { useUnits } from '@/state/units';
 import { JointOrder } from '@/ui/JointOrder';
 import { FrameKey } from '@/ui/Keys';
@@ -31,9 +31,8 @@ function Ready({ job }: { job: JobView }) {
   const t = useTokens();
   const router = useRouter();
   const units = useUnits();
-  const { data: me } = useMeQuery();
   const [adding, setAdding] = useState(false);
-  const mayMake = me?.person.role !== 'inspector';
+  const mayMake = useMayMake();
   const next =
     job.order.find((j) => j.state === 'not-planned') ??
     job.order.find((j) => ['planned', 'brazed', 'rework', 'sent-back'].includes(j.state));

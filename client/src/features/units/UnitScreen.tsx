@@ -4,7 +4,7 @@ import { formatDistance, formatGaugePressure, formatTemperature, gaugePascals, r
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { useMeQuery } from '@/features/session/api';
+import { useMayMake } from '@/features/session/useMayMake';
 import { useTodayQuery } from '@/features/today/api';
 import { useUnits } from '@/state/units';
 import { FrameKey } from '@/ui/Keys';
@@ -29,9 +29,8 @@ export function UnitScreen({ id }: { id: string }) {
 function Ready({ unit }: { unit: UnitView }) {
   const router = useRouter();
   const units = useUnits();
-  const { data: me } = useMeQuery();
   const { data: today } = useTodayQuery();
-  const mayMake = me !== undefined && me.person.role !== 'inspector';
+  const mayMake = useMayMake();
   const jobs = (today?.jobs ?? []).filter((job) => job.unit.id === unit.id);
   const openJob = () => router.push(`/jobs/new?unit=${unit.id}`);
   return (

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { FUELS } from '@/features/planner/aroundChoices';
-import { useMeQuery } from '@/features/session/api';
+import { useMayMake } from '@/features/session/useMayMake';
 import { useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
@@ -36,9 +36,8 @@ const ROD_WORDS: Readonly<Record<RodName, string>> = {
 
 function Ready({ stored }: { stored: VanStock }) {
   const wide = useIsWide();
-  const { data: me } = useMeQuery();
   const van = useVan(stored);
-  const mayCount = me !== undefined && me.person.role !== 'inspector';
+  const mayCount = useMayMake();
   const rest = <TorchAndGas van={van} mayCount={mayCount} />;
   return (
     <Sheet

@@ -1,5 +1,5 @@
 import type { PutSiteRequest, PutUnitRequest, SiteView, UnitView } from '@kesto/contract';
-import { FieldReader, readPlate } from '@kesto/core';
+import { ALTITUDE_RANGE_M, FieldReader, readPlate } from '@kesto/core';
 import type { CircuitRow, UnitRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
@@ -23,14 +23,11 @@ import {
   unitCount,
 } from './units.repository.typeorm';
 
-/** Where people work on machines [m]. */
-const ALTITUDE_M = { min: -500, max: 6000 } as const;
-
 export const sites = async (shop: ShopWork): Promise<readonly SiteView[]> => (await allSites(shop)).map(toSite);
 
 export async function putSite(shop: ShopWork, id: string, { name, altitude }: PutSiteRequest): Promise<SiteView> {
   const read = new FieldReader();
-  const altitude_m = read.lengthM('altitude', altitude, ALTITUDE_M);
+  const altitude_m = read.lengthM('altitude', altitude, ALTITUDE_RANGE_M);
   if (read.errors.length > 0) throw refusal(read.errors);
   await saveSite(shop, { id, name, altitude_m });
   return { id, name, altitudeM: altitude_m };
