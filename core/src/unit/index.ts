@@ -1,3 +1,4 @@
 export * from './units';
 export * from './parse';
 export * from './format';
+export * from './write';

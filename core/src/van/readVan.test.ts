@@ -1,4 +1,4 @@
-import { readVan, type VanCount } from './readVan';
+import { cylinderGauge, readVan, type VanCount } from './readVan';
 
 const q = (value: number, unit: string) => ({ value, unit });
 const VAN: VanCount = {
@@ -29,3 +29,12 @@ test.each<[string, Partial<VanCount>, string]>([
   ['a cylinder like a house', { cylinder: { ...VAN.cylinder, waterVolume: q(3, 'm3') } }, 'cylinder.waterVolume'],
   ['a pressure no cylinder bears', { cylinder: { ...VAN.cylinder, pressure: q(400, 'barg') } }, 'cylinder.pressure'],
 ])('%s is refused by name', (_what, rest, field) => expect(fields(rest)).toEqual([field]));
+
+test.each([
+  [150, 'barg'],
+  [15_000, 'kPag'],
+  [2175.566, 'psig'],
+  [151.01325, 'bara'],
+])('a cylinder counted as %d %s has 15 MPa on its gauge', (value, unit) => {
+  expect(cylinderGauge({ waterVolume: q(10, 'L'), pressure: q(value, unit) })).toBeCloseTo(15_000_000, -2);
+});

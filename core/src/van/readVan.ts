@@ -3,6 +3,7 @@ import type { PurgeRequest } from '../purge/request';
 import { fail, ok, type Result } from '../result';
 import { resolveRod } from '../rod/rods';
 import { FieldReader } from '../unit/fieldReader';
+import { gaugeFromAbsolute, SEA_LEVEL, type GaugePascals } from '../unit/units';
 import type { Fuel, Rod } from '../vocabulary/torch';
 
 /** What is on a van, as it is counted. */
@@ -44,3 +45,12 @@ export function readVan(van: VanCount): Result<VanCount> {
   read.absolutePressure('cylinder.pressure', van.cylinder.pressure, PRESSURE_PA);
   return read.errors.length > 0 ? fail(...read.errors) : ok({ ...van, fillers });
 }
+
+/**
+ * What a cylinder's gauge says, in whatever unit it was counted.
+ *
+ * @param cylinder  as `readVan` accepted it
+ * @returns         [Pa gauge] at sea level
+ */
+export const cylinderGauge = ({ pressure }: VanCount['cylinder']): GaugePascals =>
+  gaugeFromAbsolute(new FieldReader().absolutePressure('cylinder.pressure', pressure, PRESSURE_PA), SEA_LEVEL);

@@ -1,7 +1,15 @@
 import type { PutSiteRequest, PutUnitRequest, UnitKind, UnitView } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import { check, putSiteRequest, putUnitRequest } from '@kesto/contract/schemas';
-import { readPlate, type CircuitFacts, type SafetyClass, type UnitPreferences } from '@kesto/core';
+import {
+  gaugePascals,
+  readPlate,
+  writeGaugePressure,
+  writeTemperature,
+  type CircuitFacts,
+  type SafetyClass,
+  type UnitPreferences,
+} from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { DraftReader } from '@/state/draftReader';
 
@@ -62,21 +70,9 @@ export const newUnitForm = (siteId: string): UnitForm => ({
   circuits: [newCircuit('main')],
 });
 
-const BAR_PA = 100_000;
-const PSI_PA = 6894.757293168;
-
-/** Figures with all that was kept of them: put back untouched they are the same. */
-function plainText(units: UnitPreferences) {
-  const figure = (value: number) => String(Number(value.toPrecision(7)));
-  return {
-    pressure: (pa: number) => (units.pressure === 'psig' ? `${figure(pa / PSI_PA)} psig` : `${figure(pa / BAR_PA)} bar`),
-    temperature: (c: number) => (units.temperature === 'F' ? `${figure(c * 1.8 + 32)} °F` : `${figure(c)} °C`),
-  };
-}
-
 /** A plate that is there already, for putting it right. */
 export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
-  const { pressure, temperature } = plainText(units);
+  const pressure = (pa: number) => writeGaugePressure(gaugePascals(pa), units);
   return {
     ...newUnitForm(unit.site.id),
     unitId: unit.id,
@@ -90,7 +86,7 @@ export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
       safetyClass: circuit.safetyClass ?? '',
       highSide: pressure(circuit.highSideDesignGaugePa),
       lowSide: pressure(circuit.lowSideDesignGaugePa),
-      coldest: temperature(circuit.coldestC),
+      coldest: writeTemperature(circuit.coldestC, units),
       swept: circuit.purgeSections,
     })),
   };

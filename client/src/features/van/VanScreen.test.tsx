@@ -38,6 +38,12 @@ test('a cylinder without its gauge is marked, and nothing is sent', async () => 
   expect(writes).toEqual([]);
 });
 
+test('a gauge counted in psig is shown in the person’s own unit', async () => {
+  const counted = { ...VAN, cylinder: { ...VAN.cylinder, pressure: { value: 2175.566, unit: 'psig' } } };
+  await show({ answers: { 'GET van': counted } });
+  expect(screen.getByDisplayValue('15000 kPa')).toBeTruthy();
+});
+
 test('an inspector reads it and counts nothing', async () => {
   await show({ role: 'inspector' });
   expect(screen.getByText('BCuP-5')).toBeTruthy();

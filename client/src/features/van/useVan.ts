@@ -1,6 +1,6 @@
 import type { VanStock } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
-import { FILLERS, readVan, usualRod, type Fuel, type Rod, type UnitPreferences } from '@kesto/core';
+import { cylinderGauge, FILLERS, readVan, usualRod, writeGaugePressure, type Fuel, type Rod, type UnitPreferences } from '@kesto/core';
 import { useState } from 'react';
 import { errorText } from '@/api/api';
 import { DraftReader } from '@/state/draftReader';
@@ -15,16 +15,12 @@ export interface VanDraft {
   readonly pressure: string;
 }
 
-const BAR_IN_PSI = 14.503774;
-
 const draftOf = ({ fillers, torch, cylinder }: VanStock, units: UnitPreferences): VanDraft => {
-  const { value, unit } = cylinder.pressure;
-  const bars = unit === 'psig' ? value / BAR_IN_PSI : value;
   return {
     fillers,
     fuel: torch.fuel,
     waterVolume: `${cylinder.waterVolume.value} ${cylinder.waterVolume.unit}`,
-    pressure: units.pressure === 'psig' ? `${Math.round(bars * BAR_IN_PSI)} psig` : `${Number(bars.toFixed(2))} bar`,
+    pressure: writeGaugePressure(cylinderGauge(cylinder), units),
   };
 };
 

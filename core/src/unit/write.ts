@@ -1,0 +1,25 @@
+import type { UnitPreferences } from './format';
+import { fahrenheitFromCelsius, GAUGE_PRESSURE_UNITS, type GaugePascals } from './units';
+
+const figure = (value: number) => String(Number(value.toPrecision(7)));
+
+/**
+ * A gauge pressure as text for a field in which it is put right: seven figures, so that what is left alone reads back the same.
+ *
+ * @param pressure  [Pa gauge], any
+ * @returns         in the person's own unit, such as `150 bar`; `parseGaugePressure` reads it
+ */
+export function writeGaugePressure(pressure: GaugePascals, prefs: UnitPreferences): string {
+  if (prefs.pressure === 'psig') return `${figure(pressure / GAUGE_PRESSURE_UNITS.psig)} psig`;
+  if (prefs.pressure === 'bar') return `${figure(pressure / GAUGE_PRESSURE_UNITS.barg)} bar`;
+  return `${figure(pressure / GAUGE_PRESSURE_UNITS.kPag)} kPa`;
+}
+
+/**
+ * A temperature as text for a field in which it is put right: seven figures.
+ *
+ * @param celsius  [°C], any
+ * @returns        in the person's own unit, such as `-18 °C`; `parseTemperature` reads it
+ */
+export const writeTemperature = (celsius: number, prefs: UnitPreferences): string =>
+  prefs.temperature === 'F' ? `${figure(fahrenheitFromCelsius(celsius))} °F` : `${figure(celsius)} °C`;
