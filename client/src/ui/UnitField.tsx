@@ -5,6 +5,9 @@ import { useTokens } from './theme';
 import { READINGS } from './tokens';
 import { Words } from './Words';
 
+/** Whether the text names its own unit: letters, a degree sign or an inch mark stand in it. */
+const NAMES_ITS_UNIT = /[a-zµ°"′″]/i;
+
 interface UnitFieldProps {
   readonly label: string;
   readonly value: string;
@@ -34,7 +37,7 @@ export function UnitField({ label, value, onChange, unit, error, hint, testID }:
         autoCorrect={false}
         contentStyle={{ fontFamily: READINGS, fontWeight: '700', fontSize: 20 }}
         style={{ backgroundColor: t.panel }}
-        {...(unit ? { right: <TextInput.Affix text={unit} textStyle={{ color: t.ink2 }} /> } : {})}
+        {...(unit && !NAMES_ITS_UNIT.test(value) ? { right: <TextInput.Affix text={unit} textStyle={{ color: t.ink2 }} /> } : {})}
       />
       <FieldError text={error} />
       {hint && !error ? (
