@@ -1,34 +1,34 @@
-import { createApi, fetchBaseQuery, type BaseQueryFn, type FetchArgs, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import {
+  createApi,
+  fetchBaseQuery,
+  type BaseQueryFn,
+  type FetchArgs,
+  type FetchBaseQueryError,
+  type TagDescription,
+} from '@reduxjs/toolkit/query/react';
 import { ROUTES, type ApiErrorBody } from '@kesto/contract/api';
-import { sessionEnded, writeBegan, writeEnded } from '@/state/look';
+import { sessionEnded } from '@/state/session';
 import { signedInAgain } from './signIn';
 
 const raw = fetchBaseQuery({ baseUrl: globalThis.location?.origin ?? 'http://localhost', credentials: 'same-origin' });
 
 type Query = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>;
 
-const isWrite = (args: string | FetchArgs) => typeof args !== 'string' && (args.method ?? 'GET') !== 'GET';
 const isSession = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url) === ROUTES.me.path;
 
 /** A request whose session has ended waits for the sign-in that is laid over the screen, then is made again: nothing typed is lost. */
 const patient: Query = async (args, store, extra) => {
-  const write = isWrite(args);
-  if (write) store.dispatch(writeBegan());
-  try {
-    let result = await raw(args, store, extra);
-    if (result.error?.status === 401 && !isSession(args)) {
-      store.dispatch(sessionEnded());
-      await signedInAgain();
-      result = await raw(args, store, extra);
-    }
-    return result;
-  } finally {
-    if (write) store.dispatch(writeEnded());
-  }
+  const result = await raw(args, store, extra);
+  if (result.error?.status !== 401 || isSession(args)) return result;
+  store.dispatch(sessionEnded());
+  await signedInAgain();
+  return raw(args, store, extra);
 };
 
 /** Everything that is fetched: whoever signs in sees none of it as another left it. */
 export const TAGS = ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit'] as const;
+
+export type Tag = TagDescription<(typeof TAGS)[number]>;
 
 export const api = createApi({
   reducerPath: 'api',

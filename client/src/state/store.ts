@@ -1,22 +1,61 @@
-import { configureStore } from '@reduxjs/toolkit';
+import { configureStore, type Action, type ThunkAction } from '@reduxjs/toolkit';
 import { api } from '@/api/api';
 import { draftsReducer, keepDrafts } from '@/features/planner/drafts';
-import { keepTheme, lookReducer } from './look';
+import { signedInPerson } from '@/features/session/api';
+import { Outbox } from '@/outbox/outbox';
+import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
+import { post } from '@/outbox/post';
+import { keptHere, outboxReducer } from '@/outbox/slice';
+import { sessionEnded, sessionReducer } from './session';
+import { keepTheme, themeReducer } from './theme';
 
-export const makeStore = () =>
-  configureStore({
-    reducer: { [api.reducerPath]: api.reducer, look: lookReducer, drafts: draftsReducer },
-    middleware: (standard) => standard().concat(api.middleware),
+/** What thunks reach beside the state. */
+interface Services {
+  readonly outbox: Outbox;
+}
+
+const SENDS_ALONE = 'kesto.outbox';
+const alone = (work: () => Promise<void>) =>
+  globalThis.navigator?.locks ? globalThis.navigator.locks.request(SENDS_ALONE, work) : work();
+
+export function makeStore(kept: Kept = keptInPage()) {
+  const services: { outbox?: Outbox } = {};
+  const store = configureStore({
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      theme: themeReducer,
+      session: sessionReducer,
+      outbox: outboxReducer,
+      drafts: draftsReducer,
+    },
+    middleware: (standard) => standard({ thunk: { extraArgument: services as Services } }).concat(api.middleware), // cast: filled in below, before anything is dispatched
   });
+  services.outbox = new Outbox({
+    kept,
+    post,
+    alone,
+    person: () => signedInPerson(store.getState())?.id ?? null,
+    show: (commands) => store.dispatch(keptHere(commands)),
+    refresh: async (changes) => {
+      store.dispatch(api.util.invalidateTags([...changes]));
+      await Promise.all(store.dispatch(api.util.getRunningQueriesThunk()));
+    },
+    signedOut: () => store.dispatch(sessionEnded()),
+    wait: (ms, then) => void setTimeout(then, ms),
+  });
+  return store;
+}
 
-export const store = makeStore();
+export const store = makeStore(globalThis.indexedDB ? keptOnDevice() : keptInPage());
 
 export type RootState = ReturnType<typeof store.getState>;
+export type AppDispatch = typeof store.dispatch;
+export type AppThunk<T> = ThunkAction<T, RootState, Services, Action>;
 
-let kept = store.getState();
+let before = store.getState();
 store.subscribe(() => {
   const now = store.getState();
-  if (now.drafts !== kept.drafts) keepDrafts(now.drafts);
-  if (now.look.theme !== kept.look.theme) keepTheme(now.look.theme);
-  kept = now;
+  if (now.drafts !== before.drafts) keepDrafts(now.drafts);
+  if (now.theme !== before.theme) keepTheme(now.theme);
+  before = now;
 });

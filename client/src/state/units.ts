@@ -1,9 +1,9 @@
 import { METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core/unit';
-import { useMeQuery } from '@/features/session/api';
+import { useMe } from '@/features/session/useMe';
 
 /** Units the signed-in person reads in. */
 export function useUnits(): UnitPreferences {
-  return useMeQuery().data?.units ?? METRIC_PREFERENCES;
+  return useMe()?.units ?? METRIC_PREFERENCES;
 }
 
 export const bareLengthUnit = (units: UnitPreferences) => (units.length === 'metric' ? 'mm' : 'in');

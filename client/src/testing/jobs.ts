@@ -16,12 +16,13 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   site: SITE,
   circuit: CIRCUIT,
   order: [summary('CR2-09', 'planned'), summary('CR2-07', 'not-planned')],
+  nextTag: 'CR2-10',
   schools: null,
   sums: [],
   ...rest,
 });
 
 export const dayWith = (rest: Partial<Today> = {}): Today => {
-  const { circuit: _circuit, site: _site, order: _order, schools: _schools, sums: _sums, ...job } = jobView();
+  const { circuit: _circuit, site: _site, order: _order, nextTag: _nextTag, schools: _schools, sums: _sums, ...job } = jobView();
   return { jobs: [job], units: [job.unit], sentBack: [], due: [], toRead: [], ...rest };
 };

@@ -1,10 +1,11 @@
 import { METRIC_PREFERENCES } from '@kesto/core';
 import type { Me, Role } from '@kesto/contract';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react-native';
-import type { ReactElement } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { Dimensions } from 'react-native';
 import { Provider } from 'react-redux';
 import { api } from '@/api/api';
+import { useMe } from '@/features/session/useMe';
 import { makeStore } from '@/state/store';
 import { ThemeProvider } from '@/ui/theme';
 import { VAN } from './joints';
@@ -87,6 +88,12 @@ interface Setting {
   readonly onDevice?: Readonly<Record<string, string>>;
 }
 
+/** As behind the sign-in, where it is known who is there. */
+function Knowing({ children }: { children: ReactNode }) {
+  useMe();
+  return children;
+}
+
 /** A screen with its own store, in front of a server that answers as told. */
 export async function showScreen(
   element: ReactElement,
@@ -105,7 +112,9 @@ export async function showScreen(
   shown.push(store);
   render(
     <Provider store={store}>
-      <ThemeProvider>{element}</ThemeProvider>
+      <ThemeProvider>
+        <Knowing>{element}</Knowing>
+      </ThemeProvider>
     </Provider>,
   );
   await settle();

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { useKeys, type KeyBinding } from './keyBindings';
 import { Pill, RoundKey } from './Keys';
+import { KeptStrip } from './KeptStrip';
 import { KeysSheet } from './KeysSheet';
 import { UpArrow } from './marks';
 import { useStation } from './station';
@@ -130,6 +131,7 @@ function PhoneSheet(props: SheetProps) {
           </View>
         ) : null}
       </View>
+      <KeptStrip />
       {props.action || props.round ? (
         <View
           role="contentinfo"

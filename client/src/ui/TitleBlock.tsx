@@ -7,12 +7,13 @@ import { KeyBox } from './KeyBox';
 import { Pill, RoundKey } from './Keys';
 import type { SheetAction } from './Sheet';
 import { StageRow } from './StagePath';
+import { KEPT_LABELS, keptWords } from './keptWords';
 import { useStation } from './station';
 import { useTokens } from './theme';
 import { isOpenToListeners } from './connection';
 import { Words } from './Words';
 
-export type CellName = 'today' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench' | 'van';
+export type CellName = 'today' | 'kept' | 'unit' | 'job' | 'joint' | 'person' | 'verify' | 'bench' | 'van';
 
 /** What the title block names, from the large to the small; the cell one is in carries the thick bar. */
 export interface TitleCells {
@@ -141,8 +142,8 @@ export function TitleBlock({
               plain HTTP
             </Cell>
           ) : null}
-          <Cell label={station.waiting === 0 ? 'in step' : 'on its way'} here={false}>
-            {station.waiting === 0 ? 'all stored' : `${station.waiting} being sent`}
+          <Cell label={KEPT_LABELS[station.kept.status]} here={cells.here === 'kept'} href="/kept">
+            {keptWords(station.kept)}
           </Cell>
         </>
       ) : null}

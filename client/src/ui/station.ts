@@ -1,5 +1,12 @@
 import { createContext, useContext } from 'react';
 
+/** Writes that the server does not have yet. */
+export interface KeptHere {
+  readonly count: number;
+  /** `sending` until a try has failed; `here` while nobody answers; `refused` where one of them needs the person. */
+  readonly status: 'stored' | 'sending' | 'here' | 'refused';
+}
+
 /** What every sheet says of the person and the day, whatever it shows itself. */
 export interface Station {
   readonly name: string;
@@ -7,8 +14,7 @@ export interface Station {
   readonly units: string;
   /** Open jobs; null until they are known. */
   readonly jobs: number | null;
-  /** Writes on their way to the server. */
-  readonly waiting: number;
+  readonly kept: KeptHere;
   /** Opens the search for a tag. */
   readonly find: () => void;
 }

@@ -39,7 +39,7 @@ function paperTheme(t: Tokens): MD3Theme {
 /** Day, night, or what the device says; hands the same colours to Paper. */
 export function ThemeProvider({ children }: { children: ReactNode }) {
   const device = useColorScheme();
-  const chosen = useSelector((state: RootState) => state.look.theme);
+  const chosen = useSelector((state: RootState) => state.theme);
   const tokens = (chosen === 'device' ? device : chosen) === 'night' || (chosen === 'device' && device === 'dark') ? NIGHT : DAY;
   const theme = useMemo(() => paperTheme(tokens), [tokens]);
   return (

@@ -50,6 +50,8 @@ export interface JobView extends JobSummary {
   readonly site: SiteView;
   readonly circuit: CircuitView;
   readonly order: readonly JointSummary[];
+  /** The tag the next joint would get now: what a device calls it until the server has settled it. */
+  readonly nextTag: string;
   readonly schools: JobSchools | null;
   readonly sums: readonly JobSum[];
 }

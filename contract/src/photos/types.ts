@@ -5,3 +5,4 @@ export interface StoredPhoto {
 }
 
 export const PHOTO_LIMIT_BYTES = 12_000_000;
+export const PHOTO_LONGEST_SIDE_PX = 2000;

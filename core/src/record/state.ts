@@ -20,13 +20,13 @@ const AFTER: Partial<Record<EntryKind, JointState>> = {
 
 const LOOKED: Readonly<Record<LookResult, JointState>> = { pass: 'passed', rework: 'rework', 'cut-out': 'cut-out' };
 
-/** Where a joint stands after its entries; notes and corrections do not move it. */
-export function stateAfter(entries: readonly EntryFact[], hasPlan: boolean): JointState {
-  return entries.reduce<JointState>(
-    (state, { kind, values }) => (kind === 'looked-at' ? LOOKED[values['result'] as LookResult] : (AFTER[kind] ?? state)), // cast: checked when it was stored
-    hasPlan ? 'planned' : 'not-planned',
-  );
-}
+/** Where a joint that stood in a state stands after one more entry; notes and corrections do not move it. */
+export const stateFollowing = (state: JointState, { kind, values }: EntryFact): JointState =>
+  kind === 'looked-at' ? LOOKED[values['result'] as LookResult] : (AFTER[kind] ?? state); // cast: checked when it was stored
+
+/** Where a joint stands after all its entries. */
+export const stateAfter = (entries: readonly EntryFact[], hasPlan: boolean): JointState =>
+  entries.reduce<JointState>(stateFollowing, hasPlan ? 'planned' : 'not-planned');
 
 const BEFORE_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
 const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];

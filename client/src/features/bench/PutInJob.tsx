@@ -23,28 +23,28 @@ export function PutInJob({ sum, joint }: PutInJobProps) {
   const [picked, setPicked] = useState<string | null>(null);
   const [note, setNote] = useState('');
   const jobs = today.data?.jobs ?? [];
-  const jobId = picked ?? jobs[0]?.id ?? null;
+  const job = jobs.find(({ id }) => id === picked) ?? jobs[0];
   if (today.error) return <Failed message={errorText(today.error)} onRetry={() => void today.refetch()} />;
   if (!today.data) return <Loading what="the jobs" />;
-  if (!jobId) return <Empty title="No job is open" text="Open a job first: the sum stays here as you typed it." />;
+  if (!job) return <Empty title="No job is open" text="Open a job first: the sum stays here as you typed it." />;
   const values = { ...sum, ...(note.trim() ? { note: note.trim() } : {}) };
   return (
     <View style={{ gap: 10 }} role="group" aria-label="put in a job">
       <Heading size={17}>Into which job</Heading>
       <Choice
         label="into which job"
-        value={jobId}
-        options={jobs.map((job) => ({ value: job.id, label: `${job.unit.tag} · job ${job.number}` }))}
+        value={job.id}
+        options={jobs.map(({ id, unit, number }) => ({ value: id, label: `${unit.tag} · job ${number}` }))}
         onChange={setPicked}
       />
       <TextField label="what it is for" value={note} onChange={setNote} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <FrameKey label="Keep the sum there" disabled={put.busy} onPress={() => void put.keep(jobId, values)} />
+        <FrameKey label="Keep the sum there" disabled={put.busy} onPress={() => void put.keep(job, values)} />
         {joint ? (
           <FrameKey
             label="Plan this joint there"
             disabled={put.busy}
-            onPress={() => void put.plan(jobId, note.trim() || `From the ${sum.calculator} sum`, joint)}
+            onPress={() => void put.plan(job.id, note.trim() || `From the ${sum.calculator} sum`, joint)}
           />
         ) : null}
       </View>

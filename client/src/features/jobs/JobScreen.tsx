@@ -2,12 +2,12 @@ import type { JobView, JointSummary } from '@kesto/contract';
 import { JOINT_STATE_WORDS } from '@kesto/contract/wording';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { errorText } from '@/api/api';
 import { addressOf } from '@/api/call';
 import { useMayMake } from '@/features/session/useMayMake';
+import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
 import { JointOrder } from '@/ui/JointOrder';
 import { FrameKey } from '@/ui/Keys';
@@ -17,10 +17,10 @@ import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
-import { usePutJointMutation } from './api';
 import { jobCells } from './cells';
 import { JobNotes } from './JobNotes';
 import { WithJob } from './WithJob';
+import { jointWrite } from './writes';
 
 export function JobScreen({ id }: { id: string }) {
   return <WithJob id={id}>{(job) => <Ready job={job} />}</WithJob>;
@@ -118,23 +118,18 @@ function JointRows({ joints }: { joints: readonly JointSummary[] }) {
 function AddJoint({ jobId, open, onOpen }: { jobId: string; open: boolean; onOpen: () => void }) {
   const router = useRouter();
   const [title, setTitle] = useState('');
-  const [put, { isLoading, error }] = usePutJointMutation();
-  // The same words tried again are the same joint; once it is there, the next one gets an id of its own.
-  const attempt = useRef<{ readonly id: string; readonly of: string } | null>(null);
+  const { keep, busy, problem } = useWrite();
   async function add() {
-    const of = title.trim();
-    if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };
-    const result = await put({ jobId, jointId: attempt.current.id, title: of });
-    if (!result.data) return;
-    attempt.current = null;
+    const id = uuid();
+    if (!(await keep(jointWrite(jobId, id, title.trim())))) return;
     setTitle('');
-    router.push(`/joints/${result.data.id}`);
+    router.push(`/joints/${id}`);
   }
   if (!open) return <FrameKey label="Add a joint" onPress={onOpen} />;
   return (
     <View style={{ gap: 8 }}>
-      <TextField label="where it is" value={title} onChange={setTitle} error={error ? errorText(error) : null} testID="joint-title" />
-      <FrameKey label="Plan this joint" disabled={isLoading || title.trim() === ''} onPress={() => void add()} />
+      <TextField label="where it is" value={title} onChange={setTitle} error={problem?.message} testID="joint-title" />
+      <FrameKey label="Plan this joint" disabled={busy || title.trim() === ''} onPress={() => void add()} />
     </View>
   );
 }

@@ -1,24 +1,24 @@
 import type { UnitView } from '@kesto/contract';
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { errorText } from '@/api/api';
 import { Fetched } from '@/api/Fetched';
 import { EmptyGround } from '@/features/today/Skyline';
-import { useUnitsQuery } from '@/features/units/api';
+import { useUnitList } from '@/features/units/api';
+import { useWrite } from '@/outbox';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
-import { usePutJobMutation } from './api';
 import { UnitPicker } from './UnitPicker';
+import { jobWrite } from './writes';
 
 /** A job on a machine: which, and what is to be done. */
 export function OpenJobScreen({ unitId }: { unitId: string | null }) {
   return (
-    <Fetched<readonly UnitView[]> query={useUnitsQuery()} what="the units">
+    <Fetched<readonly UnitView[]> query={useUnitList()} what="the units">
       {(units) => <Ready units={units} unitId={unitId} />}
     </Fetched>
   );
@@ -29,17 +29,13 @@ function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string |
   const [picked, setPicked] = useState(unitId);
   const [circuitPicked, setCircuit] = useState<string | null>(null);
   const [title, setTitle] = useState('');
-  const [put, { isLoading, error }] = usePutJobMutation();
-  const attempt = useRef<{ readonly id: string; readonly of: string } | null>(null);
+  const { keep, busy, problem } = useWrite();
   const unit = units.find((u) => u.id === picked) ?? (units.length === 1 ? units[0] : undefined);
   const circuit = unit?.circuits.find((c) => c.id === circuitPicked) ?? unit?.circuits[0];
   async function open() {
-    if (!circuit) return;
-    const body = { circuitId: circuit.id, title: title.trim() };
-    const of = JSON.stringify(body);
-    if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };
-    const result = await put({ id: attempt.current.id, body });
-    if (result.data) router.replace(`/jobs/${result.data.id}`);
+    if (!circuit || !unit) return;
+    const id = uuid();
+    if (await keep(jobWrite(id, unit.id, { circuitId: circuit.id, title: title.trim() }))) router.replace(`/jobs/${id}`);
   }
   const addUnit = () => router.push('/units/new');
   return (
@@ -53,9 +49,9 @@ function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string |
         units.length === 0
           ? { label: 'Add the first machine', onPress: addUnit }
           : {
-              label: isLoading ? 'Opening' : 'Open the job',
+              label: busy ? 'Opening' : 'Open the job',
               onPress: () => void open(),
-              disabled: !circuit || title.trim() === '' || isLoading,
+              disabled: !circuit || title.trim() === '' || busy,
             }
       }
     >
@@ -84,7 +80,7 @@ function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string |
           ) : null}
           <Heading size={17}>What is to be done</Heading>
           <TextField label="in a few words: suction valve leaks" value={title} onChange={setTitle} testID="job-title" />
-          {error ? <Failed message={errorText(error)} /> : null}
+          {problem ? <Failed message={problem.message} /> : null}
           <Words size={15} tone="ink2">
             The joints come next; each gets a tag that stays with the machine.
           </Words>

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Image, View } from 'react-native';
 import { addressOf } from '@/api/call';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
-import { useMeQuery } from '@/features/session/api';
+import { useMe } from '@/features/session/useMe';
 import { FrameKey } from '@/ui/Keys';
 import { Cross, Tick } from '@/ui/marks';
 import { Sheet } from '@/ui/Sheet';
@@ -35,7 +35,7 @@ const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
 export function PassportScreen({ joint }: { joint: JointView }) {
   const t = useTokens();
   const router = useRouter();
-  const { data: me } = useMeQuery();
+  const me = useMe();
   const passport = usePassport(joint);
   const contents = joint.entries.map((e) => readContent(e.content));
   const maker = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;

@@ -4,17 +4,19 @@ import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
 import { errorText } from '@/api/api';
+import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
-import { useLazyRecordQuery, usePutEntryMutation } from './api';
+import { useLazyRecordQuery } from './api';
 import { integrityOf, type Integrity } from './IntegrityMark';
 import { brazedValues, madeRows } from './made';
 import { saveFrom } from './saveFrom';
+import { entryWrite } from './writes';
 
 /** One made joint: plan against made, the chain, and its checking in this browser. */
 export function usePassport(joint: JointView) {
   const units = useUnits();
   const [fetchRecord] = useLazyRecordQuery();
-  const [put, { isLoading: judging }] = usePutEntryMutation();
+  const { keep, busy: judging, problem: refused } = useWrite();
   const [integrity, setIntegrity] = useState<Integrity>({ status: 'unchecked' });
   const [problem, setProblem] = useState<string | null>(null);
   const made = brazedValues(joint);
@@ -38,12 +40,7 @@ export function usePassport(joint: JointView) {
 
   async function judge(kind: 'accepted' | 'sent-back', text: string) {
     const values = kind === 'accepted' ? { note: text } : { why: text };
-    const result = await put({
-      jointId: joint.id,
-      entryId: uuid(),
-      body: { kind, deviceTime: new Date().toISOString(), values, photos: [] },
-    });
-    setProblem(result.error ? errorText(result.error) : null);
+    await keep(entryWrite(joint.id, uuid(), { kind, deviceTime: new Date().toISOString(), values, photos: [] }));
   }
 
   return {
@@ -56,7 +53,7 @@ export function usePassport(joint: JointView) {
     exportFile,
     judge,
     judging,
-    problem,
+    problem: refused?.message ?? problem,
     engineDiffers: joint.plan !== null && joint.plan.engineVersion !== ENGINE_VERSION,
   };
 }

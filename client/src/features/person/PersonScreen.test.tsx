@@ -20,7 +20,7 @@ test('approvals stand there with their end, or that there are none', async () =>
 test('the light is chosen on this device and nothing is sent', async () => {
   const { writes, store } = await showScreen(<PersonScreen />);
   await press('night');
-  expect(store.getState().look.theme).toBe('night');
+  expect(store.getState().theme).toBe('night');
   expect(writes).toHaveLength(0);
 });
 

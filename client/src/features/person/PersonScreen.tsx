@@ -3,9 +3,11 @@ import type { UnitPreferences } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useDispatch, useSelector } from 'react-redux';
-import { api, errorText } from '@/api/api';
-import { useMeQuery, usePutUnitsMutation, useSignOutMutation } from '@/features/session/api';
-import { themeChosen, type ThemeChoice } from '@/state/look';
+import { api } from '@/api/api';
+import { useSignOutMutation } from '@/features/session/api';
+import { unitsWrite, useMe } from '@/features/session/useMe';
+import { useWrite } from '@/outbox';
+import { themeChosen, type ThemeChoice } from '@/state/theme';
 import type { RootState } from '@/state/store';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
@@ -18,12 +20,12 @@ const words = <T extends string>(...values: readonly T[]) => values.map((value) 
 export function PersonScreen() {
   const dispatch = useDispatch();
   const router = useRouter();
-  const { data: me } = useMeQuery();
-  const theme = useSelector((state: RootState) => state.look.theme);
-  const [put, { error }] = usePutUnitsMutation();
+  const me = useMe();
+  const theme = useSelector((state: RootState) => state.theme);
+  const { keep, problem } = useWrite();
   const [signOut] = useSignOutMutation();
   if (!me) return null;
-  const set = (part: Partial<UnitPreferences>) => void put({ ...me.units, ...part });
+  const set = (part: Partial<UnitPreferences>) => void keep(unitsWrite({ ...me.units, ...part }));
   async function leave() {
     await signOut();
     dispatch(api.util.resetApiState());
@@ -37,7 +39,7 @@ export function PersonScreen() {
       cells={{ here: 'person' }}
       action={{ label: 'Sign out', onPress: () => void leave() }}
     >
-      {error ? <Failed message={errorText(error)} /> : null}
+      {problem ? <Failed message={problem.message} /> : null}
       <FrameKey label="The shop’s schools" onPress={() => router.push('/schools')} />
       <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
       <Heading size={17}>Units you read in</Heading>

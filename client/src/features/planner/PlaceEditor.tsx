@@ -1,7 +1,7 @@
 import { TIP_POWERS_W, type Fuel } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useVanQuery } from '@/features/van/api';
+import { useVanStock } from '@/features/van/api';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { UnitField } from '@/ui/UnitField';
@@ -71,7 +71,7 @@ const saidCount = (place: PlaceDraft) =>
 
 /** What else the engine can use; closed until wanted, and what is assumed stands in every empty field. */
 export function PlaceEditor({ planner }: { planner: Planner }) {
-  const { data: van } = useVanQuery();
+  const { data: van } = useVanStock();
   const { place } = planner.draft;
   const said = saidCount(place);
   const [open, setOpen] = useState(false);

@@ -1,7 +1,7 @@
 import type { JointView, VanStock } from '@kesto/contract';
 import { Fetched } from '@/api/Fetched';
-import { useVanQuery } from '@/features/van/api';
-import { useSchoolsQuery } from '@/features/shop/api';
+import { useVanStock } from '@/features/van/api';
+import { useShopSchools } from '@/features/shop/api';
 import { useSchools, type SchoolsHere } from '@/features/shop/useSchools';
 import { useIsWide } from '@/ui/theme';
 import { PlannerPhone } from './PlannerPhone';
@@ -11,8 +11,8 @@ import { usePlannerScreen } from './usePlannerScreen';
 
 /** One joint before it is made: the drawing is edited, the plan answers at every change. */
 export function PlannerScreen({ joint }: { joint: JointView }) {
-  const van = useVanQuery();
-  const shopSchools = useSchoolsQuery();
+  const van = useVanStock();
+  const shopSchools = useShopSchools();
   const schools = useSchools(joint.job.schools);
   const planner = usePlanner(joint);
   return (

@@ -2,7 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { canonicalHash, withVan } from '@kesto/core';
 import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { useVanQuery } from '@/features/van/api';
+import { useVanStock } from '@/features/van/api';
 import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
@@ -30,7 +30,7 @@ const NOTHING: Planned = { request: null, plan: null, problems: {} };
 export function usePlanner(joint: JointView): Planner {
   const dispatch = useDispatch();
   const units = useUnits();
-  const { data: van } = useVanQuery();
+  const { data: van } = useVanStock();
   const schools = useSchools(joint.job.schools)?.here;
   const kept = useSelector((state: RootState) => state.drafts[joint.id]);
   const around = useMemo(

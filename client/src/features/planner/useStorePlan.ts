@@ -1,21 +1,18 @@
 import type { JointView } from '@kesto/contract';
 import { differingSchool, ENGINE_VERSION, type Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { v7 as uuid } from 'uuid';
-import { errorField, errorText } from '@/api/api';
-import { usePutPlanMutation } from '@/features/joint/api';
+import { planWrite } from '@/features/joint/writes';
+import { useWrite } from '@/outbox';
 import { draftStored } from './drafts';
 import type { Planner } from './usePlanner';
 
-/** Stores the plan under an id made here, so that a second try of the same plan is the same write. */
+/** Keeps the plan on the device under an id made here; the server works it out again when it arrives. */
 export function useStorePlan(joint: JointView, planner: Planner, schools: Schools) {
   const dispatch = useDispatch();
   const router = useRouter();
-  const [put, { isLoading }] = usePutPlanMutation();
-  const attempt = useRef<{ id: string; of: string } | null>(null);
-  const [problem, setProblem] = useState<{ message: string; field: string | null } | null>(null);
+  const { keep, busy, problem, setProblem } = useWrite();
 
   async function save() {
     const { request, plan, draft } = planner;
@@ -37,14 +34,10 @@ export function useStorePlan(joint: JointView, planner: Planner, schools: School
       engineVersion: ENGINE_VERSION,
       ...(needsReason ? { reason } : {}),
     };
-    const of = JSON.stringify(body);
-    if (attempt.current?.of !== of) attempt.current = { id: uuid(), of };
-    const result = await put({ jointId: joint.id, planId: attempt.current.id, body });
-    if (result.error) return setProblem({ message: errorText(result.error), field: errorField(result.error) });
-    setProblem(null);
+    if (!(await keep(planWrite(joint.id, uuid(), body)))) return;
     dispatch(draftStored(joint.id));
     router.push(`/jobs/${joint.job.id}`);
   }
 
-  return { save, busy: isLoading, problem };
+  return { save, busy, problem };
 }

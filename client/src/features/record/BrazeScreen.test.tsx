@@ -45,15 +45,23 @@ test('another filler than planned asks why; a forbidden one cannot be taken', as
   expect(writes[0]?.body).toMatchObject({ values: { filler: 'BCuP-5', reason: 'the silver was gone' } });
 });
 
-test('tried again after a failure it is the same write, with the time of the first try', async () => {
-  const { writes } = await showScreen(<BrazeScreen joint={joint} />, {
-    answers: { 'PUT joints/joint/entries/*': { status: 500, message: 'Not stored. What you entered is kept.' } },
+test('what the server cannot take now is kept here with its time, and the work goes on', async () => {
+  const { writes, store } = await showScreen(<BrazeScreen joint={joint} />, {
+    answers: { 'PUT joints/joint/entries/*': { status: 500, message: 'The disk is full.' } },
   });
   await press('It is brazed');
-  expect(screen.getByText('Not stored. What you entered is kept.')).toBeTruthy();
+  expect(went()).toEqual(['/joints/joint/look']);
+  expect(store.getState().outbox).toMatchObject([{ body: writes[0]?.body, stalled: { message: 'The disk is full.' } }]);
+});
+
+test('what the server refuses is said before the person leaves, and is not kept twice', async () => {
+  const { store } = await showScreen(<BrazeScreen joint={joint} />, {
+    answers: { 'PUT joints/joint/entries/*': { status: 409, message: 'This joint is cut out.' } },
+  });
   await press('It is brazed');
-  expect(writes).toHaveLength(2);
-  expect(writes[1]).toEqual(writes[0]);
+  expect(screen.getByText('This joint is cut out.')).toBeTruthy();
+  expect(went()).toEqual([]);
+  expect(store.getState().outbox).toEqual([]);
 });
 
 test('what was sent back is kept as reworked', async () => {

@@ -2,7 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { fillerReasonText, showIn, type Show } from '@kesto/contract/wording';
 import type { FillerVerdict, Stage } from '@kesto/core';
 import { View } from 'react-native';
-import { useVanQuery } from '@/features/van/api';
+import { useVanStock } from '@/features/van/api';
 import { jointCells } from '@/features/joint/cells';
 import { AtTheTorch } from '@/features/planner/AtTheTorch';
 import { Flags, MakeSafe, Notes } from '@/features/planner/Cautions';
@@ -41,7 +41,7 @@ function whyForbidden(rows: readonly FillerVerdict[], show: Show): ReadonlyMap<s
 /** Marks how the joint was really made. */
 export function BrazeScreen({ joint }: { joint: JointView }) {
   const units = useUnits();
-  const { data: van } = useVanQuery();
+  const { data: van } = useVanStock();
   const form = useBraze(joint);
   const plan = joint.plan?.plan ?? null;
   const forbidden = plan?.fillers.filter((f) => f.verdict === 'forbidden') ?? [];

@@ -1,5 +1,4 @@
 import { Image, View } from 'react-native';
-import { addressOf } from '@/api/call';
 import { FrameKey } from '@/ui/Keys';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -13,14 +12,14 @@ export function PhotoStrip({ photos }: { photos: ReturnType<typeof usePhotos> })
         {photos.photos.map((p, i) => (
           <Image
             key={p.sha256}
-            source={{ uri: addressOf('getPhoto', { sha256: p.sha256 }) }}
+            source={{ uri: p.uri }}
             accessibilityLabel={`photo ${i + 1}`}
             style={{ width: 104, height: 78, borderWidth: 1, borderColor: t.rule }}
           />
         ))}
       </View>
       <FrameKey
-        label={photos.busy ? 'Storing the photo' : 'Add a photo'}
+        label={photos.busy ? 'Keeping the photo' : 'Add a photo'}
         disabled={photos.busy}
         onPress={() => void photos.add()}
         testID="add-photo"

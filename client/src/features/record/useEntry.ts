@@ -1,24 +1,18 @@
 import type { PutEntryRequest } from '@kesto/contract';
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { errorText } from '@/api/api';
-import { usePutEntryMutation } from '@/features/joint/api';
+import { entryWrite } from '@/features/joint/writes';
+import { useWrite } from '@/outbox';
 
-/** Adds one entry under an id and a time made when the person first keeps it: trying again is the same write. */
+/** Adds one entry under an id and a time made when the person keeps it. */
 export function useEntry(jointId: string) {
   const router = useRouter();
-  const [put, { isLoading }] = usePutEntryMutation();
-  const attempt = useRef<{ id: string; of: string; at: string } | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { keep: write, busy, problem } = useWrite();
 
   async function keep(entry: Omit<PutEntryRequest, 'deviceTime'>, after: '' | '/look') {
-    const of = JSON.stringify(entry);
-    if (attempt.current?.of !== of) attempt.current = { id: uuid(), of, at: new Date().toISOString() };
-    const result = await put({ jointId, entryId: attempt.current.id, body: { ...entry, deviceTime: attempt.current.at } });
-    if (result.error) return setProblem(errorText(result.error));
-    router.replace(`/joints/${jointId}${after}`);
+    const kept = await write(entryWrite(jointId, uuid(), { ...entry, deviceTime: new Date().toISOString() }));
+    if (kept) router.replace(`/joints/${jointId}${after}`);
   }
 
-  return { keep, busy: isLoading, problem, setProblem };
+  return { keep, busy, problem: problem?.message ?? null };
 }

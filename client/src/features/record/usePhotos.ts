@@ -1,8 +1,7 @@
-import { PHOTO_LIMIT_BYTES, type StoredPhoto } from '@kesto/contract/api';
-import { bytesHash } from '@kesto/core';
 import { useState } from 'react';
-import { errorText } from '@/api/api';
-import { usePutPhotoMutation } from '@/features/joint/api';
+import { photoWrite } from '@/features/joint/writes';
+import { useWrite } from '@/outbox';
+import { preparePhoto } from './preparePhoto';
 
 function pickFile(): Promise<File | null> {
   return new Promise((resolve) => {
@@ -20,24 +19,28 @@ function pickFile(): Promise<File | null> {
   });
 }
 
-/** Photos of one entry: each is stored before the entry names it. */
+/** A photo taken here, and where this page can show it from. */
+export interface TakenPhoto {
+  readonly sha256: string;
+  readonly uri: string;
+}
+
+const NO_PICTURE = 'This file is not a photo this device can read. The rest of the form is kept.';
+
+/** Photos of one entry: each is safe on the device before the entry names it. */
 export function usePhotos() {
-  const [put, { isLoading }] = usePutPhotoMutation();
-  const [photos, setPhotos] = useState<readonly StoredPhoto[]>([]);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { keep, busy, problem } = useWrite();
+  const [photos, setPhotos] = useState<readonly TakenPhoto[]>([]);
+  const [unread, setUnread] = useState<string | null>(null);
 
   async function add() {
-    const file = await pickFile();
-    if (!file) return;
-    if (file.size > PHOTO_LIMIT_BYTES)
-      return setProblem(`This photo has ${(file.size / 1e6).toFixed(0)} MB; at most 12 MB are taken. The rest of the form is kept.`);
-    const source = bytesHash(new Uint8Array(await file.arrayBuffer()));
-    const result = await put({ source, file });
-    if (result.error) return setProblem(errorText(result.error));
-    setProblem(null);
-    const stored = result.data;
-    if (stored) setPhotos((before) => (before.some((p) => p.sha256 === stored.sha256) ? before : [...before, stored]));
+    const picked = await pickFile();
+    if (!picked) return;
+    const photo = await preparePhoto(picked);
+    setUnread(photo ? null : NO_PICTURE);
+    if (!photo || photos.some((p) => p.sha256 === photo.sha256) || !(await keep(photoWrite(photo.sha256, photo.file)))) return;
+    setPhotos((before) => [...before, { sha256: photo.sha256, uri: URL.createObjectURL(photo.file) }]);
   }
 
-  return { photos, add, problem, busy: isLoading };
+  return { photos, add, problem: unread ?? problem?.message ?? null, busy };
 }

@@ -1,7 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { dayWith } from '@/testing/jobs';
 import { press, settle, showScreen, type, went } from '@/testing/screen';
-import { sessionEnded, writeBegan } from '@/state/look';
+import { keptHere } from '@/outbox/slice';
+import { sessionEnded } from '@/state/session';
 import { Sheet } from '@/ui/Sheet';
 import { Words } from '@/ui/Words';
 import { act } from '@testing-library/react-native';
@@ -23,10 +24,16 @@ test('the title block says the day, the person with their units, and that all is
   expect(screen.getByText('all stored')).toBeTruthy();
 });
 
-test('what is on its way to the server is counted', async () => {
+test('what the server does not have is counted: on its way, kept here, or not taken', async () => {
   const { store } = await show();
-  act(() => void store.dispatch(writeBegan()));
-  expect(screen.getByText('1 being sent')).toBeTruthy();
+  const command = { id: 'c', by: 'p1', things: [], changes: [], params: {}, route: 'putVan', body: {}, at: '', refused: null, stalled: null };
+  const says = (part: object) => {
+    act(() => void store.dispatch(keptHere([{ ...command, ...part } as never]))); // cast: spelled out above
+    return screen.getByRole('link', { name: /kept here|being sent/ });
+  };
+  expect(says({})).toHaveTextContent(/on its way/);
+  expect(says({ stalled: { message: null } })).toHaveTextContent(/no answer.*1 kept here/);
+  expect(says({ refused: { message: 'no', field: null } })).toHaveTextContent(/not taken/);
 });
 
 test('a joint is found by its tag; one that is not there is told at the field', async () => {

@@ -1,9 +1,8 @@
 import type { Me } from '@kesto/contract';
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { useSelector } from 'react-redux';
 import { useTodayQuery } from '@/features/today/api';
-import { selectWaiting } from '@/state/look';
+import { useKeptHere, useSendKept } from '@/outbox';
 import { unitWords } from '@/state/units';
 import { StationProvider, type Station } from '@/ui/station';
 import { useTokens } from '@/ui/theme';
@@ -14,12 +13,13 @@ import { SignedOutOver } from './SignedOutOver';
 export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
   const t = useTokens();
   const { data: today } = useTodayQuery();
-  const waiting = useSelector(selectWaiting);
+  const kept = useKeptHere();
+  useSendKept();
   const [finding, setFinding] = useState(false);
   const jobs = today?.jobs.length ?? null;
   const station = useMemo<Station>(
-    () => ({ name: me.person.name, units: unitWords(me.units), jobs, waiting, find: () => setFinding(true) }),
-    [me, jobs, waiting],
+    () => ({ name: me.person.name, units: unitWords(me.units), jobs, kept, find: () => setFinding(true) }),
+    [me, jobs, kept],
   );
   return (
     <StationProvider value={station}>

@@ -1,5 +1,5 @@
 import { useSelector } from 'react-redux';
-import { selectSignedOut } from '@/state/look';
+import type { RootState } from '@/state/store';
 import { Laid } from '@/ui/Laid';
 import { Words } from '@/ui/Words';
 import { SignInForm } from './SignInForm';
@@ -7,7 +7,7 @@ import { SignInForm } from './SignInForm';
 /** Laid over whatever is open when the session ends: the form under it keeps every letter and goes on by itself. */
 export function SignedOutOver() {
   return (
-    <Laid open={useSelector(selectSignedOut)} title="Sign in again" label="sign in again">
+    <Laid open={useSelector((state: RootState) => state.session.ended)} title="Sign in again" label="sign in again">
       <Words size={15}>Your session ended. What you entered is kept and goes on after this.</Words>
       <SignInForm />
     </Laid>

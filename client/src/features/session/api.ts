@@ -8,11 +8,11 @@ const sessionApi = api.injectEndpoints({
     demoPeople: build.query<Answer<'demoPeople'>, void>({ query: () => call('demoPeople', {}) }),
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', {}, body) }),
     signOut: build.mutation<Answer<'signOut'>, void>({ query: () => call('signOut', {}) }),
-    putUnits: build.mutation<Answer<'putUnits'>, Body<'putUnits'>>({
-      query: (body) => call('putUnits', {}, body),
-      invalidatesTags: ['Me'],
-    }),
   }),
 });
 
-export const { useMeQuery, useDemoPeopleQuery, useSignInMutation, useSignOutMutation, usePutUnitsMutation } = sessionApi;
+/** Who is signed in, as far as it is known. */
+export const signedInPerson = (state: Parameters<ReturnType<typeof sessionApi.endpoints.me.select>>[0]) =>
+  sessionApi.endpoints.me.select()(state).data?.person ?? null;
+
+export const { useMeQuery, useDemoPeopleQuery, useSignInMutation, useSignOutMutation } = sessionApi;

@@ -1,8 +1,8 @@
 import { MAKERS } from '@kesto/contract';
-import { useMeQuery } from './api';
+import { useMe } from './useMe';
 
 /** Whether who is signed in may plan, braze and count here, and not only read; not before it is known who that is. */
 export function useMayMake(): boolean {
-  const { data: me } = useMeQuery();
+  const me = useMe();
   return me !== undefined && MAKERS.includes(me.person.role);
 }

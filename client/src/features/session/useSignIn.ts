@@ -2,12 +2,14 @@ import { useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { api, errorText, TAGS } from '@/api/api';
 import { letWaitingGo } from '@/api/signIn';
-import { sessionBegan } from '@/state/look';
+import { sendKept } from '@/outbox';
+import { sessionBegan } from '@/state/session';
+import type { AppDispatch } from '@/state/store';
 import { useDemoPeopleQuery, useSignInMutation } from './api';
 
 /** Sign-in, the same on its own screen and laid over another: whoever waited for it goes on. */
 export function useSignIn() {
-  const dispatch = useDispatch();
+  const dispatch = useDispatch<AppDispatch>();
   const people = useDemoPeopleQuery().data ?? [];
   const [send, { isLoading }] = useSignInMutation();
   const [login, setLogin] = useState('');
@@ -22,6 +24,7 @@ export function useSignIn() {
     dispatch(api.util.invalidateTags([...TAGS]));
     dispatch(sessionBegan());
     letWaitingGo();
+    void dispatch(sendKept());
   }
 
   return { people, login, setLogin, password, setPassword, problem, busy: isLoading, signIn };

@@ -34,9 +34,9 @@ test('a technician reads them and cannot change them', async () => {
 });
 
 test('what cannot be stored is said, and what cannot be fetched too', async () => {
-  await show('lead', { 'PUT schools': { status: 503, message: 'Not stored.' } });
+  await show('lead', { 'PUT schools': { status: 400, message: 'This school is not known.' } });
   await press('by refrigerant');
-  expect(screen.getByText('Not stored.')).toBeTruthy();
+  expect(screen.getByText('This school is not known.')).toBeTruthy();
   await show('lead', { 'GET schools': { status: 503, message: 'The database is away.' } });
   expect(screen.getByText('The database is away.')).toBeTruthy();
 });

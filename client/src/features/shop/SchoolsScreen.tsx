@@ -1,20 +1,21 @@
 import { SCHOOL_QUESTIONS, SCHOOL_TEXTS } from '@kesto/contract/wording';
 import type { SchoolQuestion } from '@kesto/core';
 import { errorText } from '@/api/api';
-import { useMeQuery } from '@/features/session/api';
+import { useMe } from '@/features/session/useMe';
 import { Sheet } from '@/ui/Sheet';
 import { Failed, Loading } from '@/ui/states';
-import { usePutSchoolsMutation, useSchoolsQuery } from './api';
+import { useWrite } from '@/outbox';
+import { schoolsWrite, useShopSchools } from './api';
 import { answered, SchoolRow } from './SchoolRow';
 
 /** Where practitioners differ: what each school gains and risks, and which one this shop follows. */
 export function SchoolsScreen() {
-  const schools = useSchoolsQuery();
-  const { data: me } = useMeQuery();
-  const [put, { error }] = usePutSchoolsMutation();
+  const schools = useShopSchools();
+  const me = useMe();
+  const { keep, problem } = useWrite();
   const mayChange = me?.person.role === 'lead' || me?.person.role === 'admin';
   const chosen = schools.data;
-  const choose = (question: SchoolQuestion, answer: string | null) => void put(answered(schools.data ?? {}, question, answer));
+  const choose = (question: SchoolQuestion, answer: string | null) => void keep(schoolsWrite(answered(schools.data ?? {}, question, answer)));
   return (
     <Sheet
       tag="shop"
@@ -23,7 +24,7 @@ export function SchoolsScreen() {
       up={{ label: 'you', href: '/me' }}
       cells={{ here: 'person' }}
     >
-      {error ? <Failed message={errorText(error)} /> : null}
+      {problem ? <Failed message={problem.message} /> : null}
       {schools.error ? <Failed message={errorText(schools.error)} onRetry={() => void schools.refetch()} /> : null}
       {chosen ? (
         SCHOOL_QUESTIONS.map((question) => (

@@ -1,15 +1,23 @@
-import type { Answer, Body } from '@kesto/contract';
+import type { Answer } from '@kesto/contract';
+import type { Schools } from '@kesto/core';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
+import { thing, usePendingBody, type Write } from '@/outbox';
 
 const shopApi = api.injectEndpoints({
   endpoints: (build) => ({
     schools: build.query<Answer<'getSchools'>, void>({ query: () => call('getSchools', {}), providesTags: ['Schools'] }),
-    putSchools: build.mutation<Answer<'putSchools'>, Body<'putSchools'>>({
-      query: (body) => call('putSchools', {}, body),
-      invalidatesTags: ['Schools'],
-    }),
   }),
 });
 
-export const { useSchoolsQuery, usePutSchoolsMutation } = shopApi;
+const { useSchoolsQuery } = shopApi;
+
+export const useShopSchools = () => usePendingBody(useSchoolsQuery(), thing.schools, 'putSchools');
+
+export const schoolsWrite = (body: Schools): Write<'putSchools'> => ({
+  route: 'putSchools',
+  params: {},
+  body,
+  things: [thing.schools],
+  changes: ['Schools'],
+});

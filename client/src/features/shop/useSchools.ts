@@ -1,7 +1,7 @@
 import type { JobSchools } from '@kesto/contract';
 import type { Schools } from '@kesto/core';
 import { useMemo } from 'react';
-import { useSchoolsQuery } from './api';
+import { useShopSchools } from './api';
 
 export interface SchoolsHere {
   readonly shop: Schools;
@@ -12,7 +12,7 @@ export interface SchoolsHere {
 
 /** The schools a joint of this job is planned by; null until they are known. */
 export function useSchools(ofJob: JobSchools | null): SchoolsHere | null {
-  const { data: shop } = useSchoolsQuery();
+  const { data: shop } = useShopSchools();
   return useMemo(() => {
     const job = ofJob?.schools ?? {};
     return shop ? { shop, job, here: { ...shop, ...job } } : null;

@@ -6,7 +6,7 @@ import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { useMeQuery } from '@/features/session/api';
+import { useMe } from '@/features/session/useMe';
 import { SentBackMark, Tick } from '@/ui/marks';
 import { Flag } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
@@ -50,7 +50,7 @@ export function TodayScreen() {
 function Ready({ today }: { today: Today }) {
   const router = useRouter();
   const wide = useIsWide();
-  const { data: me } = useMeQuery();
+  const me = useMe();
   const station = useStation();
   const [first] = today.jobs;
   const inspector = me?.person.role === 'inspector';

@@ -30,7 +30,7 @@ test('the first unit of a shop is stored with its site, and leads on to its firs
     kind: 'split',
     circuits: [{ refrigerant: 'R-32', highSide: { value: 41, unit: 'barg' } }],
   });
-  expect(went()).toEqual(['/jobs/new?unit=new']);
+  expect(went()).toEqual([`/jobs/new?unit=${writes[1]?.path.split('/')[1]}`]);
 });
 
 test('nothing is sent while something is missing, and what is missing is marked', async () => {
@@ -80,7 +80,7 @@ describe('opening a job', () => {
     await type('in a few words: suction valve leaks', 'suction valve leaks');
     await press('Open the job');
     expect(writes[0]?.body).toEqual({ circuitId: CIRCUIT.id, title: 'suction valve leaks' });
-    expect(went()).toEqual(['/jobs/job']);
+    expect(went()).toEqual([`/${writes[0]?.path}`]);
   });
 
   test('in a shop without a machine leads to the first plate', async () => {

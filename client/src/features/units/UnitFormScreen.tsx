@@ -9,7 +9,7 @@ import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { useUnits } from '@/state/units';
 import { Heading, Words } from '@/ui/Words';
-import { useSitesQuery, useUnitQuery } from './api';
+import { useSites, useUnit } from './api';
 import { KindPicker } from './KindPicker';
 import { PlateFields } from './PlateFields';
 import { newCircuit, NEW_SITE, type UnitForm } from './unitForm';
@@ -18,7 +18,7 @@ import { useUnitForm } from './useUnitForm';
 /** A unit from its plate: the first of them makes a shop's first site as well. */
 export function NewUnitScreen() {
   return (
-    <Fetched<readonly SiteView[]> query={useSitesQuery()} what="the sites">
+    <Fetched<readonly SiteView[]> query={useSites()} what="the sites">
       {(sites) => <Ready unit={null} sites={sites} />}
     </Fetched>
   );
@@ -26,9 +26,9 @@ export function NewUnitScreen() {
 
 /** A plate that is put right. */
 export function UnitPlateScreen({ id }: { id: string }) {
-  const sites = useSitesQuery();
+  const sites = useSites();
   return (
-    <Fetched<UnitView> query={useUnitQuery(id)} what="the unit">
+    <Fetched<UnitView> query={useUnit(id)} what="the unit">
       {(unit) => (
         <Fetched<readonly SiteView[]> query={sites} what="the sites">
           {(all) => <Ready unit={unit} sites={all} />}
@@ -44,8 +44,7 @@ function Ready({ unit, sites }: { unit: UnitView | null; sites: readonly SiteVie
   const { form, problem, busy, store } = useUnitForm(unit, sites);
   const tag = form.watch('tag').trim().toUpperCase();
   const send = form.handleSubmit(async (values) => {
-    const stored = await store(values);
-    if (stored) router.replace(unit ? `/units/${stored.id}` : `/jobs/new?unit=${stored.id}`);
+    if (await store(values)) router.replace(unit ? `/units/${unit.id}` : `/jobs/new?unit=${values.unitId}`);
   });
   const wrong = Object.keys(form.formState.errors).length > 0;
   const where = <Where form={form} sites={sites} />;

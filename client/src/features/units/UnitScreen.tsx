@@ -14,13 +14,13 @@ import { StageRow } from '@/ui/StagePath';
 import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { useUnitQuery } from './api';
+import { useUnit } from './api';
 import { KindDrawing } from './KindPicker';
 
 /** One machine: its plate, circuit by circuit, and what is being done to it. */
 export function UnitScreen({ id }: { id: string }) {
   return (
-    <Fetched<UnitView> query={useUnitQuery(id)} what="the unit">
+    <Fetched<UnitView> query={useUnit(id)} what="the unit">
       {(unit) => <Ready unit={unit} />}
     </Fetched>
   );

@@ -1,21 +1,41 @@
-import type { Answer, Body } from '@kesto/contract';
+import type { Answer } from '@kesto/contract';
+import { useMemo } from 'react';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
+import { useUnrefused } from '@/outbox';
+import { sitesWith, unitsWith } from './pendingUnits';
 
 const unitsApi = api.injectEndpoints({
   endpoints: (build) => ({
     sites: build.query<Answer<'sites'>, void>({ query: () => call('sites', {}), providesTags: ['Unit'] }),
     units: build.query<Answer<'units'>, void>({ query: () => call('units', {}), providesTags: ['Unit'] }),
     unit: build.query<Answer<'getUnit'>, string>({ query: (unit) => call('getUnit', { unit }), providesTags: ['Unit'] }),
-    putSite: build.mutation<Answer<'putSite'>, { id: string; body: Body<'putSite'> }>({
-      query: ({ id, body }) => call('putSite', { site: id }, body),
-      invalidatesTags: ['Unit', 'Job', 'Joint'],
-    }),
-    putUnit: build.mutation<Answer<'putUnit'>, { id: string; body: Body<'putUnit'> }>({
-      query: ({ id, body }) => call('putUnit', { unit: id }, body),
-      invalidatesTags: ['Unit', 'Today', 'Job', 'Joint'],
-    }),
   }),
 });
 
-export const { useSitesQuery, useUnitsQuery, useUnitQuery, usePutSiteMutation, usePutUnitMutation } = unitsApi;
+const { useSitesQuery, useUnitsQuery, useUnitQuery } = unitsApi;
+
+/** The sites, with those that are still on their way to the server. */
+export function useSites() {
+  const query = useSitesQuery();
+  const kept = useUnrefused();
+  return useMemo(() => ({ ...query, data: query.data && sitesWith(query.data, kept) }), [query, kept]);
+}
+
+/** The units with their circuits, and those that are still on their way. */
+export function useUnitList() {
+  const query = useUnitsQuery();
+  const kept = useUnrefused();
+  return useMemo(() => ({ ...query, data: query.data && unitsWith(query.data, [], kept) }), [query, kept]);
+}
+
+/** One unit, as it stands with what is kept here. */
+export function useUnit(id: string) {
+  const query = useUnitQuery(id);
+  const { data: sites } = useSitesQuery();
+  const kept = useUnrefused();
+  return useMemo(
+    () => ({ ...query, data: unitsWith(query.data ? [query.data] : [], sites ?? [], kept).find((unit) => unit.id === id) }),
+    [query, sites, kept, id],
+  );
+}

@@ -1,10 +1,10 @@
 import type { SiteView, UnitView } from '@kesto/contract';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import type { FieldErrors, Resolver } from 'react-hook-form';
-import { errorField, errorText } from '@/api/api';
 import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
-import { usePutSiteMutation, usePutUnitMutation } from './api';
+import { useWrite, type Refusal } from '@/outbox';
+import { siteWrite, unitWrite } from './writes';
 import { formOfUnit, formPath, newUnitForm, NEW_SITE, readUnit, type UnitForm } from './unitForm';
 
 /** `circuits.0.highSide` and its sentence, as the form library nests them. */
@@ -18,6 +18,8 @@ function nested(problems: Readonly<Record<string, string>>): FieldErrors<UnitFor
   }
   return errors as FieldErrors<UnitForm>; // cast: the shape follows the form's own paths
 }
+
+const problemText = ({ message, field }: Refusal) => (field && field !== 'tag' ? `${formPath(field)}: ${message}` : message);
 
 /** The plate of a new unit, or of one that is there; kept while it is typed, stored as one unit with its site. */
 export function useUnitForm(unit: UnitView | null, sites: readonly SiteView[]) {
@@ -36,25 +38,20 @@ export function useUnitForm(unit: UnitView | null, sites: readonly SiteView[]) {
     [units],
   );
   const form = useKeptForm<UnitForm>(unit ? `unit.${unit.id}` : 'unit.new', usual, resolver);
-  const [putSite, site] = usePutSiteMutation();
-  const [putUnit, stored] = usePutUnitMutation();
-  const [problem, setProblem] = useState<string | null>(null);
+  const { keep, busy, problem } = useWrite();
+  const { setError } = form;
+  useEffect(() => {
+    if (problem?.field === 'tag') setError('tag', { message: problem.message });
+  }, [problem, setError]);
 
-  async function store(values: UnitForm): Promise<UnitView | null> {
+  /** True once the unit, and its site where that is new, are safe on the device. */
+  async function store(values: UnitForm): Promise<boolean> {
     const { read } = readUnit(values, units);
-    if (!read) return null;
-    const made = read.site ? await putSite(read.site) : { data: null };
-    const result = 'error' in made && made.error ? made : await putUnit({ id: values.unitId, body: read.body });
-    if (result.error) {
-      const field = errorField(result.error);
-      if (field === 'tag') form.setError('tag', { message: errorText(result.error) });
-      setProblem(field && field !== 'tag' ? `${formPath(field)}: ${errorText(result.error)}` : errorText(result.error));
-      return null;
-    }
+    if (!read || (read.site && !(await keep(siteWrite(read.site.id, read.site.body))))) return false;
+    if (!(await keep(unitWrite(values.unitId, read.body)))) return false;
     form.forget();
-    setProblem(null);
-    return result.data as UnitView; // cast: a unit was put, and nothing went wrong
+    return true;
   }
 
-  return { form, problem, busy: site.isLoading || stored.isLoading, store };
+  return { form, problem: problem && problemText(problem), busy, store };
 }

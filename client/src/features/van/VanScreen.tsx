@@ -12,14 +12,14 @@ import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
-import { useVanQuery } from './api';
+import { useVanStock } from './api';
 import { RodSection } from './RodSection';
 import { useVan } from './useVan';
 
 /** What is on the van: rods to scale, the torch, the nitrogen. The planner chooses from it. */
 export function VanScreen() {
   return (
-    <Fetched<VanStock> query={useVanQuery()} what="the van">
+    <Fetched<VanStock> query={useVanStock()} what="the van">
       {(van) => <Ready stored={van} />}
     </Fetched>
   );

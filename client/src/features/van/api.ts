@@ -1,12 +1,23 @@
-import type { Answer, Body } from '@kesto/contract';
+import type { Answer, VanStock } from '@kesto/contract';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
+import { thing, usePendingBody, type Write } from '@/outbox';
 
 const vanApi = api.injectEndpoints({
   endpoints: (build) => ({
     van: build.query<Answer<'van'>, void>({ query: () => call('van', {}), providesTags: ['Van'] }),
-    putVan: build.mutation<Answer<'putVan'>, Body<'putVan'>>({ query: (body) => call('putVan', {}, body), invalidatesTags: ['Van'] }),
   }),
 });
 
-export const { useVanQuery, usePutVanMutation } = vanApi;
+const { useVanQuery } = vanApi;
+
+/** The van as it was counted last, here or by the server's word. */
+export const useVanStock = () => usePendingBody(useVanQuery(), thing.van, 'putVan');
+
+export const vanWrite = (body: VanStock): Write<'putVan'> => ({
+  route: 'putVan',
+  params: {},
+  body,
+  things: [thing.van],
+  changes: ['Van'],
+});

@@ -2,10 +2,10 @@ import type { VanStock } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import { cylinderGauge, FILLERS, readVan, usualRod, writeGaugePressure, type Fuel, type Rod, type UnitPreferences } from '@kesto/core';
 import { useState } from 'react';
-import { errorText } from '@/api/api';
 import { DraftReader } from '@/state/draftReader';
 import { useUnits } from '@/state/units';
-import { usePutVanMutation } from './api';
+import { useWrite } from '@/outbox';
+import { vanWrite } from './api';
 
 /** The van while it is counted: what is on it, and the cylinder's figures as they are typed. */
 export interface VanDraft {
@@ -43,7 +43,7 @@ export function useVan(stored: VanStock) {
   const units = useUnits();
   const [draft, setDraft] = useState<VanDraft>(() => draftOf(stored, units));
   const [touched, setTouched] = useState(false);
-  const [put, { isLoading, error }] = usePutVanMutation();
+  const { keep, busy, problem } = useWrite();
   const { van, problems } = read(draft, units);
   const change = (part: Partial<VanDraft>) => {
     setTouched(true);
@@ -57,9 +57,9 @@ export function useVan(stored: VanStock) {
     problems,
     change,
     touched,
-    busy: isLoading,
-    problem: error ? errorText(error) : null,
-    canKeep: touched && van !== null && !isLoading,
+    busy,
+    problem: problem?.message ?? null,
+    canKeep: touched && van !== null && !busy,
     count: (designation: string, by: number) => {
       const now = draft.fillers.find((f) => f.designation === designation)?.count ?? 0;
       row(designation, { count: Math.max(0, now + by) });
@@ -74,8 +74,7 @@ export function useVan(stored: VanStock) {
     others: FILLERS.filter((f) => !f.holdsCadmium && !here.includes(f.designation)),
     async keep() {
       if (!van) return;
-      const result = await put(van);
-      if (result.data) setTouched(false);
+      if (await keep(vanWrite(van))) setTouched(false);
     },
   };
 }

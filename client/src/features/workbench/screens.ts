@@ -9,6 +9,7 @@ export { JointScreen } from '@/features/joint/JointScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';
 export { LookScreen } from '@/features/record/LookScreen';
+export { KeptScreen } from '@/features/kept/KeptScreen';
 export { SchoolsScreen } from '@/features/shop/SchoolsScreen';
 export { VanScreen } from '@/features/van/VanScreen';
 export { VerifyScreen } from '@/features/verify/VerifyScreen';

@@ -40,3 +40,18 @@ export const FINDING_WORDS: Readonly<Record<LookFinding, string>> = {
   crack: 'crack',
   'base-metal-melted': 'base metal melted',
 };
+
+/** What a write is about, while it is kept on the device. An entry says its own kind. */
+export const WRITE_WORDS = {
+  putUnits: 'the units you read in',
+  putSchools: 'the shop’s schools',
+  putVan: 'the count of the van',
+  putSite: 'a site',
+  putUnit: 'a unit’s plate',
+  putJob: 'a job opened',
+  putJoint: 'a joint added',
+  putJobEntry: 'a note of the job',
+  putPlan: 'a plan',
+  putEntry: 'an entry of the record',
+  putPhoto: 'a photo',
+} as const;

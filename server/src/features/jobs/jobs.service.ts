@@ -36,7 +36,7 @@ const DUE_WITHIN_DAYS = 30;
 /** So many finished jobs stand in today's list of joints to read. */
 const DONE_JOBS_READ = 20;
 
-type BareJob = Omit<JobView, keyof JobNotes>;
+type BareJob = Omit<JobView, keyof JobNotes | 'nextTag'>;
 
 /** Jobs with their circuit, unit and joints; the same few queries for one job as for hundreds. */
 async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readonly BareJob[]> {
@@ -82,11 +82,17 @@ const toJob = ({ id, number, title, stage, began, done }: JobRow, order: readonl
   order,
 });
 
-export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
+/** A job with its notes, as its joints need it. */
+export async function jobWithNotes(shop: ShopWork, jobId: string): Promise<BareJob & JobNotes> {
   const row = await jobById(shop, jobId);
   const [job] = row ? await describe(shop, [row]) : [];
   if (!job) throw notFound('This job');
   return { ...job, ...(await jobNotes(shop, job.id)) };
+}
+
+export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
+  const job = await jobWithNotes(shop, jobId);
+  return { ...job, nextTag: await nextTag(shop, job.unit.tag) };
 }
 
 const summaryOf = ({ circuit: _circuit, site: _site, order: _order, ...summary }: BareJob): JobSummary => summary;
@@ -148,7 +154,7 @@ export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest
 }
 
 export async function addJointToJob(shop: ShopWork, ids: { jobId: string; jointId: string }, body: PutJointRequest): Promise<JointSummary> {
-  const job = await jobView(shop, ids.jobId);
+  const job = await jobWithNotes(shop, ids.jobId);
   await lockUnit(shop, job.unit.id);
   const hash = requestHash({ job: ids.jobId, ...body });
   const before = await jointById(shop, ids.jointId);

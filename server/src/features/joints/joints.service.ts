@@ -1,12 +1,12 @@
 import type { JointSummary, JointView } from '@kesto/contract';
 import type { ShopWork } from '../../platform/db/shop';
 import { notFound } from '../../platform/errors';
-import { jobView } from '../jobs/jobs.service';
+import { jobWithNotes } from '../jobs/jobs.service';
 import { entriesOf, jobOfJoint, latestPlans, namesOf, toStoredPlan } from './joints.repository.typeorm';
 
 /** Joints of one job with their plans and records, in a number of queries that does not grow with them. */
 export async function jointViews(shop: ShopWork, jobId: string, wanted: (joint: JointSummary) => boolean): Promise<readonly JointView[]> {
-  const { id, number, title, stage, began, order, schools, site, unit, circuit } = await jobView(shop, jobId);
+  const { id, number, title, stage, began, order, schools, site, unit, circuit } = await jobWithNotes(shop, jobId);
   const job = { id, number, title, stage, began, order, schools };
   const joints = order.filter(wanted);
   const ids = joints.map((joint) => joint.id);

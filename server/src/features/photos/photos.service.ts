@@ -1,10 +1,9 @@
 import { createHash } from 'node:crypto';
 import sharp, { type Metadata } from 'sharp';
-import { PHOTO_LIMIT_BYTES } from '@kesto/contract';
+import { PHOTO_LIMIT_BYTES, PHOTO_LONGEST_SIDE_PX } from '@kesto/contract';
 import { AppError } from '../../platform/errors';
 
 const KNOWN = ['jpeg', 'png', 'webp'];
-const LONGEST_SIDE_PX = 2000;
 /** What a phone's camera makes at its largest, and no more: what is behind a small file is not known before it is decoded. */
 const PIXEL_LIMIT = 50_000_000;
 const SIDE_LIMIT_PX = 12_000;
@@ -12,6 +11,7 @@ const DECODED_LIMIT_BYTES = 200_000_000;
 /** A drawing stays a PNG, without loss, as long as it is small. */
 const PNG_LIMIT_BYTES = 2_000_000;
 const JPEG = { quality: 82 } as const;
+const UNREADABLE = 'The photo cannot be read to its end: it may be damaged.';
 
 const SAMPLE_BYTES: Readonly<Record<string, number>> = { uchar: 1, char: 1, ushort: 2, short: 2 };
 
@@ -51,25 +51,42 @@ function checkHeader({ format, width, height, channels = 4, depth = 'float' }: P
   return format === 'png';
 }
 
+/** Whether a JPEG is what a device makes of a photo before it sends it: upright, not too large, and nothing beside the picture. */
+const isClean = ({ format, width = Infinity, height = Infinity, orientation = 1, exif, iptc, xmp }: Partial<Metadata>) =>
+  format === 'jpeg' && Math.max(width, height) <= PHOTO_LONGEST_SIDE_PX && orientation === 1 && !exif && !iptc && !xmp;
+
+/** Whether the picture can be read to its last pixel. */
+async function checkWhole(sent: Buffer): Promise<void> {
+  await sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error', sequentialRead: true })
+    .stats()
+    .catch((cause: unknown) => {
+      throw new AppError('NOT_AN_IMAGE', UNREADABLE, 'photo', { cause });
+    });
+}
+
 /**
  * What is kept of a photo: told by its content to be an image, turned upright, at most 2000 px, with nothing the camera
- * wrote beside the picture (place, time, device).
+ * wrote beside the picture (place, time, device). What is so already is kept byte for byte: the device has named it by its hash.
  */
 export const cleanPhoto: PhotoCleaner = async (sent) => {
   const header = await sharp(sent, { limitInputPixels: false })
     .metadata()
     .catch(() => ({}));
   const isPng = checkHeader(header);
+  if (isClean(header)) {
+    await checkWhole(sent);
+    return { sha256: sha256(sent), mediaType: 'image/jpeg', bytes: sent };
+  }
   const upright = sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error', sequentialRead: true })
     .rotate()
-    .resize({ width: LONGEST_SIDE_PX, height: LONGEST_SIDE_PX, fit: 'inside', withoutEnlargement: true });
+    .resize({ width: PHOTO_LONGEST_SIDE_PX, height: PHOTO_LONGEST_SIDE_PX, fit: 'inside', withoutEnlargement: true });
   const encoded = (type: 'png' | 'jpeg') =>
     upright
       .clone()
       .toFormat(type, type === 'jpeg' ? JPEG : {})
       .toBuffer()
       .catch((cause: unknown) => {
-        throw new AppError('NOT_AN_IMAGE', 'The photo cannot be read to its end: it may be damaged.', 'photo', { cause });
+        throw new AppError('NOT_AN_IMAGE', UNREADABLE, 'photo', { cause });
       });
   const png = isPng ? await encoded('png') : null;
   const keepsPng = png !== null && png.length <= PNG_LIMIT_BYTES;

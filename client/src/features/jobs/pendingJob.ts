@@ -1,0 +1,72 @@
+import type { JobView, JointSummary, PutJobEntryRequest, PutJobRequest, PutJointRequest, UnitView } from '@kesto/contract';
+import { jobStage } from '@kesto/core';
+import { stateWith } from '@/features/joint/pendingJoint';
+import { bodyOf, goes, type Command } from '@/outbox';
+
+/** The tag that comes so many after one, as CR2-14 is two after CR2-12. */
+export function tagAfter(tag: string, by: number): string {
+  const dash = tag.lastIndexOf('-') + 1;
+  return `${tag.slice(0, dash)}${String(Number(tag.slice(dash)) + by).padStart(2, '0')}`;
+}
+
+/** Joints the server does not know yet, with the tags it would give them now: it may settle on others. */
+const added = (job: JobView, pending: readonly Command[]): readonly JointSummary[] =>
+  pending
+    .filter((command) => goes('putJoint')(command) && !job.order.some((joint) => joint.id === command.params['joint']))
+    .map((command, i) => ({
+      id: command.params['joint'] ?? '',
+      tag: tagAfter(job.nextTag, i),
+      title: bodyOf<PutJointRequest>(command).title,
+      state: 'not-planned',
+    }));
+
+/** A job as it stands with what is kept here. */
+export function jobWith(job: JobView, kept: readonly Command[], by: string): JobView {
+  const pending = kept.filter(({ params }) => params['job'] === job.id);
+  const order = [...job.order, ...added(job, pending)].map((joint) => ({
+    ...joint,
+    state: stateWith(
+      joint.state,
+      kept.filter(({ params }) => params['joint'] === joint.id),
+    ),
+  }));
+  const notes = pending.filter(goes('putJobEntry')).map((command) => ({
+    command,
+    body: bodyOf<PutJobEntryRequest>(command),
+  }));
+  const signed = (command: Command) => ({ id: command.params['entry'] ?? '', by, at: command.at });
+  const schools = notes.findLast(({ body }) => body.kind === 'schools');
+  const sums = notes.flatMap(({ command, body }) =>
+    body.kind === 'sum' && !job.sums.some((sum) => sum.id === command.params['entry']) ? [{ ...body.values, ...signed(command) }] : [],
+  );
+  return {
+    ...job,
+    order,
+    joints: order.length,
+    planned: order.filter((joint) => joint.state !== 'not-planned').length,
+    schools: schools?.body.kind === 'schools' ? { ...schools.body.values, ...signed(schools.command) } : job.schools,
+    sums: [...job.sums, ...sums],
+  };
+}
+
+/** A job that only this device knows yet; the server settles its number. */
+export function newJob(command: Command, units: readonly UnitView[], number: number): JobView | undefined {
+  const { circuitId, title } = bodyOf<PutJobRequest>(command);
+  const unit = units.find(({ circuits }) => circuits.some((circuit) => circuit.id === circuitId));
+  const circuit = unit?.circuits.find(({ id }) => id === circuitId);
+  if (!unit || !circuit) return undefined;
+  const { site, circuits: _circuits, ...plate } = unit;
+  return {
+    id: command.params['job'] ?? '',
+    ...{ number, title, site, circuit, unit: plate },
+    stage: jobStage('plan', []),
+    began: 'plan',
+    done: false,
+    planned: 0,
+    joints: 0,
+    order: [],
+    nextTag: `${unit.tag}-01`,
+    schools: null,
+    sums: [],
+  };
+}

@@ -1,0 +1,24 @@
+import { createSelector } from '@reduxjs/toolkit';
+import { useMemo } from 'react';
+import { useSelector } from 'react-redux';
+import type { RootState } from '@/state/store';
+import type { Command, WriteRoute } from './command';
+
+const selectKept = (state: RootState) => state.outbox;
+const selectUnrefused = createSelector([selectKept], (kept) => kept.filter((command) => !command.refused));
+
+/** Everything that is kept here, oldest first. */
+export const useKept = (): readonly Command[] => useSelector(selectKept);
+
+/** What is kept here and on its way: shown as if it were stored. */
+export const useUnrefused = (): readonly Command[] => useSelector(selectUnrefused);
+
+/** Of those, what is about one thing. */
+export function usePending(thing: string): readonly Command[] {
+  const kept = useUnrefused();
+  return useMemo(() => kept.filter((command) => command.things.includes(thing)), [kept, thing]);
+}
+
+export const bodyOf = <Body>(command: Command): Body => command.body as Body; // cast: every command of a route carries that route's body
+
+export const goes = (route: WriteRoute) => (command: Command) => command.route === route;

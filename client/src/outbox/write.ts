@@ -1,0 +1,40 @@
+import { v7 as uuid } from 'uuid';
+import { signedInPerson } from '@/features/session/api';
+import type { AppThunk } from '@/state/store';
+import type { Command, Refusal, Write, WriteRoute } from './command';
+
+/** So long a screen waits to be told of a refusal while what was typed is still before the person; then it goes on. */
+const PATIENCE_MS = 1500;
+
+const NOBODY: Refusal = { message: 'Sign in first: what is kept here needs a name.', field: null };
+
+/** Keeps a write on the device and sends it. Null once it is safe here; what is wrong where the server refused it at once. */
+export const write =
+  <Name extends WriteRoute>({ file, ...asked }: Write<Name>): AppThunk<Promise<Refusal | null>> =>
+  async (_dispatch, getState, { outbox }) => {
+    const by = signedInPerson(getState())?.id;
+    if (!by) return NOBODY;
+    const command: Command = { ...asked, id: uuid(), by, at: new Date().toISOString(), refused: null, stalled: null };
+    const outcome = outbox.outcomeOf(command.id);
+    await outbox.issue(command, file);
+    const told = await Promise.race([outcome, new Promise<null>((resolve) => setTimeout(resolve, PATIENCE_MS, null))]);
+    if (told?.kind !== 'refused') return null;
+    await outbox.letGo(command.id);
+    return { message: told.message, field: told.field };
+  };
+
+/** Begins to send what is kept here: when the page opens, somebody signs in, or there is a signal again. */
+export const sendKept = (): AppThunk<Promise<void>> => async (_dispatch, _getState, { outbox }) => {
+  await outbox.show();
+  outbox.kick();
+};
+
+export const sendAgain =
+  (id: string): AppThunk<Promise<void>> =>
+  (_dispatch, _getState, { outbox }) =>
+    outbox.tryAgain(id);
+
+export const takeBack =
+  (id: string): AppThunk<Promise<void>> =>
+  (_dispatch, _getState, { outbox }) =>
+    outbox.letGo(id);
