@@ -24,10 +24,12 @@ export const write =
   };
 
 /** Begins to send what is kept here: when the page opens, somebody signs in, or there is a signal again. */
-export const sendKept = (): AppThunk<Promise<void>> => async (_dispatch, _getState, { outbox }) => {
-  await outbox.show();
-  outbox.kick();
-};
+export const sendKept =
+  (): AppThunk<Promise<void>> =>
+  async (_dispatch, _getState, { outbox }) => {
+    await outbox.show();
+    outbox.kick();
+  };
 
 export const sendAgain =
   (id: string): AppThunk<Promise<void>> =>

@@ -15,8 +15,7 @@ interface Services {
 }
 
 const SENDS_ALONE = 'kesto.outbox';
-const alone = (work: () => Promise<void>) =>
-  globalThis.navigator?.locks ? globalThis.navigator.locks.request(SENDS_ALONE, work) : work();
+const alone = (work: () => Promise<void>) => (globalThis.navigator?.locks ? globalThis.navigator.locks.request(SENDS_ALONE, work) : work());
 
 export function makeStore(kept: Kept = keptInPage()) {
   const services: { outbox?: Outbox } = {};

@@ -15,8 +15,10 @@ export function KeptStrip() {
   if (!kept || kept.status === 'stored' || kept.status === 'sending') return null;
   const refused = kept.status === 'refused';
   return (
-    <TouchableRipple role="link" onPress={() => router.push('/kept')} style={{ minHeight: TOUCH, justifyContent: 'center' }}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', paddingHorizontal: 16, borderTopWidth: 1, borderColor: t.rule }}>
+    <TouchableRipple role="link" onPress={() => router.push('/kept')} style={{ borderTopWidth: 1, borderColor: t.rule }}>
+      <View
+        style={{ minHeight: TOUCH, flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', paddingHorizontal: 16 }}
+      >
         <Words size={15} bold tone={refused ? 'red' : 'amber'}>
           {keptWords(kept)}
         </Words>

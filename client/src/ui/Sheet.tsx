@@ -131,7 +131,7 @@ function PhoneSheet(props: SheetProps) {
           </View>
         ) : null}
       </View>
-      <KeptStrip />
+      {props.cells.here === 'kept' ? null : <KeptStrip />}
       {props.action || props.round ? (
         <View
           role="contentinfo"

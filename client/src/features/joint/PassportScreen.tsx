@@ -16,6 +16,7 @@ import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { jointCells } from './cells';
 import { Chain } from './Chain';
+import { KeptLinks } from './KeptLinks';
 import { PlanAgainstMade } from './PlanAgainstMade';
 import { brokenEntry, IntegrityMark } from './IntegrityMark';
 import { usePassport } from './usePassport';
@@ -73,6 +74,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           ) : (
             <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
           )}
+          <KeptLinks joint={joint} />
           {mayJudge ? <Judge onJudge={passport.judge} busy={passport.judging} /> : null}
           {passport.problem ? <Failed message={passport.problem} /> : null}
         </View>

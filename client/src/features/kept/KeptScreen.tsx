@@ -5,17 +5,22 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { useMe } from '@/features/session/useMe';
-import { bodyOf, sendAgain, sendKept, takeBack, useKept, type Command } from '@/outbox';
+import { bodyOf, sendAgain, sendKept, takeBack, useKept, useKeptHere, type Command } from '@/outbox';
 import type { AppDispatch } from '@/state/store';
 import { FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { WayToServer } from './WayToServer';
 
-/** What it is, in words; an entry by its own kind. */
-const whatOf = (command: Command): string =>
-  command.route === 'putEntry' ? `entry: ${ENTRY_WORDS[bodyOf<PutEntryRequest>(command).kind]}` : WRITE_WORDS[command.route];
+/** What it is, in words: an entry by its own kind, what has a name by that. */
+function whatOf(command: Command): string {
+  if (command.route === 'putEntry') return `entry: ${ENTRY_WORDS[bodyOf<PutEntryRequest>(command).kind]}`;
+  const named = bodyOf<{ tag?: string; title?: string; name?: string } | undefined>(command);
+  const name = named?.tag ?? named?.title ?? named?.name;
+  return name ? `${WRITE_WORDS[command.route]}: ${name}` : WRITE_WORDS[command.route];
+}
 
 function stateOf(command: Command, own: boolean): string {
   if (command.refused) return command.refused.message;
@@ -29,6 +34,8 @@ export function KeptScreen() {
   const dispatch = useDispatch<AppDispatch>();
   const me = useMe();
   const kept = useKept();
+  const here = useKeptHere();
+  const others = kept.filter((command) => command.by !== me?.person.id).length;
   return (
     <Sheet
       tag="kept"
@@ -37,16 +44,30 @@ export function KeptScreen() {
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'kept' }}
       action={kept.length > 0 ? { label: 'Send now', onPress: () => void dispatch(sendKept()) } : undefined}
+      aside={
+        <View style={{ gap: 12, paddingTop: 8 }}>
+          <WayToServer kept={here} />
+          <Words size={15} tone="ink2">
+            A tap is answered once it is safe on this device. From here it goes to the server in its order, each write once, as soon as
+            there is a signal.
+          </Words>
+        </View>
+      }
     >
       {kept.length === 0 ? (
         <Empty title="All stored" text="What you keep without a signal stands here until the server has it." />
       ) : (
-        <View role="list" aria-label="kept here">
+        <View role="list" aria-label="kept here" style={{ maxWidth: 720 }}>
           {kept.map((command) => (
             <Row key={command.id} command={command} own={command.by === me?.person.id} />
           ))}
         </View>
       )}
+      {others > 0 ? (
+        <Words size={15} tone="ink2">
+          {others} of these {others === 1 ? 'is' : 'are'} another person’s: never sent in your name.
+        </Words>
+      ) : null}
     </Sheet>
   );
 }

@@ -70,7 +70,7 @@ export function usePlannerScreen({
     back: () => setStep(STEPS[STEPS.indexOf(step) - 1] ?? 'male'),
     openJoint: (id: string) => router.push(`/joints/${id}`),
     save: {
-      label: store.busy ? 'Storing' : stored ? 'Braze it' : 'Put in the job',
+      label: store.busy ? 'Keeping' : stored ? 'Braze it' : 'Put in the job',
       disabled: !plan?.chosen || store.busy,
       onPress: () => (stored ? router.push(`/joints/${joint.id}/braze`) : void store.save()),
     },

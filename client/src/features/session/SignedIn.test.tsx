@@ -26,7 +26,18 @@ test('the title block says the day, the person with their units, and that all is
 
 test('what the server does not have is counted: on its way, kept here, or not taken', async () => {
   const { store } = await show();
-  const command = { id: 'c', by: 'p1', things: [], changes: [], params: {}, route: 'putVan', body: {}, at: '', refused: null, stalled: null };
+  const command = {
+    id: 'c',
+    by: 'p1',
+    things: [],
+    changes: [],
+    params: {},
+    route: 'putVan',
+    body: {},
+    at: '',
+    refused: null,
+    stalled: null,
+  };
   const says = (part: object) => {
     act(() => void store.dispatch(keptHere([{ ...command, ...part } as never]))); // cast: spelled out above
     return screen.getByRole('link', { name: /kept here|being sent/ });

@@ -15,7 +15,8 @@ export function SchoolsScreen() {
   const { keep, problem } = useWrite();
   const mayChange = me?.person.role === 'lead' || me?.person.role === 'admin';
   const chosen = schools.data;
-  const choose = (question: SchoolQuestion, answer: string | null) => void keep(schoolsWrite(answered(schools.data ?? {}, question, answer)));
+  const choose = (question: SchoolQuestion, answer: string | null) =>
+    void keep(schoolsWrite(answered(schools.data ?? {}, question, answer)));
   return (
     <Sheet
       tag="shop"

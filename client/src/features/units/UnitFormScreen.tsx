@@ -56,7 +56,7 @@ function Ready({ unit, sites }: { unit: UnitView | null; sites: readonly SiteVie
       up={unit ? { label: unit.tag, href: `/units/${unit.id}` } : { label: 'today', href: '/' }}
       cells={{ here: 'unit', unit: { name: unit?.tag ?? 'new' } }}
       action={{
-        label: busy ? 'Storing' : unit ? 'Keep it so' : `Keep ${tag || 'it'}`,
+        label: busy ? 'Keeping' : unit ? 'Keep it so' : `Keep ${tag || 'it'}`,
         onPress: () => void send(),
         disabled: busy,
       }}

@@ -31,6 +31,15 @@ export const sitesWith = (sites: readonly SiteView[], kept: readonly Command[]):
   merged(sites, kept.filter(goes('putSite')).map(siteOf));
 
 export const unitsWith = (units: readonly UnitView[], sites: readonly SiteView[], kept: readonly Command[]): readonly UnitView[] => {
-  const known = sitesWith(merged(sites, units.map((unit) => unit.site)), kept);
-  return merged(units, kept.filter(goes('putUnit')).flatMap((command) => unitOf(command, known) ?? []));
+  const known = sitesWith(
+    merged(
+      sites,
+      units.map((unit) => unit.site),
+    ),
+    kept,
+  );
+  return merged(
+    units,
+    kept.filter(goes('putUnit')).flatMap((command) => unitOf(command, known) ?? []),
+  );
 };

@@ -49,7 +49,7 @@ function Ready({ stored }: { stored: VanStock }) {
       action={
         mayCount
           ? {
-              label: van.busy ? 'Storing' : van.touched ? 'Keep this count' : 'Counted',
+              label: van.busy ? 'Keeping' : van.touched ? 'Keep this count' : 'Counted',
               onPress: () => void van.keep(),
               disabled: !van.canKeep,
             }
