@@ -41,13 +41,13 @@ if (!stopping) stop(`the server ended by itself (exit ${code})`, `read the end o
 step('stopped; everything acknowledged is kept');
 process.exit(0);
 
-function greet({ url, said: { signIns, firstAdmin, openToListeners, demoBarred }, logFile }) {
+function greet({ url, said: { signIns, firstCode, openToListeners, demoBarred }, logFile }) {
   step('ready');
   console.log(`\n  Kesto is at  ${url}\n`);
   for (const { name, login, role, password } of signIns) {
     console.log(`  ${name.padEnd(18)}${role.padEnd(12)}sign in as "${login}", password "${password}"`);
   }
-  if (firstAdmin) console.log(`  First sign-in: "${firstAdmin.login}", password "${firstAdmin.password}". It is shown only now.`);
+  if (firstCode) console.log(`  The shop’s admin comes in by the one-time code  ${firstCode}  ("I have a code").`);
   if (demoBarred) console.log('  This folder holds the demo, whose people may not sign in with --no-demo. A shop of your own: --data DIR.');
   if (openToListeners) console.log(OPEN_TO_LISTENERS);
   console.log(`\n  Log: ${path.relative('.', logFile)}. Stop with Ctrl-C.\n`);

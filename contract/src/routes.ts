@@ -1,5 +1,6 @@
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
+import { PEOPLE_ROUTES } from './people/routes';
 import { PHOTO_ROUTES } from './photos/routes';
 import { PRINT_ROUTES } from './print/routes';
 import type { ParamsOf, Route, Streamed } from './route';
@@ -12,6 +13,7 @@ import { SYSTEM_ROUTES } from './system/routes';
 export const ROUTES = {
   ...SYSTEM_ROUTES,
   ...SESSION_ROUTES,
+  ...PEOPLE_ROUTES,
   ...SHOP_ROUTES,
   ...UNIT_ROUTES,
   ...JOB_ROUTES,

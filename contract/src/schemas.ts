@@ -1,6 +1,7 @@
 import type Joi from 'joi';
 import { putJobEntryRequest, putJobRequest, putJointRequest } from './jobs/schema';
 import { putEntryRequest, putPlanRequest } from './joints/schema';
+import { codeRequest, joinRequest, putInviteRequest, putPasswordRequest, putPersonRequest } from './people/schema';
 import type { NoBody } from './route';
 import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
@@ -11,6 +12,7 @@ import { putSiteRequest, putUnitRequest } from './units/schema';
 export * from './engine/schema';
 export * from './jobs/schema';
 export * from './joints/schema';
+export * from './people/schema';
 export * from './session/schema';
 export * from './shop/schema';
 export * from './units/schema';
@@ -23,6 +25,11 @@ type WithBody = { [Name in RouteName]: Body<Name> extends NoBody ? never : Name 
 export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<Name>> } = {
   signIn: signInRequest,
   putUnits: unitsRequest,
+  putPerson: putPersonRequest,
+  putInvite: putInviteRequest,
+  readInvite: codeRequest,
+  join: joinRequest,
+  putPassword: putPasswordRequest,
   putVan: putVanRequest,
   putSchools: schoolsRequest,
   putSite: putSiteRequest,

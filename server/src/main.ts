@@ -10,7 +10,7 @@ import { buildLogger } from './platform/log/logger';
 import { holdsDemo, loadDemo } from './features/demo/load';
 import { demoPeople } from './features/demo/people';
 import { photoQueue } from './features/photos/photoQueue';
-import { openFirstShop } from './features/session/firstShop';
+import { firstCode, openFirstShop } from './features/people/firstShop';
 
 /** By then everything is ended, whatever hangs: the database has its own seconds after that, ten in all. */
 const LAST_MS = 5_000;
@@ -21,12 +21,12 @@ async function run(config: Config): Promise<void> {
   const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
   const platform = { db, clock: systemClock, demo: config.demo, dataDir: config.dataDir, cleanPhoto };
   if (empty && config.demo) await loadDemo(db);
-  const firstAdmin = empty && !config.demo ? await openFirstShop(db) : null;
+  if (empty && !config.demo) await openFirstShop(db, config.dataDir, systemClock());
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);
   log.info({ port: config.port, host: config.host }, 'ready');
   process.send?.({
     signIns: config.demo ? demoPeople() : [],
-    firstAdmin,
+    firstCode: config.demo ? null : await firstCode(db, config.dataDir),
     openToListeners: isOpenToListeners(config),
     demoBarred: !config.demo && (await holdsDemo(db)),
   });

@@ -1,7 +1,8 @@
 import type { Body, Params, RouteName } from '@kesto/contract/api';
 import type { Tag } from '@/api/api';
 
-export type WriteRoute = Extract<RouteName, `put${string}`>;
+/** A code is good only once the server knows it, and a password is kept on no device: those two wait for the answer. */
+export type WriteRoute = Exclude<Extract<RouteName, `put${string}`>, 'putInvite' | 'putPassword'>;
 
 /** What a screen asks to be written. */
 export interface Write<Name extends WriteRoute = WriteRoute> {
@@ -51,5 +52,6 @@ export const thing = {
   photo: (sha256: string) => `photo.${sha256}`,
   van: 'van',
   schools: 'schools',
+  person: (id: string) => `person.${id}`,
   me: 'me',
 } as const;

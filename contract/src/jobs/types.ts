@@ -1,5 +1,6 @@
 import type { Schools, Stage } from '@kesto/core';
 import type { JointSummary } from '../joints/types';
+import type { ApprovalScope } from '../people/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
 
 export interface JobSummary {
@@ -56,11 +57,16 @@ export interface JobView extends JobSummary {
   readonly sums: readonly JobSum[];
 }
 
+/** An approval that ends soon, or approvals that the shop has to confirm again. */
+export type Due = { readonly name: string; readonly until: string } & (
+  { readonly kind: 'approval'; readonly scope: ApprovalScope } | { readonly kind: 'confirmation' }
+);
+
 export interface Today {
   readonly jobs: readonly JobSummary[];
   readonly units: readonly UnitPlate[];
   readonly sentBack: readonly { readonly joint: JointSummary; readonly jobId: string; readonly by: string; readonly why: string }[];
-  readonly due: readonly { readonly name: string; readonly what: string; readonly until: string }[];
+  readonly due: readonly Due[];
   readonly toRead: readonly JointSummary[];
 }
 

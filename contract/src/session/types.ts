@@ -1,4 +1,5 @@
 import type { UnitPreferences } from '@kesto/core';
+import type { Approval } from '../people/types';
 
 export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
 export type Role = (typeof ROLES)[number];
@@ -6,6 +7,8 @@ export type Role = (typeof ROLES)[number];
 /** Who may read, and who may also plan and record. */
 export const EVERYBODY: readonly Role[] = ROLES;
 export const MAKERS: readonly Role[] = ['technician', 'lead', 'admin'];
+/** Who answers for the shop: judges joints, chooses schools, asks people in. */
+export const LEADS: readonly Role[] = ['lead', 'admin'];
 
 export interface SignInRequest {
   readonly login: string;
@@ -16,11 +19,6 @@ export interface PersonName {
   readonly id: string;
   readonly name: string;
   readonly role: Role;
-}
-
-export interface Approval {
-  readonly group: 'phosphorus filler' | 'silver filler' | 'aluminium filler';
-  readonly validUntil: string;
 }
 
 export interface Me {

@@ -1,11 +1,11 @@
 import type { Schools } from '@kesto/core';
 import { get, put } from '../route';
-import { EVERYBODY, MAKERS } from '../session/types';
+import { EVERYBODY, LEADS, MAKERS } from '../session/types';
 import type { VanStock } from './types';
 
 export const SHOP_ROUTES = {
   van: get<VanStock>()('/api/van', { summary: 'Rods, torch and gas on the van', roles: EVERYBODY }),
   putVan: put<VanStock, VanStock>()('/api/van', { summary: 'What is on the van, counted again', roles: MAKERS }),
   getSchools: get<Schools>()('/api/schools', { summary: 'The shop’s answers where practitioners differ', roles: EVERYBODY }),
-  putSchools: put<Schools, Schools>()('/api/schools', { summary: 'Choose the shop’s schools', roles: ['lead', 'admin'] }),
+  putSchools: put<Schools, Schools>()('/api/schools', { summary: 'Choose the shop’s schools', roles: LEADS }),
 } as const;

@@ -3,6 +3,7 @@ import type { Platform } from '../platform/http/context';
 import { registrar } from '../platform/http/register';
 import { jobRoutes } from './jobs/jobs.routes';
 import { jointRoutes } from './joints/joints.routes';
+import { peopleRoutes } from './people/people.routes';
 import { photoRoutes } from './photos/photos.routes';
 import { printRoutes } from './print/print.routes';
 import { sessionRoutes } from './session/session.routes';
@@ -17,6 +18,7 @@ export function features(platform: Platform): Router {
   const routes = registrar(router, platform, authenticator(platform));
   systemRoutes(routes, platform);
   sessionRoutes(routes, platform);
+  peopleRoutes(routes, platform);
   unitRoutes(routes);
   jobRoutes(routes, platform);
   jointRoutes(routes, platform);

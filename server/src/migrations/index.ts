@@ -5,6 +5,7 @@ import { NoWayUp1764000000004 } from './0004-no-way-up';
 import { KeptPlan1764000000005 } from './0005-kept-plan';
 import { UnitKinds1764000000006 } from './0006-unit-kinds';
 import { JobStages1764000000007 } from './0007-job-stages';
+import { People1764000000008 } from './0008-people';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -15,4 +16,5 @@ export const MIGRATIONS = [
   KeptPlan1764000000005,
   UnitKinds1764000000006,
   JobStages1764000000007,
+  People1764000000008,
 ];

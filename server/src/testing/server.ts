@@ -107,6 +107,8 @@ export async function addOtherShop(db: DataSource, people: readonly { login: str
         password_hash,
         units: METRIC_PREFERENCES,
         approvals: [],
+        confirmed_at: null,
+        left_at: null,
         ...person,
       });
     }

@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react-native';
 import { INCH_PREFERENCES, METRIC_PREFERENCES } from '@kesto/core';
-import { personAs, press, showScreen, went } from '@/testing/screen';
+import { personAs, press, showScreen, type, went } from '@/testing/screen';
 import { PersonScreen } from './PersonScreen';
 
 test('one unit is changed and the others stay', async () => {
@@ -10,9 +10,10 @@ test('one unit is changed and the others stay', async () => {
 });
 
 test('approvals stand there with their end, or that there are none', async () => {
-  const approvals = [{ group: 'silver filler' as const, validUntil: '2027-03-31' }];
+  const approvals = [{ scope: 'silver' as const, number: 'LB-128' as const, validUntil: '2027-03-31' }];
   await showScreen(<PersonScreen />, { answers: { 'GET session': personAs('technician', { approvals, units: INCH_PREFERENCES }) } });
-  expect(screen.getByText('silver filler: until 31 March 2027')).toBeTruthy();
+  expect(screen.getByText(/silver filler with flux/)).toBeTruthy();
+  expect(screen.getByText('until 31 Mar 2027')).toBeTruthy();
   await showScreen(<PersonScreen />);
   expect(screen.getByText('None entered')).toBeTruthy();
 });
@@ -22,6 +23,27 @@ test('the light is chosen on this device and nothing is sent', async () => {
   await press('night');
   expect(store.getState().theme).toBe('night');
   expect(writes).toHaveLength(0);
+});
+
+test('sign-ins are listed, the others can be ended, and the password changed', async () => {
+  const began = '2026-11-20T08:00:00.000Z';
+  const signIns = [
+    { id: 's1', device: 'Android, phone', began, here: true },
+    { id: 's2', device: 'Linux', began, here: false },
+  ];
+  const refused = { status: 400, message: 'This is not your password now.', field: 'current' };
+  const { writes } = await showScreen(<PersonScreen />, {
+    answers: { 'GET me/sessions': signIns, 'DELETE me/sessions/s2': {}, 'PUT me/password': refused },
+  });
+  expect(screen.getByText('Android, phone, this one')).toBeTruthy();
+  expect(screen.getAllByText('End it')).toHaveLength(1);
+  await press('End it');
+  expect(writes[0]).toMatchObject({ method: 'DELETE', path: 'me/sessions/s2' });
+  await press('Change your password');
+  await type('password now', 'wrong');
+  await type(/new password/, 'ten letters or more');
+  await press('Change it');
+  expect(screen.getByText('This is not your password now.')).toBeTruthy();
 });
 
 test('signing out ends the session', async () => {

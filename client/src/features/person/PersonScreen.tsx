@@ -1,18 +1,20 @@
 import { useRouter } from 'expo-router';
 import type { UnitPreferences } from '@kesto/core';
-import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from '@/api/api';
 import { useSignOutMutation } from '@/features/session/api';
 import { unitsWrite, useMe } from '@/features/session/useMe';
 import { useWrite } from '@/outbox';
+import { ApprovalLine } from '@/features/people/ApprovalLine';
 import { themeChosen, type ThemeChoice } from '@/state/theme';
 import type { RootState } from '@/state/store';
 import { Choice, FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
-import { Heading, Words } from '@/ui/Words';
+import { Heading } from '@/ui/Words';
+import { PasswordForm } from './PasswordForm';
+import { SignIns } from './SignIns';
 
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
 
@@ -40,6 +42,7 @@ export function PersonScreen() {
       action={{ label: 'Sign out', onPress: () => void leave() }}
     >
       {problem ? <Failed message={problem.message} /> : null}
+      <FrameKey label="The shop’s people" onPress={() => router.push('/people')} />
       <FrameKey label="The shop’s schools" onPress={() => router.push('/schools')} />
       <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
       <Heading size={17}>Units you read in</Heading>
@@ -68,14 +71,14 @@ export function PersonScreen() {
         onChange={(choice) => dispatch(themeChosen(choice))}
       />
       <Heading size={17}>Brazing approvals</Heading>
-      {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s admin." /> : null}
-      <View>
+      {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s lead." /> : null}
+      <View style={{ gap: 10 }}>
         {me.approvals.map((a) => (
-          <Words key={a.group}>
-            {a.group}: until {format(new Date(a.validUntil), 'd MMMM yyyy')}
-          </Words>
+          <ApprovalLine key={a.scope} approval={a} today={new Date()} />
         ))}
       </View>
+      <SignIns />
+      <PasswordForm />
     </Sheet>
   );
 }

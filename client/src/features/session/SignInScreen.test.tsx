@@ -49,3 +49,46 @@ test('in the demo one touch on a person signs in as that person', async () => {
   await settle();
   expect(writes[0]).toEqual({ method: 'POST', path: 'session', body: { login: 'bo', password: 'demo' } });
 });
+
+describe('by a one-time code', () => {
+  const INVITATION = { shop: 'Lumikero workshop', name: 'Sanna Kivi', role: 'technician', first: false, login: null };
+
+  test('what it is for is told first; then a name and a password are enough', async () => {
+    const { writes } = await showScreen(<SignInScreen />, {
+      answers: { 'POST join/code': INVITATION, 'POST join': {}, 'GET demo/people': [] },
+    });
+    await press('I have a code');
+    await type(/^one-time code/, 'k7pm-4rwx');
+    await press('Go on');
+    expect(writes[0]?.body).toEqual({ code: 'K7PM4RWX' });
+    expect(screen.getByText('Welcome to Lumikero workshop')).toBeTruthy();
+    await type(/^name to sign in by/, 'Sanna');
+    await type(/^password, ten/, 'ten letters or more');
+    await press('Come in');
+    expect(writes[1]?.body).toEqual({ code: 'K7PM4RWX', name: 'Sanna Kivi', login: 'sanna', password: 'ten letters or more' });
+  });
+
+  test('the first admin also names the shop', async () => {
+    const first = { ...INVITATION, first: true, role: 'admin', name: 'Admin' };
+    const { writes } = await showScreen(<SignInScreen />, { answers: { 'POST join/code': first, 'POST join': {}, 'GET demo/people': [] } });
+    await press('I have a code');
+    await type(/^one-time code/, 'K7PM4RWX');
+    await press('Go on');
+    await type('what the shop is called', 'Orangery cooling');
+    await type(/^your name/, 'Maren Ito-Dahl');
+    await type(/^name to sign in by/, 'maren');
+    await type(/^password, ten/, 'ten letters or more');
+    await press('Come in');
+    expect(writes[1]?.body).toMatchObject({ shopName: 'Orangery cooling', name: 'Maren Ito-Dahl' });
+  });
+
+  test('a code that is not known says so at its field', async () => {
+    await showScreen(<SignInScreen />, {
+      answers: { 'POST join/code': { status: 404, message: 'This code is not known.' }, 'GET demo/people': [] },
+    });
+    await press('I have a code');
+    await type(/^one-time code/, 'K7PM4RWX');
+    await press('Go on');
+    expect(screen.getByText('This code is not known.')).toBeTruthy();
+  });
+});

@@ -1,14 +1,19 @@
+import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { JointDrawing } from '@/features/planner/drawing/JointDrawing';
 import { COVER_JOINT } from '@/features/planner/drawing/cover';
 import { isOpenToListeners, OPEN_TO_LISTENERS } from '@/ui/connection';
+import { FrameKey } from '@/ui/Keys';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
+import { codeInAddress } from './codeInAddress';
+import { JoinForm } from './JoinForm';
 import { SignInForm } from './SignInForm';
 
 export function SignInScreen() {
   const t = useTokens();
   const wide = useIsWide();
+  const [joining, setJoining] = useState(codeInAddress() !== '');
   return (
     <ScrollView
       style={{ flex: 1, backgroundColor: t.paper }}
@@ -33,7 +38,14 @@ export function SignInScreen() {
           <JointDrawing {...COVER_JOINT} detail="cover" />
         </View>
         <View style={{ flex: wide ? 1 : undefined }}>
-          <SignInForm />
+          {joining ? (
+            <JoinForm onBack={() => setJoining(false)} />
+          ) : (
+            <View style={{ gap: 14 }}>
+              <SignInForm />
+              <FrameKey label="I have a code" onPress={() => setJoining(true)} />
+            </View>
+          )}
           {isOpenToListeners() ? (
             <Words size={15} tone="amber" style={{ paddingTop: 12 }}>
               {OPEN_TO_LISTENERS}

@@ -7,6 +7,8 @@ const sessionApi = api.injectEndpoints({
     me: build.query<Answer<'me'>, void>({ query: () => call('me', {}), providesTags: ['Me'] }),
     demoPeople: build.query<Answer<'demoPeople'>, void>({ query: () => call('demoPeople', {}) }),
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', {}, body) }),
+    readInvite: build.query<Answer<'readInvite'>, Body<'readInvite'>>({ query: (body) => call('readInvite', {}, body) }),
+    join: build.mutation<Answer<'join'>, Body<'join'>>({ query: (body) => call('join', {}, body) }),
     signOut: build.mutation<Answer<'signOut'>, void>({ query: () => call('signOut', {}) }),
   }),
 });
@@ -15,4 +17,4 @@ const sessionApi = api.injectEndpoints({
 export const signedInPerson = (state: Parameters<ReturnType<typeof sessionApi.endpoints.me.select>>[0]) =>
   sessionApi.endpoints.me.select()(state).data?.person ?? null;
 
-export const { useMeQuery, useDemoPeopleQuery, useSignInMutation, useSignOutMutation } = sessionApi;
+export const { useMeQuery, useDemoPeopleQuery, useSignInMutation, useSignOutMutation, useReadInviteQuery, useJoinMutation } = sessionApi;

@@ -1,11 +1,9 @@
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { api, errorText, TAGS } from '@/api/api';
-import { letWaitingGo } from '@/api/signIn';
-import { sendKept } from '@/outbox';
-import { sessionBegan } from '@/state/session';
+import { errorText } from '@/api/api';
 import type { AppDispatch } from '@/state/store';
 import { useDemoPeopleQuery, useSignInMutation } from './api';
+import { welcomed } from './welcomed';
 
 /** Sign-in, the same on its own screen and laid over another: whoever waited for it goes on. */
 export function useSignIn() {
@@ -21,10 +19,7 @@ export function useSignIn() {
     const result = await send(as);
     if ('error' in result && result.error) return setProblem(errorText(result.error));
     setProblem(null);
-    dispatch(api.util.invalidateTags([...TAGS]));
-    dispatch(sessionBegan());
-    letWaitingGo();
-    void dispatch(sendKept());
+    dispatch(welcomed());
   }
 
   return { people, login, setLogin, password, setPassword, problem, busy: isLoading, signIn };

@@ -1,5 +1,6 @@
 import { screen } from '@testing-library/react-native';
 import { dayWith, summary } from '@/testing/jobs';
+import { SITE } from '@/testing/joints';
 import { EMPTY_DAY, press, showScreen, went } from '@/testing/screen';
 import { TodayScreen } from './TodayScreen';
 
@@ -17,12 +18,12 @@ test('carries on at the open job', async () => {
 test.each(['phone', 'wide'] as const)('what was sent back, what ends soon and what was made stand there, %s', async (size) => {
   const today = dayWith({
     sentBack: [{ joint: summary('GH2-14', 'sent-back'), jobId: 'j', by: 'Maren Ito-Dahl', why: 'fillet open at the back' }],
-    due: [{ name: 'Oskar Penn', what: 'silver filler', until: '2026-12-11' }],
+    due: [{ name: 'Oskar Penn', kind: 'approval', scope: 'silver', until: '2026-12-11' }],
     toRead: [summary('CR2-03', 'accepted')],
   });
   await show(today, { size });
   expect(screen.getByText('fillet open at the back')).toBeTruthy();
-  expect(screen.getByText('silver filler approval ends 11 December')).toBeTruthy();
+  expect(screen.getByText(/silver filler with flux ends 11 December/)).toBeTruthy();
   await press('CR2-03');
   expect(went()).toEqual(['/joints/CR2-03']);
 });
@@ -34,15 +35,19 @@ test('an inspector is led to what there is to read', async () => {
 });
 
 test('a day without jobs says so, and a job can be opened', async () => {
-  await show(dayWith({ jobs: [] }));
+  await show(dayWith({ jobs: [], toRead: [summary('CR2-03', 'accepted')] }));
   expect(screen.getByText('No open job')).toBeTruthy();
   await press('Open a job');
   expect(went()).toEqual(['/jobs/new']);
 });
 
-test('a shop that has nothing yet is told what comes first', async () => {
-  await show(EMPTY_DAY);
-  expect(screen.getByText(/the first machine is read from its plate/)).toBeTruthy();
+test('a shop that has nothing yet is led in five steps, those that are done ticked', async () => {
+  const nothing = { 'GET people': { people: [{}], invites: [] }, 'GET sites': [SITE], 'GET units': [] };
+  await show(EMPTY_DAY, { answers: nothing, role: 'admin' });
+  expect(screen.getAllByRole('link', { name: /^(People|The van|A site|A machine|A job)/ })).toHaveLength(5);
+  expect(screen.getByRole('link', { name: 'A site, done' })).toBeTruthy();
+  await press('People');
+  expect(went()).toEqual(['/people']);
 });
 
 test('a day that cannot be fetched says why and offers to try again', async () => {

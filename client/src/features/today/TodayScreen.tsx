@@ -1,4 +1,5 @@
-import type { Today } from '@kesto/contract';
+import type { Due, Today } from '@kesto/contract';
+import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
 import { JOINT_STATE_WORDS } from '@kesto/contract/wording/record';
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
@@ -16,6 +17,8 @@ import { Empty } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useTodayQuery } from './api';
+import { FirstSteps } from './FirstSteps';
+import { useFirstSteps } from './useFirstSteps';
 import { EmptyGround, Skyline } from './Skyline';
 
 function Row({ label, mark, href, children }: { label: string; mark?: ReactNode; href?: Href; children: ReactNode }) {
@@ -74,7 +77,7 @@ function Ready({ today }: { today: Today }) {
       aside={wide && waits(today) ? <Waiting today={today} /> : undefined}
     >
       {today.units.length > 0 ? <Skyline today={today} /> : <EmptyGround />}
-      {today.jobs.length === 0 ? <NothingOpen units={today.units.length} mayMake={!inspector} /> : null}
+      {today.jobs.length === 0 ? <NothingOpen made={today.toRead.length > 0} mayMake={!inspector} /> : null}
       {today.jobs.map((job, i) => (
         <Row key={job.id} label={i === 0 ? 'now' : 'open'} href={`/jobs/${job.id}`}>
           <Words bold>
@@ -116,13 +119,20 @@ function Ready({ today }: { today: Today }) {
 }
 
 /** What an empty day asks first. */
-function NothingOpen({ units, mayMake }: { units: number; mayMake: boolean }) {
+function NothingOpen({ made, mayMake }: { made: boolean; mayMake: boolean }) {
   if (!mayMake) return <Empty title="No open job" text="Jobs that are opened show here with what waits at each." />;
-  return units === 0 ? (
-    <Empty title="An empty sheet" text="Open a job: the first machine is read from its plate, then its joints are planned." />
-  ) : (
-    <Empty title="No open job" text="Open one on a machine that is here, or on a new one." />
-  );
+  return made ? <Empty title="No open job" text="Open one on a machine that is here, or on a new one." /> : <FromNothing />;
+}
+
+/** A shop in which nothing was made yet. */
+function FromNothing() {
+  const steps = useFirstSteps();
+  return steps ? <FirstSteps steps={steps} /> : null;
+}
+
+function dueText(due: Due): string {
+  const day = format(new Date(due.until), 'd MMMM');
+  return due.kind === 'approval' ? `approval for ${APPROVAL_WORDS[due.scope]} ends ${day}` : `approvals to be confirmed by ${day}`;
 }
 
 const waits = ({ sentBack, due, toRead }: Today) => sentBack.length + due.length + toRead.length > 0;
@@ -139,11 +149,9 @@ function Waiting({ today }: { today: Today }) {
         </Row>
       ))}
       {today.due.map((due) => (
-        <Row key={due.name + due.what} label="due" mark={<Flag letter="!" />}>
+        <Row key={due.name + (due.kind === 'approval' ? due.scope : due.kind)} label="due" mark={<Flag letter="!" />} href="/people">
           <Words bold>{due.name}</Words>
-          <Words size={15}>
-            {due.what} approval ends {format(new Date(due.until), 'd MMMM')}
-          </Words>
+          <Words size={15}>{dueText(due)}</Words>
         </Row>
       ))}
       {today.toRead.map((joint) => (

@@ -6,6 +6,7 @@ export { NewUnitScreen, UnitPlateScreen } from '@/features/units/UnitFormScreen'
 export { UnitScreen } from '@/features/units/UnitScreen';
 export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';
+export { PeopleScreen } from '@/features/people/PeopleScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';
 export { LookScreen } from '@/features/record/LookScreen';

@@ -11,3 +11,4 @@ export * from './differences';
 export * from './units';
 export * from './stages';
 export * from './record';
+export * from './people';

@@ -46,6 +46,7 @@ export const WRITE_WORDS = {
   putUnits: 'the units you read in',
   putSchools: 'the shop’s schools',
   putVan: 'the count of the van',
+  putPerson: 'what is said of a person',
   putSite: 'a site',
   putUnit: 'a unit’s plate',
   putJob: 'a job opened',

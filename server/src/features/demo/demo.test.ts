@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { verifyRecord } from '@kesto/core';
-import { openFirstShop } from '../session/firstShop';
+import { firstCode, openFirstShop } from '../people/firstShop';
+import { join } from '../people/join.service';
+import type { Platform } from '../../platform/http/context';
 import { prepareDatabase } from '../../platform/db/prepare';
 import { freshDatabase } from '../../testing/database';
 import { FINISHED_JOINT } from '../../testing/examples';
@@ -17,12 +19,22 @@ test('the example in docs is what the demo exports today, to the letter; else ru
   expect(verifyRecord(body)).toMatchObject({ ok: true, value: { intact: true } });
 });
 
-test('without the demo an empty database gets one admin, whose password works', async () => {
+test('without the demo an empty database waits for its admin: the code is there until somebody came by it', async () => {
   const database = await freshDatabase();
   const first = await prepareDatabase(database.ownerUrl, database.dataDir);
   expect(first.empty).toBe(true);
-  const admin = await openFirstShop(first.db);
-  expect(admin.password.length).toBeGreaterThan(12);
+  await openFirstShop(first.db, database.dataDir, new Date());
+  const code = await firstCode(first.db, database.dataDir);
+  expect(code).toMatch(/^[2-9A-Z]{4}-[2-9A-Z]{4}$/);
+  const platform = { db: first.db, clock: () => new Date() } as Platform; // cast: coming in needs no more of it
+  await join(platform, {
+    code: code?.replace('-', '') ?? '',
+    name: 'Maren',
+    login: 'first',
+    password: 'ten letters',
+    shopName: 'Orangery',
+  });
+  expect(await firstCode(first.db, database.dataDir)).toBeNull();
   await first.db.destroy();
   const second = await prepareDatabase(database.ownerUrl, database.dataDir);
   expect(second.empty).toBe(false);

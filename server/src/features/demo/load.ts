@@ -1,12 +1,13 @@
 import type { DataSource } from 'typeorm';
 import { requestHash } from '../../platform/db/once';
-import { Circuits, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../../platform/db/rows';
+import { Circuits, Invites, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../../platform/db/rows';
 import { withShop, type ShopWork } from '../../platform/db/shop';
+import { codeHash, newCode } from '../people/codes';
 import { hashPassword } from '../session/session.service';
 import { DEMO_SHOP } from './ids';
 import { storeDemoEntries, storeDemoPlans } from './made';
 import { storeDemoNotes } from './jobNotes';
-import { DEMO_PASSWORD, DEMO_PEOPLE } from './people';
+import { DEMO_INVITE, DEMO_PASSWORD, DEMO_PEOPLE } from './people';
 import { JOBS, SITE, UNITS, VAN } from './station';
 
 const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
@@ -29,10 +30,18 @@ export async function loadDemo(db: DataSource): Promise<void> {
 async function addStation({ manager }: ShopWork, password_hash: string): Promise<void> {
   const shop_id = DEMO_SHOP;
   await manager.insert(Shops, { shop_id, name: 'Lumikero workshop', van: VAN as never }); // cast: TypeORM's deep partial type does not take readonly arrays
-  for (const { approvals, ...person } of DEMO_PEOPLE) {
-    const rows = approvals.map(({ group, days }) => ({ group, validUntil: inDays(days) }));
-    await manager.insert(People, { shop_id, password_hash, ...person, approvals: rows });
+  for (const { approvals, confirmedDays, ...person } of DEMO_PEOPLE) {
+    const rows = approvals.map(({ days, ...approval }) => ({ ...approval, validUntil: inDays(days) }));
+    await manager.insert(People, {
+      shop_id,
+      password_hash,
+      ...person,
+      approvals: rows,
+      confirmed_at: inDays(-confirmedDays),
+      left_at: null,
+    });
   }
+  await manager.insert(Invites, { shop_id, ...DEMO_INVITE, code_hash: codeHash(newCode()), expires_at: inDays(6) });
   await manager.insert(Sites, { shop_id, ...SITE });
   for (const [place, unit] of UNITS.entries()) {
     await manager.insert(Units, { shop_id, id: unit.unitId, site_id: SITE.id, tag: unit.tag, name: unit.name, kind: unit.kind, place });

@@ -1,4 +1,4 @@
-import type { Approval, DemoPerson, Role } from '@kesto/contract';
+import type { ApprovalScope, DemoPerson, Role } from '@kesto/contract';
 import { INCH_PREFERENCES, METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core';
 import { demoId } from './ids';
 
@@ -9,7 +9,9 @@ interface DemoRow {
   readonly role: Role;
   readonly units: UnitPreferences;
   /** Days from loading until each approval ends. */
-  readonly approvals: readonly { readonly group: Approval['group']; readonly days: number }[];
+  /** Days since the shop last confirmed the approvals. */
+  readonly confirmedDays: number;
+  readonly approvals: readonly { readonly scope: ApprovalScope; readonly number: string; readonly days: number }[];
 }
 
 /** The same for all of them, and no secret: the demo holds made-up data only. */
@@ -22,9 +24,10 @@ export const DEMO_PEOPLE = [
     login: 'ilta',
     role: 'technician',
     units: METRIC_PREFERENCES,
+    confirmedDays: 40,
     approvals: [
-      { group: 'phosphorus filler', days: 640 },
-      { group: 'silver filler', days: 282 },
+      { scope: 'phosphorus', number: 'LB-114', days: 640 },
+      { scope: 'silver', number: 'LB-115', days: 282 },
     ],
   },
   {
@@ -33,9 +36,10 @@ export const DEMO_PEOPLE = [
     login: 'oskar',
     role: 'technician',
     units: INCH_PREFERENCES,
+    confirmedDays: 171,
     approvals: [
-      { group: 'phosphorus filler', days: 700 },
-      { group: 'silver filler', days: 15 },
+      { scope: 'phosphorus', number: 'LB-127', days: 700 },
+      { scope: 'silver', number: 'LB-128', days: 15 },
     ],
   },
   {
@@ -44,10 +48,14 @@ export const DEMO_PEOPLE = [
     login: 'maren',
     role: 'lead',
     units: { ...METRIC_PREFERENCES, pressure: 'bar' },
-    approvals: [{ group: 'silver filler', days: 400 }],
+    confirmedDays: 40,
+    approvals: [{ scope: 'silver', number: 'LB-090', days: 400 }],
   },
-  { id: demoId(0x14), name: 'Bo Aalto', login: 'bo', role: 'inspector', units: METRIC_PREFERENCES, approvals: [] },
+  { id: demoId(0x14), name: 'Bo Aalto', login: 'bo', role: 'inspector', units: METRIC_PREFERENCES, confirmedDays: 40, approvals: [] },
 ] as const satisfies readonly DemoRow[];
+
+/** Asked in, and not come yet. */
+export const DEMO_INVITE = { id: demoId(0x15), name: 'Sanna Kivi', role: 'technician', person_id: null, used_at: null } as const;
 
 export const demoPeople = (): readonly DemoPerson[] =>
   DEMO_PEOPLE.map(({ id, name, login, role }) => ({ id, name, login, role, password: DEMO_PASSWORD }));

@@ -1,4 +1,12 @@
-import type { JobSummary, JobView, JointSummary, PutJobRequest, PutJointRequest, Today } from '@kesto/contract';
+import {
+  CONFIRM_EVERY_DAYS,
+  type JobSummary,
+  type JobView,
+  type JointSummary,
+  type PutJobRequest,
+  type PutJointRequest,
+  type Today,
+} from '@kesto/contract';
 import { jobStage, readContent } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobRow } from '../../platform/db/rows';
@@ -124,11 +132,21 @@ async function sentBack(shop: ShopWork, jobs: readonly BareJob[]): Promise<Today
   });
 }
 
+const DAY_MS = 86_400_000;
+const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10);
+
 function dueSoon(people: Awaited<ReturnType<typeof allPeople>>, now: Date): Today['due'] {
-  const until = new Date(now.getTime() + DUE_WITHIN_DAYS * 86_400_000).toISOString().slice(0, 10);
-  return people.flatMap((person) =>
-    person.approvals.filter((a) => a.validUntil <= until).map((a) => ({ name: person.name, what: a.group, until: a.validUntil })),
-  );
+  const soon = dayOf(now.getTime() + DUE_WITHIN_DAYS * DAY_MS);
+  return people
+    .filter((person) => !person.left_at && person.approvals.length > 0)
+    .flatMap(({ name, approvals, confirmed_at }): Today['due'] => {
+      const again = dayOf((confirmed_at?.getTime() ?? 0) + CONFIRM_EVERY_DAYS * DAY_MS);
+      const ending = approvals.filter((a) => a.validUntil <= soon);
+      return [
+        ...ending.map(({ scope, validUntil }) => ({ kind: 'approval' as const, name, scope, until: validUntil })),
+        ...(again <= soon ? [{ kind: 'confirmation' as const, name, until: confirmed_at ? again : dayOf(now.getTime()) }] : []),
+      ];
+    });
 }
 
 export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest): Promise<JobView> {

@@ -2,21 +2,20 @@ import type { Done } from '@kesto/contract';
 import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
 import { setUnits } from './session.repository.typeorm';
-import { COOKIE, SESSION_MS, signIn, signOut } from './session.service';
+import { openSession } from './openSession';
+import { COOKIE, signOut } from './session.service';
 import { signInTries } from './tries';
 
 const DONE: Done = { ok: true };
 
 export function sessionRoutes(routes: Registrar, platform: Platform): void {
   const tries = signInTries();
-  const cookie = { httpOnly: true, sameSite: 'strict', path: '/', maxAge: SESSION_MS } as const;
 
   routes.open('signIn', async ({ body, request, response }) => {
     const address = request.ip ?? '';
     await tries.begin(body.login, address);
-    const value = await signIn(platform, body);
+    await openSession(platform, body, { request, response });
     await tries.succeeded(body.login, address);
-    response.cookie(COOKIE, value, { ...cookie, secure: request.secure });
     return { status: 201, body: DONE };
   });
   routes.signed('me', async ({ me }) => ({ body: me }));

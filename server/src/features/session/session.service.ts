@@ -1,14 +1,22 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import type { SignInRequest } from '@kesto/contract';
+import type { PutPasswordRequest, SignInRequest } from '@kesto/contract';
 import type { Request } from 'express';
 import { validate } from 'uuid';
 import { withShop } from '../../platform/db/shop';
 import { AppError } from '../../platform/errors';
-import type { Platform } from '../../platform/http/context';
+import type { Platform, Signed } from '../../platform/http/context';
 import type { Authenticate } from '../../platform/http/register';
 import { DEMO_SHOP } from '../demo/ids';
-import { addSession, factsForSignIn, meBySession, removeExpiredSessions, removeSession } from './session.repository.typeorm';
+import {
+  addSession,
+  changePassword,
+  factsForSignIn,
+  meBySession,
+  passwordHashOf,
+  removeExpiredSessions,
+  removeSession,
+} from './session.repository.typeorm';
 
 export const COOKIE = 'kesto_session';
 export const SESSION_MS = 14 * 24 * 3600 * 1000;
@@ -29,16 +37,16 @@ const wrong = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 
 const isBarred = (platform: Platform, shopId: string) => !platform.demo && shopId === DEMO_SHOP;
 
 /** Checks a sign-in and opens a session; answers with the cookie's value. */
-export async function signIn(platform: Platform, { login, password }: SignInRequest): Promise<string> {
+export async function signIn(platform: Platform, { login, password }: SignInRequest, device: string): Promise<string> {
   const person = await factsForSignIn(platform.db, login);
   const fits = await verify(person?.passwordHash ?? (await NOBODY), password);
-  if (!person || !fits || isBarred(platform, person.shopId)) throw wrong();
+  if (!person || !fits || person.left || isBarred(platform, person.shopId)) throw wrong();
   const token = randomBytes(32).toString('base64url');
   const now = platform.clock();
   const expiresAt = new Date(now.getTime() + SESSION_MS);
   await withShop(platform.db, person.shopId, async (shop) => {
     await removeExpiredSessions(shop, now);
-    await addSession(shop, { tokenHash: tokenHash(token), personId: person.personId, expiresAt });
+    await addSession(shop, { tokenHash: tokenHash(token), personId: person.personId, expiresAt, device });
   });
   return `${person.shopId}.${token}`;
 }
@@ -56,6 +64,24 @@ export function authenticator(platform: Platform): Authenticate {
     if (!session || isBarred(platform, session.shopId)) return null;
     return withShop(platform.db, session.shopId, (shop) => meBySession(shop, session.hash, platform.clock()));
   };
+}
+
+/** What is kept of the sign-in a request comes by. */
+export const currentSignIn = (request: Request): string => sessionOf(request)?.hash ?? '';
+
+interface PasswordChange extends PutPasswordRequest {
+  readonly personId: string;
+  readonly request: Request;
+}
+
+/** A new password ends every other sign-in of the person. */
+export async function setPassword(platform: Platform, asked: PasswordChange, inShop: Signed['inShop']): Promise<void> {
+  const before = await inShop((shop) => passwordHashOf(shop, asked.personId));
+  if (!(await verify(before, asked.current))) throw new AppError('INVALID_INPUT', 'This is not your password now.', 'current');
+  const password_hash = await hashPassword(asked.next);
+  await inShop((shop) =>
+    changePassword(shop, { personId: asked.personId, passwordHash: password_hash, here: currentSignIn(asked.request) }),
+  );
 }
 
 export async function signOut(platform: Platform, request: Request): Promise<void> {

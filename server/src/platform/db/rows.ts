@@ -18,12 +18,28 @@ export interface PersonRow {
   password_hash: string;
   units: UnitPreferences;
   approvals: Approval[];
+  confirmed_at: Date | null;
+  left_at: Date | null;
 }
 export interface SessionRow {
   shop_id: string;
   token_hash: string;
+  id: string;
   person_id: string;
   expires_at: Date;
+  began_at: Date;
+  device: string;
+}
+export interface InviteRow {
+  shop_id: string;
+  id: string;
+  code_hash: string;
+  name: string;
+  role: Role;
+  /** Whose password is made anew; null for somebody who is to come. */
+  person_id: string | null;
+  expires_at: Date;
+  used_at: Date | null;
 }
 export interface SiteRow {
   shop_id: string;
@@ -136,11 +152,34 @@ export const People = new EntitySchema<PersonRow>({
     password_hash: column('text'),
     units: column('jsonb'),
     approvals: column('jsonb'),
+    confirmed_at: { type: 'timestamptz', nullable: true },
+    left_at: { type: 'timestamptz', nullable: true },
+  },
+});
+export const Invites = new EntitySchema<InviteRow>({
+  name: 'invite',
+  columns: {
+    shop_id,
+    id,
+    code_hash: column('text'),
+    name: column('text'),
+    role: column('text'),
+    person_id: { type: 'uuid', nullable: true },
+    expires_at: column('timestamptz'),
+    used_at: { type: 'timestamptz', nullable: true },
   },
 });
 export const Sessions = new EntitySchema<SessionRow>({
   name: 'session',
-  columns: { shop_id, token_hash: key('text'), person_id: column('uuid'), expires_at: column('timestamptz') },
+  columns: {
+    shop_id,
+    token_hash: key('text'),
+    id: column('uuid'),
+    person_id: column('uuid'),
+    expires_at: column('timestamptz'),
+    began_at: column('timestamptz'),
+    device: column('text'),
+  },
 });
 export const Sites = new EntitySchema<SiteRow>({
   name: 'site',
@@ -239,6 +278,7 @@ export const ROWS = [
   Shops,
   People,
   Sessions,
+  Invites,
   Sites,
   Units,
   Circuits,

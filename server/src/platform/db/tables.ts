@@ -13,6 +13,7 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'shop', change: true },
   { name: 'person', change: true },
   { name: 'session', change: true, remove: true },
+  { name: 'invite', change: true },
   { name: 'site', change: true },
   { name: 'unit', change: true },
   { name: 'circuit', change: true },

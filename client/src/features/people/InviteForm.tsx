@@ -1,0 +1,59 @@
+import { ROLES, type PersonView, type Role } from '@kesto/contract';
+import { ROLE_WORDS } from '@kesto/contract/wording/people';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { Failed } from '@/ui/states';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Mono, Words } from '@/ui/Words';
+import { joinAddress, readableCode } from './code';
+import { QrCode } from './QrCode';
+import { useInvite } from './useInvite';
+
+const QR_PX = 232;
+
+/** Asks somebody in, or gives a person who is here the way to a new password: by a code that is shown this once. */
+export function InviteForm({ by, person, onDone }: { by: Role; person: PersonView | null; onDone: () => void }) {
+  const invite = useInvite();
+  const [name, setName] = useState(person?.name ?? '');
+  const [role, setRole] = useState<Role>(person?.role ?? 'technician');
+  const ask = () => void invite.ask({ name: name.trim(), role, ...(person ? { person: person.id } : {}) });
+  if (invite.code)
+    return (
+      <View style={{ gap: 12, alignItems: 'flex-start' }}>
+        <Heading size={20}>{person ? `A new password for ${person.name}` : `${name.trim()} comes in by this code`}</Heading>
+        <QrCode text={joinAddress(invite.code)} size={QR_PX} />
+        <Mono size={28} testID="one-time-code">
+          {readableCode(invite.code)}
+        </Mono>
+        <Words size={15}>Scan it with the phone that is to come in, or open this address there and choose “I have a code”.</Words>
+        <Words size={14} tone="ink2">
+          Good once, for seven days. It is shown only now: whoever has it, comes in by it.
+        </Words>
+        <FrameKey label="Done" onPress={onDone} />
+      </View>
+    );
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={20}>{person ? `A new password for ${person.name}` : 'Ask somebody in'}</Heading>
+      {invite.problem ? <Failed message={invite.problem} /> : null}
+      {person ? (
+        <Words size={15}>By a one-time code {person.name} chooses a new password; the old sign-ins end.</Words>
+      ) : (
+        <>
+          <TextField label="name" value={name} onChange={setName} testID="invite-name" />
+          <Choice
+            label="role"
+            value={role}
+            onChange={setRole}
+            options={ROLES.map((value) => ({ value, label: value, disabled: value === 'admin' && by !== 'admin' }))}
+          />
+          <Words size={14} tone="ink2">
+            {ROLE_WORDS[role]}
+          </Words>
+        </>
+      )}
+      <FrameKey label={invite.busy ? 'Making the code' : 'Make the code'} disabled={invite.busy || name.trim() === ''} onPress={ask} />
+    </View>
+  );
+}

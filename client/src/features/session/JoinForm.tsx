@@ -1,0 +1,73 @@
+import { View } from 'react-native';
+import { FrameKey, Pill } from '@/ui/Keys';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { useJoin } from './useJoin';
+
+/** Coming in by a one-time code: first what it is for, then a name to sign in by and a password. */
+export function JoinForm({ onBack }: { onBack: () => void }) {
+  const join = useJoin();
+  const { invitation } = join;
+  if (!invitation)
+    return (
+      <View style={{ gap: 14 }}>
+        <Heading size={20}>Come in by a code</Heading>
+        <TextField
+          label="one-time code, as K7PM-4RWX"
+          value={join.code}
+          onChange={join.setCode}
+          error={join.codeProblem}
+          testID="join-code"
+        />
+        <View style={{ flexDirection: 'row' }}>
+          <Pill label={join.busy ? 'Looking' : 'Go on'} disabled={join.busy} onPress={() => join.look()} testID="join-look" />
+        </View>
+        <FrameKey label="I sign in by name" onPress={onBack} />
+      </View>
+    );
+  return (
+    <View style={{ gap: 14 }}>
+      <Heading size={20}>{invitation.first ? 'A shop of your own' : `Welcome to ${invitation.shop}`}</Heading>
+      <Words size={15}>
+        {invitation.login
+          ? `${invitation.name}, choose a new password. You sign in as “${invitation.login}”.`
+          : `You come in as ${invitation.role}.`}
+      </Words>
+      {invitation.first ? (
+        <TextField
+          label="what the shop is called"
+          value={join.fields.shopName}
+          onChange={join.set('shopName')}
+          error={join.problem('shopName')}
+        />
+      ) : null}
+      {invitation.login ? null : (
+        <>
+          <TextField
+            label="your name, as it stands in records"
+            value={join.fields.name}
+            onChange={join.set('name')}
+            error={join.problem('name')}
+          />
+          <TextField
+            label="name to sign in by, as ilta"
+            value={join.fields.login}
+            onChange={join.set('login')}
+            error={join.problem('login')}
+          />
+        </>
+      )}
+      <TextField
+        label="password, ten letters or more"
+        value={join.fields.password}
+        onChange={join.set('password')}
+        secure
+        error={join.problem('password') ?? join.otherProblem}
+      />
+      <View style={{ flexDirection: 'row' }}>
+        <Pill label={join.busy ? 'Coming in' : 'Come in'} disabled={join.busy} onPress={() => void join.comeIn()} testID="join" />
+      </View>
+      <FrameKey label="Another code" onPress={join.again} />
+    </View>
+  );
+}

@@ -1,0 +1,56 @@
+import { skipToken } from '@reduxjs/toolkit/query/react';
+import { useState } from 'react';
+import { useDispatch } from 'react-redux';
+import { errorField, errorText } from '@/api/api';
+import { typedCode } from '@/features/people/code';
+import type { AppDispatch } from '@/state/store';
+import { useJoinMutation, useReadInviteQuery } from './api';
+import { codeInAddress, forgetCodeInAddress } from './codeInAddress';
+import { welcomed } from './welcomed';
+
+const FIELDS = ['code', 'shopName', 'name', 'login', 'password'] as const;
+type Field = (typeof FIELDS)[number];
+
+/** From a code to being signed in; a scanned code needs no tap. */
+export function useJoin() {
+  const dispatch = useDispatch<AppDispatch>();
+  const [code, setCode] = useState(codeInAddress);
+  const [asked, setAsked] = useState(() => typedCode(codeInAddress()));
+  const reading = useReadInviteQuery(asked ? { code: asked } : skipToken);
+  const [send, sending] = useJoinMutation();
+  const [typed, setTyped] = useState<{ shopName: string; name: string | null; login: string; password: string }>({
+    ...{ shopName: '', name: null, login: '', password: '' },
+  });
+  const invitation = asked ? (reading.currentData ?? null) : null;
+  const fields = { ...typed, name: typed.name ?? (invitation?.first ? '' : (invitation?.name ?? '')) };
+
+  async function comeIn() {
+    if (!invitation) return;
+    const { shopName, name, login, password } = fields;
+    const who = invitation.login
+      ? { name: invitation.name, login: invitation.login }
+      : { name: name.trim(), login: login.trim().toLowerCase() };
+    const result = await send({ code: asked, ...who, password, ...(shopName.trim() ? { shopName: shopName.trim() } : {}) });
+    if (result.error) return;
+    forgetCodeInAddress();
+    dispatch(welcomed());
+  }
+
+  const error = sending.error;
+  const field = error ? errorField(error) : null;
+  const known = FIELDS.some((name) => name === field);
+  return {
+    code,
+    setCode,
+    invitation,
+    fields,
+    set: (key: keyof typeof fields) => (text: string) => setTyped((before) => ({ ...before, [key]: text })),
+    look: () => (asked && typedCode(code) === asked ? void reading.refetch() : setAsked(typedCode(code))),
+    comeIn,
+    again: () => setAsked(''),
+    busy: reading.isFetching || sending.isLoading,
+    codeProblem: asked && reading.error ? errorText(reading.error) : null,
+    problem: (name: Field) => (field === name ? errorText(error) : null),
+    otherProblem: error && !known ? errorText(error) : null,
+  };
+}

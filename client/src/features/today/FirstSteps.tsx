@@ -1,0 +1,73 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import { Tick } from '@/ui/marks';
+import { useTokens } from '@/ui/theme';
+import { Heading, Mono, Words } from '@/ui/Words';
+import type { FirstStep } from './useFirstSteps';
+
+const RING = 40;
+
+/** The way from an empty shop to its first job: rings on a tube that fills as far as one has come. Any of them can wait. */
+export function FirstSteps({ steps }: { steps: readonly FirstStep[] }) {
+  const next = steps.findIndex((step) => !step.done);
+  return (
+    <View style={{ maxWidth: 640 }}>
+      <Heading size={20}>Five steps to the first joint</Heading>
+      <Words size={15} tone="ink2" style={{ paddingBottom: 10 }}>
+        Leave them any time, and in any order: what is done stays done.
+      </Words>
+      {steps.map((step, i) => (
+        <Step key={step.title} step={step} place={i + 1} isNext={i === next} isLast={i === steps.length - 1} />
+      ))}
+    </View>
+  );
+}
+
+function Step({ step, place, isNext, isLast }: { step: FirstStep; place: number; isNext: boolean; isLast: boolean }) {
+  const t = useTokens();
+  const router = useRouter();
+  return (
+    <TouchableRipple role="link" onPress={() => router.push(step.href)} aria-label={`${step.title}${step.done ? ', done' : ''}`}>
+      <View style={{ flexDirection: 'row', gap: 14 }}>
+        <View style={{ alignItems: 'center', width: RING }}>
+          <View
+            style={{
+              width: RING,
+              height: RING,
+              borderRadius: RING / 2,
+              borderWidth: isNext ? 3 : 1.5,
+              borderStyle: step.done || isNext ? 'solid' : 'dashed',
+              borderColor: isNext ? t.copper : t.ink,
+              alignItems: 'center',
+              justifyContent: 'center',
+            }}
+          >
+            {step.done ? <Tick size={22} /> : <Mono size={17}>{place}</Mono>}
+          </View>
+          {isLast ? null : (
+            <View
+              style={{
+                flex: 1,
+                width: 10,
+                minHeight: 22,
+                borderLeftWidth: 2,
+                borderRightWidth: 2,
+                borderColor: t.ink,
+                backgroundColor: step.done ? t.copper : 'transparent',
+              }}
+            />
+          )}
+        </View>
+        <View style={{ flex: 1, paddingBottom: 14, minHeight: 56 }}>
+          <Words size={17} bold>
+            {step.title}
+          </Words>
+          <Words size={15} tone="ink2">
+            {step.says}
+          </Words>
+        </View>
+      </View>
+    </TouchableRipple>
+  );
+}

@@ -1,0 +1,26 @@
+import { get, post, put, remove } from '../route';
+import { EVERYBODY, LEADS, type Done } from '../session/types';
+import type {
+  CodeRequest,
+  Invitation,
+  InviteView,
+  JoinRequest,
+  People,
+  PersonView,
+  PutInviteRequest,
+  PutPasswordRequest,
+  PutPersonRequest,
+  SignInView,
+} from './types';
+
+export const PEOPLE_ROUTES = {
+  people: get<People>()('/api/people', { summary: 'The shop’s people, and who is asked in', roles: EVERYBODY }),
+  putPerson: put<PutPersonRequest, PersonView>()('/api/people/:person', { summary: 'Role and approvals of a person', roles: LEADS }),
+  putInvite: put<PutInviteRequest, InviteView>()('/api/invites/:invite', { summary: 'Ask somebody in by a one-time code', roles: LEADS }),
+  dropInvite: remove<Done>()('/api/invites/:invite', { summary: 'Take a one-time code back', roles: LEADS }),
+  readInvite: post<CodeRequest, Invitation>()('/api/join/code', { summary: 'What a one-time code is for', roles: 'anyone' }),
+  join: post<JoinRequest, Done>()('/api/join', { summary: 'Come in by a one-time code', roles: 'anyone' }),
+  putPassword: put<PutPasswordRequest, Done>()('/api/me/password', { summary: 'Change one’s own password', roles: EVERYBODY }),
+  signIns: get<readonly SignInView[]>()('/api/me/sessions', { summary: 'One’s own sign-ins', roles: EVERYBODY }),
+  endSignIn: remove<Done>()('/api/me/sessions/:session', { summary: 'End one of one’s own sign-ins', roles: EVERYBODY }),
+} as const;

@@ -1,0 +1,96 @@
+import type { PersonName, Role } from '../session/types';
+
+/** What an approval covers: the words are made in `wording`. */
+export const APPROVAL_SCOPES = ['phosphorus', 'silver', 'aluminium', 'press', 'flare'] as const;
+export type ApprovalScope = (typeof APPROVAL_SCOPES)[number];
+
+export interface Approval {
+  readonly scope: ApprovalScope;
+  /** Of the certificate; empty where it has none. */
+  readonly number: string;
+  /** The last day it holds, as 2027-03-31. */
+  readonly validUntil: string;
+}
+
+/** Somebody vouches twice a year that the person still does the work the approval was given for. */
+export const CONFIRM_EVERY_DAYS = 183;
+
+export interface PersonView extends PersonName {
+  readonly approvals: readonly Approval[];
+  /** When the shop last confirmed the approvals; null for never. */
+  readonly confirmedAt: string | null;
+  /** Left the shop: signed out everywhere; what they recorded stays. */
+  readonly left: boolean;
+}
+
+/** Somebody who was asked in, or to whom a new password was promised, and has not come yet. */
+export interface InviteView {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly until: string;
+  /** For a person who is here and has lost the password. */
+  readonly person: string | null;
+}
+
+export interface People {
+  readonly people: readonly PersonView[];
+  readonly invites: readonly InviteView[];
+}
+
+/** The code is made on the device that asks, shown there once, and kept by the server as a hash alone. */
+export interface PutInviteRequest {
+  readonly code: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly person?: string;
+}
+
+export interface PutPersonRequest {
+  readonly name: string;
+  readonly role: Role;
+  readonly approvals: readonly Approval[];
+  readonly left: boolean;
+  /** The approvals are confirmed now. */
+  readonly confirmed?: boolean;
+}
+
+export interface CodeRequest {
+  readonly code: string;
+}
+
+/** What a code is for, told to whoever holds it. */
+export interface Invitation {
+  readonly shop: string;
+  readonly name: string;
+  readonly role: Role;
+  /** The shop has nobody yet: whoever comes names it. */
+  readonly first: boolean;
+  /** A new password for somebody who is here already, under this sign-in name. */
+  readonly login: string | null;
+}
+
+export interface JoinRequest extends CodeRequest {
+  readonly name: string;
+  readonly login: string;
+  readonly password: string;
+  readonly shopName?: string;
+}
+
+export interface PutPasswordRequest {
+  readonly current: string;
+  readonly next: string;
+}
+
+export const PASSWORD_LEAST = 10;
+export const CODE_LENGTH = 8;
+/** Without letters that are taken for figures. */
+export const CODE_LETTERS = '23456789ABCDEFGHJKMNPQRSTVWXYZ';
+
+/** One sign-in of the person who asks. */
+export interface SignInView {
+  readonly id: string;
+  readonly device: string;
+  readonly began: string;
+  readonly here: boolean;
+}

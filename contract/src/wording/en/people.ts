@@ -1,0 +1,17 @@
+import type { ApprovalScope, Role } from '../../api';
+
+export const APPROVAL_WORDS: Readonly<Record<ApprovalScope, string>> = {
+  phosphorus: 'copper-phosphorus filler',
+  silver: 'silver filler with flux',
+  aluminium: 'aluminium',
+  press: 'press joints',
+  flare: 'flares',
+};
+
+/** What a role may do, for whoever gives it. */
+export const ROLE_WORDS: Readonly<Record<Role, string>> = {
+  technician: 'plans, makes and records joints',
+  lead: 'also accepts joints and chooses the schools',
+  inspector: 'reads everything, changes nothing',
+  admin: 'also asks people in and keeps their approvals',
+};
