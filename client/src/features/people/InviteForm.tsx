@@ -54,6 +54,7 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
         </>
       )}
       <FrameKey label={invite.busy ? 'Making the code' : 'Make the code'} disabled={invite.busy || name.trim() === ''} onPress={ask} />
+      <FrameKey label="Leave it" onPress={onDone} />
     </View>
   );
 }

@@ -26,6 +26,9 @@ export function PeopleScreen() {
   );
 }
 
+const peopleWords = (people: number, asked: number) =>
+  `${people} ${people === 1 ? 'person' : 'people'}${asked > 0 ? `, ${asked} asked in` : ''}`;
+
 type Open = { readonly what: 'invite' } | { readonly what: 'edit' | 'reset'; readonly id: string } | null;
 
 function Ready({ all }: { all: People }) {
@@ -36,7 +39,6 @@ function Ready({ all }: { all: People }) {
   const mayChange = LEADS.includes(role);
   const here = all.people.filter((person) => !person.left);
   const left = all.people.filter((person) => person.left);
-  const close = () => setOpen(null);
   const panelFor = (id: string | null) => <Panel key={JSON.stringify(open)} open={open} all={all} role={role} setOpen={setOpen} of={id} />;
   const row = (person: PersonView) => (
     <View key={person.id}>
@@ -51,17 +53,12 @@ function Ready({ all }: { all: People }) {
     <Sheet
       tag="shop"
       title={me?.shop.name ?? ''}
-      subtitle={`${here.length} ${here.length === 1 ? 'person' : 'people'}, ${all.invites.length} asked in`}
+      subtitle={peopleWords(here.length, all.invites.length)}
       up={{ label: 'you', href: '/me' }}
       cells={{ here: 'person' }}
       action={mayChange ? { label: 'Ask somebody in', onPress: () => setOpen({ what: 'invite' }) } : undefined}
       overOpen={!wide && open?.what === 'invite'}
-      over={
-        <View style={{ gap: 12 }}>
-          {panelFor(null)}
-          <FrameKey label="Close" onPress={close} />
-        </View>
-      }
+      over={panelFor(null)}
       aside={wide && open ? panelFor(open.what === 'invite' ? null : open.id) : undefined}
     >
       {here.map(row)}
@@ -110,9 +107,9 @@ function PersonRow({ person, onPress }: { person: PersonView; onPress: (() => vo
           </Words>
         </View>
         {person.left ? null : person.approvals.map((a) => <ApprovalLine key={a.scope} approval={a} today={today} />)}
-        {person.left || person.approvals.length === 0 ? null : (
+        {person.left ? null : (
           <Words size={14} tone="ink2">
-            {confirmedWords(person.confirmedAt)}
+            {person.approvals.length === 0 ? 'no approval entered' : confirmedWords(person.confirmedAt)}
           </Words>
         )}
       </View>

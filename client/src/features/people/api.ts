@@ -1,5 +1,5 @@
 import type { Answer, Body, PutPersonRequest } from '@kesto/contract';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { bodyOf, goes, thing, useUnrefused, type Write } from '@/outbox';
@@ -29,9 +29,15 @@ export const personWrite = (id: string, body: PutPersonRequest): Write<'putPerso
   changes: ['People', 'Today', 'Me'],
 });
 
+/** While somebody is asked in, the list is looked at again: whoever comes is then seen to come. */
+const LOOK_AGAIN_MS = 8000;
+
 /** The shop's people, as they stand with what is kept here. */
 export function usePeople() {
-  const query = usePeopleQuery();
+  const [awaited, setAwaited] = useState(false);
+  const query = usePeopleQuery(undefined, { pollingInterval: awaited ? LOOK_AGAIN_MS : 0 });
+  const somebody = (query.data?.invites.length ?? 0) > 0;
+  if (somebody !== awaited) setAwaited(somebody);
   const kept = useUnrefused();
   return useMemo(() => {
     const pending = kept.filter(goes('putPerson'));

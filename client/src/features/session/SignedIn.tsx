@@ -1,11 +1,13 @@
 import type { Me } from '@kesto/contract';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useRouter } from 'expo-router';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useTodayQuery } from '@/features/today/api';
 import { useKeptHere, useSendKept } from '@/outbox';
 import { unitWords } from '@/state/units';
 import { StationProvider, type Station } from '@/ui/station';
 import { useTokens } from '@/ui/theme';
+import { codeInAddress } from './codeInAddress';
 import { FindOver } from './FindOver';
 import { SignedOutOver } from './SignedOutOver';
 
@@ -15,6 +17,10 @@ export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
   const { data: today } = useTodayQuery();
   const kept = useKeptHere();
   useSendKept();
+  const router = useRouter();
+  useEffect(() => {
+    if (codeInAddress()) router.replace('/');
+  }, [router]);
   const [finding, setFinding] = useState(false);
   const jobs = today?.jobs.length ?? null;
   const station = useMemo<Station>(

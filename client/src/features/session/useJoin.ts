@@ -5,7 +5,7 @@ import { errorField, errorText } from '@/api/api';
 import { typedCode } from '@/features/people/code';
 import type { AppDispatch } from '@/state/store';
 import { useJoinMutation, useReadInviteQuery } from './api';
-import { codeInAddress, forgetCodeInAddress } from './codeInAddress';
+import { codeInAddress } from './codeInAddress';
 import { welcomed } from './welcomed';
 
 const FIELDS = ['code', 'shopName', 'name', 'login', 'password'] as const;
@@ -32,7 +32,6 @@ export function useJoin() {
       : { name: name.trim(), login: login.trim().toLowerCase() };
     const result = await send({ code: asked, ...who, password, ...(shopName.trim() ? { shopName: shopName.trim() } : {}) });
     if (result.error) return;
-    forgetCodeInAddress();
     dispatch(welcomed());
   }
 

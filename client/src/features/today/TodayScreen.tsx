@@ -65,6 +65,14 @@ function Ready({ today }: { today: Today }) {
     : first
       ? { label: `Carry on at ${first.unit.tag}`, onPress: () => router.push(`/jobs/${first.id}`) }
       : { label: 'Open a job', onPress: () => router.push('/jobs/new') };
+  const fromNothing = today.jobs.length === 0 && today.toRead.length === 0 && !inspector;
+  const beside =
+    fromNothing || waits(today) ? (
+      <>
+        {fromNothing ? <FromNothing /> : null}
+        <Waiting today={today} />
+      </>
+    ) : undefined;
   return (
     <Sheet
       tag={format(new Date(), wide ? 'EEE d MMM' : 'd MMM')}
@@ -74,10 +82,10 @@ function Ready({ today }: { today: Today }) {
       cells={{ here: 'today' }}
       action={action}
       round={station ? { label: 'find tag', onPress: station.find } : undefined}
-      aside={wide && waits(today) ? <Waiting today={today} /> : undefined}
+      aside={wide ? beside : undefined}
     >
       {today.units.length > 0 ? <Skyline today={today} /> : <EmptyGround />}
-      {today.jobs.length === 0 ? <NothingOpen made={today.toRead.length > 0} mayMake={!inspector} /> : null}
+      {today.jobs.length === 0 && (!wide || !fromNothing) ? <NothingOpen made={!fromNothing} mayMake={!inspector} /> : null}
       {today.jobs.map((job, i) => (
         <Row key={job.id} label={i === 0 ? 'now' : 'open'} href={`/jobs/${job.id}`}>
           <Words bold>

@@ -1,4 +1,5 @@
 import type { InviteView, Me, People, PersonView, PutInviteRequest, PutPersonRequest } from '@kesto/contract';
+import { requestHash } from '../../platform/db/once';
 import type { PersonRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
@@ -67,7 +68,9 @@ export async function changed(shop: ShopWork, { id, by, body, now }: Asked<PutPe
   await checkLastAdmin(shop, before, body);
   const { name, role, approvals, left, confirmed } = body;
   const left_at = left ? (before.left_at ?? now) : null;
-  await changePerson(shop, id, { name, role, approvals: [...approvals], left_at, ...(confirmed ? { confirmed_at: now } : {}) });
+  // Whoever enters an approval vouches for it as it is entered.
+  const vouched = confirmed || requestHash(approvals) !== requestHash(before.approvals);
+  await changePerson(shop, id, { name, role, approvals: [...approvals], left_at, ...(vouched ? { confirmed_at: now } : {}) });
   if (left) await endSignIns(shop, id);
   const after = await personById(shop, id);
   if (!after) throw notFound('This person');

@@ -81,10 +81,7 @@ test('whoever leaves is signed out everywhere at once, cannot come back, and wha
   await desk.post('/api/session').send({ login: 'goes', password: PASSWORD }).expect(201);
   const { person } = (await phone.get('/api/session')).body;
   const maren = await server.as('maren');
-  await maren
-    .put(`/api/people/${person.id}`)
-    .send({ name: person.name, role: person.role, approvals: [], left: true })
-    .expect(200);
+  await maren.put(`/api/people/${person.id}`).send({ name: person.name, role: person.role, approvals: [], left: true }).expect(200);
   await phone.get('/api/today').expect(401);
   await desk.get('/api/today').expect(401);
   await desk.post('/api/session').send({ login: 'goes', password: PASSWORD }).expect(401);
