@@ -4,6 +4,7 @@ export * from './session/types';
 export * from './people/types';
 export * from './shop/types';
 export * from './units/types';
+export * from './circuits/types';
 export * from './jobs/types';
 export * from './joints/types';
 export * from './photos/types';

@@ -1,3 +1,4 @@
+import { CIRCUIT_ROUTES } from './circuits/routes';
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
 import { PEOPLE_ROUTES } from './people/routes';
@@ -16,6 +17,7 @@ export const ROUTES = {
   ...PEOPLE_ROUTES,
   ...SHOP_ROUTES,
   ...UNIT_ROUTES,
+  ...CIRCUIT_ROUTES,
   ...JOB_ROUTES,
   ...JOINT_ROUTES,
   ...PRINT_ROUTES,

@@ -1,4 +1,5 @@
 import type Joi from 'joi';
+import { circuitGraph } from './circuits/schema';
 import { putJobEntryRequest, putJobRequest, putJointRequest } from './jobs/schema';
 import { putEntryRequest, putPlanRequest } from './joints/schema';
 import { codeRequest, joinRequest, putInviteRequest, putPasswordRequest, putPersonRequest } from './people/schema';
@@ -9,6 +10,7 @@ import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
 
+export * from './circuits/schema';
 export * from './engine/schema';
 export * from './jobs/schema';
 export * from './joints/schema';
@@ -34,6 +36,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putSchools: schoolsRequest,
   putSite: putSiteRequest,
   putUnit: putUnitRequest,
+  putDrawing: circuitGraph,
   putJob: putJobRequest,
   putJoint: putJointRequest,
   putJobEntry: putJobEntryRequest,

@@ -60,3 +60,8 @@ export * from './plan/fullRule';
 export * from './heat/flame';
 export * from './heat/glow';
 export * from './plan/schools';
+export type { CircuitGraph, CircuitLink, CircuitPart } from './circuit/graph';
+export { readCircuit } from './circuit/readCircuit';
+export * from './circuit/edit';
+export { layOut, type CircuitLayout, type LaidLink, type LaidPart, type Point } from './circuit/layout';
+export { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitTemplate } from './circuit/templates';

@@ -26,7 +26,7 @@ const patient: Query = async (args, store, extra) => {
 };
 
 /** Everything that is fetched: whoever signs in sees none of it as another left it. */
-export const TAGS = ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit', 'People', 'SignIns'] as const;
+export const TAGS = ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit', 'People', 'SignIns', 'Drawing'] as const;
 
 export type Tag = TagDescription<(typeof TAGS)[number]>;
 

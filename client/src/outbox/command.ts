@@ -47,6 +47,7 @@ export type Outcome =
 export const thing = {
   unit: (id: string) => `unit.${id}`,
   site: (id: string) => `site.${id}`,
+  circuit: (id: string) => `circuit.${id}`,
   job: (id: string) => `job.${id}`,
   joint: (id: string) => `joint.${id}`,
   photo: (sha256: string) => `photo.${sha256}`,

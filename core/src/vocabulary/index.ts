@@ -4,3 +4,4 @@ export * from './part';
 export * from './torch';
 export * from './service';
 export * from './schools';
+export * from './circuit';

@@ -1,6 +1,7 @@
 import express, { type Router } from 'express';
 import type { Platform } from '../platform/http/context';
 import { registrar } from '../platform/http/register';
+import { circuitRoutes } from './circuits/circuits.routes';
 import { jobRoutes } from './jobs/jobs.routes';
 import { jointRoutes } from './joints/joints.routes';
 import { peopleRoutes } from './people/people.routes';
@@ -20,6 +21,7 @@ export function features(platform: Platform): Router {
   sessionRoutes(routes, platform);
   peopleRoutes(routes, platform);
   unitRoutes(routes);
+  circuitRoutes(routes, platform);
   jobRoutes(routes, platform);
   jointRoutes(routes, platform);
   photoRoutes(routes, platform);

@@ -6,6 +6,7 @@ import { KeptPlan1764000000005 } from './0005-kept-plan';
 import { UnitKinds1764000000006 } from './0006-unit-kinds';
 import { JobStages1764000000007 } from './0007-job-stages';
 import { People1764000000008 } from './0008-people';
+import { CircuitDrawings1764000000009 } from './0009-circuit-drawings';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -17,4 +18,5 @@ export const MIGRATIONS = [
   UnitKinds1764000000006,
   JobStages1764000000007,
   People1764000000008,
+  CircuitDrawings1764000000009,
 ];

@@ -15,7 +15,7 @@ import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useUnit } from './api';
-import { KindDrawing } from './KindPicker';
+import { UnitCircuit } from './UnitCircuit';
 
 /** One machine: its plate, circuit by circuit, and what is being done to it. */
 export function UnitScreen({ id }: { id: string }) {
@@ -53,15 +53,14 @@ function Ready({ unit }: { unit: UnitView }) {
       }
     >
       {unit.circuits.map((circuit) => (
-        <Plate key={circuit.id} circuit={circuit} named={unit.circuits.length > 1} />
+        <View key={circuit.id}>
+          <UnitCircuit unit={unit} circuit={circuit} />
+          <Plate circuit={circuit} named={unit.circuits.length > 1} />
+        </View>
       ))}
-      <View style={{ alignItems: 'center', gap: 6, paddingTop: 18 }}>
-        <KindDrawing kind={unit.kind} width={460} />
-        <Words size={14} tone="ink2">
-          {UNIT_KIND_WORDS[unit.kind]}, as machines of its kind are: its own circuit is not drawn.{' '}
-          {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
-        </Words>
-      </View>
+      <Words size={14} tone="ink2">
+        {unit.site.name} lies {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
+      </Words>
     </Sheet>
   );
 }

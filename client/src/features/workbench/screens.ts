@@ -4,6 +4,7 @@ export { JobSchoolsScreen } from '@/features/jobs/JobSchoolsScreen';
 export { OpenJobScreen } from '@/features/jobs/OpenJobScreen';
 export { NewUnitScreen, UnitPlateScreen } from '@/features/units/UnitFormScreen';
 export { UnitScreen } from '@/features/units/UnitScreen';
+export { CircuitScreen } from '@/features/circuit/CircuitScreen';
 export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';
 export { PeopleScreen } from '@/features/people/PeopleScreen';

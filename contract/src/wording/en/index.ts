@@ -12,3 +12,4 @@ export * from './units';
 export * from './stages';
 export * from './record';
 export * from './people';
+export * from './circuit';

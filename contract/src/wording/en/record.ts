@@ -49,6 +49,7 @@ export const WRITE_WORDS = {
   putPerson: 'what is said of a person',
   putSite: 'a site',
   putUnit: 'a unit’s plate',
+  putDrawing: 'a circuit’s drawing',
   putJob: 'a job opened',
   putJoint: 'a joint added',
   putJobEntry: 'a note of the job',

@@ -1,10 +1,11 @@
 import type { DataSource } from 'typeorm';
 import { requestHash } from '../../platform/db/once';
-import { Circuits, Invites, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../../platform/db/rows';
+import { TEMPLATE_CIRCUITS } from '@kesto/core';
+import { Circuits, Drawings, Invites, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../../platform/db/rows';
 import { withShop, type ShopWork } from '../../platform/db/shop';
 import { codeHash, newCode } from '../people/codes';
 import { hashPassword } from '../session/session.service';
-import { DEMO_SHOP } from './ids';
+import { demoId, DEMO_SHOP } from './ids';
 import { storeDemoEntries, storeDemoPlans } from './made';
 import { storeDemoNotes } from './jobNotes';
 import { DEMO_INVITE, DEMO_PASSWORD, DEMO_PEOPLE } from './people';
@@ -46,6 +47,9 @@ async function addStation({ manager }: ShopWork, password_hash: string): Promise
   for (const [place, unit] of UNITS.entries()) {
     await manager.insert(Units, { shop_id, id: unit.unitId, site_id: SITE.id, tag: unit.tag, name: unit.name, kind: unit.kind, place });
     await manager.insert(Circuits, { shop_id, id: unit.circuitId, unit_id: unit.unitId, details: unit.circuit as never }); // cast: as above
+    const graph = TEMPLATE_CIRCUITS[unit.drawnAs];
+    const drawing = { id: demoId(0x500 + place), circuit_id: unit.circuitId, person_id: demoId(0x11), made_at: inDays(-200), place: 1 };
+    await manager.insert(Drawings, { shop_id, ...drawing, graph: graph as never, request_hash: requestHash(graph) }); // cast: as above
   }
 }
 

@@ -1,5 +1,5 @@
 import type { CircuitView, Stage, UnitKind, VanStock } from '@kesto/contract';
-import type { Quantity } from '@kesto/core';
+import type { CircuitTemplate, Quantity } from '@kesto/core';
 import { demoId } from './ids';
 
 const bar = (value: number) => value * 100_000;
@@ -15,6 +15,7 @@ interface DemoUnit {
   readonly name: string;
   readonly kind: UnitKind;
   readonly unitId: string;
+  readonly drawnAs: CircuitTemplate;
   readonly circuitId: string;
   readonly circuit: Omit<CircuitView, 'id'>;
 }
@@ -24,6 +25,7 @@ export const UNITS: readonly DemoUnit[] = [
     tag: 'CR2',
     name: 'vault cold room',
     kind: 'cold-room',
+    drawnAs: 'walk-in',
     unitId: demoId(0x21),
     circuitId: demoId(0x31),
     circuit: {
@@ -39,6 +41,7 @@ export const UNITS: readonly DemoUnit[] = [
     tag: 'GC7',
     name: 'growth chamber',
     kind: 'chamber',
+    drawnAs: 'capillary-unit',
     unitId: demoId(0x22),
     circuitId: demoId(0x32),
     circuit: {
@@ -54,6 +57,7 @@ export const UNITS: readonly DemoUnit[] = [
     tag: 'HS3',
     name: 'herbarium split',
     kind: 'split',
+    drawnAs: 'split',
     unitId: demoId(0x23),
     circuitId: demoId(0x33),
     circuit: {
@@ -69,6 +73,7 @@ export const UNITS: readonly DemoUnit[] = [
     tag: 'GH2',
     name: 'propagation-house heat pump',
     kind: 'heat-pump',
+    drawnAs: 'heat-pump',
     unitId: demoId(0x24),
     circuitId: demoId(0x34),
     circuit: {
@@ -84,6 +89,7 @@ export const UNITS: readonly DemoUnit[] = [
     tag: 'DR1',
     name: 'seed-drying rooftop unit',
     kind: 'rooftop-unit',
+    drawnAs: 'rooftop-circuit',
     unitId: demoId(0x25),
     circuitId: demoId(0x35),
     circuit: {

@@ -1,134 +1,23 @@
-import type { JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
-import type { PutJobEntryRequest } from '@kesto/contract';
-import type { Approval, CircuitView, Stage, PlanAnswer, Role, UnitKind, VanStock } from '@kesto/contract';
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
+import type {
+  ShopRow,
+  PersonRow,
+  SessionRow,
+  InviteRow,
+  SiteRow,
+  UnitRow,
+  CircuitRow,
+  DrawingRow,
+  JointRow,
+  JobRow,
+  JobJointRow,
+  JointPlanRow,
+  JobEntryRow,
+  RecordEntryRow,
+  PhotoRow,
+} from './rowTypes';
 
-export interface ShopRow {
-  shop_id: string;
-  name: string;
-  van: VanStock;
-  schools: Schools;
-}
-export interface PersonRow {
-  shop_id: string;
-  id: string;
-  login: string;
-  name: string;
-  role: Role;
-  password_hash: string;
-  units: UnitPreferences;
-  approvals: Approval[];
-  confirmed_at: Date | null;
-  left_at: Date | null;
-}
-export interface SessionRow {
-  shop_id: string;
-  token_hash: string;
-  id: string;
-  person_id: string;
-  expires_at: Date;
-  began_at: Date;
-  device: string;
-}
-export interface InviteRow {
-  shop_id: string;
-  id: string;
-  code_hash: string;
-  name: string;
-  role: Role;
-  /** Whose password is made anew; null for somebody who is to come. */
-  person_id: string | null;
-  expires_at: Date;
-  used_at: Date | null;
-}
-export interface SiteRow {
-  shop_id: string;
-  id: string;
-  name: string;
-  altitude_m: number;
-}
-export interface UnitRow {
-  shop_id: string;
-  id: string;
-  site_id: string;
-  tag: string;
-  name: string;
-  kind: UnitKind;
-  place: number;
-}
-export interface CircuitRow {
-  shop_id: string;
-  id: string;
-  unit_id: string;
-  details: Omit<CircuitView, 'id'>;
-}
-export interface JointRow {
-  shop_id: string;
-  id: string;
-  circuit_id: string;
-  tag: string;
-  title: string;
-  request_hash: string;
-}
-export interface JobRow {
-  shop_id: string;
-  id: string;
-  circuit_id: string;
-  number: number;
-  title: string;
-  stage: Stage;
-  began: Stage;
-  done: boolean;
-  request_hash: string;
-}
-export interface JobJointRow {
-  shop_id: string;
-  job_id: string;
-  joint_id: string;
-  place: number;
-}
-export interface JointPlanRow {
-  shop_id: string;
-  id: string;
-  joint_id: string;
-  person_id: string;
-  request: PlanRequest;
-  plan: JointPlan;
-  answer: PlanAnswer;
-  chosen: string;
-  reason: string | null;
-  engine_version: string;
-  made_at: Date;
-  place: number;
-  request_hash: string;
-}
-export type JobEntryRow = {
-  shop_id: string;
-  id: string;
-  job_id: string;
-  person_id: string;
-  made_at: Date;
-  place: number;
-  request_hash: string;
-} & PutJobEntryRequest;
-export interface RecordEntryRow {
-  shop_id: string;
-  joint_id: string;
-  sequence: number;
-  id: string;
-  kind: string;
-  person_id: string;
-  /** Canonical JSON of the content, to the letter that was hashed. */
-  content: string;
-  hash: string;
-  request_hash: string;
-}
-export interface PhotoRow {
-  shop_id: string;
-  sha256: string;
-  media_type: string;
-  bytes: Buffer;
-}
+export type * from './rowTypes';
 
 const key = (type: 'uuid' | 'text' | 'integer'): EntitySchemaColumnOptions => ({ type, primary: true });
 const column = (
@@ -200,6 +89,19 @@ export const Units = new EntitySchema<UnitRow>({
 export const Circuits = new EntitySchema<CircuitRow>({
   name: 'circuit',
   columns: { shop_id, id, unit_id: column('uuid'), details: column('jsonb') },
+});
+export const Drawings = new EntitySchema<DrawingRow>({
+  name: 'circuit_drawing',
+  columns: {
+    shop_id,
+    id,
+    circuit_id: column('uuid'),
+    person_id: column('uuid'),
+    graph: column('jsonb'),
+    made_at: column('timestamptz'),
+    place: column('integer'),
+    request_hash: column('text'),
+  },
 });
 export const Joints = new EntitySchema<JointRow>({
   name: 'joint',
@@ -282,6 +184,7 @@ export const ROWS = [
   Sites,
   Units,
   Circuits,
+  Drawings,
   Joints,
   Jobs,
   JobJoints,

@@ -17,6 +17,7 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'site', change: true },
   { name: 'unit', change: true },
   { name: 'circuit', change: true },
+  { name: 'circuit_drawing' },
   { name: 'joint', change: true },
   { name: 'job', change: true },
   { name: 'job_joint', change: true },

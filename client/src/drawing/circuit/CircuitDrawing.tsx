@@ -1,0 +1,58 @@
+import { layOut, type CircuitGraph, type CircuitLink } from '@kesto/core';
+import type { UnitPreferences } from '@kesto/core/unit';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import Svg from 'react-native-svg';
+import { LetterScale } from './Lettering';
+import { placed } from './place';
+import { PlacedSign } from './PlacedSign';
+import { Targets, type Chosen } from './Targets';
+import { Tube } from './Tube';
+import { TubeMarks } from './TubeMarks';
+import { tubeText } from './tubeText';
+import { Wall } from './Wall';
+
+interface CircuitDrawingProps {
+  readonly graph: CircuitGraph;
+  /** Stands instead of lying: on phones. */
+  readonly upright: boolean;
+  readonly units: UnitPreferences;
+  readonly maxHeight?: number;
+  readonly chosen?: Chosen;
+  readonly onChoose?: (chosen: Chosen) => void;
+}
+
+const textOf = (link: CircuitLink | undefined, units: UnitPreferences) => (link ? tubeText(link, units) : '');
+const isPart = (chosen: Chosen, id: string) => chosen !== null && 'part' in chosen && chosen.part === id;
+const isLink = (chosen: Chosen, index: number) => chosen !== null && 'link' in chosen && chosen.link === index;
+
+/** A circuit in flow order: the compressor outdoors, liquid one way, gas the other. */
+export function CircuitDrawing({ graph, upright, maxHeight, chosen = null, onChoose, units }: CircuitDrawingProps) {
+  const layout = useMemo(() => layOut(graph), [graph]);
+  const view = useMemo(() => placed(layout, upright), [layout, upright]);
+  const [shownPx, setShownPx] = useState(view.width);
+  const aspect = view.width / view.height;
+  return (
+    <View
+      style={{ width: '100%', aspectRatio: aspect, alignSelf: 'center', ...(maxHeight ? { maxWidth: maxHeight * aspect } : {}) }}
+      onLayout={({ nativeEvent }) => setShownPx(nativeEvent.layout.width || view.width)}
+    >
+      <LetterScale value={Math.max(1, view.width / shownPx)}>
+        <Svg width="100%" height="100%" viewBox={`0 0 ${view.width} ${view.height}`} role="img" aria-label="the circuit">
+          {view.wall ? <Wall view={view} /> : null}
+          {layout.links.map(({ index, points, side }) => (
+            <Tube key={index} points={points.map(view.at)} side={side} chosen={isLink(chosen, index)} />
+          ))}
+          {layout.links.map(({ index, points }) => (
+            <TubeMarks key={index} points={points.map(view.at)} text={textOf(graph.links[index], units)} />
+          ))}
+          {layout.parts.map((laid) => {
+            const part = graph.parts.find((p) => p.id === laid.id);
+            return part ? <PlacedSign key={laid.id} laid={laid} part={part} view={view} chosen={isPart(chosen, laid.id)} /> : null;
+          })}
+        </Svg>
+      </LetterScale>
+      {onChoose ? <Targets layout={layout} view={view} graph={graph} onChoose={onChoose} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
+import { useTokens } from '@/ui/theme';
+import { Lettering } from './Lettering';
+import type { Placed } from './place';
+
+const HATCH = 'circuit-wall';
+
+/** The wall that tubes vanish into, and which side of it is which. */
+export function Wall({ view }: { view: Placed }) {
+  const t = useTokens();
+  const band = view.wall;
+  if (!band) return null;
+  const { x, y, width, height } = band;
+  const edges = view.upright ? `M0 ${y} h${width} M0 ${y + height} h${width}` : `M${x} 0 v${height} M${x + width} 0 v${height}`;
+  return (
+    <G>
+      <Defs>
+        <Pattern id={HATCH} width={10} height={10} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <Line x1={0} y1={0} x2={0} y2={10} stroke={t.rule} strokeWidth={2} />
+        </Pattern>
+      </Defs>
+      <Rect {...band} fill={`url(#${HATCH})`} />
+      <Path d={edges} stroke={t.rule} strokeWidth={2} />
+      {view.upright ? (
+        <>
+          <Lettering x={width / 2} y={y + height - 14} text="in the wall" />
+          <Lettering x={10} y={y - 18} anchor="start" text="indoors" />
+          <Lettering x={10} y={y + height + 18} anchor="start" text="outdoors" />
+        </>
+      ) : (
+        <>
+          <Lettering x={x + width / 2} y={18} text="in the wall" />
+          <Lettering x={x - 12} y={18} anchor="end" text="outdoors" />
+          <Lettering x={x + width + 12} y={18} anchor="start" text="indoors" />
+        </>
+      )}
+    </G>
+  );
+}

@@ -1,0 +1,153 @@
+import type { Drawn, UnitView } from '@kesto/contract';
+import { CIRCUIT_FILE } from '@kesto/contract';
+import { readCircuit, type CircuitGraph } from '@kesto/core';
+import { calcErrorText } from '@kesto/contract/wording';
+import { format } from 'date-fns/format';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { Fetched } from '@/api/Fetched';
+import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
+import type { Chosen } from '@/drawing/circuit/Targets';
+import { useMayMake } from '@/features/session/useMayMake';
+import { useUnit } from '@/features/units/api';
+import { useWrite } from '@/outbox';
+import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Failed } from '@/ui/states';
+import { useIsWide } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import { drawingWrite, useCircuitDrawing } from './api';
+import { pickCircuit } from './pickCircuit';
+import { PartPanel } from './PartPanel';
+import { saveCircuit } from './saveCircuit';
+import { TemplatePicker } from './TemplatePicker';
+import { TubePanel } from './TubePanel';
+import { useCircuitDraft } from './useCircuitDraft';
+
+/** A circuit as a drawing that is edited by tapping. */
+export function CircuitScreen({ unitId, circuitId }: { unitId: string; circuitId: string }) {
+  const drawn = useCircuitDrawing(circuitId);
+  return (
+    <Fetched<UnitView> query={useUnit(unitId)} what="the unit">
+      {(unit) => (
+        <Fetched<Drawn> query={drawn} what="the drawing">
+          {(data) => <Ready unit={unit} circuitId={circuitId} drawn={data} />}
+        </Fetched>
+      )}
+    </Fetched>
+  );
+}
+
+/** What stands in the way of keeping it, in words. */
+function problemsOf(graph: CircuitGraph | null): readonly string[] {
+  const read = graph ? readCircuit(graph) : null;
+  return read && !read.ok ? read.errors.map((error) => calcErrorText(error)) : [];
+}
+
+function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circuitId: string; drawn: Drawn }) {
+  const router = useRouter();
+  const wide = useIsWide();
+  const units = useUnits();
+  const mayMake = useMayMake();
+  const draft = useCircuitDraft(circuitId, drawing?.circuit ?? null);
+  const [chosen, setChosen] = useState<Chosen>(null);
+  const [fileProblem, setFileProblem] = useState<string | null>(null);
+  const { keep, busy, problem } = useWrite();
+  const { graph } = draft;
+  const problems = problemsOf(graph);
+  const circuit = unit.circuits.find(({ id }) => id === circuitId);
+  const draw = (next: CircuitGraph, then: Chosen) => {
+    draft.draw(next);
+    setChosen(then);
+  };
+  async function store() {
+    if (!graph || !(await keep(drawingWrite(circuitId, unit.id, uuid(), graph)))) return;
+    draft.forget();
+    router.push(`/units/${unit.id}`);
+  }
+  async function read() {
+    const picked = await pickCircuit();
+    setFileProblem(picked && 'problem' in picked ? picked.problem : null);
+    if (picked && 'graph' in picked) draw(picked.graph, null);
+  }
+  const panel = graph && mayMake ? <Panel key={JSON.stringify(chosen)} graph={graph} chosen={chosen} draw={draw} /> : null;
+  return (
+    <Sheet
+      tag={unit.tag}
+      title={`circuit ${circuit?.name ?? ''}`}
+      subtitle={drawing ? `drawn by ${drawing.by}, ${format(new Date(drawing.at), 'd MMM yyyy')}` : 'not drawn yet'}
+      up={{ label: unit.tag, href: `/units/${unit.id}` }}
+      cells={{ here: 'unit', unit: { name: unit.tag, href: `/units/${unit.id}` } }}
+      action={
+        mayMake && graph
+          ? {
+              label: busy ? 'Keeping' : draft.touched ? 'Keep the drawing' : 'Drawn',
+              disabled: busy || !draft.touched || problems.length > 0,
+              onPress: () => void store(),
+            }
+          : undefined
+      }
+      round={draft.undo ? { label: 'undo', onPress: draft.undo } : undefined}
+      aside={
+        <View style={{ gap: 12 }}>
+          {panel}
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {draft.redo ? <FrameKey label="Redo" onPress={draft.redo} /> : null}
+            {draft.touched && drawing ? <FrameKey label="Back to what was kept" onPress={draft.forget} /> : null}
+            {graph ? (
+              <FrameKey
+                label="Save as a file"
+                onPress={() => saveCircuit({ ...CIRCUIT_FILE, name: `${unit.tag} ${circuit?.name ?? ''}`.trim(), circuit: graph })}
+              />
+            ) : null}
+            {mayMake ? <FrameKey label="Read from a file" onPress={() => void read()} /> : null}
+          </View>
+        </View>
+      }
+    >
+      {problem ? <Failed message={problem.message} /> : null}
+      {fileProblem ? <Failed message={fileProblem} /> : null}
+      {problems.map((text) => (
+        <Words key={text} bold tone="red" role="alert">
+          {text}
+        </Words>
+      ))}
+      {graph ? (
+        <>
+          <CircuitDrawing
+            graph={graph}
+            upright={!wide}
+            maxHeight={wide ? 560 : 640}
+            chosen={chosen}
+            units={units}
+            {...(mayMake ? { onChoose: setChosen } : {})}
+          />
+          <Legend />
+        </>
+      ) : mayMake ? (
+        <TemplatePicker onPick={(template) => draw(template, null)} />
+      ) : null}
+    </Sheet>
+  );
+}
+
+function Panel({ graph, chosen, draw }: { graph: CircuitGraph; chosen: Chosen; draw: (graph: CircuitGraph, then: Chosen) => void }) {
+  if (chosen && 'part' in chosen) {
+    const part = graph.parts.find(({ id }) => id === chosen.part);
+    return part ? <PartPanel graph={graph} part={part} draw={draw} /> : null;
+  }
+  const link = chosen ? graph.links[chosen.link] : undefined;
+  if (chosen && link) return <TubePanel graph={graph} index={chosen.link} link={link} draw={draw} />;
+  return <Words tone="ink2">Tap a tube or a part: everything can be changed.</Words>;
+}
+
+function Legend() {
+  return (
+    <Words size={14} tone="ink2">
+      Filled tube: high side. Empty tube: low side. A tick on a valve: seen to shut; a cross: it does not.
+    </Words>
+  );
+}

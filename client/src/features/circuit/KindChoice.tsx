@@ -1,0 +1,62 @@
+import { CIRCUIT_KIND_WORDS } from '@kesto/contract/wording';
+import type { CircuitKind } from '@kesto/core';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import Svg, { G } from 'react-native-svg';
+import { Sign, signHalf } from '@/drawing/circuit/Sign';
+import { useTokens } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+const SIGN = 44;
+
+/** Kinds of parts by their signs. */
+export function KindChoice({
+  title,
+  kinds,
+  onPick,
+}: {
+  title: string;
+  kinds: readonly CircuitKind[];
+  onPick: (kind: CircuitKind) => void;
+}) {
+  const t = useTokens();
+  return (
+    <View style={{ gap: 8 }} role="group" aria-label={title}>
+      <Words bold>{title}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {kinds.map((kind) => {
+          const half = Math.max(30, signHalf(kind) + 4);
+          return (
+            <TouchableRipple
+              key={kind}
+              role="button"
+              aria-label={CIRCUIT_KIND_WORDS[kind]}
+              onPress={() => onPick(kind)}
+              style={{
+                flexGrow: 1,
+                flexBasis: 96,
+                maxWidth: 170,
+                minHeight: 84,
+                borderWidth: 1,
+                borderColor: t.rule,
+                borderRadius: 6,
+                padding: 6,
+              }}
+            >
+              <View style={{ alignItems: 'center', gap: 4 }}>
+                <Svg width={SIGN} height={SIGN} viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}>
+                  <G>
+                    <Sign part={{ id: kind, kind }} flow="right" />
+                  </G>
+                </Svg>
+                <Words size={14} style={{ textAlign: 'center' }}>
+                  {CIRCUIT_KIND_WORDS[kind]}
+                </Words>
+              </View>
+            </TouchableRipple>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

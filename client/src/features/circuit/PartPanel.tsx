@@ -1,0 +1,104 @@
+import { CIRCUIT_KIND_WORDS } from '@kesto/contract/wording';
+import { changePart, HUNG_KINDS, hangPart, INLINE_KINDS, removePart, replaceKind, type CircuitGraph, type CircuitPart } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { partName } from '@/drawing/circuit/partName';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { KindChoice } from './KindChoice';
+import type { Draw } from './draw';
+
+const VALVE_STATES = [
+  { value: 'unknown', label: 'not known' },
+  { value: 'closes', label: 'shuts tight' },
+  { value: 'stripped', label: 'stripped' },
+  { value: 'seized', label: 'seized' },
+] as const;
+type ValveState = (typeof VALVE_STATES)[number]['value'];
+
+const stateOf = ({ closes, fault }: CircuitPart): ValveState =>
+  closes ? 'closes' : closes === undefined ? 'unknown' : (fault ?? 'stripped');
+
+function inState({ closes: _closes, fault: _fault, ...part }: CircuitPart, state: ValveState): CircuitPart {
+  if (state === 'unknown') return part;
+  return state === 'closes' ? { ...part, closes: true } : { ...part, closes: false, fault: state };
+}
+
+/** What can be said of, and done with, the part that was tapped. */
+export function PartPanel({ graph, part, draw }: { graph: CircuitGraph; part: CircuitPart; draw: Draw }) {
+  const [replacing, setReplacing] = useState(false);
+  const change = (to: (p: CircuitPart) => CircuitPart) => draw(changePart(graph, part.id, to), { part: part.id });
+  const isHung = HUNG_KINDS.includes(part.kind);
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={20}>{partName(graph, part.id)}</Heading>
+      <Words size={15} tone="ink2">
+        {CIRCUIT_KIND_WORDS[part.kind]}
+      </Words>
+      <TextField
+        label="name on the drawing"
+        value={part.name ?? ''}
+        onChange={(name) => change(({ name: _before, ...rest }) => (name.trim() === '' ? rest : { ...rest, name }))}
+      />
+      {part.kind === 'valve' ? (
+        <>
+          <Words size={15}>Does it really shut?</Words>
+          <Choice
+            label="does it shut"
+            value={stateOf(part)}
+            options={VALVE_STATES}
+            onChange={(state) => change((p) => inState(p, state))}
+          />
+          <Choice
+            label="how it stands"
+            value={part.open === false ? 'shut' : 'open'}
+            options={[
+              { value: 'open', label: 'stands open' },
+              { value: 'shut', label: 'stands shut' },
+            ]}
+            onChange={(stands) => change(({ open: _open, ...rest }) => (stands === 'shut' ? { ...rest, open: false } : rest))}
+          />
+        </>
+      ) : null}
+      {part.kind === 'port' ? (
+        <Choice
+          label="core"
+          value={part.core ?? 'in'}
+          options={[
+            { value: 'in', label: 'core in' },
+            { value: 'out', label: 'core out' },
+          ]}
+          onChange={(core) => change((p) => ({ ...p, core }))}
+        />
+      ) : null}
+      {replacing ? (
+        <KindChoice
+          title="Replace it by"
+          kinds={isHung ? HUNG_KINDS : [...INLINE_KINDS, 'compressor']}
+          onPick={(kind) => {
+            setReplacing(false);
+            draw(replaceKind(graph, part.id, kind), { part: part.id });
+          }}
+        />
+      ) : (
+        <FrameKey label="It is something else" onPress={() => setReplacing(true)} />
+      )}
+      {isHung ? null : (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {HUNG_KINDS.map((kind) => (
+            <FrameKey
+              key={kind}
+              label={`+ ${CIRCUIT_KIND_WORDS[kind]}`}
+              onPress={() => {
+                const edited = hangPart(graph, part.id, kind);
+                draw(edited.graph, edited.made ? { part: edited.made } : null);
+              }}
+            />
+          ))}
+        </View>
+      )}
+      <FrameKey label="Take it out" onPress={() => draw(removePart(graph, part.id), null)} />
+    </View>
+  );
+}

@@ -1,0 +1,40 @@
+import { CIRCUIT_TEMPLATE_WORDS } from '@kesto/contract/wording';
+import { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitGraph } from '@kesto/core';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
+import { useUnits } from '@/state/units';
+import { useTokens } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+/** A circuit to begin from: the nearest kind, then edited. */
+export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => void }) {
+  const t = useTokens();
+  const units = useUnits();
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={20}>What is it like?</Heading>
+      <Words size={15} tone="ink2">
+        Pick the nearest; then tap a tube or a part and make it what stands there.
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        {CIRCUIT_TEMPLATES.map((name) => (
+          <TouchableRipple
+            key={name}
+            role="button"
+            aria-label={CIRCUIT_TEMPLATE_WORDS[name]}
+            onPress={() => onPick(TEMPLATE_CIRCUITS[name])}
+            style={{ flexGrow: 1, flexBasis: 260, maxWidth: 420, borderWidth: 1, borderColor: t.rule, borderRadius: 6, padding: 10 }}
+          >
+            <View style={{ gap: 6 }}>
+              <CircuitDrawing graph={TEMPLATE_CIRCUITS[name]} upright={false} units={units} />
+              <Words bold size={15}>
+                {CIRCUIT_TEMPLATE_WORDS[name]}
+              </Words>
+            </View>
+          </TouchableRipple>
+        ))}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,91 @@
+import { addBranch, changeLink, INLINE_KINDS, insertPart, type CircuitGraph, type CircuitLink } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { partName } from '@/drawing/circuit/partName';
+import { outsideText } from '@/drawing/circuit/tubeText';
+import { DraftReader } from '@/state/draftReader';
+import { bareLengthUnit, useUnits } from '@/state/units';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { UnitField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { KindChoice } from './KindChoice';
+import type { Draw } from './draw';
+
+/** What can be said of, and done with, the tube that was tapped. */
+export function TubePanel({ graph, index, link, draw }: { graph: CircuitGraph; index: number; link: CircuitLink; draw: Draw }) {
+  const units = useUnits();
+  const [inserting, setInserting] = useState(false);
+  const [od, setOd] = useState(link.tube ? outsideText(link.tube, units) : '');
+  const [length, setLength] = useState(link.tube?.length ? `${link.tube.length.value} ${link.tube.length.unit}` : '');
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const change = (to: (l: CircuitLink) => CircuitLink) => draw(changeLink(graph, index, to), { link: index });
+  const read = () => {
+    const reader = new DraftReader(units);
+    const size = reader.length('od', od);
+    const run = reader.distance('length', length);
+    if (!size && od.trim() === '' && length.trim() !== '') reader.problems['od'] = 'is needed with a length';
+    setProblems(reader.problems);
+    if (Object.keys(reader.problems).length > 0) return;
+    change(({ tube: _tube, ...rest }) => (size ? { ...rest, tube: { od: size, ...(run ? { length: run } : {}) } } : rest));
+  };
+  const branch = () => {
+    const rejoin = graph.links.findIndex((l, i) => i !== index && l.from === lastBefore(graph, link));
+    const edited = addBranch(graph, { from: index, to: rejoin < 0 ? index : rejoin, kinds: ['expansion-valve', 'evaporator'] });
+    draw(edited.graph, edited.made ? { part: edited.made } : null);
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={20}>Tube</Heading>
+      <Words size={15} tone="ink2">
+        from {partName(graph, link.from)} to {partName(graph, link.to)}
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <UnitField label="outside" value={od} onChange={setOd} unit={bareLengthUnit(units)} error={problems['od']} testID="tube-od" />
+        <UnitField
+          label="length"
+          value={length}
+          onChange={setLength}
+          unit={units.length === 'metric' ? 'm' : 'ft'}
+          error={problems['length']}
+          testID="tube-length"
+        />
+      </View>
+      <FrameKey label="Set its size" onPress={read} />
+      <Choice
+        label="through a wall"
+        value={link.throughWall ? 'wall' : 'open'}
+        options={[
+          { value: 'open', label: 'in sight' },
+          { value: 'wall', label: 'through the wall' },
+        ]}
+        onChange={(way) => change(({ throughWall: _wall, ...rest }) => (way === 'wall' ? { ...rest, throughWall: true } : rest))}
+      />
+      {inserting ? (
+        <KindChoice
+          title="Put into it"
+          kinds={INLINE_KINDS}
+          onPick={(kind) => {
+            setInserting(false);
+            const edited = insertPart(graph, index, kind);
+            draw(edited.graph, edited.made ? { part: edited.made } : null);
+          }}
+        />
+      ) : (
+        <FrameKey label="Put a part into it" onPress={() => setInserting(true)} />
+      )}
+      <FrameKey label="A second coil beside it" onPress={branch} />
+    </View>
+  );
+}
+
+/** The evaporator that is fed from a tube: behind it a branch joins again. */
+function lastBefore(graph: CircuitGraph, link: CircuitLink): string {
+  let at = link.to;
+  for (let steps = 0; steps < graph.parts.length; steps++) {
+    if (graph.parts.find((part) => part.id === at)?.kind === 'evaporator') return at;
+    const next = graph.links.find((l) => l.from === at && graph.links.some((m) => m.from === l.to));
+    if (!next) return at;
+    at = next.to;
+  }
+  return at;
+}

@@ -1,0 +1,111 @@
+import { addBranch, hangPart, insertPart, removePart } from './edit';
+import { highSide, splitReversing, type CircuitGraph } from './graph';
+import { layOut, type CircuitLayout } from './layout';
+import { mainLoop } from './mainLoop';
+import { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS } from './templates';
+
+const partAt = (layout: CircuitLayout, id: string) => {
+  const part = layout.parts.find((p) => p.id === id);
+  if (!part) throw new Error(`${id} is not laid`);
+  return part;
+};
+const linkIndex = (graph: CircuitGraph, from: string) => graph.links.findIndex((link) => link.from === from);
+
+describe.each(CIRCUIT_TEMPLATES)('%s', (name) => {
+  const graph = TEMPLATE_CIRCUITS[name];
+  const layout = layOut(graph);
+
+  test('every part has one place on the sheet, and no two stand on each other', () => {
+    expect(layout.parts.map((p) => p.id).sort()).toEqual(graph.parts.map((p) => p.id).sort());
+    for (const a of layout.parts) {
+      expect(a.x).toBeGreaterThan(0);
+      expect(a.x).toBeLessThan(layout.width);
+      expect(a.y).toBeGreaterThan(0);
+      expect(a.y).toBeLessThan(layout.height);
+      for (const b of layout.parts) if (a.id < b.id) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(40);
+    }
+  });
+
+  test('every tube runs upright or level, from its part to its part', () => {
+    expect(layout.links).toHaveLength(graph.links.length);
+    for (const { points } of layout.links)
+      points.slice(1).forEach((p, i) => expect(p.x === points[i]?.x || p.y === points[i]?.y).toBe(true));
+  });
+
+  test('the way round goes through both coils, and the pressure is let down between them', () => {
+    const split = splitReversing(graph);
+    const kinds = mainLoop(split).map((id) => split.parts.find((p) => p.id === id)?.kind);
+    const [condenser, evaporator] = [kinds.indexOf('condenser'), kinds.indexOf('evaporator')];
+    const down = kinds.findIndex((kind) => kind === 'expansion-valve' || kind === 'capillary');
+    expect(kinds[0]).toBe('compressor');
+    expect(condenser).toBeLessThan(down);
+    expect(down).toBeLessThan(evaporator);
+  });
+});
+
+test('liquid lies below, gas above, the compressor outdoors and the evaporator behind the wall', () => {
+  const layout = layOut(TEMPLATE_CIRCUITS['walk-in']);
+  expect(partAt(layout, 'drier').y).toBeGreaterThan(partAt(layout, 'suction-valve').y);
+  expect(partAt(layout, 'receiver').x).toBeLessThan(layout.wall?.from ?? 0);
+  expect(partAt(layout, 'evaporator').x).toBeGreaterThan(layout.wall?.to ?? Infinity);
+});
+
+test('the high side ends where the pressure is let down; a reversing valve lies on both', () => {
+  const split = splitReversing(TEMPLATE_CIRCUITS['heat-pump']);
+  const high = highSide(split);
+  expect([...high].sort()).toEqual(['drier', 'expansion', 'liquid-port', 'liquid-valve', 'outdoor-coil', 'reversing/high']);
+});
+
+describe('edited', () => {
+  const walkIn = TEMPLATE_CIRCUITS['walk-in'];
+
+  test('a part put into a tube keeps its length once and its wall once', () => {
+    const at = linkIndex(walkIn, 'sight-glass');
+    const { graph, made } = insertPart(walkIn, at, 'check-valve');
+    expect(made).toBe('check-valve');
+    const [before, behind] = graph.links.slice(at, at + 2);
+    expect([before?.from, before?.to, behind?.from, behind?.to]).toEqual(['sight-glass', 'check-valve', 'check-valve', 'solenoid']);
+    expect([before?.tube?.length, behind?.tube?.length]).toEqual([{ value: 12, unit: 'm' }, undefined]);
+    expect([before?.throughWall, behind?.throughWall]).toEqual([true, undefined]);
+  });
+
+  test('a part taken out closes the way and takes its port with it', () => {
+    const graph = removePart(walkIn, 'king-valve');
+    expect(graph.parts.map((p) => p.id)).not.toContain('king-port');
+    expect(graph.links).toContainEqual(expect.objectContaining({ from: 'receiver', to: 'drier' }));
+  });
+
+  test('what was put in and taken out again leaves the way as it was', () => {
+    const at = linkIndex(walkIn, 'receiver');
+    const back = removePart(insertPart(walkIn, at, 'fitting').graph, 'fitting');
+    expect(back.links).toContainEqual(walkIn.links[at]);
+    expect(back.parts).toEqual(walkIn.parts);
+  });
+
+  test('a walk-in gets its second coil beside the first, fed behind the solenoid', () => {
+    const [from, to] = [linkIndex(walkIn, 'solenoid'), linkIndex(walkIn, 'evaporator')];
+    const { graph } = addBranch(walkIn, { from, to, kinds: ['expansion-valve', 'evaporator'] });
+    const layout = layOut(graph);
+    const [first, second] = [partAt(layout, 'evaporator'), partAt(layout, 'evaporator-2')];
+    expect(second.y).toBe(first.y);
+    expect(second.x).toBeGreaterThan(first.x + 100);
+    expect(layout.parts).toHaveLength(graph.parts.length);
+  });
+
+  test('a port hangs on its part, away from the loop', () => {
+    const { graph, made } = hangPart(walkIn, 'drier', 'port');
+    const layout = layOut(graph);
+    expect(made).toBe('port');
+    expect(partAt(layout, 'port').x).toBe(partAt(layout, 'drier').x);
+    expect(partAt(layout, 'port').y).toBeGreaterThan(partAt(layout, 'drier').y);
+  });
+
+  test('a hundred parts are laid out in less than a frame', () => {
+    let graph: CircuitGraph = walkIn;
+    while (graph.parts.length < 100) graph = insertPart(graph, linkIndex(graph, 'receiver'), 'fitting').graph;
+    layOut(graph);
+    const began = Date.now();
+    for (let i = 0; i < 10; i++) layOut(graph);
+    expect((Date.now() - began) / 10).toBeLessThan(16);
+  });
+});
