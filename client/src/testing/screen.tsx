@@ -58,7 +58,22 @@ export const personAs = (role: Role, rest: Partial<Me> = {}): Me => ({
 const isRefusal = (answer: unknown): answer is Refusal =>
   typeof answer === 'object' && answer !== null && 'message' in answer && 'status' in answer;
 
+/** Requests that are not answered yet. */
+let unanswered = 0;
+
 function answering(answers: Answers, writes: Write[]) {
+  const answered = answerOf(answers, writes);
+  return async (input: Request): Promise<Response> => {
+    unanswered++;
+    try {
+      return await answered(input);
+    } finally {
+      unanswered--;
+    }
+  };
+}
+
+function answerOf(answers: Answers, writes: Write[]) {
   return async (input: Request): Promise<Response> => {
     const path = new URL(input.url).pathname.replace('/api/', '');
     const text = input.method === 'GET' ? '' : await input.text();
@@ -123,10 +138,15 @@ export async function showScreen(
 
 export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [] };
 
+const MOST_TURNS = 50;
+
 /** Lets answers arrive and what follows from them be drawn. */
 export async function settle(): Promise<void> {
   // The last wait is longer than a frame: what the store says of answers is batched by frames.
-  for (const ms of [0, 0, 0, 20, 0]) await act(async () => void (await new Promise((resolve) => setTimeout(resolve, ms))));
+  const wait = (ms: number) => act(async () => void (await new Promise((resolve) => setTimeout(resolve, ms))));
+  for (const ms of [0, 0, 0, 20, 0]) await wait(ms);
+  // A busy machine answers later: one answer may lead to the next question.
+  for (let turns = 0; unanswered > 0 && turns < MOST_TURNS; turns++) await wait(20);
 }
 
 /** Presses what has this on it: an answer of a choice where there is one, else the last thing that says it. */

@@ -19,13 +19,17 @@ export interface Edited {
   readonly made: string | null;
 }
 
-/** Puts a part into a tube. A length is left on the side the tube came from; through the wall still goes what went. */
-export function insertPart(graph: CircuitGraph, index: number, kind: CircuitKind): Edited {
+/** Puts a part into a tube. Length and wall of the tube stay on one side of it: before it, or behind. */
+export function insertPart(graph: CircuitGraph, index: number, kind: CircuitKind, rest: 'before' | 'behind' = 'before'): Edited {
   const link = graph.links[index];
   if (!link) return { graph, made: null };
   const id = freeId(graph, kind);
-  const { throughWall: _wall, ...behind } = { ...link, from: id, ...(link.tube ? { tube: { od: link.tube.od, ...wallOf(link) } } : {}) };
-  const links = withLink(graph, index, [{ ...link, to: id }, behind]);
+  const { throughWall: _wall, ...short } = { ...link, ...(link.tube ? { tube: { od: link.tube.od, ...wallOf(link) } } : {}) };
+  const [before, behind] = rest === 'before' ? [link, short] : [short, link];
+  const links = withLink(graph, index, [
+    { ...before, to: id },
+    { ...behind, from: id },
+  ]);
   return { graph: { parts: [...graph.parts, { id, kind }], links }, made: id };
 }
 
@@ -43,7 +47,7 @@ export function hangPart(graph: CircuitGraph, host: string, kind: CircuitKind): 
 export function addBranch(graph: CircuitGraph, { from, to, kinds }: { from: number; to: number; kinds: readonly CircuitKind[] }): Edited {
   const split = insertPart(graph, from, 'fitting');
   // The first insertion has put one more link before those that come after it.
-  const join = insertPart(split.graph, to > from ? to + 1 : to, 'fitting');
+  const join = insertPart(split.graph, to > from ? to + 1 : to, 'fitting', 'behind');
   if (!split.made || !join.made) return { graph, made: null };
   let { graph: now } = join;
   const ids: string[] = [];

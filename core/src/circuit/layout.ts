@@ -46,7 +46,7 @@ const STUB = 58;
 const RETURN = 54;
 /** Discharge and suction between a compressor and its reversing valve lie so far apart. */
 const APART = 22;
-const BESIDE = 150;
+const BESIDE = 190;
 
 interface Zones {
   readonly wallFrom: number;

@@ -53,7 +53,7 @@ function Ready({ unit }: { unit: UnitView }) {
       }
     >
       {unit.circuits.map((circuit) => (
-        <View key={circuit.id}>
+        <View key={circuit.id} style={{ gap: 12 }}>
           <UnitCircuit unit={unit} circuit={circuit} />
           <Plate circuit={circuit} named={unit.circuits.length > 1} />
         </View>
