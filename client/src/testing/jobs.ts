@@ -1,7 +1,13 @@
 import type { JobView, JointSummary, Today } from '@kesto/contract';
 import { CIRCUIT, SITE } from './joints';
 
-export const summary = (tag: string, state: JointSummary['state']): JointSummary => ({ id: tag, tag, title: `Joint ${tag}`, state });
+export const summary = (tag: string, state: JointSummary['state']): JointSummary => ({
+  id: tag,
+  tag,
+  title: `Joint ${tag}`,
+  state,
+  at: null,
+});
 
 export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   id: 'job',

@@ -83,6 +83,7 @@ export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'ki
     tag: 'CR2-07',
     title: 'Suction line into the ball valve',
     state: 'planned',
+    at: null,
     job: { id: 'job', number: 31, order: [] },
     unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold room' },
     site: SITE,

@@ -5,7 +5,7 @@ import { text } from '../schema/texts';
 import { CIRCUIT_FILE, PARTS_LIMIT, type CircuitFile } from './types';
 
 /** Ids stand in links, files and records: small letters, figures and dashes. */
-const partId = Joi.string()
+export const partId = Joi.string()
   .pattern(/^[a-z0-9][a-z0-9-]{0,39}$/)
   .messages({ 'string.pattern.base': '{{#label}} must be small letters, figures and dashes, as liquid-valve' });
 

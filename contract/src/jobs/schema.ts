@@ -1,11 +1,15 @@
 import Joi from 'joi';
+import { partId } from '../circuits/schema';
 import { schoolsRequest } from '../engine/schema';
 import { NOTE_LIMIT } from '../joints/types';
 import { text, uuid } from '../schema/texts';
 import type { PutJobEntryRequest, PutJobRequest, PutJointRequest } from './types';
 
 export const putJobRequest = Joi.object<PutJobRequest>({ circuitId: uuid.required(), title: text(120).required() });
-export const putJointRequest = Joi.object<PutJointRequest>({ title: text(120).required() });
+export const putJointRequest = Joi.object<PutJointRequest>({
+  title: text(120).required(),
+  at: Joi.object({ part: partId.required(), from: partId.required(), to: partId.required() }),
+});
 
 const sumLines = Joi.array()
   .max(30)

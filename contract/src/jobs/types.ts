@@ -1,4 +1,4 @@
-import type { Schools, Stage } from '@kesto/core';
+import type { JointPlace, Schools, Stage } from '@kesto/core';
 import type { JointSummary } from '../joints/types';
 import type { ApprovalScope } from '../people/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
@@ -77,4 +77,6 @@ export interface PutJobRequest {
 
 export interface PutJointRequest {
   readonly title: string;
+  /** On the circuit as it is drawn. */
+  readonly at?: JointPlace;
 }

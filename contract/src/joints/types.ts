@@ -1,4 +1,4 @@
-import type { EntryKind, JointPlan, JointState, LookFinding, LookResult, PlanRequest, RecordEntry, Stage } from '@kesto/core';
+import type { EntryKind, JointPlace, JointPlan, JointState, LookFinding, LookResult, PlanRequest, RecordEntry, Stage } from '@kesto/core';
 import type { PlanAnswer } from '../engine/plan';
 import type { JobSchools } from '../jobs/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
@@ -10,6 +10,8 @@ export interface JointSummary {
   readonly tag: string;
   readonly title: string;
   readonly state: JointState;
+  /** Where it sits on the drawn circuit; null where nobody said. */
+  readonly at: JointPlace | null;
 }
 
 /**

@@ -179,17 +179,20 @@ function layReturning(sheet: Sheet, way: SideWay, place: number, right: number):
 }
 
 /** A port, a switch: it hangs on its part, away from the loop. */
-function layStub(sheet: Sheet, way: SideWay, place: number): void {
+function layStub(sheet: Sheet, way: SideWay, place: number, middle: number): void {
   const host = sheet.placed.get(way.from);
   if (!host) return;
   const aside = place === 0 ? 0 : (place % 2 === 1 ? 1 : -1) * 34 * Math.ceil(place / 2);
   const out = host.y < COIL_Y ? -1 : 1;
+  const outward = host.x < middle ? -1 : 1;
   const isColumn = host.y > TOP && host.y < BOTTOM;
   way.parts.forEach((id, i) =>
     sheet.put(
       id,
-      isColumn ? { x: host.x - STUB * (i + 1) - 20, y: host.y + aside } : { x: host.x + aside, y: host.y + out * STUB * (i + 1) },
-      isColumn ? 'left' : out < 0 ? 'up' : 'down',
+      isColumn
+        ? { x: host.x + outward * (STUB * (i + 1) + 20), y: host.y + aside }
+        : { x: host.x + aside, y: host.y + out * STUB * (i + 1) },
+      isColumn ? (outward < 0 ? 'left' : 'right') : out < 0 ? 'up' : 'down',
     ),
   );
 }
@@ -201,7 +204,7 @@ function laySideWays(sheet: Sheet, loop: readonly string[], zones: Zones): void 
     if (way.to === null) {
       const place = stubs.get(way.from) ?? 0;
       stubs.set(way.from, place + 1);
-      layStub(sheet, way, place);
+      layStub(sheet, way, place, zones.right / 2);
     } else {
       const key = way.parts.some(isKind(sheet.split, 'evaporator')) ? 'coils' : 'bows';
       layReturning(sheet, way, counts[key]++, zones.right);

@@ -44,6 +44,13 @@ function sectionOf(swept: SweptRequest, field: string, read: FieldReader): Secti
   return bore && { bore, length: swept.length };
 }
 
+/** One swept line as the planner takes it; null where its size cannot be read, or no table has its wall. */
+export function sweptSection(swept: SweptRequest): SectionRequest | null {
+  const read = new FieldReader();
+  const section = sectionOf(swept, 'swept', read);
+  return read.errors.length > 0 ? null : section;
+}
+
 /**
  * A circuit's plate in SI.
  *

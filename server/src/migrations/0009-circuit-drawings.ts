@@ -8,6 +8,7 @@ create table circuit_drawing (
   made_at timestamptz not null, place integer not null, request_hash text not null,
   primary key (shop_id, id), unique (shop_id, circuit_id, place), foreign key (shop_id, circuit_id) references circuit,
   foreign key (shop_id, person_id) references person);
+alter table joint add column at jsonb;
 `;
 
 export class CircuitDrawings1764000000009 implements MigrationInterface {

@@ -1,8 +1,10 @@
+import type { JointSummary } from '@kesto/contract/api';
 import { layOut, type CircuitGraph, type CircuitLink } from '@kesto/core';
 import type { UnitPreferences } from '@kesto/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg from 'react-native-svg';
+import { JointRings } from './JointRings';
 import { LetterScale } from './Lettering';
 import { placed } from './place';
 import { PlacedSign } from './PlacedSign';
@@ -18,6 +20,8 @@ interface CircuitDrawingProps {
   readonly upright: boolean;
   readonly units: UnitPreferences;
   readonly maxHeight?: number;
+  /** Those that sit on it. */
+  readonly joints?: readonly JointSummary[];
   readonly chosen?: Chosen;
   readonly onChoose?: (chosen: Chosen) => void;
 }
@@ -27,7 +31,7 @@ const isPart = (chosen: Chosen, id: string) => chosen !== null && 'part' in chos
 const isLink = (chosen: Chosen, index: number) => chosen !== null && 'link' in chosen && chosen.link === index;
 
 /** A circuit in flow order: the compressor outdoors, liquid one way, gas the other. */
-export function CircuitDrawing({ graph, upright, maxHeight, chosen = null, onChoose, units }: CircuitDrawingProps) {
+export function CircuitDrawing({ graph, upright, maxHeight, joints = [], chosen = null, onChoose, units }: CircuitDrawingProps) {
   const layout = useMemo(() => layOut(graph), [graph]);
   const view = useMemo(() => placed(layout, upright), [layout, upright]);
   const [shownPx, setShownPx] = useState(view.width);
@@ -50,6 +54,7 @@ export function CircuitDrawing({ graph, upright, maxHeight, chosen = null, onCho
             const part = graph.parts.find((p) => p.id === laid.id);
             return part ? <PlacedSign key={laid.id} laid={laid} part={part} view={view} chosen={isPart(chosen, laid.id)} /> : null;
           })}
+          <JointRings joints={joints} graph={graph} layout={layout} view={view} />
         </Svg>
       </LetterScale>
       {onChoose ? <Targets layout={layout} view={view} graph={graph} onChoose={onChoose} /> : null}

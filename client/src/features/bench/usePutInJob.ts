@@ -23,7 +23,7 @@ export function usePutInJob() {
 
   async function plan(jobId: string, title: string, draft: Draft): Promise<void> {
     const id = uuid();
-    if (!(await write(jointWrite(jobId, id, title)))) return;
+    if (!(await write(jointWrite(jobId, id, { title })))) return;
     dispatch(draftChanged({ jointId: id, from: NEW_DRAFT, part: draft }));
     router.push(`/joints/${id}`);
   }

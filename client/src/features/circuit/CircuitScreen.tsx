@@ -20,8 +20,10 @@ import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { drawingWrite, useCircuitDrawing } from './api';
+import type { Draw } from './draw';
 import { pickCircuit } from './pickCircuit';
 import { PartPanel } from './PartPanel';
+import { PlanHere } from './PlanHere';
 import { saveCircuit } from './saveCircuit';
 import { TemplatePicker } from './TemplatePicker';
 import { TubePanel } from './TubePanel';
@@ -59,7 +61,7 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   const { graph } = draft;
   const problems = problemsOf(graph);
   const circuit = unit.circuits.find(({ id }) => id === circuitId);
-  const draw = (next: CircuitGraph, then: Chosen) => {
+  const draw: Draw = (next, then) => {
     draft.draw(next);
     setChosen(then);
   };
@@ -73,11 +75,14 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
     setFileProblem(picked && 'problem' in picked ? picked.problem : null);
     if (picked && 'graph' in picked) draw(picked.graph, null);
   }
-  const panel = graph && mayMake ? <Panel key={JSON.stringify(chosen)} graph={graph} chosen={chosen} draw={draw} /> : null;
+  const panel =
+    graph && mayMake ? (
+      <Panel key={JSON.stringify(chosen)} graph={graph} chosen={chosen} draw={draw} unitId={unit.id} touched={draft.touched} />
+    ) : null;
   return (
     <Sheet
       tag={unit.tag}
-      title={`circuit ${circuit?.name ?? ''}`}
+      title={circuit?.name.startsWith('circuit') ? circuit.name : `circuit ${circuit?.name ?? ''}`}
       subtitle={drawing ? `drawn by ${drawing.by}, ${format(new Date(drawing.at), 'd MMM yyyy')}` : 'not drawn yet'}
       up={{ label: unit.tag, href: `/units/${unit.id}` }}
       cells={{ here: 'unit', unit: { name: unit.tag, href: `/units/${unit.id}` } }}
@@ -134,14 +139,27 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   );
 }
 
-function Panel({ graph, chosen, draw }: { graph: CircuitGraph; chosen: Chosen; draw: (graph: CircuitGraph, then: Chosen) => void }) {
+interface PanelProps {
+  readonly graph: CircuitGraph;
+  readonly chosen: Chosen;
+  readonly draw: Draw;
+  readonly unitId: string;
+  readonly touched: boolean;
+}
+
+function Panel({ graph, chosen, draw, unitId, touched }: PanelProps) {
   if (chosen && 'part' in chosen) {
     const part = graph.parts.find(({ id }) => id === chosen.part);
     return part ? <PartPanel graph={graph} part={part} draw={draw} /> : null;
   }
   const link = chosen ? graph.links[chosen.link] : undefined;
-  if (chosen && link) return <TubePanel graph={graph} index={chosen.link} link={link} draw={draw} />;
-  return <Words tone="ink2">Tap a tube or a part: everything can be changed.</Words>;
+  if (!chosen || !link) return <Words tone="ink2">Tap a tube or a part: everything can be changed.</Words>;
+  return (
+    <>
+      <PlanHere unitId={unitId} graph={graph} link={link} touched={touched} />
+      <TubePanel graph={graph} index={chosen.link} link={link} draw={draw} />
+    </>
+  );
 }
 
 function Legend() {

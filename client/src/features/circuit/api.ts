@@ -1,5 +1,6 @@
 import type { Answer } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
+import type { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
@@ -18,9 +19,9 @@ const circuitApi = api.injectEndpoints({
 const { useDrawingQuery } = circuitApi;
 
 /** A circuit as it was drawn last, here or by the server's word. */
-export function useCircuitDrawing(circuitId: string) {
+export function useCircuitDrawing(circuitId: string | typeof skipToken) {
   const query = useDrawingQuery(circuitId);
-  const last = usePending(thing.circuit(circuitId)).findLast(goes('putDrawing'));
+  const last = usePending(typeof circuitId === 'string' ? thing.circuit(circuitId) : '').findLast(goes('putDrawing'));
   const me = useMe();
   return useMemo(() => {
     if (!last) return query;

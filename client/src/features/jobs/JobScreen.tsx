@@ -14,10 +14,11 @@ import { FrameKey } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
 import { StageCoil } from '@/ui/StagePath';
 import { Empty } from '@/ui/states';
-import { useTokens } from '@/ui/theme';
+import { useIsWide, useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { jobCells } from './cells';
+import { JobCircuit } from './JobCircuit';
 import { JobNotes } from './JobNotes';
 import { WithJob } from './WithJob';
 import { jointWrite } from './writes';
@@ -31,6 +32,7 @@ function Ready({ job }: { job: JobView }) {
   const t = useTokens();
   const router = useRouter();
   const units = useUnits();
+  const wide = useIsWide();
   const [adding, setAdding] = useState(false);
   const mayMake = useMayMake();
   const next =
@@ -66,7 +68,16 @@ function Ready({ job }: { job: JobView }) {
         </View>
       }
     >
-      <StageCoil stage={job.stage} began={job.began} done={job.done} />
+      <View style={wide ? { flexDirection: 'row', gap: 16, alignItems: 'center' } : { gap: 12 }}>
+        <View style={wide ? { flex: 1 } : undefined}>
+          <StageCoil stage={job.stage} began={job.began} done={job.done} />
+        </View>
+        {wide ? (
+          <View style={{ flex: 1 }}>
+            <JobCircuit job={job} />
+          </View>
+        ) : null}
+      </View>
       <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 10, gap: 10 }}>
         <Words size={15}>
           <Words size={15} bold>
@@ -79,6 +90,7 @@ function Ready({ job }: { job: JobView }) {
       <Words size={15} tone="ink2">
         high side {pressure(job.circuit.highSideDesignGaugePa)}, low side {pressure(job.circuit.lowSideDesignGaugePa)} on the plate
       </Words>
+      {wide ? null : <JobCircuit job={job} />}
       <JobNotes job={job} />
     </Sheet>
   );
@@ -121,7 +133,7 @@ function AddJoint({ jobId, open, onOpen }: { jobId: string; open: boolean; onOpe
   const { keep, busy, problem } = useWrite();
   async function add() {
     const id = uuid();
-    if (!(await keep(jointWrite(jobId, id, title.trim())))) return;
+    if (!(await keep(jointWrite(jobId, id, { title: title.trim() })))) return;
     setTitle('');
     router.push(`/joints/${id}`);
   }

@@ -18,6 +18,7 @@ const added = (job: JobView, pending: readonly Command[]): readonly JointSummary
       tag: tagAfter(job.nextTag, i),
       title: bodyOf<PutJointRequest>(command).title,
       state: 'not-planned',
+      at: bodyOf<PutJointRequest>(command).at ?? null,
     }));
 
 /** A job as it stands with what is kept here. */

@@ -11,10 +11,10 @@ export const jobWrite = (id: string, unitId: string, body: Body<'putJob'>): Writ
 });
 
 /** After the job it belongs to; its plan and its record come after it. */
-export const jointWrite = (jobId: string, jointId: string, title: string): Write<'putJoint'> => ({
+export const jointWrite = (jobId: string, jointId: string, body: Body<'putJoint'>): Write<'putJoint'> => ({
   route: 'putJoint',
   params: { job: jobId, joint: jointId },
-  body: { title },
+  body,
   things: [thing.joint(jointId), thing.job(jobId)],
   changes: [{ type: 'Job', id: jobId }, 'Today', 'Joint'],
 });

@@ -31,10 +31,10 @@ export function jointWith(joint: JointView, kept: readonly Command[], by: string
 }
 
 /** A joint that only this device knows yet, from the job it is added to. */
-export function newJoint(job: JobView, { id, tag, title, state }: JointSummary): JointView {
+export function newJoint(job: JobView, { id, tag, title, state, at }: JointSummary): JointView {
   const { number, stage, began, order, schools, site, unit, circuit } = job;
   return {
-    ...{ id, tag, title, state, site, unit, circuit },
+    ...{ id, tag, title, state, at, site, unit, circuit },
     job: { id: job.id, number, title: job.title, stage, began, order, schools },
     plan: null,
     entries: [],

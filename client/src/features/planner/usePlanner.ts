@@ -7,8 +7,10 @@ import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
 import { draftFromPlan } from './draftFromPlan';
+import { draftOnCircuit } from './draftOnCircuit';
 import { draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
 import { planDraft, type Planned } from './toRequest';
+import { usePlaceOnCircuit } from './usePlaceOnCircuit';
 
 export interface Planner extends Planned {
   readonly draft: Draft;
@@ -33,14 +35,16 @@ export function usePlanner(joint: JointView): Planner {
   const { data: van } = useVanStock();
   const schools = useSchools(joint.job.schools)?.here;
   const kept = useSelector((state: RootState) => state.drafts[joint.id]);
-  const around = useMemo(
-    () => (van && schools ? { site: joint.site, circuit: joint.circuit, van, schools, units } : null),
-    [joint.site, joint.circuit, van, schools, units],
-  );
+  const place = usePlaceOnCircuit(joint);
+  const around = useMemo(() => {
+    const circuit = place && place.sections.length > 0 ? { ...joint.circuit, purgeSections: place.sections } : joint.circuit;
+    return van && schools ? { site: joint.site, circuit, van, schools, units } : null;
+  }, [joint.site, joint.circuit, place, van, schools, units]);
   const draft = useMemo(() => {
     if (kept) return kept.present;
-    return joint.plan && around ? draftFromPlan(joint.plan, around) : NEW_DRAFT;
-  }, [kept, joint.plan, around]);
+    if (joint.plan && around) return draftFromPlan(joint.plan, around);
+    return place ? draftOnCircuit(place) : NEW_DRAFT;
+  }, [kept, joint.plan, around, place]);
   const opened = joint.plan !== null && kept === undefined ? joint.plan : null;
   const planned = useMemo<Planned>(() => {
     // As long as nothing is changed the kept plan stands, whatever the engine, the van or the schools have become since.

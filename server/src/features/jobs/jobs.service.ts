@@ -7,11 +7,12 @@ import {
   type PutJointRequest,
   type Today,
 } from '@kesto/contract';
-import { jobStage, readContent } from '@kesto/core';
+import { jobStage, jointAt, readContent } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
-import { notFound } from '../../platform/errors';
+import { AppError, notFound } from '../../platform/errors';
+import { latestDrawing } from '../circuits/drawings.repository.typeorm';
 import { entriesOf, jointById } from '../joints/joints.repository.typeorm';
 import { summaries } from '../joints/summaries';
 import { jobNotes, type JobNotes } from './jobEntries.service';
@@ -171,20 +172,32 @@ export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest
   return jobView(shop, jobId);
 }
 
+/** A joint sits where the circuit, as it was drawn last, has a tube and a part. */
+async function checkPlace(shop: ShopWork, circuitId: string, { at }: PutJointRequest): Promise<void> {
+  if (!at) return;
+  const drawn = await latestDrawing(shop, circuitId);
+  if (!drawn || !jointAt(drawn.graph, at)) {
+    throw new AppError('INVALID_INPUT', `${at.part} has no tube from ${at.from} to ${at.to} on this circuit’s drawing.`, 'at');
+  }
+}
+
 export async function addJointToJob(shop: ShopWork, ids: { jobId: string; jointId: string }, body: PutJointRequest): Promise<JointSummary> {
   const job = await jobWithNotes(shop, ids.jobId);
   await lockUnit(shop, job.unit.id);
   const hash = requestHash({ job: ids.jobId, ...body });
   const before = await jointById(shop, ids.jointId);
   if (before) sameOrConflict(before, hash, 'joint');
-  else
+  else {
+    await checkPlace(shop, job.circuit.id, body);
     await addJoint(shop, ids.jobId, {
       id: ids.jointId,
       circuit_id: job.circuit.id,
+      at: body.at ?? null,
       tag: await nextTag(shop, job.unit.tag),
       title: body.title,
       request_hash: hash,
     });
+  }
   const stored = await jointById(shop, ids.jointId);
   const [summary] = stored ? await summaries(shop, [stored]) : [];
   if (!summary) throw notFound('This joint');

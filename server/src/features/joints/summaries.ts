@@ -9,5 +9,5 @@ export async function summaries(shop: ShopWork, joints: readonly JointRow[]): Pr
   const ids = joints.map((j) => j.id);
   const planned = await plannedAmong(shop, ids);
   const facts = await entryFactsOf(shop, ids);
-  return joints.map(({ id, tag, title }) => ({ id, tag, title, state: stateAfter(facts.get(id) ?? [], planned.has(id)) }));
+  return joints.map(({ id, tag, title, at }) => ({ id, tag, title, at, state: stateAfter(facts.get(id) ?? [], planned.has(id)) }));
 }

@@ -1,4 +1,4 @@
-import type { CircuitGraph, JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
+import type { CircuitGraph, JointPlace, JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
 import type { PutJobEntryRequest } from '@kesto/contract';
 import type { Approval, CircuitView, Stage, PlanAnswer, Role, UnitKind, VanStock } from '@kesto/contract';
 
@@ -75,6 +75,7 @@ export interface JointRow {
   shop_id: string;
   id: string;
   circuit_id: string;
+  at: JointPlace | null;
   tag: string;
   title: string;
   request_hash: string;

@@ -105,7 +105,15 @@ export const Drawings = new EntitySchema<DrawingRow>({
 });
 export const Joints = new EntitySchema<JointRow>({
   name: 'joint',
-  columns: { shop_id, id, circuit_id: column('uuid'), tag: column('text'), title: column('text'), request_hash: column('text') },
+  columns: {
+    shop_id,
+    id,
+    circuit_id: column('uuid'),
+    at: { type: 'jsonb', nullable: true },
+    tag: column('text'),
+    title: column('text'),
+    request_hash: column('text'),
+  },
 });
 export const Jobs = new EntitySchema<JobRow>({
   name: 'job',

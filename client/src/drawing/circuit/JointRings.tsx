@@ -1,0 +1,64 @@
+import type { JointSummary } from '@kesto/contract/api';
+import type { CircuitGraph, CircuitLayout, Point } from '@kesto/core';
+import { useContext } from 'react';
+import { Circle, G } from 'react-native-svg';
+import { useTokens } from '@/ui/theme';
+import { Lettering, LetterScale } from './Lettering';
+import type { Placed } from './place';
+import { signHalf } from './Sign';
+
+const CLEAR = 18;
+const RADIUS = 11;
+const UNMADE: readonly JointSummary['state'][] = ['not-planned', 'planned'];
+
+/** Along a tube from one of its ends, so far as the sign there reaches and a little more. */
+function alongFrom(points: readonly Point[], distance: number): Point {
+  const [a, b] = points;
+  if (!a || !b) return { x: 0, y: 0 };
+  const length = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+  const share = Math.min(distance / length, 0.5);
+  return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
+}
+
+/** The joints that sit on the circuit: dashed until planned, ring when planned, filled when made; the number of the tag beside it. */
+export function JointRings({
+  joints,
+  graph,
+  layout,
+  view,
+}: {
+  joints: readonly JointSummary[];
+  graph: CircuitGraph;
+  layout: CircuitLayout;
+  view: Placed;
+}) {
+  const t = useTokens();
+  const scale = useContext(LetterScale);
+  return (
+    <>
+      {joints.map(({ id, tag, state, at }) => {
+        const index = at ? graph.links.findIndex((link) => link.from === at.from && link.to === at.to) : -1;
+        const laid = layout.links.find((link) => link.index === index);
+        const part = graph.parts.find((p) => p.id === at?.part);
+        if (!at || !laid || !part) return null;
+        const points = at.part === at.from ? laid.points : [...laid.points].reverse();
+        const { x, y } = view.at(alongFrom(points, signHalf(part.kind) + CLEAR));
+        const made = !UNMADE.includes(state);
+        return (
+          <G key={id}>
+            <Circle
+              cx={x}
+              cy={y}
+              r={RADIUS}
+              fill={made ? t.copper : t.paper}
+              stroke={t.copper}
+              strokeWidth={3}
+              strokeDasharray={state === 'not-planned' ? '4 3' : undefined}
+            />
+            <Lettering x={x} y={y - RADIUS - 10 * scale} text={tag.slice(tag.lastIndexOf('-') + 1)} size={15} reading />
+          </G>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,29 @@
+import { jointAt, TEMPLATE_CIRCUITS } from '@kesto/core';
+import { around } from '@/testing/joints';
+import { draftOnCircuit } from './draftOnCircuit';
+import { planDraft } from './toRequest';
+
+const drafted = (part: string, from: string, to: string) => {
+  const place = jointAt(TEMPLATE_CIRCUITS['walk-in'], { part, from, to });
+  if (!place) throw new Error('no such place');
+  return { place, draft: draftOnCircuit(place) };
+};
+
+test('a valve on the drawing is a brass stub of the tube’s size, with its inside to protect', () => {
+  const { draft } = drafted('suction-valve', 'evaporator', 'suction-valve');
+  expect(draft).toMatchObject({
+    male: { od: '7/8 in' },
+    female: { metal: 'brass', form: 'component-stub' },
+    side: 'suction',
+    near: [{ kind: 'valve', along: 'female' }],
+    outlet: 'port-core-in',
+  });
+});
+
+test('what the drawing says is enough for a plan, flooded through the lines as they are drawn', () => {
+  const { place, draft } = drafted('suction-valve', 'evaporator', 'suction-valve');
+  const { plan, problems } = planDraft(draft, { ...around, circuit: { ...around.circuit, purgeSections: place.sections } });
+  expect(problems).toEqual({});
+  // 12 m of 7/8 in (bore 19.94 mm): pi/4 x 0.01994^2 x 12 = 3.75 L.
+  expect((plan?.purge?.volumeM3 ?? 0) * 1000).toBeCloseTo(3.75, 1);
+});
