@@ -16,6 +16,8 @@ interface PlacedSignProps {
 const NAMED: readonly CircuitPart['kind'][] = ['compressor', 'condenser', 'evaporator', 'receiver', 'accumulator', 'reversing-valve'];
 const BESIDE_COIL = 50;
 const BELOW_COIL = 56;
+/** The compressor stands at the edge of the sheet: its word begins above it. */
+const BESIDE_COMPRESSOR = 30;
 const BELOW: Readonly<Partial<Record<CircuitPart['kind'], number>>> = {
   compressor: 40,
   'reversing-valve': 36,
@@ -40,7 +42,9 @@ function labelOf({ kind, flow }: LaidPart, view: Placed, x: number): Label {
   if (kind === 'compressor' || kind === 'reversing-valve')
     return view.upright && kind === 'reversing-valve'
       ? { x: inward * 24, y: -56, anchor: inward > 0 ? 'start' : 'end' }
-      : { x: 0, y: (view.upright ? 1 : -1) * (BELOW[kind] ?? 0), anchor: 'middle' };
+      : kind === 'compressor' && !view.upright
+        ? { x: -BESIDE_COMPRESSOR, y: -(BELOW[kind] ?? 0), anchor: 'start' }
+        : { x: 0, y: (view.upright ? 1 : -1) * (BELOW[kind] ?? 0), anchor: 'middle' };
   // What lies behind a reversing valve has the discharge on its outer side.
   const away = kind === 'accumulator' ? inward : -inward;
   return stands ? { x: away * 24, y: 0, anchor: away > 0 ? 'start' : 'end' } : { x: 0, y: BELOW[kind] ?? 28, anchor: 'middle' };

@@ -1,13 +1,17 @@
+import { useContext } from 'react';
 import { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
-import { Lettering } from './Lettering';
+import { Lettering, LetterScale } from './Lettering';
 import type { Placed } from './place';
 
 const HATCH = 'circuit-wall';
+/** So wide are the words at their usual size: a narrower band stands without them. */
+const WORDS_WIDTH = 76;
 
 /** The wall that tubes vanish into, and which side of it is which. */
 export function Wall({ view }: { view: Placed }) {
   const t = useTokens();
+  const scale = useContext(LetterScale);
   const band = view.wall;
   if (!band) return null;
   const { x, y, width, height } = band;
@@ -29,7 +33,7 @@ export function Wall({ view }: { view: Placed }) {
         </>
       ) : (
         <>
-          <Lettering x={x + width / 2} y={18} text="in the wall" />
+          {scale * WORDS_WIDTH < width ? <Lettering x={x + width / 2} y={18} text="in the wall" /> : null}
           <Lettering x={x - 12} y={18} anchor="end" text="outdoors" />
           <Lettering x={x + width + 12} y={18} anchor="start" text="indoors" />
         </>

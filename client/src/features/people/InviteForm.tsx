@@ -1,13 +1,13 @@
-import { ROLES, type PersonView, type Role } from '@kesto/contract';
-import { ROLE_WORDS } from '@kesto/contract/wording/people';
+import type { PersonView, Role } from '@kesto/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Keys';
 import { Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { joinAddress, readableCode } from './code';
 import { QrCode } from './QrCode';
+import { RoleChoice } from './RoleChoice';
 import { useInvite } from './useInvite';
 
 const QR_PX = 232;
@@ -42,15 +42,7 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
       ) : (
         <>
           <TextField label="name" value={name} onChange={setName} testID="invite-name" />
-          <Choice
-            label="role"
-            value={role}
-            onChange={setRole}
-            options={ROLES.map((value) => ({ value, label: value, disabled: value === 'admin' && by !== 'admin' }))}
-          />
-          <Words size={14} tone="ink2">
-            {ROLE_WORDS[role]}
-          </Words>
+          <RoleChoice value={role} by={by} onChange={setRole} />
         </>
       )}
       <FrameKey label={invite.busy ? 'Making the code' : 'Make the code'} disabled={invite.busy || name.trim() === ''} onPress={ask} />

@@ -61,13 +61,15 @@ function Ready({ all }: { all: People }) {
       over={panelFor(null)}
       aside={wide && open ? panelFor(open.what === 'invite' ? null : open.id) : undefined}
     >
-      {here.map(row)}
-      {all.invites.length > 0 ? <Heading size={17}>Asked in, not come yet</Heading> : null}
-      {all.invites.map((invite) => (
-        <InviteRow key={invite.id} invite={invite} mayDrop={mayChange} />
-      ))}
-      {left.length > 0 ? <Heading size={17}>Left the shop</Heading> : null}
-      {left.map(row)}
+      <View style={{ maxWidth: 760, gap: 8 }}>
+        {here.map(row)}
+        {all.invites.length > 0 ? <Heading size={17}>Asked in, not come yet</Heading> : null}
+        {all.invites.map((invite) => (
+          <InviteRow key={invite.id} invite={invite} mayDrop={mayChange} />
+        ))}
+        {left.length > 0 ? <Heading size={17}>Left the shop</Heading> : null}
+        {left.map(row)}
+      </View>
     </Sheet>
   );
 }

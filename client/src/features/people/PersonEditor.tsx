@@ -1,13 +1,14 @@
-import { APPROVAL_SCOPES, LEADS, ROLES, type Approval, type PersonView, type Role } from '@kesto/contract';
-import { APPROVAL_WORDS, ROLE_WORDS } from '@kesto/contract/wording/people';
+import { APPROVAL_SCOPES, LEADS, type Approval, type PersonView, type Role } from '@kesto/contract';
+import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useWrite } from '@/outbox';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Keys';
 import { Failed } from '@/ui/states';
 import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { personWrite } from './api';
+import { RoleChoice } from './RoleChoice';
 
 interface PersonEditorProps {
   readonly person: PersonView;
@@ -40,15 +41,7 @@ export function PersonEditor({ person, by, onDone, onReset }: PersonEditorProps)
     <View style={{ gap: 12, paddingVertical: 8 }}>
       {problem ? <Failed message={problem.field ? `${problem.field}: ${problem.message}` : problem.message} /> : null}
       <TextField label="name" value={name} onChange={setName} />
-      <Choice
-        label="role"
-        value={role}
-        onChange={setRole}
-        options={ROLES.map((value) => ({ value, label: value, disabled: value === 'admin' && by !== 'admin' }))}
-      />
-      <Words size={14} tone="ink2">
-        {ROLE_WORDS[role]}
-      </Words>
+      <RoleChoice value={role} by={by} onChange={setRole} />
       <Heading size={17}>Approvals</Heading>
       {APPROVAL_SCOPES.map((scope) => (
         <ApprovalFields
