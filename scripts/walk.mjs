@@ -1,0 +1,142 @@
+// Walks a shop from nothing, as its admin on a phone: from the one-time code to the first joint planned on a drawn circuit.
+// Prints taps, typed fields and seconds; ends with 1 where the way is longer than ten minutes.
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { startApplication } from './lib/application.mjs';
+import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
+import { freePort } from './lib/freePort.mjs';
+import { step, stop } from './lib/report.mjs';
+
+const LONGEST_S = 600;
+/** A person looks before each tap and types; the script does neither. Judgement. */
+const PERSON_S = { tap: 3, field: 6 };
+
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+installNodePackages();
+await buildClient();
+await buildServer();
+const { chromium } = await import('@playwright/test');
+const app = await startApplication({ dataDir: path.resolve('var/walk-data'), port: await freePort(), fresh: true, demo: false });
+const browser = await chromium.launch({
+  executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
+const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
+const counted = { taps: 0, fields: 0 };
+const shown = (locator) => locator.filter({ visible: true }).first();
+const tap = async (role, name) => {
+  counted.taps++;
+  await shown(page.getByRole(role, { name, exact: typeof name === 'string' })).click();
+};
+const act = async (label) => {
+  counted.taps++;
+  await shown(page.getByTestId('action').filter({ hasText: label })).click();
+};
+const type = async (locator, text) => {
+  counted.fields++;
+  await shown(locator).fill(text);
+};
+const field = (label) => page.getByLabel(label, { exact: typeof label === 'string' });
+
+/** Each part of the way, by what the person does. */
+const WAY = [
+  [
+    'the shop and its admin',
+    async () => {
+      await page.goto(app.url);
+      await tap('button', 'I have a code');
+      await type(page.getByTestId('join-code'), app.said.firstCode);
+      await shown(page.getByTestId('join-look')).click();
+      counted.taps++;
+      await type(field('what the shop is called'), 'Orangery cooling');
+      await type(field(/^your name/), 'Maren Ito-Dahl');
+      await type(field(/^name to sign in/), 'maren');
+      await type(field(/^password, ten/), 'ten letters or more');
+      await shown(page.getByTestId('join')).click();
+      counted.taps++;
+    },
+  ],
+  [
+    'a second person asked in',
+    async () => {
+      await tap('link', 'People');
+      await act('Ask somebody in');
+      await type(page.getByTestId('invite-name'), 'Sanna Kivi');
+      await tap('button', 'Make the code');
+      await page.getByTestId('one-time-code').waitFor();
+      await tap('button', 'Done');
+      await tap('link', 'up to you');
+      await tap('link', 'up to today');
+    },
+  ],
+  [
+    'the van counted',
+    async () => {
+      await tap('link', 'The van');
+      for (let i = 0; i < 3; i++) await tap('button', 'one stick of BAg-36 more');
+      await act('Keep this count');
+      await tap('link', 'up to today');
+    },
+  ],
+  [
+    'a site and a machine from its plate',
+    async () => {
+      await tap('link', 'A site');
+      await tap('button', 'R-449A');
+      await type(field('high side'), '28 bar');
+      await type(field('low side'), '19 bar');
+      await type(field('coldest'), '-25');
+      await tap('radio', 'cold room');
+      await type(field('tag on the machine'), 'OR1');
+      await type(field('name, as vault cold room'), 'orangery cold room');
+      await type(field('name of the site'), 'the orangery');
+      await act('Keep OR1');
+    },
+  ],
+  [
+    'a job',
+    async () => {
+      await type(page.getByTestId('job-title'), 'suction valve leaks');
+      await act('Open the job');
+    },
+  ],
+  [
+    'its circuit drawn from the nearest kind',
+    async () => {
+      await tap('button', 'Draw the circuit');
+      await tap('button', 'walk-in with receiver');
+      await tap('button', 'king valve');
+      await tap('radio', 'shuts tight');
+      await act('Keep the drawing');
+    },
+  ],
+  [
+    'a joint planned on it',
+    async () => {
+      await tap('button', 'Open the drawing');
+      await tap('button', /^tube, evaporator coil to/);
+      await tap('button', 'at suction valve');
+      for (let i = 0; i < 3; i++) await act('Next');
+      await act('Put in the job');
+      await page.getByText('order to braze').filter({ visible: true }).waitFor();
+    },
+  ],
+];
+
+const began = performance.now();
+try {
+  for (const [what, walk] of WAY) {
+    const before = { ...counted };
+    await walk();
+    step(`${what}: ${counted.taps - before.taps} taps, ${counted.fields - before.fields} fields`);
+  }
+} finally {
+  await browser.close();
+  await app.stop();
+}
+const scriptS = (performance.now() - began) / 1000;
+const personS = scriptS + counted.taps * PERSON_S.tap + counted.fields * PERSON_S.field;
+const minutes = (s) => `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')} min`;
+step(`in all ${counted.taps} taps, ${counted.fields} fields; ${scriptS.toFixed(0)} s by script, about ${minutes(personS)} by hand *`);
+console.log(`* assumed: ${PERSON_S.tap} s a tap, ${PERSON_S.field} s a field`);
+if (personS > LONGEST_S) stop('the way is longer than ten minutes', 'see which part grew');
