@@ -35,15 +35,13 @@ test('sizes that cannot be are named at once, and what was typed stays', async (
   await expect(page.getByLabel('bore').first()).toHaveValue('20 mm');
 });
 
-test('photos too large or not photos are refused in words, the form stays as it was', async ({ page, looks }, info) => {
+test('what is no photo is refused in words, the form stays as it was', async ({ page, looks }, info) => {
   const kesto = new Kesto(page);
   await kesto.signIn('Ilta Varro');
   await page.goto(`${planned(info.project.name)}/braze`);
   await page.getByTestId('made-rod').fill('51 mm');
   await page.getByLabel('note').first().fill('Tight against the wall.');
 
-  await kesto.addPhoto({ name: 'huge.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(30_000_000, 1) });
-  await expect(page.getByRole('alert')).toContainText('30 MB; at most 12 MB');
   await kesto.addPhoto({ name: 'letter.png', mimeType: 'image/png', buffer: Buffer.from('this is a letter, not a photo') });
   await expect(page.getByRole('alert')).toContainText('not a photo');
   await looks();
@@ -70,6 +68,7 @@ test('a session that ends in the middle of a form asks for the sign-in and goes 
   await expect(dialog).toBeVisible();
   await looks();
   await dialog.getByRole('button', { name: 'Ilta Varro' }).click();
+  await expect(dialog).toBeHidden();
   await expect(page.getByText('Is any of this there?')).toBeVisible();
   await page.goto(planned(info.project.name));
   await expect(page.getByText('Kept through the sign-in.')).toBeVisible();

@@ -16,7 +16,7 @@ import { WithJob } from './WithJob';
 import { jobEntryWrite } from './writes';
 
 export function JobSchoolsScreen({ id }: { id: string }) {
-  return <WithJob id={id}>{(job) => <Ready key={job.schools?.id ?? 'none'} job={job} />}</WithJob>;
+  return <WithJob id={id}>{(job) => <Ready job={job} />}</WithJob>;
 }
 
 /** Where one job is made otherwise than the shop does it, and why. */
