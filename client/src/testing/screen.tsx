@@ -147,6 +147,8 @@ export async function settle(): Promise<void> {
   for (const ms of [0, 0, 0, 20, 0]) await wait(ms);
   // A busy machine answers later: one answer may lead to the next question.
   for (let turns = 0; unanswered > 0 && turns < MOST_TURNS; turns++) await wait(20);
+  // What arrived is still to be read and drawn.
+  await wait(20);
 }
 
 /** Presses what has this on it: an answer of a choice where there is one, else the last thing that says it. */
