@@ -6,3 +6,6 @@ globalThis.localStorage ??= {
   removeItem: (key) => kept.delete(key),
   clear: () => kept.clear(),
 };
+
+// Saves through a browser's links, which are not here either.
+jest.mock('file-saver', () => ({ saveAs: jest.fn() }));

@@ -103,7 +103,7 @@ const WAY = [
   [
     'its circuit drawn from the nearest kind',
     async () => {
-      await tap('button', 'Draw the circuit');
+      await tap('button', 'Draw its circuit');
       await tap('button', 'walk-in with receiver');
       await tap('button', 'king valve');
       await tap('radio', 'shuts tight');

@@ -1,17 +1,22 @@
 import { useMemo } from 'react';
+import { useSelector } from 'react-redux';
+import { signedInPerson } from '@/features/session/api';
+import type { RootState } from '@/state/store';
 import type { KeptHere } from '@/ui/station';
 import type { Command } from './command';
 import { useKept } from './usePending';
 
-/** In one word and a number: what the server does not have yet. */
-export function keptHere(kept: readonly Command[]): KeptHere {
+/** In one word and a number: what the server does not have yet. What another person kept here waits for that person, and is not on its way. */
+export function keptHere(kept: readonly Command[], person: string | null): KeptHere {
   const count = kept.length;
   if (count === 0) return { count, status: 'stored' };
-  if (kept.some((command) => command.refused)) return { count, status: 'refused' };
-  return { count, status: kept.some((command) => command.stalled) ? 'here' : 'sending' };
+  const own = kept.filter((command) => command.by === person);
+  if (own.some((command) => command.refused)) return { count, status: 'refused' };
+  return { count, status: own.length < count || own.some((command) => command.stalled) ? 'here' : 'sending' };
 }
 
 export function useKeptHere(): KeptHere {
   const kept = useKept();
-  return useMemo(() => keptHere(kept), [kept]);
+  const person = useSelector((state: RootState) => signedInPerson(state)?.id ?? null);
+  return useMemo(() => keptHere(kept, person), [kept, person]);
 }

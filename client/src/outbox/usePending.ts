@@ -1,16 +1,20 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { useMemo } from 'react';
 import { useSelector } from 'react-redux';
+import { signedInPerson } from '@/features/session/api';
 import type { RootState } from '@/state/store';
 import type { Command, WriteRoute } from './command';
 
 const selectKept = (state: RootState) => state.outbox;
-const selectUnrefused = createSelector([selectKept], (kept) => kept.filter((command) => !command.refused));
+const selectPerson = (state: RootState) => signedInPerson(state)?.id ?? null;
+const selectUnrefused = createSelector([selectKept, selectPerson], (kept, person) =>
+  kept.filter((command) => !command.refused && command.by === person),
+);
 
 /** Everything that is kept here, oldest first. */
 export const useKept = (): readonly Command[] => useSelector(selectKept);
 
-/** What is kept here and on its way: shown as if it were stored. */
+/** What the person signed in has kept here and is on its way: shown as if it were stored. Another's is shown to that person alone. */
 export const useUnrefused = (): readonly Command[] => useSelector(selectUnrefused);
 
 /** Of those, what is about one thing. */

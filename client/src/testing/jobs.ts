@@ -17,6 +17,7 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   began: 'find',
   done: false,
   unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room' },
+  circuitId: 'circuit',
   planned: 1,
   joints: 2,
   site: SITE,

@@ -3,7 +3,7 @@ import type { KeptHere } from './station';
 export const KEPT_LABELS: Readonly<Record<KeptHere['status'], string>> = {
   stored: 'in step',
   sending: 'on its way',
-  here: 'no answer',
+  here: 'not sent yet',
   refused: 'not taken',
 };
 

@@ -12,6 +12,7 @@ export interface JobSummary {
   readonly began: Stage;
   readonly done: boolean;
   readonly unit: UnitPlate;
+  readonly circuitId: string;
   readonly planned: number;
   readonly joints: number;
 }

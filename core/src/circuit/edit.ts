@@ -43,8 +43,8 @@ export function hangPart(graph: CircuitGraph, host: string, kind: CircuitKind): 
   return { graph: { parts: [...graph.parts, part], links: [...graph.links, { from: host, to: id }] }, made: id };
 }
 
-/** A second way beside a stretch of the loop: from one tube to another, with copies of what the way shall hold. */
-export function addBranch(graph: CircuitGraph, { from, to, kinds }: { from: number; to: number; kinds: readonly CircuitKind[] }): Edited {
+/** A second way beside a stretch of the loop: from one tube to another, through parts of these kinds. */
+function addBranch(graph: CircuitGraph, { from, to, kinds }: { from: number; to: number; kinds: readonly CircuitKind[] }): Edited {
   const split = insertPart(graph, from, 'fitting');
   // The first insertion has put one more link before those that come after it.
   const join = insertPart(split.graph, to > from ? to + 1 : to, 'fitting', 'behind');
@@ -60,6 +60,29 @@ export function addBranch(graph: CircuitGraph, { from, to, kinds }: { from: numb
   const tube = graph.links[from]?.tube;
   const links = way.slice(1).map((id, i): CircuitLink => ({ from: way[i] ?? '', to: id, ...(tube ? { tube: { od: tube.od } } : {}) }));
   return { graph: { ...now, links: [...now.links, ...links] }, made: ids[0] ?? split.made };
+}
+
+/** The evaporator a tube feeds, with nothing but what lies before an evaporator between; null for a tube that feeds none. */
+function fedCoil(graph: CircuitGraph, link: CircuitLink): string | null {
+  const seen = new Set<string>();
+  const open = [link.to];
+  for (let at = open.shift(); at !== undefined; at = open.shift()) {
+    const kind = kindOf(graph, at);
+    if (kind === 'evaporator') return at;
+    if (seen.has(at) || kind === 'compressor' || kind === 'condenser' || kind === 'reversing-valve') continue;
+    seen.add(at);
+    open.push(...graph.links.filter((next) => next.from === at).map((next) => next.to));
+  }
+  return null;
+}
+
+/** A second evaporator with its own expansion valve, fed from a tube and joined behind the first; null where the tube feeds none. */
+export function addSecondCoil(graph: CircuitGraph, from: number): Edited | null {
+  const link = graph.links[from];
+  const coil = link ? fedCoil(graph, link) : null;
+  const goesOn = (id: string) => graph.links.some((next) => next.from === id);
+  const to = graph.links.findIndex((next) => next.from === coil && goesOn(next.to));
+  return coil === null || to < 0 ? null : addBranch(graph, { from, to, kinds: ['expansion-valve', 'evaporator'] });
 }
 
 /** Takes a part out and closes the way through it; what hung on it alone goes too. */

@@ -1,7 +1,8 @@
-import { addBranch, hangPart, insertPart, removePart } from './edit';
+import { addSecondCoil, hangPart, insertPart, removePart } from './edit';
 import { highSide, splitReversing, type CircuitGraph } from './graph';
 import { layOut, type CircuitLayout } from './layout';
 import { mainLoop } from './mainLoop';
+import { readCircuit } from './readCircuit';
 import { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS } from './templates';
 
 const partAt = (layout: CircuitLayout, id: string) => {
@@ -83,13 +84,23 @@ describe('edited', () => {
   });
 
   test('a walk-in gets its second coil beside the first, fed behind the solenoid', () => {
-    const [from, to] = [linkIndex(walkIn, 'solenoid'), linkIndex(walkIn, 'evaporator')];
-    const { graph } = addBranch(walkIn, { from, to, kinds: ['expansion-valve', 'evaporator'] });
+    const graph = addSecondCoil(walkIn, linkIndex(walkIn, 'solenoid'))?.graph ?? walkIn;
     const layout = layOut(graph);
     const [first, second] = [partAt(layout, 'evaporator'), partAt(layout, 'evaporator-2')];
     expect(second.y).toBe(first.y);
     expect(second.x).toBeGreaterThan(first.x + 100);
     expect(layout.parts).toHaveLength(graph.parts.length);
+  });
+
+  test('the second coil joins the gas indoors, behind the first, and what was drawn can be read', () => {
+    const graph = addSecondCoil(walkIn, linkIndex(walkIn, 'solenoid'))?.graph ?? walkIn;
+    expect(readCircuit(graph).ok).toBe(true);
+    const layout = layOut(graph);
+    expect(partAt(layout, 'fitting-2').x).toBeGreaterThan(layout.wall?.to ?? Infinity);
+  });
+
+  test.each(['compressor', 'evaporator', 'suction-valve'])('a tube behind the %s feeds no coil, and gets none beside it', (from) => {
+    expect(addSecondCoil(walkIn, linkIndex(walkIn, from))).toBeNull();
   });
 
   test('a port hangs on its part, away from the loop', () => {

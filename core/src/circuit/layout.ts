@@ -79,7 +79,7 @@ function sectionsOf(split: CircuitGraph, loop: readonly string[]): Sections {
   };
 }
 
-/** How many of a side's parts lie before its wall, in flow order; all of them where it has none. */
+/** How many of a side's parts lie before its wall, in flow order; null where it has none. */
 function beforeWall(split: CircuitGraph, chain: readonly string[]): number | null {
   const at = chain.findIndex((id, i) => i > 0 && split.links.some((l) => l.throughWall && l.from === chain[i - 1] && l.to === id));
   return at < 0 ? null : at - 1;

@@ -16,7 +16,8 @@ create table invite (
 /** As the login does for a person: whoever names a code sees its row before a shop is known. */
 const BY_CODE = `create policy invite_by_code on invite for select using (code_hash = nullif(current_setting('app.invite', true), ''))`;
 
-const APPROVALS = `
+/** Of every person, from words to ids: run once, and held against an old row by its test. */
+export const APPROVALS_AS_IDS = `
 update person set approvals = coalesce((
   select jsonb_agg(jsonb_build_object('scope', replace(a ->> 'group', ' filler', ''), 'number', '', 'validUntil', a ->> 'validUntil'))
   from jsonb_array_elements(approvals) a), '[]')`;
@@ -27,7 +28,7 @@ export class People1764000000008 implements MigrationInterface {
     await runner.query(walls('invite'));
     await runner.query(BY_CODE);
     await runner.query('alter table person no force row level security');
-    await runner.query(APPROVALS);
+    await runner.query(APPROVALS_AS_IDS);
     await runner.query('alter table person force row level security');
   }
 

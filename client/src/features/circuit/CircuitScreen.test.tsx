@@ -1,5 +1,6 @@
 import { TEMPLATE_CIRCUITS } from '@kesto/core';
 import { fireEvent, screen } from '@testing-library/react-native';
+import { dayWith } from '@/testing/jobs';
 import { CIRCUIT, SITE } from '@/testing/joints';
 import { press, settle, showScreen, type, went } from '@/testing/screen';
 import { CircuitScreen } from './CircuitScreen';
@@ -52,6 +53,68 @@ test('a tube is tapped: a part is put in, its size is set', async () => {
   const { parts, links } = writes[0]?.body as (typeof TEMPLATE_CIRCUITS)['walk-in'];
   expect(parts.at(-1)).toEqual({ id: 'check-valve', kind: 'check-valve' });
   expect(links.find((link) => link.to === 'check-valve')?.tube?.od).toEqual({ value: 0.5, unit: 'in' });
+});
+
+test('another length keeps the measured wall of the tube; another size does not', async () => {
+  const measured = { od: { value: 22, unit: 'mm' }, wall: { value: 1.2, unit: 'mm' } };
+  const links = TEMPLATE_CIRCUITS['walk-in'].links.map((link) => (link.from === 'receiver' ? { ...link, tube: measured } : link));
+  await show({ drawing: { ...DRAWN.drawing, circuit: { ...TEMPLATE_CIRCUITS['walk-in'], links } } });
+  const drawn = () => {
+    const kept = JSON.parse(localStorage.getItem('kesto.circuit.circuit') ?? '{}') as { graph?: typeof DRAWN.drawing.circuit };
+    return kept.graph?.links.find((link) => link.from === 'receiver')?.tube;
+  };
+  await tap(/^tube, receiver to/);
+  await type('length', '3 m');
+  await press('Set its size');
+  expect(drawn()).toMatchObject({ wall: { value: 1.2, unit: 'mm' }, length: { value: 3, unit: 'm' } });
+  await type('outside', '28 mm');
+  await press('Set its size');
+  expect(drawn()?.wall).toBeUndefined();
+});
+
+test('a name is one step to undo, however many letters it has, and is kept without blanks around it', async () => {
+  const { writes } = await show(DRAWN);
+  await tap('receiver');
+  for (const text of ['t', 'ta', 'tan', 'tank', 'tank ']) await type('name on the drawing', text);
+  await press('undo');
+  expect(screen.getByLabelText('receiver')).toBeTruthy();
+  await type('name on the drawing', 'tank ');
+  await press('Keep the drawing');
+  const { parts } = writes[0]?.body as (typeof TEMPLATE_CIRCUITS)['walk-in'];
+  expect(parts.find((part) => part.id === 'receiver')?.name).toBe('tank');
+});
+
+test('a joint is planned at the end of a tube, in the job that stands on this circuit', async () => {
+  const { writes } = await show(DRAWN, {
+    answers: {
+      'GET units/u': UNIT,
+      'GET circuits/circuit/drawing': DRAWN,
+      'GET sites': [SITE],
+      'GET today': dayWith(),
+      'PUT jobs/job/joints/*': {},
+    },
+  });
+  await tap(/^tube, evaporator coil to/);
+  await press('at suction valve');
+  expect(writes[0]?.body).toEqual({
+    title: '7/8 in tube into suction valve',
+    at: { part: 'suction-valve', from: 'evaporator', to: 'suction-valve' },
+  });
+});
+
+test('a job on the unit’s other circuit is not offered', async () => {
+  const [job] = dayWith().jobs;
+  await show(DRAWN, {
+    answers: {
+      'GET units/u': UNIT,
+      'GET circuits/circuit/drawing': DRAWN,
+      'GET sites': [SITE],
+      'GET today': dayWith({ jobs: job ? [{ ...job, circuitId: 'the other' }] : [] }),
+    },
+  });
+  await tap(/^tube, evaporator coil to/);
+  expect(screen.queryByText('at suction valve')).toBeNull();
+  expect(screen.getByText('Open a job to plan a joint here')).toBeTruthy();
 });
 
 test('a drawing that is not kept yet outlives the page', async () => {

@@ -43,6 +43,11 @@ export function CircuitScreen({ unitId, circuitId }: { unitId: string; circuitId
   );
 }
 
+const namesTrimmed = (graph: CircuitGraph): CircuitGraph => ({
+  ...graph,
+  parts: graph.parts.map((part) => (part.name ? { ...part, name: part.name.trim() } : part)),
+});
+
 /** What stands in the way of keeping it, in words. */
 function problemsOf(graph: CircuitGraph | null): readonly string[] {
   const read = graph ? readCircuit(graph) : null;
@@ -61,12 +66,12 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   const { graph } = draft;
   const problems = problemsOf(graph);
   const circuit = unit.circuits.find(({ id }) => id === circuitId);
-  const draw: Draw = (next, then) => {
-    draft.draw(next);
+  const draw: Draw = (next, then, move) => {
+    draft.draw(next, move);
     setChosen(then);
   };
   async function store() {
-    if (!graph || !(await keep(drawingWrite(circuitId, unit.id, uuid(), graph)))) return;
+    if (!graph || !(await keep(drawingWrite(circuitId, unit.id, uuid(), namesTrimmed(graph))))) return;
     draft.forget();
     router.push(`/units/${unit.id}`);
   }
@@ -77,7 +82,15 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   }
   const panel =
     graph && mayMake ? (
-      <Panel key={JSON.stringify(chosen)} graph={graph} chosen={chosen} draw={draw} unitId={unit.id} touched={draft.touched} />
+      <Panel
+        key={JSON.stringify(chosen)}
+        graph={graph}
+        chosen={chosen}
+        draw={draw}
+        unitId={unit.id}
+        circuitId={circuitId}
+        touched={draft.touched}
+      />
     ) : null;
   return (
     <Sheet
@@ -144,10 +157,11 @@ interface PanelProps {
   readonly chosen: Chosen;
   readonly draw: Draw;
   readonly unitId: string;
+  readonly circuitId: string;
   readonly touched: boolean;
 }
 
-function Panel({ graph, chosen, draw, unitId, touched }: PanelProps) {
+function Panel({ graph, chosen, draw, unitId, circuitId, touched }: PanelProps) {
   if (chosen && 'part' in chosen) {
     const part = graph.parts.find(({ id }) => id === chosen.part);
     return part ? <PartPanel graph={graph} part={part} draw={draw} /> : null;
@@ -156,7 +170,7 @@ function Panel({ graph, chosen, draw, unitId, touched }: PanelProps) {
   if (!chosen || !link) return <Words tone="ink2">Tap a tube or a part: everything can be changed.</Words>;
   return (
     <>
-      <PlanHere unitId={unitId} graph={graph} link={link} touched={touched} />
+      <PlanHere unitId={unitId} circuitId={circuitId} graph={graph} link={link} touched={touched} />
       <TubePanel graph={graph} index={chosen.link} link={link} draw={draw} />
     </>
   );

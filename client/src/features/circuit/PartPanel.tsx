@@ -39,7 +39,13 @@ export function PartPanel({ graph, part, draw }: { graph: CircuitGraph; part: Ci
       <TextField
         label="name on the drawing"
         value={part.name ?? ''}
-        onChange={(name) => change(({ name: _before, ...rest }) => (name.trim() === '' ? rest : { ...rest, name }))}
+        onChange={(name) =>
+          draw(
+            changePart(graph, part.id, ({ name: _before, ...rest }) => (name.trim() === '' ? rest : { ...rest, name })),
+            { part: part.id },
+            `name ${part.id}`,
+          )
+        }
       />
       {part.kind === 'valve' ? (
         <>

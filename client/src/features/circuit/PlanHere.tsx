@@ -16,17 +16,18 @@ import { Heading, Words } from '@/ui/Words';
 
 interface PlanHereProps {
   readonly unitId: string;
+  readonly circuitId: string;
   readonly graph: CircuitGraph;
   readonly link: CircuitLink;
   /** The drawing has steps that are not kept: a joint sits on what is. */
   readonly touched: boolean;
 }
 
-/** A joint at one end of a tube, in a job that is open on this unit: the planner takes what the drawing knows. */
-export function PlanHere({ unitId, graph, link, touched }: PlanHereProps) {
+/** A joint at one end of a tube, in a job that is open on this circuit: the planner takes what the drawing knows. */
+export function PlanHere({ unitId, circuitId, graph, link, touched }: PlanHereProps) {
   const router = useRouter();
   const { data: today } = useTodayQuery();
-  const jobs = (today?.jobs ?? []).filter((job) => job.unit.id === unitId);
+  const jobs = (today?.jobs ?? []).filter((job) => job.circuitId === circuitId);
   if (touched)
     return (
       <Words size={15} tone="ink2">

@@ -1,4 +1,4 @@
-import { addBranch, changeLink, INLINE_KINDS, insertPart, type CircuitGraph, type CircuitLink } from '@kesto/core';
+import { addSecondCoil, changeLink, INLINE_KINDS, insertPart, type CircuitGraph, type CircuitLink, type Quantity } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { partName } from '@/drawing/circuit/partName';
@@ -10,6 +10,14 @@ import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { KindChoice } from './KindChoice';
 import type { Draw } from './draw';
+
+type Tube = NonNullable<CircuitLink['tube']>;
+
+/** The tube as typed; a measured wall belongs to its size, and stays with it. */
+function resized(before: Tube | undefined, od: Quantity, length: Quantity | undefined): Tube {
+  const same = before !== undefined && before.od.unit === od.unit && before.od.value === od.value;
+  return { od, ...(same && before.wall ? { wall: before.wall } : {}), ...(length ? { length } : {}) };
+}
 
 /** What can be said of, and done with, the tube that was tapped. */
 export function TubePanel({ graph, index, link, draw }: { graph: CircuitGraph; index: number; link: CircuitLink; draw: Draw }) {
@@ -26,13 +34,9 @@ export function TubePanel({ graph, index, link, draw }: { graph: CircuitGraph; i
     if (!size && od.trim() === '' && length.trim() !== '') reader.problems['od'] = 'is needed with a length';
     setProblems(reader.problems);
     if (Object.keys(reader.problems).length > 0) return;
-    change(({ tube: _tube, ...rest }) => (size ? { ...rest, tube: { od: size, ...(run ? { length: run } : {}) } } : rest));
+    change(({ tube, ...rest }) => (size ? { ...rest, tube: resized(tube, size, run) } : rest));
   };
-  const branch = () => {
-    const rejoin = graph.links.findIndex((l, i) => i !== index && l.from === lastBefore(graph, link));
-    const edited = addBranch(graph, { from: index, to: rejoin < 0 ? index : rejoin, kinds: ['expansion-valve', 'evaporator'] });
-    draw(edited.graph, edited.made ? { part: edited.made } : null);
-  };
+  const branched = addSecondCoil(graph, index);
   return (
     <View style={{ gap: 12 }}>
       <Heading size={20}>Tube</Heading>
@@ -73,19 +77,12 @@ export function TubePanel({ graph, index, link, draw }: { graph: CircuitGraph; i
       ) : (
         <FrameKey label="Put a part into it" onPress={() => setInserting(true)} />
       )}
-      <FrameKey label="A second coil beside it" onPress={branch} />
+      {branched ? (
+        <FrameKey
+          label="A second coil beside the one it feeds"
+          onPress={() => draw(branched.graph, branched.made ? { part: branched.made } : null)}
+        />
+      ) : null}
     </View>
   );
-}
-
-/** The evaporator that is fed from a tube: behind it a branch joins again. */
-function lastBefore(graph: CircuitGraph, link: CircuitLink): string {
-  let at = link.to;
-  for (let steps = 0; steps < graph.parts.length; steps++) {
-    if (graph.parts.find((part) => part.id === at)?.kind === 'evaporator') return at;
-    const next = graph.links.find((l) => l.from === at && graph.links.some((m) => m.from === l.to));
-    if (!next) return at;
-    at = next.to;
-  }
-  return at;
 }

@@ -1,6 +1,7 @@
 import { calcErrorText } from '@kesto/contract/wording';
 import { check, circuitFile } from '@kesto/contract/schemas';
 import { readCircuit, type CircuitGraph } from '@kesto/core';
+import { pickFile } from '@/ui/files';
 
 type Picked = { readonly graph: CircuitGraph } | { readonly problem: string };
 
@@ -20,15 +21,8 @@ export function readCircuitFile(text: string): Picked {
   return { problem: error ? `circuit.${error.field}: ${calcErrorText(error)}` : 'This circuit cannot be read.' };
 }
 
-/** Lets the person pick a file; null where none was picked. */
-export function pickCircuit(): Promise<Picked | null> {
-  return new Promise((resolve) => {
-    const input = Object.assign(document.createElement('input'), { type: 'file', accept: 'application/json,.json' });
-    input.onchange = () => {
-      const file = input.files?.[0];
-      if (file) void file.text().then((text) => resolve(readCircuitFile(text)));
-      else resolve(null);
-    };
-    input.click();
-  });
+/** Lets the person pick a circuit's file; null where none was picked. */
+export async function pickCircuit(): Promise<Picked | null> {
+  const file = await pickFile('application/json');
+  return file && readCircuitFile(await file.text());
 }

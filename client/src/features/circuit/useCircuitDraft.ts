@@ -30,11 +30,13 @@ interface History {
   readonly past: readonly CircuitGraph[];
   readonly present: CircuitGraph | null;
   readonly future: readonly CircuitGraph[];
+  /** What the last step belonged to. */
+  readonly move: string | null;
 }
 
 /** A circuit while it is drawn: every step can be undone, and it outlives a reload until it is kept. */
 export function useCircuitDraft(circuitId: string, stored: CircuitGraph | null) {
-  const [history, setHistory] = useState<History>(() => ({ past: [], present: keptDraft(circuitId), future: [] }));
+  const [history, setHistory] = useState<History>(() => ({ past: [], present: keptDraft(circuitId), future: [], move: null }));
   const now = history.present ?? stored;
   const set = (next: History) => {
     setHistory(next);
@@ -45,10 +47,14 @@ export function useCircuitDraft(circuitId: string, stored: CircuitGraph | null) 
   return {
     graph: now,
     touched: history.present !== null,
-    draw: (graph: CircuitGraph) => set({ past: now ? [...history.past, now] : history.past, present: graph, future: [] }),
-    undo: before && now ? () => set({ past: history.past.slice(0, -1), present: before, future: [now, ...history.future] }) : null,
-    redo: after && now ? () => set({ past: [...history.past, now], present: after, future: history.future.slice(1) }) : null,
+    draw: (graph: CircuitGraph, move: string | null = null) => {
+      const goesOn = move !== null && move === history.move;
+      set({ past: now && !goesOn ? [...history.past, now] : history.past, present: graph, future: [], move });
+    },
+    undo:
+      before && now ? () => set({ past: history.past.slice(0, -1), present: before, future: [now, ...history.future], move: null }) : null,
+    redo: after && now ? () => set({ past: [...history.past, now], present: after, future: history.future.slice(1), move: null }) : null,
     /** Kept elsewhere, or not wanted: what stands is what was stored. */
-    forget: () => set({ past: [], present: null, future: [] }),
+    forget: () => set({ past: [], present: null, future: [], move: null }),
   };
 }

@@ -3,7 +3,8 @@ import { JOINT_STATE_WORDS } from '@kesto/contract/wording';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
 import { useMayMake } from '@/features/session/useMayMake';
@@ -108,20 +109,22 @@ function JointRows({ joints }: { joints: readonly JointSummary[] }) {
         <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
       ) : null}
       {joints.map((joint) => (
-        <Pressable
+        <TouchableRipple
           key={joint.id}
           role="link"
           onPress={() => router.push(`/joints/${joint.id}`)}
-          style={{ minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center', borderBottomWidth: 1, borderColor: t.rule }}
+          style={{ borderBottomWidth: 1, borderColor: t.rule }}
         >
-          <Mono size={17}>{joint.tag}</Mono>
-          <Words size={15} style={{ flex: 1 }}>
-            {joint.title}
-          </Words>
-          <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
-            {JOINT_STATE_WORDS[joint.state]}
-          </Words>
-        </Pressable>
+          <View style={{ minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center' }}>
+            <Mono size={17}>{joint.tag}</Mono>
+            <Words size={15} style={{ flex: 1 }}>
+              {joint.title}
+            </Words>
+            <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
+              {JOINT_STATE_WORDS[joint.state]}
+            </Words>
+          </View>
+        </TouchableRipple>
       ))}
     </>
   );

@@ -59,7 +59,7 @@ export function newJob(command: Command, units: readonly UnitView[], number: num
   const { site, circuits: _circuits, ...plate } = unit;
   return {
     id: command.params['job'] ?? '',
-    ...{ number, title, site, circuit, unit: plate },
+    ...{ number, title, site, circuit, circuitId, unit: plate },
     stage: jobStage('plan', []),
     began: 'plan',
     done: false,

@@ -11,13 +11,13 @@ import { jobWith, newJob } from './pendingJob';
 export function useJob(id: string | null) {
   const kept = useUnrefused();
   const query = useJobQuery(id ?? skipToken);
-  const { data: units } = useUnitList();
-  const { data: today } = useTodayQuery();
+  const opening = kept.find((command) => goes('putJob')(command) && command.params['job'] === id);
+  const { data: units } = useUnitList(opening !== undefined);
+  const { data: today } = useTodayQuery(opening ? undefined : skipToken);
   const me = useMe();
   return useMemo(() => {
-    const opening = kept.find((command) => goes('putJob')(command) && command.params['job'] === id);
     const number = 1 + Math.max(0, ...(today?.jobs ?? []).map((job) => job.number));
     const job = query.data ?? (opening && units ? newJob(opening, units, number) : undefined);
     return { ...query, data: job && jobWith(job, kept, me?.person.name ?? '') };
-  }, [kept, query, units, today, me, id]);
+  }, [kept, query, opening, units, today, me]);
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { FrameKey } from '@/ui/Keys';
 import { useTokens } from '@/ui/theme';
 import { TOUCH } from '@/ui/tokens';
@@ -25,7 +26,7 @@ export function FillerCompare({ view }: { view: PlannerView }) {
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
         {names.map((name) => (
-          <Pressable
+          <TouchableRipple
             key={name}
             role="checkbox"
             aria-checked={shown.includes(name)}
@@ -40,7 +41,7 @@ export function FillerCompare({ view }: { view: PlannerView }) {
             }}
           >
             <Mono size={15}>{name}</Mono>
-          </Pressable>
+          </TouchableRipple>
         ))}
       </View>
       <View>

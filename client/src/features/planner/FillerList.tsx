@@ -1,7 +1,8 @@
 import type { VanStock } from '@kesto/contract';
 import { fillerReasonText, type Show } from '@kesto/contract/wording';
 import type { FillerVerdict } from '@kesto/core';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -31,7 +32,7 @@ export function FillerList({
         const forbidden = row.verdict === 'forbidden';
         const count = van.fillers.find((f) => f.designation === name)?.count ?? 0;
         return (
-          <Pressable
+          <TouchableRipple
             key={name}
             role="radio"
             aria-checked={chosen === name}
@@ -39,48 +40,45 @@ export function FillerList({
             disabled={forbidden}
             onPress={() => onChoose(name)}
             style={{
-              flexDirection: 'row',
-              gap: 12,
-              paddingVertical: 8,
-              paddingHorizontal: 8,
               borderTopWidth: 1,
               borderColor: t.rule,
               borderLeftWidth: 5,
               borderLeftColor: chosen === name ? t.copper : 'transparent',
-              minHeight: 56,
             }}
           >
-            <View style={{ paddingTop: 2, alignItems: 'center' }}>
-              <VerdictMark verdict={row.verdict} />
-              <Mono size={14} tone="ink2">
-                {i + 1}
-              </Mono>
-            </View>
-            <View style={{ flex: 1 }}>
-              <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
-                <Mono size={17}>{name}</Mono>
-                <Words size={15} bold tone={TONE[row.verdict]} style={{ flex: 1 }}>
-                  {row.verdict}
-                </Words>
-                <Words size={14} tone="ink2">
-                  {count} on the van
-                </Words>
+            <View style={{ flexDirection: 'row', gap: 12, padding: 8, minHeight: 56 }}>
+              <View style={{ paddingTop: 2, alignItems: 'center' }}>
+                <VerdictMark verdict={row.verdict} />
+                <Mono size={14} tone="ink2">
+                  {i + 1}
+                </Mono>
               </View>
-              {row.reasons
-                .filter((reason) => !forbidden || !isFor(reason.verdict))
-                .slice(0, 3)
-                .map((reason) => (
-                  <View key={reason.code} style={{ flexDirection: 'row', gap: 8 }}>
-                    <Words size={14} tone="ink2" style={{ width: 26 }}>
-                      {isFor(reason.verdict) ? 'for' : 'but'}
-                    </Words>
-                    <Words size={14} style={{ flex: 1 }}>
-                      {fillerReasonText(reason, show)}
-                    </Words>
-                  </View>
-                ))}
+              <View style={{ flex: 1 }}>
+                <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
+                  <Mono size={17}>{name}</Mono>
+                  <Words size={15} bold tone={TONE[row.verdict]} style={{ flex: 1 }}>
+                    {row.verdict}
+                  </Words>
+                  <Words size={14} tone="ink2">
+                    {count} on the van
+                  </Words>
+                </View>
+                {row.reasons
+                  .filter((reason) => !forbidden || !isFor(reason.verdict))
+                  .slice(0, 3)
+                  .map((reason) => (
+                    <View key={reason.code} style={{ flexDirection: 'row', gap: 8 }}>
+                      <Words size={14} tone="ink2" style={{ width: 26 }}>
+                        {isFor(reason.verdict) ? 'for' : 'but'}
+                      </Words>
+                      <Words size={14} style={{ flex: 1 }}>
+                        {fillerReasonText(reason, show)}
+                      </Words>
+                    </View>
+                  ))}
+              </View>
             </View>
-          </Pressable>
+          </TouchableRipple>
         );
       })}
     </View>

@@ -1,23 +1,8 @@
 import { useState } from 'react';
 import { photoWrite } from '@/features/joint/writes';
 import { useWrite } from '@/outbox';
+import { pickFile } from '@/ui/files';
 import { preparePhoto } from './preparePhoto';
-
-function pickFile(): Promise<File | null> {
-  return new Promise((resolve) => {
-    const input = document.createElement('input');
-    input.type = 'file';
-    input.accept = 'image/*';
-    input.dataset['testid'] = 'photo-input';
-    input.style.display = 'none';
-    input.onchange = () => {
-      resolve(input.files?.[0] ?? null);
-      input.remove();
-    };
-    document.body.append(input);
-    input.click();
-  });
-}
 
 /** A photo taken here, and where this page can show it from. */
 export interface TakenPhoto {
@@ -34,7 +19,7 @@ export function usePhotos() {
   const [unread, setUnread] = useState<string | null>(null);
 
   async function add() {
-    const picked = await pickFile();
+    const picked = await pickFile('image/*');
     if (!picked) return;
     const photo = await preparePhoto(picked);
     setUnread(photo ? null : NO_PICTURE);

@@ -43,7 +43,7 @@ test('what the server does not have is counted: on its way, kept here, or not ta
     return screen.getByRole('link', { name: /kept here|being sent/ });
   };
   expect(says({})).toHaveTextContent(/on its way/);
-  expect(says({ stalled: { message: null } })).toHaveTextContent(/no answer.*1 kept here/);
+  expect(says({ stalled: { message: null } })).toHaveTextContent(/not sent yet.*1 kept here/);
   expect(says({ refused: { message: 'no', field: null } })).toHaveTextContent(/not taken/);
 });
 

@@ -14,7 +14,7 @@ export function useSignIn() {
   const [password, setPassword] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
 
-  async function signIn(as: { login: string; password: string } = { login: login.trim(), password }) {
+  async function signIn(as: { login: string; password: string } = { login: login.trim().toLowerCase(), password }) {
     if (!as.login || !as.password) return setProblem('Type your name and password.');
     const result = await send(as);
     if ('error' in result && result.error) return setProblem(errorText(result.error));

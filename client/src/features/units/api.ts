@@ -1,4 +1,5 @@
 import type { Answer } from '@kesto/contract';
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
@@ -22,9 +23,9 @@ export function useSites() {
   return useMemo(() => ({ ...query, data: query.data && sitesWith(query.data, kept) }), [query, kept]);
 }
 
-/** The units with their circuits, and those that are still on their way. */
-export function useUnitList() {
-  const query = useUnitsQuery();
+/** The units with their circuits, and those that are still on their way; not asked for unless wanted. */
+export function useUnitList(wanted = true) {
+  const query = useUnitsQuery(wanted ? undefined : skipToken);
   const kept = useUnrefused();
   return useMemo(() => ({ ...query, data: query.data && unitsWith(query.data, [], kept) }), [query, kept]);
 }

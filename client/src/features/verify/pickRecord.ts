@@ -1,16 +1,6 @@
-export function pickRecord(): Promise<string | null> {
-  return new Promise((resolve) => {
-    const input = document.createElement('input');
-    input.type = 'file';
-    input.accept = '.json,application/json';
-    input.style.display = 'none';
-    input.onchange = () => {
-      const file = input.files?.[0];
-      input.remove();
-      if (file) void file.text().then(resolve);
-      else resolve(null);
-    };
-    document.body.append(input);
-    input.click();
-  });
+import { pickFile } from '@/ui/files';
+
+/** The text of a record's file; null where none was picked. */
+export async function pickRecord(): Promise<string | null> {
+  return (await (await pickFile('application/json'))?.text()) ?? null;
 }

@@ -76,8 +76,9 @@ async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readon
   });
 }
 
-const toJob = ({ id, number, title, stage, began, done }: JobRow, order: readonly JointSummary[]) => ({
+const toJob = ({ id, circuit_id, number, title, stage, began, done }: JobRow, order: readonly JointSummary[]) => ({
   id,
+  circuitId: circuit_id,
   number,
   title,
   stage: jobStage(

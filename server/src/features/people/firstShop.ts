@@ -26,6 +26,8 @@ const FIRST_CODE_MS = 365 * 24 * 3_600_000;
 export async function openFirstShop(db: DataSource, dataDir: string, now: Date): Promise<void> {
   const shop_id = uuid();
   const code = newCode();
+  // First: a shop whose code nobody can read could never be entered. A code without its shop is forgotten at the next start.
+  writeFileSync(path.join(dataDir, FILE), code, { mode: 0o600 });
   await withShop(db, shop_id, async (shop) => {
     await shop.manager.insert(Shops, { shop_id, name: 'Workshop', van: STARTING_VAN as never }); // cast: TypeORM's deep partial type does not take readonly arrays
     await addInvite(shop, {
@@ -33,7 +35,6 @@ export async function openFirstShop(db: DataSource, dataDir: string, now: Date):
       expires_at: new Date(now.getTime() + FIRST_CODE_MS),
     });
   });
-  writeFileSync(path.join(dataDir, FILE), code, { mode: 0o600 });
 }
 
 /** The first admin's code as it is read out, as long as nobody has come by it; then it is forgotten. */

@@ -28,6 +28,17 @@ test('what the camera wrote beside the picture is not kept', async () => {
   expect(sha(kept.body as Buffer)).toBe(body.sha256);
 });
 
+test('what a device has made clean already is kept byte for byte: its hash is the name the record gives it', async () => {
+  const clean = await picture(400, 300).jpeg({ quality: 70 }).toBuffer();
+  const { body } = await send(clean).expect(200);
+  expect(body).toEqual({ sha256: sha(clean), mediaType: 'image/jpeg', bytes: clean.length });
+});
+
+test('a clean header over a picture that breaks off is no photo', async () => {
+  const clean = await picture(400, 300).jpeg().toBuffer();
+  await send(clean.subarray(0, Math.floor(clean.length * 0.6))).expect(415);
+});
+
 test('a photo sent twice is one photo', async () => {
   const png = await picture(31, 31).png().toBuffer();
   const [first, again] = [await send(png).expect(200), await send(png).expect(200)];
