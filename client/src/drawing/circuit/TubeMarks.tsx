@@ -9,7 +9,8 @@ import { longestRun } from './longestRun';
 const LEAST_RUN = 56;
 const SIZE = 15;
 const BESIDE = 16;
-const ABOVE = 22;
+/** Clear of the tube's edge, to the foot of the letters. */
+const ABOVE = 9;
 
 /** Which way it flows, and how large and long the tube is: above what lies, line under line beside what stands. */
 export function TubeMarks({ points, text }: { points: readonly Point[]; text: string }) {
@@ -33,7 +34,7 @@ export function TubeMarks({ points, text }: { points: readonly Point[]; text: st
             <Lettering
               key={line}
               x={stands ? x + BESIDE : x}
-              y={stands ? y + (i - 0.5) * SIZE * 1.2 * scale : y - ABOVE}
+              y={stands ? y + (i - 0.5) * SIZE * 1.2 * scale : y - ABOVE - SIZE * scale}
               anchor={stands ? 'start' : 'middle'}
               text={line}
               size={SIZE}
