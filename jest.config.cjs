@@ -9,6 +9,7 @@ const workspaces = {
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
   '^@kesto/core$': at('core/src/index.ts'),
   '^@kesto/contract/api$': at('contract/src/api.ts'),
+  '^@kesto/contract/isolate$': at('contract/src/engine/isolate.ts'),
   '^@kesto/contract/refrigerant$': at('contract/src/engine/refrigerant.ts'),
   '^@kesto/contract$': at('contract/src/index.ts'),
   '^@kesto/contract/schemas$': at('contract/src/schemas.ts'),

@@ -19,7 +19,9 @@ export type NeededCode =
   | 'cup-not-in-tables'
   | 'temperature-or-pressure'
   | 'a-reading'
-  | 'a-figure';
+  | 'a-figure'
+  | 'two-samples'
+  | 'work-part';
 
 export const REFUSAL_REASONS = [
   'ammonia-with-copper',
@@ -41,6 +43,7 @@ export const REFUSAL_REASONS = [
   'not-linked',
   'linked-to-itself',
   'loop-without-compressor',
+  'not-later',
   'joint-above-solidus',
   'flood-under-trickle',
   'flood-too-fast',

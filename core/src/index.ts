@@ -66,3 +66,5 @@ export * from './circuit/edit';
 export { layOut, type CircuitLayout, type LaidLink, type LaidPart, type Point } from './circuit/layout';
 export { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitTemplate } from './circuit/templates';
 export { jointAt, type JointOnCircuit, type JointPlace } from './circuit/jointAt';
+export * from './hold';
+export * from './isolate';

@@ -12,6 +12,7 @@ const WORKSPACE_ALIASES = {
   '@kesto/contract/wording/record': 'contract/src/wording/en/record.ts',
   '@kesto/contract/wording/stages': 'contract/src/wording/en/stages.ts',
   '@kesto/contract/wording': 'contract/src/wording/index.ts',
+  '@kesto/contract/isolate': 'contract/src/engine/isolate.ts',
   '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',
 };

@@ -1,13 +1,26 @@
 import { planAnswer, purgeAnswer, reachAnswer } from '@kesto/contract';
+import { holdAnswer, isolateAnswer } from '@kesto/contract/isolate';
 import { readingsAnswer, saturationAnswer } from '@kesto/contract/refrigerant';
-import { planRequest, purgeRequest, reachRequest, readingsRequest, saturationRequest } from '@kesto/contract/schemas';
+import {
+  holdRequest,
+  isolateRequest,
+  planRequest,
+  purgeRequest,
+  reachRequest,
+  readingsRequest,
+  saturationRequest,
+} from '@kesto/contract/schemas';
 import { breakText } from '@kesto/contract/wording';
 import {
   FieldReader,
   heatReach,
+  hold,
+  isolate,
   ok,
   planJoint,
   planPurge,
+  type HoldRequest,
+  type IsolateRequest,
   type PlanRequest,
   type PurgeRequest,
   type Quantity,
@@ -40,6 +53,8 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
     },
   },
   reach: { schema: reachRequest, answer: (body) => mapped(heatReach(body as ReachRequest), reachAnswer) },
+  isolate: { schema: isolateRequest, answer: (body) => mapped(isolate(body as IsolateRequest), isolateAnswer) },
+  hold: { schema: holdRequest, answer: (body) => mapped(hold(body as HoldRequest), holdAnswer) },
   saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },
   readings: { schema: readingsRequest, answer: (body) => mapped(readings(body as ReadingsRequest), readingsAnswer) },
 };

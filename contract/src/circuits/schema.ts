@@ -9,33 +9,42 @@ export const partId = Joi.string()
   .pattern(/^[a-z0-9][a-z0-9-]{0,39}$/)
   .messages({ 'string.pattern.base': '{{#label}} must be small letters, figures and dashes, as liquid-valve' });
 
-const part = Joi.object<CircuitPart>({
-  id: partId.required(),
-  kind: Joi.string()
-    .valid(...CIRCUIT_KINDS)
-    .required(),
-  name: text(60),
-  closes: Joi.boolean(),
-  fault: Joi.string().valid('stripped', 'seized'),
-  open: Joi.boolean(),
-  core: Joi.string().valid('in', 'out'),
-  volume: quantity,
-});
+const partSchema = (id: Joi.StringSchema) =>
+  Joi.object<CircuitPart>({
+    id: id.required(),
+    kind: Joi.string()
+      .valid(...CIRCUIT_KINDS)
+      .required(),
+    name: text(60),
+    closes: Joi.boolean(),
+    fault: Joi.string().valid('stripped', 'seized'),
+    open: Joi.boolean(),
+    runs: Joi.boolean(),
+    core: Joi.string().valid('in', 'out'),
+    volume: quantity,
+    limits: Joi.object({ pressure: quantity }),
+  });
 
-const link = Joi.object<CircuitLink>({
-  from: partId.required(),
-  to: partId.required(),
-  tube: Joi.object({ od: quantity.required(), wall: quantity, length: quantity }),
-  throughWall: Joi.boolean(),
-});
+const linkSchema = (id: Joi.StringSchema) =>
+  Joi.object<CircuitLink>({
+    from: id.required(),
+    to: id.required(),
+    tube: Joi.object({ od: quantity.required(), wall: quantity, length: quantity }),
+    tap: Joi.boolean(),
+    throughWall: Joi.boolean(),
+  });
 
-export const circuitGraph = Joi.object<CircuitGraph>({
-  parts: Joi.array().min(1).max(PARTS_LIMIT).items(part).required(),
-  links: Joi.array()
-    .max(2 * PARTS_LIMIT)
-    .items(link)
-    .required(),
-});
+/** A circuit whose parts go by ids of that kind. */
+export const graphSchema = (id: Joi.StringSchema, most: number) =>
+  Joi.object<CircuitGraph>({
+    parts: Joi.array().min(1).max(most).items(partSchema(id)).required(),
+    links: Joi.array()
+      .max(2 * most)
+      .items(linkSchema(id))
+      .required(),
+  });
+
+export const circuitGraph = graphSchema(partId, PARTS_LIMIT);
 
 export const circuitFile = Joi.object<CircuitFile>({
   format: Joi.string().valid(CIRCUIT_FILE.format).required(),

@@ -17,12 +17,15 @@ import {
   SAFETY_CLASS_NAMES,
   SCHOOLS,
   SIDES,
+  type HoldRequest,
+  type IsolateRequest,
   type PlanRequest,
   type PurgeRequest,
   type ReachRequest,
   type Schools,
 } from '@kesto/core';
 import { METERING, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
+import { graphSchema } from '../circuits/schema';
 import { quantity } from '../schema/quantity';
 
 const word = (words: readonly string[]) => Joi.string().valid(...words);
@@ -169,4 +172,43 @@ export const readingsRequest = Joi.object<ReadingsRequest>({
   room: quantity,
   indoorWetBulb: quantity,
   outdoor: quantity,
+});
+
+const gauge = Joi.object({ resolution: quantity.required(), drift: quantity });
+
+export const holdRequest = Joi.object<HoldRequest>({
+  ...surroundings,
+  volume: quantity.required(),
+  samples: Joi.array()
+    .max(100_000)
+    .items(Joi.object({ seconds: Joi.number().required(), pressure: quantity.required(), temperature: quantity.required() }))
+    .required(),
+  gauge: gauge.required(),
+  temperatureUncertaintyK: Joi.number().required(),
+  wantedLeakPaM3S: Joi.number(),
+  refrigerant: Joi.string().max(20),
+  unfollowedShare: Joi.number(),
+});
+
+/** Whatever a program calls its parts; a slash tells passages of one part apart. */
+const anyId = Joi.string()
+  .max(80)
+  .pattern(/^[^/]+$/)
+  .messages({ 'string.pattern.base': '{{#label}} must not hold a slash' });
+const ids = Joi.array().max(1000).items(anyId);
+
+export const isolateRequest = Joi.object<IsolateRequest>({
+  ...surroundings,
+  circuit: graphSchema(anyId, 1000).required(),
+  work: ids.required(),
+  state: Joi.object({ lowSideLeak: Joi.boolean(), airInside: Joi.boolean(), lowSidePressure: quantity, jointOpen: Joi.boolean() }),
+  hold: Joi.object({
+    testPressure: quantity.required(),
+    minutes: Joi.number().required(),
+    gauge: gauge.required(),
+    temperatureUncertaintyK: Joi.number().required(),
+  }),
+  charge: quantity,
+  refrigerant: Joi.string().max(20),
+  split: ids,
 });

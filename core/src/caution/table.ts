@@ -30,6 +30,11 @@ export const CAUTIONS = {
   'plated-steel': row('warn', 'set-up', 'maker'),
   'old-unknown': row('warn', 'make-safe', 'safety-sheet'),
   'makers-filler-list': row('warn', 'plan', 'maker'),
+  // How the work is got at.
+  'compressor-holds': row('stop', 'decide', 'practice'),
+  'liquid-lock': row('stop', 'decide', 'practice'),
+  'no-port': row('warn', 'decide', 'practice'),
+  'stop-above-zero': row('note', 'decide', 'practice'),
   // Before the torch.
   'zero-and-open': row('warn', 'make-safe', 'code'),
   'acid-gas': row('warn', 'make-safe', 'safety-sheet'),

@@ -12,6 +12,10 @@ export interface CircuitPart {
   readonly fault?: 'stripped' | 'seized';
   /** How it stands now; left out: open. */
   readonly open?: boolean;
+  /** Of a compressor: it runs, or can be made to. */
+  readonly runs?: boolean;
+  /** What its maker allows at most. */
+  readonly limits?: { readonly pressure?: Quantity };
   /** Of a port. */
   readonly core?: 'in' | 'out';
   readonly volume?: Quantity;
@@ -22,6 +26,8 @@ export interface CircuitLink {
   readonly from: string;
   readonly to: string;
   readonly tube?: { readonly od: Quantity; readonly wall?: Quantity; readonly length?: Quantity };
+  /** A gauge can be put on it. */
+  readonly tap?: boolean;
   /** Indoors and outdoors meet on it: the tube vanishes into a wall. */
   readonly throughWall?: boolean;
 }

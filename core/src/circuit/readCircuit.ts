@@ -9,9 +9,9 @@ const WALL_M = { min: 0.0001, max: 0.02 } as const;
 const LENGTH_M = { min: 0.01, max: 2000 } as const;
 const VOLUME_M3 = { min: 0, max: 10 } as const;
 
-function checkParts(graph: CircuitGraph, read: FieldReader): void {
+function checkParts(graph: CircuitGraph, path: string, read: FieldReader): void {
   graph.parts.forEach((part, i) => {
-    const field = `parts[${i}]`;
+    const field = `${path}parts[${i}]`;
     if (!(CIRCUIT_KINDS as readonly string[]).includes(part.kind)) {
       read.errors.push({ kind: 'unknown-word', field: `${field}.kind`, word: part.kind, allowed: CIRCUIT_KINDS });
     }
@@ -25,8 +25,7 @@ function checkParts(graph: CircuitGraph, read: FieldReader): void {
   });
 }
 
-function checkLink(graph: CircuitGraph, link: CircuitLink, i: number, read: FieldReader): void {
-  const field = `links[${i}]`;
+function checkLink(graph: CircuitGraph, link: CircuitLink, field: string, read: FieldReader): void {
   for (const end of ['from', 'to'] as const) {
     if (!kindOf(graph, link[end]))
       read.errors.push({ kind: 'refused', field: `${field}.${end}`, reason: 'no-such-part', value: link[end] });
@@ -65,17 +64,18 @@ function undriven(graph: CircuitGraph): string | null {
  * A circuit as it was drawn or sent, checked.
  *
  * @param graph  parts with ids and kinds, links in flow order; tube sizes as quantities of length, volumes as quantities of volume
+ * @param path   where it stands in the request, for the names of its fields
  * @returns      the same circuit; refused, naming the part: an unknown kind, two parts with one id, a part that is linked to nothing,
  *               a link to itself or to a part that is not there, a loop that passes no compressor
  * @source       a vapour-compression loop is driven by its compressor; everything else in it would stand still
  */
-export function readCircuit(graph: CircuitGraph): Result<CircuitGraph> {
+export function readCircuit(graph: CircuitGraph, path = ''): Result<CircuitGraph> {
   const read = new FieldReader();
-  checkParts(graph, read);
-  graph.links.forEach((link, i) => checkLink(graph, link, i, read));
+  checkParts(graph, path, read);
+  graph.links.forEach((link, i) => checkLink(graph, link, `${path}links[${i}]`, read));
   if (read.errors.length > 0) return fail(...read.errors);
   const loop = undriven(graph);
   if (loop === null) return ok(graph);
   const at = graph.parts.findIndex((part) => part.id === loop);
-  return fail({ kind: 'refused', field: `parts[${at}]`, reason: 'loop-without-compressor', value: loop });
+  return fail({ kind: 'refused', field: `${path}parts[${at}]`, reason: 'loop-without-compressor', value: loop });
 }

@@ -11,6 +11,8 @@ interface RefrigerantRow {
   readonly lnDewPa: readonly number[] | null;
   readonly liquidKgPerL: readonly number[];
   readonly lnVapourKgPerM3: readonly number[];
+  readonly molarMassGPerMol: number;
+  readonly vapourViscosity25CMicroPaS: number;
 }
 
 const ROWS = data.refrigerants as unknown as Readonly<Record<string, RefrigerantRow>>; // cast: the file's rows differ only in which are null
@@ -43,6 +45,15 @@ export class Saturation {
 
   get rangeC(): { min: number; max: number } {
     return { min: this.lowK - KELVIN_AT_0_C, max: this.highK - KELVIN_AT_0_C };
+  }
+
+  get molarMassGPerMol(): number {
+    return this.row.molarMassGPerMol;
+  }
+
+  /** Of the dilute vapour at 25 °C. */
+  get vapourViscosityPaS(): number {
+    return this.row.vapourViscosity25CMicroPaS * 1e-6;
   }
 
   private inverse(celsius: number): number {

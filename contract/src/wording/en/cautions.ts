@@ -88,6 +88,13 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   ...PURGE,
   ...BEFORE_THE_TORCH,
   ...FIT,
+  'compressor-holds': () =>
+    'Nothing can be shut between work and compressor: only its valves hold the charge back. No torch on that side; recover before brazing.',
+  'liquid-lock': (v) =>
+    `Liquid shut in between two valves (${str(v, 'parts')}): it bursts what holds it when it warms. Open one of them, or let it out.`,
+  'no-port': (v) => `No port on what is to be emptied: add one near ${str(v, 'part')}.`,
+  'stop-above-zero': (v, s) =>
+    `Stop the compressor between ${s.pressure(0)} and ${s.pressure(num(v, 'mostPa'))}, wait, and pump again if oil gives refrigerant back. Open nothing below zero.`,
   'no-filler': () => 'No rod on this list may be used here: join it another way, or change the part.',
   'weld-instead': () => 'Ammonia line: no brazing filler may be used. Weld it.',
   'soft-solder': () => 'Solder was here. Do not braze over it: cut back past all tinned metal, or change the part.',

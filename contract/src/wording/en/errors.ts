@@ -21,6 +21,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'not-linked': (value) => `${value} is linked to nothing: say what comes before or after it`,
   'linked-to-itself': (value) => `${value} is linked to itself`,
   'loop-without-compressor': (value) => `${value} lies on a loop that passes no compressor`,
+  'not-later': () => 'must be later than the sample before it',
   'joint-above-solidus': () => 'lies above where this metal begins to melt',
   'flood-under-trickle': (value) => `is less than the trickle of this bore (${value} L/min): a flood must be more`,
   'flood-too-fast': (value) => `is faster than 100 m/s in the narrowest bore: at most ${value} L/min`,
@@ -45,6 +46,8 @@ const NEEDED: Readonly<Record<NeededCode, string>> = {
   'temperature-or-pressure': 'a temperature or a pressure',
   'a-reading': 'a suction or a liquid reading',
   'a-figure': 'type a figure',
+  'two-samples': 'at least two, a start and an end',
+  'work-part': 'at least one part that is to be opened',
 };
 
 const round = (value: number) => Number(value.toPrecision(6));

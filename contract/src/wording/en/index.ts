@@ -13,3 +13,4 @@ export * from './stages';
 export * from './record';
 export * from './people';
 export * from './circuit';
+export * from './isolation';

@@ -1,0 +1,77 @@
+import { answer, ask, q, refusal } from './testing/ask';
+
+const ring = (ids: readonly string[]) => ids.map((id, i) => ({ from: id, to: ids[(i + 1) % ids.length] ?? id }));
+const split = {
+  parts: [
+    { id: 'comp', kind: 'compressor', runs: true },
+    { id: 'cond', kind: 'condenser' },
+    { id: 'King valve', kind: 'valve', closes: true },
+    { id: 'drier', kind: 'drier' },
+    { id: 'exp', kind: 'expansion-valve' },
+    { id: 'evap', kind: 'evaporator' },
+    { id: 'suction', kind: 'valve', closes: true },
+  ],
+  links: ring(['comp', 'cond', 'King valve', 'drier', 'exp', 'evap', 'suction']),
+};
+const held = {
+  volume: q(20, 'L'),
+  samples: [0, 1800, 3600].map((seconds) => ({ seconds, pressure: q(30, 'barg'), temperature: q(20, 'C') })),
+  gauge: { resolution: q(1, 'psi'), drift: q(0.1, 'psi') },
+  temperatureUncertaintyK: 0.3,
+};
+
+describe('isolate', () => {
+  test('answers its keys, with sentences', () => {
+    const a = answer('isolate', { circuit: split, work: ['drier'] });
+    expect(Object.keys(a).sort()).toEqual(['cautions', 'close', 'closeAfter', 'emptied', 'method', 'open', 'opened', 'staysFull', 'why']);
+    expect(a).toMatchObject({ method: 'pump-down', close: ['King valve'], closeAfter: ['suction'] });
+    expect(a['cautions']).toContainEqual({
+      ...{ code: 'no-port', severity: 'warn', stage: 'decide', authority: 'practice' },
+      text: expect.stringContaining('add one near') as string,
+    });
+    expect((a['why'] as unknown as string[]).join(' ')).toContain('King valve');
+  });
+
+  test('with charge and split also the sections', () => {
+    const hold = { testPressure: q(300, 'psig'), minutes: 60, gauge: held.gauge, temperatureUncertaintyK: 0.3 };
+    const asked = { circuit: split, work: ['drier'], charge: q(2, 'kg'), split: ['King valve', 'suction'], hold };
+    const sections = answer('isolate', asked)['sections'] as unknown as object[];
+    expect(sections.map((section) => Object.keys(section).sort())).toEqual(
+      Array<string[]>(2).fill(['parts', 'portsNeeded', 'smallestSeenPaM3S', 'volumeL']),
+    );
+  });
+
+  test('a hundred parts are worked out within 50 ms', () => {
+    const tubes = Array.from({ length: 94 }, (_, i) => ({ id: `tube${i}`, kind: i % 9 === 0 ? 'valve' : 'fitting', closes: i % 27 === 0 }));
+    const ids = ['comp', 'cond', 'King valve', ...tubes.map((t) => t.id), 'exp', 'evap', 'suction'];
+    const request = { circuit: { parts: [...split.parts.filter((p) => p.id !== 'drier'), ...tubes], links: ring(ids) }, work: ['exp'] };
+    answer('isolate', request); // warm
+    const began = performance.now();
+    expect(answer('isolate', request)['method']).toBe('pump-down');
+    expect(performance.now() - began).toBeLessThan(50);
+  });
+
+  test.each([
+    ['an unknown part', { circuit: split, work: ['nothing'] }, 'work[0]'],
+    ['an unknown kind', { circuit: { ...split, parts: [...split.parts, { id: 'x', kind: 'pump' }] }, work: ['drier'] }, 'circuit.parts[7].kind'],
+    ['bare kPa as test pressure', { circuit: split, work: ['drier'], hold: { testPressure: q(2000, 'kPa'), minutes: 9, gauge: held.gauge, temperatureUncertaintyK: 0 } }, 'hold.testPressure'],
+    ['a link to itself', { circuit: { ...split, links: [...split.links, { from: 'exp', to: 'exp' }] }, work: ['drier'] }, 'circuit.links[7].to'],
+  ])('%s is refused, naming the field in full', (_what, request, field) => expect(refusal(ask('isolate', request)).field).toBe(field)); // prettier-ignore
+});
+
+describe('hold', () => {
+  test('answers its keys; grams a year where a refrigerant is named', () => {
+    const keys = ['correctedEndPressureKpa', 'leakPaM3S', 'minutesNeeded', 'smallestSeenPaM3S', 'verdict'];
+    expect(Object.keys(answer('hold', held)).sort()).toEqual(keys);
+    expect(Object.keys(answer('hold', { ...held, refrigerant: 'R410A' })).sort()).toEqual([...keys, 'gramsPerYear'].sort());
+    expect(answer('hold', held)).toMatchObject({ verdict: 'tight', minutesNeeded: 0, leakPaM3S: 0 });
+    expect(answer('hold', { ...held, wantedLeakPaM3S: 1e-6 })['verdict']).toBe('cannot tell yet');
+  });
+
+  test.each([
+    ['a step in psig', { ...held, gauge: { resolution: q(1, 'psig') } }, 'gauge.resolution'],
+    ['one sample', { ...held, samples: held.samples.slice(0, 1) }, 'samples'],
+    ['a negative uncertainty', { ...held, temperatureUncertaintyK: -1 }, 'temperatureUncertaintyK'],
+    ['no volume', { ...held, volume: undefined }, 'volume'],
+  ])('%s is refused', (_what, request, field) => expect(refusal(ask('hold', request)).field).toBe(field));
+});

@@ -1,0 +1,115 @@
+import type { Quantity } from '../unit/units';
+import { hold, type Hold } from './hold';
+import type { HoldRequest } from './request';
+
+const q = (value: number, unit: string): Quantity => ({ value, unit });
+type Sample = readonly [minutes: number, kPa: number, celsius: number];
+
+const request = (samples: readonly Sample[], rest: Partial<HoldRequest> = {}): HoldRequest => ({
+  volume: q(20, 'L'),
+  samples: samples.map(([minutes, kPa, celsius]) => ({ seconds: minutes * 60, pressure: q(kPa, 'kPa'), temperature: q(celsius, 'C') })),
+  gauge: { resolution: q(1, 'kPa') },
+  temperatureUncertaintyK: 0.2,
+  ...rest,
+});
+const held = (samples: readonly Sample[], rest: Partial<HoldRequest> = {}): Hold => {
+  const result = hold(request(samples, rest));
+  if (!result.ok) throw new Error(JSON.stringify(result.errors));
+  return result.value;
+};
+const refusedAt = (asked: HoldRequest) => {
+  const result = hold(asked);
+  return result.ok ? null : result.errors[0]?.field;
+};
+
+describe('the amount of gas, not its pressure', () => {
+  // Reference equation of state: a closed 3.0 MPa hold that warms from 15 to 30 °C ends 11.7 kPa above what p/T alone says.
+  const warmed = 3000 * (303.15 / 288.15) + 11.7;
+
+  test('a tight system that the sun warms ends where it began', () =>
+    expect(held([[0, 3000, 15], [60, warmed, 30]]).correctedEndPa / 1000).toBeCloseTo(3000, 0)); // prettier-ignore
+
+  test('and is no leak', () => {
+    const found = held([[0, 3000, 15], [60, warmed, 30]]); // prettier-ignore
+    expect(Math.abs(found.leakPaM3S)).toBeLessThan(found.smallestSeenPaM3S / 20);
+    expect(found.verdict).toBe('tight');
+  });
+
+  test('at one temperature it is V dp / t: 20 L that lose 100 kPa in an hour lose 0.556 Pa m3/s', () => {
+    const found = held([[0, 3000, 20], [30, 2950, 20], [60, 2900, 20]]); // prettier-ignore
+    // Z falls a little as the pressure does, so the amount falls a little more slowly than the pressure.
+    expect(found.leakPaM3S).toBeGreaterThan(0.55);
+    expect(found.leakPaM3S).toBeLessThan(0.561);
+    expect(found).toMatchObject({ verdict: 'leaking', minutesNeeded: 0 });
+  });
+});
+
+describe('the smallest leak it could have seen', () => {
+  /** 20 L at 3.2 MPa, a day, thermometer 1 K off: worked by hand 32 bar x 1/293 = 10.9 kPa, twice that over a day 5.05e-3 Pa m3/s. */
+  const day = (rest: Partial<HoldRequest>) =>
+    held([[0, 3200, 20], [1440, 3200, 20]], { temperatureUncertaintyK: 1, gauge: { resolution: q(0, 'kPa') }, ...rest }); // prettier-ignore
+
+  test('from the thermometer alone', () => expect(day({}).smallestSeenPaM3S).toBeCloseTo(5.05e-3, 4));
+  test('a gauge’s step is never averaged away: 10 kPa rounds to 4.08 kPa', () => {
+    const gauge = { resolution: q(10, 'kPa') };
+    const many = Array.from({ length: 200 }, (_, i) => [i, 1000, 20] as const);
+    // 2 x 0.020 m3 x 4082 Pa / (199 min x 60 s)
+    expect(held(many, { temperatureUncertaintyK: 0, gauge }).smallestSeenPaM3S).toBeCloseTo(0.01368, 4);
+  });
+  test('drift grows with the time watched and cannot be waited out', () => {
+    const gauge = { resolution: q(0, 'kPa'), drift: q(8.64, 'kPa') }; // 0.1 Pa a second
+    const found = held([[0, 1000, 20], [60, 1000, 20]], { temperatureUncertaintyK: 0, gauge, wantedLeakPaM3S: 1e-3 }); // prettier-ignore
+    expect(found.smallestSeenPaM3S).toBeCloseTo(4e-3, 5);
+    expect(found).toMatchObject({ verdict: 'cannot-tell', minutesNeeded: null });
+  });
+  test('a sensor open to the air sees the weather: 500 Pa', () => {
+    const samples = [0, 60].map((minutes) => ({ seconds: minutes * 60, pressure: q(10, 'barg'), temperature: q(20, 'C') }));
+    const found = held([], { samples, temperatureUncertaintyK: 0, gauge: { resolution: q(0, 'kPa') } });
+    expect(found.smallestSeenPaM3S).toBeCloseTo((2 * 0.02 * 500) / 3600, 6);
+  });
+  test('a tenth of a temperature that moved is not trusted', () => {
+    const rest = { temperatureUncertaintyK: 0, gauge: { resolution: q(0, 'kPa') } };
+    const found = held([[0, 1000, 20], [60, 1020.5, 26]], rest); // prettier-ignore
+    expect(found.smallestSeenPaM3S).toBeGreaterThan(2e-2); // 0.6 K of 296 K, 2 x 0.020 x 2047 Pa / 3600 s = 0.0227
+    expect(found.smallestSeenPaM3S).toBeLessThan(2.5e-2);
+    expect(held([[0, 1000, 20], [60, 1020.5, 26]], { ...rest, unfollowedShare: 0 }).smallestSeenPaM3S).toBeLessThan(1e-4); // prettier-ignore
+  });
+  test('readings that jump about hide more than the gauge’s step', () => {
+    const noisy = Array.from({ length: 30 }, (_, i) => [i, 1000 + (i % 3 === 0 ? 6 : -3), 20] as const);
+    const calm = Array.from({ length: 30 }, (_, i) => [i, 1000, 20] as const);
+    expect(held(noisy).smallestSeenPaM3S).toBeGreaterThan(1.5 * held(calm).smallestSeenPaM3S);
+  });
+});
+
+describe('verdict', () => {
+  const still = [[0, 3000, 20], [20, 3000, 20]] as const; // prettier-ignore
+  test('not leaking, but what is looked for is smaller than this hold sees: not told, and the time it takes', () => {
+    const found = held(still, { wantedLeakPaM3S: 1e-2 });
+    expect(found.verdict).toBe('cannot-tell');
+    const more = found.minutesNeeded ?? 0;
+    expect(held([still[0], [20 + more * 1.02, 3000, 20]], { wantedLeakPaM3S: 1e-2 })).toMatchObject({ verdict: 'tight', minutesNeeded: 0 });
+    expect(held([still[0], [20 + more * 0.98, 3000, 20]], { wantedLeakPaM3S: 1e-2 }).verdict).toBe('cannot-tell');
+  });
+  test('without a leak that is looked for it says tight, down to what it sees', () => expect(held(still).verdict).toBe('tight'));
+  test('gas that seems to grow proves nothing', () =>
+    expect(held([[0, 3000, 20], [60, 3100, 20]], { wantedLeakPaM3S: 10 })).toMatchObject({ verdict: 'cannot-tell', minutesNeeded: null })); // prettier-ignore
+});
+
+test('grams a year: the same hole, the refrigerant’s own pressure, weight and thickness', () => {
+  // R-134a at 20 °C: dew pressure 571.7 kPa, 102.03 g/mol. 1e-5 Pa m3/s of nitrogen at 1 MPa.
+  const found = held([[0, 1000.9, 20], [60, 999.1, 20]], { refrigerant: 'R134a' }); // prettier-ignore
+  const perPaM3S = (found.gramsPerYear ?? 0) / found.leakPaM3S;
+  const pressures = (571.7 ** 2 - 101.3 ** 2) / (1000 ** 2 - 101.3 ** 2);
+  const moles = 31_557_600 / (8.314 * 293.15);
+  expect(perPaM3S).toBeGreaterThan(0.9 * moles * 102.03 * pressures * 1.49);
+  expect(perPaM3S).toBeLessThan(1.1 * moles * 102.03 * pressures * 1.49); // 17.8 against 11.9 µPa s
+});
+
+test.each([
+  ['one sample', request([[0, 1000, 20]]), 'samples'],
+  ['samples out of order', request([[10, 1000, 20], [10, 1000, 20]]), 'samples[1].seconds'], // prettier-ignore
+  ['a vacuum', request([[0, 50, 20], [9, 50, 20]]), 'samples[0].pressure'], // prettier-ignore
+  ['hotter than nitrogen’s table', request([[0, 1000, 90], [9, 1000, 20]]), 'samples[0].temperature'], // prettier-ignore
+  ['no volume', request([[0, 1000, 20], [9, 1000, 20]], { volume: q(0, 'L') }), 'volume'], // prettier-ignore
+  ['an unknown refrigerant', request([[0, 1000, 20], [9, 1000, 20]], { refrigerant: 'R-999' }), 'refrigerant'], // prettier-ignore
+])('%s is refused at its field', (_what, asked, field) => expect(refusedAt(asked)).toBe(field));

@@ -1,0 +1,3 @@
+export * from './hold';
+export * from './request';
+export * from './smallestSeen';

@@ -1,0 +1,30 @@
+import type { CircuitGraph } from '../circuit/graph';
+import type { GaugeRequest } from '../hold/request';
+import type { Quantity } from '../unit/units';
+
+/** How a section is to be held, for what it would see. */
+export interface SectionHoldRequest {
+  readonly testPressure: Quantity;
+  readonly minutes: number;
+  readonly gauge: GaugeRequest;
+  readonly temperatureUncertaintyK: number;
+}
+
+export interface IsolateRequest {
+  readonly atmosphere?: Quantity;
+  readonly altitude?: Quantity;
+  readonly circuit: CircuitGraph;
+  /** Ids of the parts that are to be opened. */
+  readonly work: readonly string[];
+  readonly state?: {
+    readonly lowSideLeak?: boolean;
+    readonly airInside?: boolean;
+    readonly lowSidePressure?: Quantity;
+    readonly jointOpen?: boolean;
+  };
+  readonly hold?: SectionHoldRequest;
+  readonly charge?: Quantity;
+  readonly refrigerant?: string;
+  /** Ids of the parts to cut at. */
+  readonly split?: readonly string[];
+}
