@@ -8,6 +8,7 @@ import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
+import { putStageEntryRequest } from './stages/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
 
 export * from './circuits/schema';
@@ -17,6 +18,7 @@ export * from './joints/schema';
 export * from './people/schema';
 export * from './session/schema';
 export * from './shop/schema';
+export * from './stages/schema';
 export * from './units/schema';
 export * from './schema/check';
 export * from './schema/quantity';
@@ -40,6 +42,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putJob: putJobRequest,
   putJoint: putJointRequest,
   putJobEntry: putJobEntryRequest,
+  putStageEntry: putStageEntryRequest,
   putPlan: putPlanRequest,
   putEntry: putEntryRequest,
 };

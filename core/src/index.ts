@@ -68,3 +68,4 @@ export { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitTemplate } from './ci
 export { jointAt, type JointOnCircuit, type JointPlace } from './circuit/jointAt';
 export * from './hold';
 export * from './isolate';
+export * from './stage';

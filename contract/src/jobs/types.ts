@@ -1,4 +1,5 @@
-import type { JointPlace, Schools, Stage } from '@kesto/core';
+import type { JointPlace, Next, Schools, Stage, Watch } from '@kesto/core';
+import type { JobStages } from '../stages/types';
 import type { JointSummary } from '../joints/types';
 import type { ApprovalScope } from '../people/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
@@ -15,6 +16,9 @@ export interface JobSummary {
   readonly circuitId: string;
   readonly planned: number;
   readonly joints: number;
+  readonly next: Next;
+  /** The watch after the last flame, where one was begun and is not ended. */
+  readonly watch: Watch | null;
 }
 
 /** Who noted something of a job, and when the server took it. */
@@ -49,6 +53,9 @@ export type PutJobEntryRequest =
   { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues };
 
 export interface JobView extends JobSummary {
+  /** Where it was put by hand, for jobs from before stages were kept. */
+  readonly stored: Stage;
+  readonly stages: JobStages;
   readonly site: SiteView;
   readonly circuit: CircuitView;
   readonly order: readonly JointSummary[];

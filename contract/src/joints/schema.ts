@@ -63,13 +63,17 @@ export const correctionOf = (kind: EntryKind): Joi.ObjectSchema =>
 const UTC_INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/;
 
 /** A moment that the calendar has, in UTC, said so: 31 February and a time without a zone are nobody's. */
-const utcInstant = Joi.string()
+export const utcInstant = Joi.string()
   .custom((value: string, helpers) => {
     const at = UTC_INSTANT.test(value) ? new Date(value) : null;
     const isReal = at !== null && !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === value.slice(0, 10);
     return isReal && at.getUTCFullYear() >= EARLIEST_YEAR ? value : helpers.error('time.utc');
   })
   .messages({ 'time.utc': '{{#label}} must be a date and time in UTC, from ' + EARLIEST_YEAR + ' on, like 2026-11-26T09:30:00.000Z' });
+
+export const photoHashes = Joi.array()
+  .max(20)
+  .items(Joi.string().pattern(/^[0-9a-f]{64}$/, 'SHA-256 in hex'));
 
 export const putEntryRequest = Joi.object<PutEntryRequest>({
   kind: Joi.string()
@@ -80,9 +84,6 @@ export const putEntryRequest = Joi.object<PutEntryRequest>({
     switch: Object.entries(VALUES).map(([kind, then]) => ({ is: kind, then })),
     otherwise: noteValues,
   }).required(),
-  photos: Joi.array()
-    .max(20)
-    .items(Joi.string().pattern(/^[0-9a-f]{64}$/, 'SHA-256 in hex'))
-    .required(),
+  photos: photoHashes.required(),
   corrects: Joi.object({ entry: uuid.required(), why: text(NOTE_LIMIT).required() }),
 });

@@ -10,6 +10,7 @@ import { printRoutes } from './print/print.routes';
 import { sessionRoutes } from './session/session.routes';
 import { authenticator } from './session/session.service';
 import { shopRoutes } from './shop/shop.routes';
+import { stageRoutes } from './stages/stages.routes';
 import { unitRoutes } from './units/units.routes';
 import { systemRoutes } from './system/system.routes';
 
@@ -23,6 +24,7 @@ export function features(platform: Platform): Router {
   unitRoutes(routes);
   circuitRoutes(routes, platform);
   jobRoutes(routes, platform);
+  stageRoutes(routes, platform);
   jointRoutes(routes, platform);
   photoRoutes(routes, platform);
   shopRoutes(routes);

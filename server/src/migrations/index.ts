@@ -7,6 +7,7 @@ import { UnitKinds1764000000006 } from './0006-unit-kinds';
 import { JobStages1764000000007 } from './0007-job-stages';
 import { People1764000000008 } from './0008-people';
 import { CircuitDrawings1764000000009 } from './0009-circuit-drawings';
+import { StageEntries1764000000010 } from './0010-stage-entries';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -19,4 +20,5 @@ export const MIGRATIONS = [
   JobStages1764000000007,
   People1764000000008,
   CircuitDrawings1764000000009,
+  StageEntries1764000000010,
 ];

@@ -11,6 +11,7 @@ export type AppErrorCode =
   | 'NOT_PLANNED'
   | 'FROZEN'
   | 'OUT_OF_ORDER'
+  | 'GATE'
   | 'FULL'
   | 'PRECONDITION'
   | 'TOO_LARGE'
@@ -34,6 +35,7 @@ export const HTTP_STATUS: Readonly<Record<AppErrorCode, number>> = {
   NOT_PLANNED: 409,
   FROZEN: 409,
   OUT_OF_ORDER: 409,
+  GATE: 409,
   FULL: 409,
   PRECONDITION: 412,
   TOO_LARGE: 413,

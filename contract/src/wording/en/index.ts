@@ -14,3 +14,4 @@ export * from './record';
 export * from './people';
 export * from './circuit';
 export * from './isolation';
+export * from './stageEntries';

@@ -1,6 +1,5 @@
 import type { DataSource } from 'typeorm';
 import { requestHash } from '../../platform/db/once';
-import { TEMPLATE_CIRCUITS } from '@kesto/core';
 import { Circuits, Drawings, Invites, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../../platform/db/rows';
 import { withShop, type ShopWork } from '../../platform/db/shop';
 import { codeHash, newCode } from '../people/codes';
@@ -8,8 +7,9 @@ import { hashPassword } from '../session/session.service';
 import { demoId, DEMO_SHOP } from './ids';
 import { storeDemoEntries, storeDemoPlans } from './made';
 import { storeDemoNotes } from './jobNotes';
+import { storeDemoStages } from './stages';
 import { DEMO_INVITE, DEMO_PASSWORD, DEMO_PEOPLE } from './people';
-import { JOBS, SITE, UNITS, VAN } from './station';
+import { drawingOf, JOBS, SITE, UNITS, VAN } from './station';
 
 const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
 
@@ -25,6 +25,7 @@ export async function loadDemo(db: DataSource): Promise<void> {
     await storeDemoPlans(shop);
     await storeDemoEntries(shop);
     await storeDemoNotes(shop);
+    await storeDemoStages(shop);
   });
 }
 
@@ -47,7 +48,7 @@ async function addStation({ manager }: ShopWork, password_hash: string): Promise
   for (const [place, unit] of UNITS.entries()) {
     await manager.insert(Units, { shop_id, id: unit.unitId, site_id: SITE.id, tag: unit.tag, name: unit.name, kind: unit.kind, place });
     await manager.insert(Circuits, { shop_id, id: unit.circuitId, unit_id: unit.unitId, details: unit.circuit as never }); // cast: as above
-    const graph = TEMPLATE_CIRCUITS[unit.drawnAs];
+    const graph = drawingOf(unit);
     const drawing = { id: demoId(0x500 + place), circuit_id: unit.circuitId, person_id: demoId(0x11), made_at: inDays(-200), place: 1 };
     await manager.insert(Drawings, { shop_id, ...drawing, graph: graph as never, request_hash: requestHash(graph) }); // cast: as above
   }

@@ -1,5 +1,5 @@
 import type { CircuitView, Stage, UnitKind, VanStock } from '@kesto/contract';
-import type { CircuitTemplate, Quantity } from '@kesto/core';
+import { TEMPLATE_CIRCUITS, type CircuitGraph, type CircuitPart, type CircuitTemplate, type Quantity } from '@kesto/core';
 import { demoId } from './ids';
 
 const bar = (value: number) => value * 100_000;
@@ -16,6 +16,8 @@ interface DemoUnit {
   readonly kind: UnitKind;
   readonly unitId: string;
   readonly drawnAs: CircuitTemplate;
+  /** What was seen of its parts. */
+  readonly seen?: Readonly<Record<string, Partial<CircuitPart>>>;
   readonly circuitId: string;
   readonly circuit: Omit<CircuitView, 'id'>;
 }
@@ -26,6 +28,7 @@ export const UNITS: readonly DemoUnit[] = [
     name: 'vault cold room',
     kind: 'cold-room',
     drawnAs: 'walk-in',
+    seen: { 'king-valve': { closes: true }, receiver: litres(11), condenser: litres(4) },
     unitId: demoId(0x21),
     circuitId: demoId(0x31),
     circuit: {
@@ -58,6 +61,10 @@ export const UNITS: readonly DemoUnit[] = [
     name: 'herbarium split',
     kind: 'split',
     drawnAs: 'split',
+    seen: {
+      ...{ 'liquid-valve': { closes: true }, 'gas-valve': { closes: true } },
+      ...{ condenser: litres(2.9), evaporator: litres(1.1), drier: litres(0.2) },
+    },
     unitId: demoId(0x23),
     circuitId: demoId(0x33),
     circuit: {
@@ -74,6 +81,7 @@ export const UNITS: readonly DemoUnit[] = [
     name: 'propagation-house heat pump',
     kind: 'heat-pump',
     drawnAs: 'heat-pump',
+    seen: { 'liquid-valve': { closes: true }, 'gas-valve': { closes: true } },
     unitId: demoId(0x24),
     circuitId: demoId(0x34),
     circuit: {
@@ -103,6 +111,12 @@ export const UNITS: readonly DemoUnit[] = [
   },
 ];
 
+/** A unit's circuit: its template, with what was seen of its parts. */
+export function drawingOf({ drawnAs, seen = {} }: DemoUnit): CircuitGraph {
+  const { parts, links } = TEMPLATE_CIRCUITS[drawnAs];
+  return { parts: parts.map((part) => ({ ...part, ...seen[part.id] })), links };
+}
+
 export const VAN: VanStock = {
   fillers: [
     { designation: 'BAg-36', rod: 'round-1/16', count: 3 },
@@ -128,6 +142,16 @@ interface DemoJob {
 }
 
 export const JOBS: readonly DemoJob[] = [
+  {
+    id: demoId(0x47),
+    number: 33,
+    circuitId: demoId(0x35),
+    title: 'expansion valve hunts, circuit 1',
+    stage: 'find',
+    done: false,
+    joints: [],
+  },
+  { id: demoId(0x46), number: 32, circuitId: demoId(0x33), title: 'short of charge again', stage: 'find', done: false, joints: [] },
   {
     id: demoId(0x41),
     number: 31,

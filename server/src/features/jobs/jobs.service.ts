@@ -7,7 +7,7 @@ import {
   type PutJointRequest,
   type Today,
 } from '@kesto/contract';
-import { jobStage, jointAt, readContent } from '@kesto/core';
+import { factOf, jobStage, jointAt, nextOf, notedStage, readContent, safetyClassOf, watchOf } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
@@ -15,6 +15,7 @@ import { AppError, notFound } from '../../platform/errors';
 import { latestDrawing } from '../circuits/drawings.repository.typeorm';
 import { entriesOf, jointById } from '../joints/joints.repository.typeorm';
 import { summaries } from '../joints/summaries';
+import { placeHistory, stagesOfJobs, type StagesKept } from '../stages/stageEntries.repository.typeorm';
 import { jobNotes, type JobNotes } from './jobEntries.service';
 import {
   addJob,
@@ -45,7 +46,8 @@ const DUE_WITHIN_DAYS = 30;
 /** So many finished jobs stand in today's list of joints to read. */
 const DONE_JOBS_READ = 20;
 
-type BareJob = Omit<JobView, keyof JobNotes | 'nextTag'>;
+/** With what is kept of its stages instead of the view of them. */
+type BareJob = Omit<JobView, keyof JobNotes | 'nextTag' | 'stages'> & { readonly kept: StagesKept };
 
 /** Jobs with their circuit, unit and joints; the same few queries for one job as for hundreds. */
 async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readonly BareJob[]> {
@@ -66,14 +68,32 @@ async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readon
     jobs.map((job) => job.id),
   );
   const found = new Map((await summaries(shop, [...joints.values()].flat())).map((joint) => [joint.id, joint]));
+  const stages = await stagesOfJobs(shop, joints);
   return jobs.map((job) => {
     const circuit = circuits.find((c) => c.id === job.circuit_id);
     const unit = circuit && units.find((u) => u.id === circuit.unit_id);
     const site = unit && sites.find((row) => row.id === unit.site_id);
     if (!circuit || !unit || !site) throw notFound('This job’s circuit');
     const order = (joints.get(job.id) ?? []).flatMap((joint) => found.get(joint.id) ?? []);
-    return { ...toJob(job, order), site: toSite(site), unit: toPlate(unit), circuit: toCircuit(circuit) };
+    const places = { site: toSite(site), unit: toPlate(unit), circuit: toCircuit(circuit) };
+    const kept = stages.get(job.id) ?? { entries: [], near: [] };
+    return { ...toJob(job, order), ...places, ...standing(job, { order, circuit: places.circuit, kept }), kept };
   });
+}
+
+interface Kept {
+  readonly order: readonly JointSummary[];
+  readonly circuit: JobView['circuit'];
+  readonly kept: StagesKept;
+}
+
+/** Where the job stands by its own entries and its joints, and what comes next. */
+function standing({ stage, began }: JobRow, { order, circuit, kept }: Kept) {
+  const facts = kept.entries.map(factOf);
+  const job = { facts, began, stored: stage, joints: order, near: kept.near, safetyClass: safetyClassOf(circuit) };
+  const states = order.map((joint) => joint.state);
+  const watch = watchOf(facts);
+  return { stage: jobStage(notedStage(facts, began, stage), states), next: nextOf(job), watch: watch?.endedAt === null ? watch : null };
 }
 
 const toJob = ({ id, circuit_id, number, title, stage, began, done }: JobRow, order: readonly JointSummary[]) => ({
@@ -81,10 +101,7 @@ const toJob = ({ id, circuit_id, number, title, stage, began, done }: JobRow, or
   circuitId: circuit_id,
   number,
   title,
-  stage: jobStage(
-    stage,
-    order.map((joint) => joint.state),
-  ),
+  stored: stage,
   began,
   done,
   planned: order.filter((joint) => joint.state !== 'not-planned').length,
@@ -101,11 +118,13 @@ export async function jobWithNotes(shop: ShopWork, jobId: string): Promise<BareJ
 }
 
 export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
-  const job = await jobWithNotes(shop, jobId);
-  return { ...job, nextTag: await nextTag(shop, job.unit.tag) };
+  const { kept, ...job } = await jobWithNotes(shop, jobId);
+  const history = await placeHistory(shop, { jobId, circuitId: job.circuitId });
+  return { ...job, stages: { ...kept, history }, nextTag: await nextTag(shop, job.unit.tag) };
 }
 
-const summaryOf = ({ circuit: _circuit, site: _site, order: _order, ...summary }: BareJob): JobSummary => summary;
+const summaryOf = ({ circuit: _circuit, site: _site, order: _order, kept: _kept, stored: _stored, ...summary }: BareJob): JobSummary =>
+  summary;
 
 export async function today(shop: ShopWork, now: Date): Promise<Today> {
   const jobs = await describe(shop, [...(await openJobs(shop)), ...(await lastDoneJobs(shop, DONE_JOBS_READ))]);
@@ -164,8 +183,8 @@ export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest
       circuit_id: body.circuitId,
       number,
       title: body.title,
-      stage: 'plan',
-      began: 'plan',
+      stage: 'find',
+      began: 'find',
       done: false,
       request_hash: hash,
     });

@@ -1,11 +1,12 @@
 import type { PersonName, PutEntryRequest } from '@kesto/contract';
-import { ENTRY_FORMAT, readContent, sealEntry, type EntryContent, type EntryPhoto, type RecordEntry } from '@kesto/core';
+import { ENTRY_FORMAT, readContent, sealEntry, type EntryContent, type EntryKind, type RecordEntry } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JointPlanRow, JointRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { photoFacts } from '../photos/photos.repository.typeorm';
-import { addEntry, entriesOf, entryRowById, latestPlans, lockJoint } from './joints.repository.typeorm';
+import { photosOf } from '../photos/entryPhotos';
+import { addEntry, entriesOf, entryRowById, jobOfJoint, latestPlans, lockJoint } from './joints.repository.typeorm';
+import { checkTorch } from '../stages/stages.service';
 import { checkCorrection, checkJudge, checkOrder, checkRoom, checkTime, checkValues, serverTime } from './entryChecks';
 
 export interface Asked {
@@ -18,6 +19,9 @@ export interface Asked {
   readonly freezeId: string;
 }
 
+/** Nobody notes a flame that nobody was allowed to light. */
+const AT_THE_TORCH: readonly EntryKind[] = ['brazed', 'reworked'];
+
 /** Puts every check of a new entry in one place; each throws what it has against it. */
 function checkEntry(asked: Asked, entries: readonly RecordEntry[]): void {
   const contents = entries.map((e) => readContent(e.content));
@@ -27,15 +31,6 @@ function checkEntry(asked: Asked, entries: readonly RecordEntry[]): void {
   checkCorrection(asked, contents);
   checkJudge(asked, contents);
   checkValues(asked, contents);
-}
-
-async function photosOf(shop: ShopWork, hashes: readonly string[]): Promise<readonly EntryPhoto[]> {
-  const facts = await photoFacts(shop, hashes);
-  return hashes.map((sha256, i) => {
-    const fact = facts.get(sha256);
-    if (!fact) throw new AppError('INVALID_INPUT', `photos[${i}] is not stored yet: send the photo first`, `photos[${i}]`);
-    return fact;
-  });
 }
 
 /** The plan as it stood when brazing began, as the first link of the chain. */
@@ -86,6 +81,7 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<RecordE
   const plan = (await latestPlans(shop, [joint.id])).get(joint.id);
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   checkEntry(asked, entries);
+  if (AT_THE_TORCH.includes(asked.body.kind)) await checkTorch(shop, await jobOfJoint(shop, joint.id));
   if (entries.length === 0) {
     const frozen = sealEntry(frozenPlan(asked, joint, plan));
     await addEntry(shop, frozen, requestHash({ freezes: plan.id }));

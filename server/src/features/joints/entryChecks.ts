@@ -29,7 +29,7 @@ const JUDGEMENTS: readonly EntryKind[] = ['accepted', 'sent-back'];
 const isLead = ({ person }: Asked) => person.role === 'lead' || person.role === 'admin';
 const inWords = (states: readonly JointState[]) => states.map((state) => JOINT_STATE_WORDS[state]).join(' or ');
 
-export function checkTime({ body, now }: Asked): void {
+export function checkTime({ body, now }: { readonly body: { readonly deviceTime: string }; readonly now: Date }): void {
   if (Date.parse(body.deviceTime) <= now.getTime() + DAY_MS) return;
   throw new AppError(
     'INVALID_INPUT',
@@ -39,7 +39,7 @@ export function checkTime({ body, now }: Asked): void {
 }
 
 /** Never earlier than the entry before, whatever the server's clock does. */
-export const serverTime = (now: Date, before: readonly RecordEntry[]): string => {
+export const serverTime = (now: Date, before: readonly { readonly content: { readonly serverTime: string } }[]): string => {
   const last = before.at(-1)?.content.serverTime ?? '';
   return last > now.toISOString() ? last : now.toISOString();
 };

@@ -121,6 +121,18 @@ export type JobEntryRow = {
   place: number;
   request_hash: string;
 } & PutJobEntryRequest;
+export interface StageEntryRow {
+  shop_id: string;
+  job_id: string;
+  sequence: number;
+  id: string;
+  stage: string;
+  kind: string;
+  person_id: string;
+  content: string;
+  hash: string;
+  request_hash: string;
+}
 export interface RecordEntryRow {
   shop_id: string;
   joint_id: string;

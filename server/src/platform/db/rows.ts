@@ -14,6 +14,7 @@ import type {
   JointPlanRow,
   JobEntryRow,
   RecordEntryRow,
+  StageEntryRow,
   PhotoRow,
 } from './rowTypes';
 
@@ -165,6 +166,21 @@ export const JobEntries = new EntitySchema<JobEntryRow>({
     request_hash: column('text'),
   },
 });
+export const StageEntries = new EntitySchema<StageEntryRow>({
+  name: 'stage_entry',
+  columns: {
+    shop_id,
+    job_id: key('uuid'),
+    sequence: key('integer'),
+    id: column('uuid'),
+    stage: column('text'),
+    kind: column('text'),
+    person_id: column('uuid'),
+    content: column('text'),
+    hash: column('text'),
+    request_hash: column('text'),
+  },
+});
 export const RecordEntries = new EntitySchema<RecordEntryRow>({
   name: 'record_entry',
   columns: {
@@ -198,6 +214,7 @@ export const ROWS = [
   JobJoints,
   JointPlans,
   JobEntries,
+  StageEntries,
   RecordEntries,
   Photos,
 ];

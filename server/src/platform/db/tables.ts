@@ -23,6 +23,7 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'job_joint', change: true },
   { name: 'joint_plan' },
   { name: 'job_entry' },
+  { name: 'stage_entry' },
   { name: 'record_entry' },
   { name: 'photo' },
 ];

@@ -1,0 +1,11 @@
+import type { StageEntry } from '@kesto/core';
+import { put } from '../route';
+import { MAKERS } from '../session/types';
+import type { PutStageEntryRequest } from './types';
+
+export const STAGE_ROUTES = {
+  putStageEntry: put<PutStageEntryRequest, StageEntry>()('/api/jobs/:job/stages/:entry', {
+    summary: 'Note something of a stage of a job: found, decided, made safe',
+    roles: MAKERS,
+  }),
+} as const;

@@ -1,0 +1,84 @@
+import { isBefore, type Stage } from '../vocabulary/stage';
+import type { KeptStage, StageFact } from './entry';
+import { factsOf, lastOf } from './entry';
+import { isExplained, lookedOn, lossOf } from './loss';
+import { torchPoints, type TorchFacts, type TorchPoint } from './torch';
+
+export const GATES = ['loss-not-explained', 'not-looked-on', 'not-approved', 'price-checks-open', 'stage-points-open', 'torch'] as const;
+export type GateCode = (typeof GATES)[number];
+
+/** What keeps a stage from being called done: which gate, and what of it is open. */
+export interface OpenGate {
+  readonly gate: GateCode;
+  readonly open: readonly (TorchPoint | string)[];
+  /** It protects people: a lead or an admin overrules it, nobody else. */
+  readonly protectsPeople: boolean;
+}
+
+/** Gates that protect people. */
+export const PROTECTS: readonly GateCode[] = ['torch'];
+
+/** What was asked to be looked at before a price is named, and was not yet. */
+export function openPriceChecks(facts: readonly StageFact[]): readonly string[] {
+  const answered = new Set(factsOf(facts, 'price-check').map((fact) => fact.values.of));
+  return factsOf(facts, 'price-held-until')
+    .map((fact) => fact.values.check)
+    .filter((check) => !answered.has(check));
+}
+
+function findGates(facts: readonly StageFact[]): readonly OpenGate[] {
+  const stopped = lastOf(facts, 'stopped-looking') !== undefined;
+  const gate = (code: GateCode, isOpen: boolean): readonly OpenGate[] => (isOpen ? [{ gate: code, open: [], protectsPeople: false }] : []);
+  return [...gate('loss-not-explained', !stopped && !isExplained(lossOf(facts))), ...gate('not-looked-on', !stopped && !lookedOn(facts))];
+}
+
+function decideGates(facts: readonly StageFact[]): readonly OpenGate[] {
+  const checks = openPriceChecks(facts);
+  const approved = lastOf(facts, 'approval') !== undefined;
+  return [
+    ...(checks.length > 0 ? [{ gate: 'price-checks-open', open: checks, protectsPeople: false } as const] : []),
+    ...(approved ? [] : [{ gate: 'not-approved', open: [], protectsPeople: false } as const]),
+  ];
+}
+
+function safeGates(facts: readonly StageFact[], about: TorchFacts): readonly OpenGate[] {
+  const open = torchPoints(facts, about).filter((point) => point.isOpen);
+  const locking = open.filter((point) => point.locksTorch).map((point) => point.point);
+  const others = open.filter((point) => !point.locksTorch).map((point) => point.point);
+  return [
+    ...(locking.length > 0 ? [{ gate: 'torch', open: locking, protectsPeople: true } as const] : []),
+    ...(others.length > 0 ? [{ gate: 'stage-points-open', open: others, protectsPeople: false } as const] : []),
+  ];
+}
+
+/** Since the stage was opened anew an old overruling does not count. */
+function isOverruled(facts: readonly StageFact[], stage: KeptStage, gate: GateCode): boolean {
+  const from = facts.findLastIndex((fact) => fact.stage === stage && fact.kind === 'reopened');
+  return facts.slice(from + 1).some((fact) => fact.kind === 'overruled' && fact.values.gate === gate);
+}
+
+/**
+ * Gates of a stage that are open and that nobody overruled.
+ *
+ * @source  the stages' own rules: nobody leaves with less than half of the loss explained, nor after the first find; no work without a yes
+ *          where a yes is needed; no torch while anything that protects people is open
+ */
+export function openGates(facts: readonly StageFact[], stage: KeptStage, about: TorchFacts): readonly OpenGate[] {
+  const gates = stage === 'find' ? findGates(facts) : stage === 'decide' ? decideGates(facts) : safeGates(facts, about);
+  return gates.filter(({ gate }) => !isOverruled(facts, stage, gate));
+}
+
+/** Whether a job's record knows of its making safe: jobs from before stages were kept do not, and are not locked for it. */
+export const keepsMakeSafe = ({ facts, began, stored }: { facts: readonly StageFact[]; began: Stage; stored: Stage }): boolean =>
+  facts.some((fact) => fact.stage === 'make-safe') || (isBefore(stored, 'plan') && !isBefore('make-safe', began));
+
+/**
+ * Whether a flame may be lit on this job.
+ *
+ * @returns  what locks it; null where nothing does: all answered, overruled by a lead, or the stage skipped by one
+ */
+export function torchLock(facts: readonly StageFact[], about: TorchFacts): OpenGate | null {
+  const skipped = facts.findLast((fact) => fact.stage === 'make-safe' && ['skipped', 'reopened'].includes(fact.kind))?.kind === 'skipped';
+  if (skipped) return null;
+  return openGates(facts, 'make-safe', about).find(({ gate }) => gate === 'torch') ?? null;
+}

@@ -1,0 +1,49 @@
+import { factsOf, lastOf, type StageFact } from './entry';
+
+const DAYS_PER_YEAR = 365.25;
+
+/** What has to be explained, and how much of it the finds so far explain [g a year]. */
+export interface Loss {
+  readonly lostKg: number;
+  readonly days: number;
+  readonly gramsPerYear: number;
+  readonly explainedGramsPerYear: number;
+  /** Leaks found whose size nobody gave: they explain nothing until somebody does. */
+  readonly unsized: number;
+}
+
+/**
+ * The loss by what was added and when, against the leaks found.
+ *
+ * @returns  null where nobody said what was lost
+ * @source   linear in time: a leak that stays as it is
+ */
+export function lossOf(facts: readonly StageFact[]): Loss | null {
+  const loss = lastOf(facts, 'loss');
+  if (!loss) return null;
+  const { lostKg, days } = loss.values;
+  const leaks = leaksOf(facts);
+  return {
+    ...{ lostKg, days, gramsPerYear: (lostKg * 1000 * DAYS_PER_YEAR) / days },
+    explainedGramsPerYear: leaks.reduce((sum, leak) => sum + (leak.gramsPerYear ?? 0), 0),
+    unsized: leaks.filter((leak) => leak.gramsPerYear === undefined).length,
+  };
+}
+
+/** Leaks found, each place once: the last that was said of it counts. */
+export function leaksOf(facts: readonly StageFact[]) {
+  const places = new Map(factsOf(facts, 'checked-place').map((fact) => [fact.values.place, fact.values]));
+  return [...places.values()].filter((check) => check.result === 'leak');
+}
+
+/** At least half of what is lost is explained, or nobody knows what is lost. Judgement: rates told from bubbles are good to a factor of two. */
+export const LEAST_EXPLAINED = 0.5;
+export const isExplained = (loss: Loss | null): boolean =>
+  loss === null || loss.explainedGramsPerYear >= LEAST_EXPLAINED * loss.gramsPerYear;
+
+/** Whether anything was looked at after the first leak was found; true where none was. */
+export function lookedOn(facts: readonly StageFact[]): boolean {
+  const checks = facts.filter((fact) => fact.kind === 'checked-place' || fact.kind === 'section-hold');
+  const first = checks.findIndex((fact) => fact.kind === 'checked-place' && fact.values.result === 'leak');
+  return first < 0 || checks.length > first + 1;
+}

@@ -1,0 +1,108 @@
+import { isBefore, type Stage } from '../vocabulary/stage';
+import { jobStage } from '../record/jobStage';
+import type { JointState } from '../record/state';
+import { factsOf, isKeptStage, lastOf, type KeptStage, type StageFact } from './entry';
+import { openGates, openPriceChecks, type GateCode } from './gates';
+import { notedStage, waitsFor } from './progress';
+import { torchPoints, type TorchFacts, type TorchPoint } from './torch';
+
+export type NextStep =
+  | 'note-complaint'
+  | 'note-loss'
+  | 'check-a-place'
+  | 'look-on'
+  | 'end-find'
+  | 'wait'
+  | 'choose-isolation'
+  | 'answer-price-check'
+  | 'ask-approval'
+  | 'end-decide'
+  | 'answer-point'
+  | 'end-make-safe'
+  | 'add-joint'
+  | 'plan-joint'
+  | 'braze-joint'
+  | 'look-joint'
+  | 'hold'
+  | 'finish';
+
+/** What comes next in a job: on today, on the job, in every pill. */
+export interface Next {
+  readonly stage: Stage;
+  readonly step: NextStep;
+  readonly joint?: string;
+  readonly point?: TorchPoint;
+  /** Whom it waits for. */
+  readonly by?: string;
+  /** The gate that asks for it, where one does. */
+  readonly why?: GateCode;
+}
+
+/** A job as far as its next step goes. */
+export interface JobFacts extends TorchFacts {
+  readonly facts: readonly StageFact[];
+  readonly began: Stage;
+  readonly stored: Stage;
+  readonly joints: readonly { readonly id: string; readonly state: JointState }[];
+}
+
+function nextInFind({ facts }: JobFacts): Next {
+  const stage = 'find';
+  const gates = openGates(facts, stage, { safetyClass: null, near: [] });
+  if (!lastOf(facts, 'complaint')) return { stage, step: 'note-complaint' };
+  if (factsOf(facts, 'checked-place').length + factsOf(facts, 'section-hold').length === 0) return { stage, step: 'check-a-place' };
+  const [first] = gates;
+  return first ? { stage, step: 'look-on', why: first.gate } : { stage, step: 'end-find' };
+}
+
+function nextInDecide({ facts }: JobFacts): Next {
+  const stage = 'decide';
+  const [gate] = openGates(facts, stage, { safetyClass: null, near: [] });
+  if (!lastOf(facts, 'isolation')) return { stage, step: 'choose-isolation' };
+  if (gate && openPriceChecks(facts).length > 0) return { stage, step: 'answer-price-check', why: gate.gate };
+  return gate ? { stage, step: 'ask-approval', why: gate.gate } : { stage, step: 'end-decide' };
+}
+
+function nextInMakeSafe(job: JobFacts): Next {
+  const stage = 'make-safe';
+  const gates = openGates(job.facts, stage, job);
+  const open = torchPoints(job.facts, job).find(({ point }) => gates.some((gate) => gate.open.includes(point)));
+  const [gate] = gates;
+  return open && gate ? { stage, step: 'answer-point', point: open.point, why: gate.gate } : { stage, step: 'end-make-safe' };
+}
+
+const IN_STAGE: Readonly<Record<KeptStage, (job: JobFacts) => Next>> = {
+  find: nextInFind,
+  decide: nextInDecide,
+  'make-safe': nextInMakeSafe,
+};
+
+const AT_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
+
+function nextByJoints(stage: Stage, { joints }: JobFacts): Next {
+  const first = (states: readonly JointState[]) => joints.find((joint) => states.includes(joint.state))?.id;
+  const unplanned = first(['not-planned']);
+  if (unplanned !== undefined) return { stage, step: 'plan-joint', joint: unplanned };
+  const toBraze = first(AT_THE_TORCH);
+  if (toBraze !== undefined) return { stage, step: 'braze-joint', joint: toBraze };
+  const toLook = first(['brazed']);
+  if (toLook !== undefined) return { stage, step: 'look-joint', joint: toLook };
+  if (joints.length === 0) return { stage, step: 'add-joint' };
+  return { stage, step: isBefore(stage, 'hand-over') ? 'hold' : 'finish' };
+}
+
+/**
+ * What comes next in a job, from its entries alone: the same on phone and server.
+ *
+ * @source  the order of work: find, decide, make safe, then joint by joint
+ */
+export function nextOf(job: JobFacts): Next {
+  const noted = notedStage(job.facts, job.began, job.stored);
+  const stage = jobStage(
+    noted,
+    job.joints.map((joint) => joint.state),
+  );
+  if (!isKeptStage(stage)) return nextByJoints(stage, job);
+  const waiting = waitsFor(job.facts, stage);
+  return waiting ? { stage, step: 'wait', by: waiting.forWhom } : IN_STAGE[stage](job);
+}

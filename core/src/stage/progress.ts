@@ -1,0 +1,29 @@
+import { isBefore, type Stage } from '../vocabulary/stage';
+import { KEPT_STAGES, type KeptStage, type StageFact } from './entry';
+
+export const STAGE_STATES = ['open', 'done', 'skipped'] as const;
+export type StageState = (typeof STAGE_STATES)[number];
+
+/** How a stage stands: what was said of it last counts. */
+export function stageState(facts: readonly StageFact[], stage: KeptStage): StageState {
+  const last = facts.findLast((fact) => fact.stage === stage && ['done', 'skipped', 'reopened'].includes(fact.kind));
+  return last?.kind === 'done' || last?.kind === 'skipped' ? last.kind : 'open';
+}
+
+/**
+ * The furthest stage that was reached by what is noted of the job itself.
+ *
+ * @param began   at which its record here began: what lies before is not kept
+ * @param stored  where it was put by hand, for jobs from before stages were kept
+ */
+export function notedStage(facts: readonly StageFact[], began: Stage, stored: Stage): Stage {
+  const open = KEPT_STAGES.find((stage) => !isBefore(stage, began) && !isBefore(stage, stored) && stageState(facts, stage) === 'open');
+  const reopened = KEPT_STAGES.find((stage) => facts.some((fact) => fact.stage === stage) && stageState(facts, stage) === 'open');
+  return reopened ?? open ?? (isBefore(stored, 'plan') ? 'plan' : stored);
+}
+
+/** Whom a stage waits for, and for what; null once anything was noted in it since. */
+export function waitsFor(facts: readonly StageFact[], stage: KeptStage): { what: string; forWhom: string } | null {
+  const last = facts.findLast((fact) => fact.stage === stage);
+  return last?.kind === 'waiting' ? last.values : null;
+}

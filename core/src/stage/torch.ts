@@ -1,0 +1,88 @@
+import type { NearKind } from '../vocabulary';
+import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
+import { factsOf, lastOf, type StageFact } from './entry';
+
+/** What stands between here and the flame. */
+export const TORCH_POINTS = [
+  ...(['power-off', 'before-pictures', 'refrigerant-out', 'zero-and-open', 'swept', 'told', 'extinguisher', 'watch'] as const),
+  ...(['sprinklers', 'oxygen', 'insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet', 'covered'] as const),
+] as const;
+export type TorchPoint = (typeof TORCH_POINTS)[number];
+
+/** A point of the list, and how it stands. */
+export interface TorchPointState {
+  readonly point: TorchPoint;
+  readonly isOpen: boolean;
+  /** The torch stays locked while it is open: it protects people. */
+  readonly locksTorch: boolean;
+  /** What answered it. */
+  readonly by: StageFact | null;
+}
+
+/** What the list is made from. */
+export interface TorchFacts {
+  readonly safetyClass: SafetyClass | null;
+  /** What lies near the joints that are planned. */
+  readonly near: readonly NearKind[];
+}
+
+/** Under this the room's air is short of oxygen [%]. Source: OSHA 29 CFR 1910.134. */
+export const LEAST_OXYGEN_PERCENT = 19.5;
+/** How long somebody watches after the last flame [min]. Source: NFPA 51B (2019): 60; OSHA 1910.252: 30 where the local rule says so. */
+export const WATCH_MINUTES = { usual: 60, least: 30, most: 240 } as const;
+
+const LOCKS: readonly TorchPoint[] = ['zero-and-open', 'swept', 'extinguisher', 'watch', 'sprinklers', 'oxygen'];
+const COMBUSTIBLE = ['insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet'] as const;
+
+/** Which kind of entry answers a point that has one of its own; the rest are answered by `hot-work`. */
+const OWN = {
+  'power-off': 'locked-off',
+  'before-pictures': 'before-picture',
+  'refrigerant-out': 'recovered',
+  'zero-and-open': 'zero-and-open',
+  told: 'told',
+  covered: 'covered',
+} as const;
+
+const pointsFor = ({ safetyClass, near }: TorchFacts): readonly TorchPoint[] =>
+  TORCH_POINTS.filter((point) => {
+    if (point === 'swept') return burns(safetyClass);
+    return !(COMBUSTIBLE as readonly TorchPoint[]).includes(point) || (near as readonly string[]).includes(point);
+  });
+
+function answerOf(facts: readonly StageFact[], point: TorchPoint): StageFact | null {
+  const own = (OWN as Partial<Record<TorchPoint, (typeof OWN)[keyof typeof OWN]>>)[point];
+  if (own) return lastOf(facts, own) ?? null;
+  const answer = factsOf(facts, 'hot-work').findLast((fact) => fact.values.point === point);
+  const tooLittle = point === 'oxygen' && (answer?.values.oxygenPercent ?? 100) < LEAST_OXYGEN_PERCENT;
+  return answer && !tooLittle ? answer : null;
+}
+
+/**
+ * The list before the torch, made from the joints' places and what is near.
+ *
+ * @source  hot-work practice (NFPA 51B, OSHA 1910.252): zero and open, extinguisher, watch, detectors and sprinklers, air to breathe,
+ *          combustibles within 11 m moved or shielded. Local hot-work rules come first
+ */
+export const torchPoints = (facts: readonly StageFact[], about: TorchFacts): readonly TorchPointState[] =>
+  pointsFor(about).map((point) => {
+    const by = answerOf(facts, point);
+    return { point, isOpen: by === null, locksTorch: LOCKS.includes(point), by };
+  });
+
+/** A watch after the last flame, by the wall clock. */
+export interface Watch {
+  readonly by: string;
+  readonly beganAt: string;
+  readonly endsAt: string;
+  readonly endedAt: string | null;
+}
+
+/** The last watch that was begun; null where none was. */
+export function watchOf(facts: readonly StageFact[]): Watch | null {
+  const began = lastOf(facts, 'watch-began');
+  if (!began) return null;
+  const ended = facts.slice(facts.indexOf(began)).find((fact) => fact.kind === 'watch-ended');
+  const endsAt = new Date(Date.parse(began.at) + began.values.minutes * 60_000).toISOString();
+  return { by: began.values.by, beganAt: began.at, endsAt, endedAt: ended?.at ?? null };
+}

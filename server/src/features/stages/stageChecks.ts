@@ -1,0 +1,70 @@
+import { gateText } from '@kesto/contract/wording';
+import {
+  factsOf,
+  openGates,
+  openPriceChecks,
+  PROTECTS,
+  stageState,
+  watchOf,
+  type GateCode,
+  type StageFact,
+  type TorchFacts,
+} from '@kesto/core';
+import { LEADS } from '@kesto/contract';
+import { AppError } from '../../platform/errors';
+import type { Asked } from './stages.service';
+
+/** A job stays small enough to be read at once: far above any honest one. */
+const MOST_ENTRIES = 2000;
+
+const isLead = ({ person }: Asked) => LEADS.includes(person.role);
+const gateError = (message: string) => new AppError('GATE', message, 'kind');
+const leadOnly = (what: string) =>
+  new AppError('FORBIDDEN', `${what}: a lead or an admin does that, signed in on this device, with the reason.`);
+
+export function checkRoom(facts: readonly StageFact[]): void {
+  if (facts.length >= MOST_ENTRIES) throw new AppError('FULL', `One job keeps at most ${MOST_ENTRIES} entries.`);
+}
+
+/** A stage that is done is noted in no more, until it is opened again. */
+export function checkOpen({ body }: Asked, facts: readonly StageFact[]): void {
+  if (body.kind === 'reopened' || body.kind === 'watch-began' || body.kind === 'watch-ended') return;
+  const state = stageState(facts, body.stage);
+  if (state !== 'open') throw new AppError('OUT_OF_ORDER', `This stage is ${state}: open it again first, with the reason.`, 'stage');
+}
+
+/** A gate names what is open, who may overrule it, and keeps the reason. */
+export function checkGates(asked: Asked, facts: readonly StageFact[], about: TorchFacts): void {
+  const { stage, kind, values } = asked.body;
+  const gates = openGates(facts, stage, about);
+  if (kind === 'done' && gates.length > 0)
+    throw gateError(`Not yet: ${gates.map(gateText).join('; ')}. Answer it, or overrule it with the reason.`);
+  if (kind === 'skipped' && gates.some((gate) => gate.protectsPeople) && !isLead(asked))
+    throw leadOnly('Skipping a stage that protects people');
+  if (kind !== 'overruled') return;
+  const gate = values['gate'] as GateCode; // cast: checked against its schema
+  if (!gates.some((open) => open.gate === gate))
+    throw new AppError('INVALID_INPUT', 'values.gate is not open in this stage', 'values.gate');
+  if (PROTECTS.includes(gate) && !isLead(asked)) throw leadOnly('Overruling what protects people');
+}
+
+/** No price before what it waits for was looked at. */
+export function checkPrice({ body }: Asked, facts: readonly StageFact[]): void {
+  if (body.kind === 'price-check' && !factsOf(facts, 'price-held-until').some((fact) => fact.values.check === body.values['of'])) {
+    throw new AppError('INVALID_INPUT', 'values.of is not among what the price waits for', 'values.of');
+  }
+  const open = openPriceChecks(facts);
+  if (body.kind !== 'approval' || body.values['amount'] === undefined || open.length === 0) return;
+  throw gateError(`No price yet: ${gateText({ gate: 'price-checks-open', open })}.`);
+}
+
+/** The watch runs by the wall clock; ending it early takes a lead. */
+export function checkWatch(asked: Asked, facts: readonly StageFact[]): void {
+  if (asked.body.kind !== 'watch-ended') return;
+  const watch = watchOf(facts);
+  if (!watch || watch.endedAt !== null) throw new AppError('OUT_OF_ORDER', 'No watch is running on this job.', 'kind');
+  const isEarly = Date.parse(asked.body.deviceTime) < Date.parse(watch.endsAt);
+  if (isEarly && !isLead(asked)) throw leadOnly(`Ending the watch before ${watch.endsAt.slice(11, 16)} UTC`);
+  if (isEarly && asked.body.values['reason'] === undefined)
+    throw new AppError('INVALID_INPUT', 'values.reason is needed: why the watch ends early', 'values.reason');
+}

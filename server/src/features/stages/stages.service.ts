@@ -1,0 +1,90 @@
+import type { PersonName, PutStageEntryRequest } from '@kesto/contract';
+import {
+  factOf,
+  keepsMakeSafe,
+  safetyClassOf,
+  sealStageEntry,
+  STAGE_ENTRY_FORMAT,
+  torchLock,
+  type StageEntry,
+  type TorchFacts,
+} from '@kesto/core';
+import { gateText } from '@kesto/contract/wording';
+import { requestHash, sameOrConflict } from '../../platform/db/once';
+import type { JobRow } from '../../platform/db/rows';
+import type { ShopWork } from '../../platform/db/shop';
+import { AppError, notFound } from '../../platform/errors';
+import { checkTime, serverTime } from '../joints/entryChecks';
+import { lockJob } from '../jobs/jobEntries.repository.typeorm';
+import { jobById, jointsOfJobs } from '../jobs/jobs.repository.typeorm';
+import { photosOf } from '../photos/entryPhotos';
+import { circuitById, toCircuit } from '../units/units.repository.typeorm';
+import { checkGates, checkOpen, checkPrice, checkRoom, checkWatch } from './stageChecks';
+import { addStageEntry, stageEntryRowById, stagesOfJobs } from './stageEntries.repository.typeorm';
+
+export interface Asked {
+  readonly jobId: string;
+  readonly entryId: string;
+  readonly person: PersonName;
+  readonly body: PutStageEntryRequest;
+  readonly now: Date;
+}
+
+async function keptOf(shop: ShopWork, job: JobRow) {
+  const joints = await jointsOfJobs(shop, [job.id]);
+  const circuit = await circuitById(shop, job.circuit_id);
+  const kept = (await stagesOfJobs(shop, joints)).get(job.id);
+  const about: TorchFacts = { near: kept?.near ?? [], safetyClass: circuit && safetyClassOf(toCircuit(circuit)) };
+  return { entries: kept?.entries ?? [], about };
+}
+
+/** Adds one link to a job's chain. Repeating it changes nothing. */
+export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<StageEntry> {
+  const job = await lockJob(shop, asked.jobId);
+  if (!job) throw notFound('This job');
+  const { entries, about } = await keptOf(shop, job);
+  const hash = requestHash({ job: job.id, ...asked.body });
+  const before = await stageEntryRowById(shop, asked.entryId);
+  const stored = entries.find((entry) => entry.content.id === asked.entryId);
+  if (before) {
+    sameOrConflict(before, hash, 'entry');
+    if (stored) return stored;
+  }
+  const facts = entries.map(factOf);
+  checkTime(asked);
+  checkRoom(facts);
+  checkOpen(asked, facts);
+  checkGates(asked, facts, about);
+  checkPrice(asked, facts);
+  checkWatch(asked, facts);
+  const entry = sealStageEntry({
+    format: STAGE_ENTRY_FORMAT,
+    id: asked.entryId,
+    job: { id: job.id, number: job.number },
+    sequence: entries.length + 1,
+    ...{ stage: asked.body.stage, kind: asked.body.kind, values: asked.body.values },
+    person: { id: asked.person.id, name: asked.person.name },
+    deviceTime: asked.body.deviceTime,
+    serverTime: serverTime(asked.now, entries),
+    photos: await photosOf(shop, asked.body.photos),
+    previous: entries.at(-1)?.hash ?? null,
+  });
+  await addStageEntry(shop, entry, hash);
+  return entry;
+}
+
+/** No flame is recorded on a job whose torch is locked. */
+export async function checkTorch(shop: ShopWork, jobId: string | null): Promise<void> {
+  const job = jobId ? await jobById(shop, jobId) : null;
+  if (!job) return;
+  const { entries, about } = await keptOf(shop, job);
+  const facts = entries.map(factOf);
+  if (!keepsMakeSafe({ facts, began: job.began, stored: job.stage })) return;
+  const lock = torchLock(facts, about);
+  if (lock)
+    throw new AppError(
+      'GATE',
+      `No flame yet: ${gateText(lock)}. Answer it under “make safe”, or a lead overrules it with the reason.`,
+      'kind',
+    );
+}

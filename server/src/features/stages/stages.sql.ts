@@ -1,0 +1,19 @@
+/** What lies near the joints of these, as their newest plans say; each kind of thing once a joint. */
+export const nearKindsSql = `
+select joint_id, array(select distinct part->>'kind' from jsonb_array_elements(coalesce(request->'near', '[]')) part) as kinds
+from (select distinct on (joint_id) joint_id, request from joint_plan where shop_id = $1 and joint_id = any($2::uuid[])
+      order by joint_id, place desc) newest`;
+
+/** Leaks found on a circuit in other jobs than this one, newest first. */
+export const leaksBeforeSql = `
+select content::jsonb->'values'->>'place' as place, left(content::jsonb->>'deviceTime', 10) as day
+from stage_entry entry join job on job.shop_id = entry.shop_id and job.id = entry.job_id
+where entry.shop_id = $1 and job.circuit_id = $2 and job.id <> $3 and entry.kind = 'checked-place'
+  and content::jsonb->'values'->>'result' = 'leak'
+order by content::jsonb->>'deviceTime' desc limit 50`;
+
+/** Joints that were made on the circuit before, by the part they are at. */
+export const jointsBeforeSql = `
+select at->>'part' as place, tag from joint
+where shop_id = $1 and circuit_id = $2 and at is not null
+  and id not in (select joint_id from job_joint where shop_id = $1 and job_id = $3) order by tag`;
