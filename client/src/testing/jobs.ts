@@ -15,6 +15,10 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   title: 'suction valve leaks',
   stage: 'plan',
   began: 'find',
+  stored: 'plan',
+  stages: { entries: [], near: [], history: { leaks: [], joints: [] } },
+  next: { stage: 'plan', step: 'plan-joint', joint: 'CR2-07' },
+  watch: null,
   done: false,
   unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room' },
   circuitId: 'circuit',
@@ -30,6 +34,7 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
 });
 
 export const dayWith = (rest: Partial<Today> = {}): Today => {
-  const { circuit: _circuit, site: _site, order: _order, nextTag: _nextTag, schools: _schools, sums: _sums, ...job } = jobView();
+  const { circuit: _circuit, site: _site, order: _order, nextTag: _nextTag, schools: _schools, sums: _sums, ...others } = jobView();
+  const { stages: _stages, stored: _stored, ...job } = others;
   return { jobs: [job], units: [job.unit], sentBack: [], due: [], toRead: [], ...rest };
 };

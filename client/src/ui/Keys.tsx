@@ -151,3 +151,15 @@ export function Choice<T extends string>({
     </View>
   );
 }
+
+/** Keeps what a form holds: the pill where the form is all there is, a quiet key beside others. */
+export function KeepKey({ main = true, label, busy, disabled = false, onPress }: KeyProps & { main?: boolean; busy: boolean }) {
+  const said = { label: busy ? 'Keeping' : label, disabled: busy || disabled, onPress };
+  return main ? (
+    <View style={{ flexDirection: 'row' }}>
+      <Pill {...said} testID="keep" />
+    </View>
+  ) : (
+    <FrameKey {...said} />
+  );
+}

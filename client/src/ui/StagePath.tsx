@@ -1,6 +1,8 @@
 import { STAGES, type Stage } from '@kesto/contract/api';
+import { KEPT_STAGES } from '@kesto/core/vocabulary';
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
 import { useTokens } from './theme';
 import { READINGS, WORDS } from './tokens';
@@ -62,32 +64,57 @@ function coilPath(): string {
 }
 
 /** The stages as a serpentine tube, filled as far as the work has come. */
-export function StageCoil({ stage, began, done = false }: StageProps) {
+export function StageCoil({ stage, began, done = false, onOpen }: StageProps & { onOpen?: (stage: Stage) => void }) {
   const t = useTokens();
   const here = done ? STAGES.length : STAGES.indexOf(stage);
   const from = STAGES.indexOf(began);
   const path = coilPath();
   return (
-    <Svg
-      width="100%"
-      viewBox={`0 0 ${COIL.width} ${COIL.height}`}
-      style={{ aspectRatio: COIL.width / COIL.height, maxWidth: 480 }}
-      role="img"
-      aria-label={`the job stands at ${STAGE_WORDS[stage]}`}
+    <View style={{ width: '100%', maxWidth: 480, aspectRatio: COIL.width / COIL.height }}>
+      <Svg
+        width="100%"
+        height="100%"
+        viewBox={`0 0 ${COIL.width} ${COIL.height}`}
+        role="img"
+        aria-label={`the job stands at ${STAGE_WORDS[stage]}`}
+      >
+        <Path d={path} fill="none" stroke={t.ink2} strokeWidth={9} />
+        <Path d={path} fill="none" stroke={t.paper} strokeWidth={6} />
+        {STAGES.map((name, i) => {
+          const at = place(i);
+          const before = i > from && i <= here ? place(i - 1) : null;
+          return before && before.y === at.y ? (
+            <Path key={name} d={`M${before.x} ${at.y} H${at.x}`} stroke={t.copper} strokeWidth={9} />
+          ) : null;
+        })}
+        {STAGES.map((name, i) => (
+          <StageDot key={name} name={STAGE_WORDS[name]} index={i} here={here} from={from} />
+        ))}
+      </Svg>
+      {onOpen ? KEPT_STAGES.map((name) => <StageTarget key={name} name={name} onPress={() => onOpen(name)} />) : null}
+    </View>
+  );
+}
+
+/** A stage that has a sheet of its own opens it. */
+function StageTarget({ name, onPress }: { name: Stage; onPress: () => void }) {
+  const { x, y } = place(STAGES.indexOf(name));
+  const share = (value: number, whole: number): `${number}%` => `${(100 * value) / whole}%`;
+  return (
+    <TouchableRipple
+      role="link"
+      aria-label={`open ${STAGE_WORDS[name]}`}
+      onPress={onPress}
+      style={{
+        position: 'absolute',
+        left: share(x - 40, COIL.width),
+        top: share(y - 24, COIL.height),
+        width: share(80, COIL.width),
+        height: share(68, COIL.height),
+      }}
     >
-      <Path d={path} fill="none" stroke={t.ink2} strokeWidth={9} />
-      <Path d={path} fill="none" stroke={t.paper} strokeWidth={6} />
-      {STAGES.map((name, i) => {
-        const at = place(i);
-        const before = i > from && i <= here ? place(i - 1) : null;
-        return before && before.y === at.y ? (
-          <Path key={name} d={`M${before.x} ${at.y} H${at.x}`} stroke={t.copper} strokeWidth={9} />
-        ) : null;
-      })}
-      {STAGES.map((name, i) => (
-        <StageDot key={name} name={STAGE_WORDS[name]} index={i} here={here} from={from} />
-      ))}
-    </Svg>
+      <View />
+    </TouchableRipple>
   );
 }
 

@@ -1,4 +1,5 @@
 export * from './isolate';
 export * from './request';
 export type { HeldSection } from './sections';
+export * from './sight';
 export type { IsolationWhy, IsolationWhyCode } from './why';

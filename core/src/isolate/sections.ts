@@ -5,7 +5,7 @@ import { NITROGEN_RANGE } from '../nitrogen/realGas';
 import { likelyTube } from '../tube/findTube';
 import type { FieldReader } from '../unit/fieldReader';
 import { KELVIN_AT_0_C } from '../unit/units';
-import { flood, networkOf, splitForGas, type Network } from './network';
+import { flood, networkOf, splitForGas, touches, type Network } from './network';
 import type { SectionHoldRequest } from './request';
 
 /** A piece of the circuit between cuts, to be held on its own. */
@@ -65,7 +65,7 @@ function volumesOf(circuit: CircuitGraph, split: CircuitGraph, read: FieldReader
  *
  * @param circuit  as drawn
  * @param cuts     ids of the parts to cut at: they belong to no section
- * @returns        sections in the order of their first part, each with what it holds [m3, from part volumes and tube sizes given; what nobody
+ * @returns        sections (a port on a cut serves both sides of it) in the order of their first part, each with what it holds [m3, from part volumes and tube sizes given; what nobody
  *                 gave counts nothing], ports it still needs, and the least leak its hold sees [Pa m3/s]
  * @source         a hold's blind part grows with its volume: smallestSeen = 2 V s / t
  */
@@ -80,17 +80,26 @@ export function sectionsOf(circuit: CircuitGraph, cuts: readonly string[], seen:
   for (const start of left) {
     const nodes = flood(network, [start], { bars, passesCompressor: () => true });
     for (const node of nodes) left.delete(node);
+    if (isPort(network, nodes)) continue;
     const parts = circuit.parts.map((part) => part.id).filter((id) => [...nodes].some((node) => partOf(node) === id));
     const links = split.links
       .map((link, i) => ({ link, i }))
       .filter(({ link }) => [link.from, link.to].some((end) => parts.includes(end) || nodes.has(end)));
     const inTubes = links.reduce((sum, { i }) => sum + (volumes.ofLink[i] ?? 0), 0);
     const volumeM3 = inTubes + parts.reduce((sum, id) => sum + (volumes.ofPart.get(id) ?? 0), 0);
-    const hasPort = hasTap(network, nodes) || links.some(({ link }) => link.tap === true);
+    const hasPort = hasTap(network, nodes) || links.some(({ link }) => link.tap === true) || hasPortAtCut(network, nodes, bars);
     sections.push({ parts, volumeM3, portsNeeded: hasPort ? 0 : 1, smallestSeenPaM3S: seen && seen(volumeM3) });
   }
   return sections;
 }
+
+/** A port that hangs on a cut alone is no section: it serves those the cut parts. */
+const isPort = (network: Network, nodes: ReadonlySet<string>) => [...nodes].every((node) => network.part(node).kind === 'port');
+
+const hasPortAtCut = (network: Network, nodes: ReadonlySet<string>, isCut: (node: string) => boolean): boolean =>
+  network.nodes.some(
+    (cut) => isCut(cut) && touches(network, cut, nodes) && network.ways(cut).some((way) => network.part(way.to).kind === 'port'),
+  );
 
 /** Whether a gauge can be put on anywhere among these. */
 export const hasTap = (network: Network, nodes: ReadonlySet<string>): boolean =>

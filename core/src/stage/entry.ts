@@ -5,16 +5,11 @@ import type { EntryPhoto, RecordEntry } from '../record/chain';
 import { canonicalHash } from '../record/chain';
 import type { ReadingsRequest } from '../refrigerant/readings';
 import type { Quantity } from '../unit/units';
-import type { Stage } from '../vocabulary/stage';
+import { KEPT_STAGES, type KeptStage } from '../vocabulary/stage';
 import type { AlsoOpenedKind } from './alsoOpened';
 import type { JoiningMethod } from './joining';
 import type { GateCode } from './gates';
 import type { TorchPoint } from './torch';
-
-/** Stages whose work is kept in the job's own chain. */
-export const KEPT_STAGES = ['find', 'decide', 'make-safe'] as const;
-export type KeptStage = (typeof KEPT_STAGES)[number];
-export const isKeptStage = (stage: Stage): stage is KeptStage => (KEPT_STAGES as readonly Stage[]).includes(stage);
 
 /** A place on the circuit: a part's id, a tube as `from>to`, or the rig's own hoses. */
 export type Place = string;

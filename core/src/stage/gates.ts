@@ -1,6 +1,5 @@
-import { isBefore, type Stage } from '../vocabulary/stage';
-import type { KeptStage, StageFact } from './entry';
-import { factsOf, lastOf } from './entry';
+import { isBefore, type KeptStage, type Stage } from '../vocabulary/stage';
+import { factsOf, lastOf, type StageFact } from './entry';
 import { isExplained, lookedOn, lossOf } from './loss';
 import { torchPoints, type TorchFacts, type TorchPoint } from './torch';
 

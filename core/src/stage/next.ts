@@ -1,10 +1,10 @@
-import { isBefore, type Stage } from '../vocabulary/stage';
+import { isBefore, isKeptStage, type KeptStage, type Stage } from '../vocabulary/stage';
 import { jobStage } from '../record/jobStage';
 import type { JointState } from '../record/state';
-import { factsOf, isKeptStage, lastOf, type KeptStage, type StageFact } from './entry';
+import { factsOf, lastOf, type StageFact } from './entry';
 import { openGates, openPriceChecks, type GateCode } from './gates';
 import { notedStage, waitsFor } from './progress';
-import { torchPoints, type TorchFacts, type TorchPoint } from './torch';
+import { torchPoints, watchOf, type TorchFacts, type TorchPoint } from './torch';
 
 export type NextStep =
   | 'note-complaint'
@@ -105,4 +105,15 @@ export function nextOf(job: JobFacts): Next {
   if (!isKeptStage(stage)) return nextByJoints(stage, job);
   const waiting = waitsFor(job.facts, stage);
   return waiting ? { stage, step: 'wait', by: waiting.forWhom } : IN_STAGE[stage](job);
+}
+
+/** Where a job stands by its own entries and its joints, what comes next, and the watch that runs. */
+export function standingOf(job: JobFacts) {
+  const states = job.joints.map((joint) => joint.state);
+  const watch = watchOf(job.facts);
+  return {
+    stage: jobStage(notedStage(job.facts, job.began, job.stored), states),
+    next: nextOf(job),
+    watch: watch?.endedAt === null ? watch : null,
+  };
 }

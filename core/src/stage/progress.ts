@@ -1,5 +1,5 @@
-import { isBefore, type Stage } from '../vocabulary/stage';
-import { KEPT_STAGES, type KeptStage, type StageFact } from './entry';
+import { isBefore, KEPT_STAGES, type KeptStage, type Stage } from '../vocabulary/stage';
+import type { StageFact } from './entry';
 
 export const STAGE_STATES = ['open', 'done', 'skipped'] as const;
 export type StageState = (typeof STAGE_STATES)[number];

@@ -4,3 +4,8 @@ export type Stage = (typeof STAGES)[number];
 
 /** Before, at or after: which of two stages comes first in the order of work. */
 export const isBefore = (stage: Stage, other: Stage): boolean => STAGES.indexOf(stage) < STAGES.indexOf(other);
+
+/** Stages whose work is kept in the job's own chain. */
+export const KEPT_STAGES = ['find', 'decide', 'make-safe'] as const;
+export type KeptStage = (typeof KEPT_STAGES)[number];
+export const isKeptStage = (stage: Stage): stage is KeptStage => (KEPT_STAGES as readonly Stage[]).includes(stage);

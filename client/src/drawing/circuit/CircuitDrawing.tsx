@@ -1,18 +1,26 @@
 import type { JointSummary } from '@kesto/contract/api';
-import { layOut, type CircuitGraph, type CircuitLink } from '@kesto/core';
+import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink } from '@kesto/core';
 import type { UnitPreferences } from '@kesto/core/unit';
-import { useMemo, useState } from 'react';
+import type { CircuitSide } from '@kesto/core/vocabulary';
+import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg from 'react-native-svg';
 import { JointRings } from './JointRings';
 import { LetterScale } from './Lettering';
-import { placed } from './place';
+import { placed, type Placed } from './place';
 import { PlacedSign } from './PlacedSign';
 import { Targets, type Chosen } from './Targets';
-import { Tube } from './Tube';
+import { Tube, type TubeFill } from './Tube';
 import { TubeMarks } from './TubeMarks';
 import { tubeText } from './tubeText';
 import { Wall } from './Wall';
+
+/** What else is drawn on a circuit needs to know. */
+export interface LaidCircuit {
+  readonly graph: CircuitGraph;
+  readonly layout: CircuitLayout;
+  readonly view: Placed;
+}
 
 interface CircuitDrawingProps {
   readonly graph: CircuitGraph;
@@ -23,6 +31,11 @@ interface CircuitDrawingProps {
   /** Those that sit on it. */
   readonly joints?: readonly JointSummary[];
   readonly chosen?: Chosen;
+  /** What fills a tube, where that is not told by its side. */
+  readonly fillOf?: (link: CircuitLink) => TubeFill;
+  readonly partFillOf?: (id: string) => TubeFill;
+  /** Drawn above everything else. */
+  readonly overlay?: (laid: LaidCircuit) => ReactNode;
   readonly onChoose?: (chosen: Chosen) => void;
 }
 
@@ -31,9 +44,11 @@ const isPart = (chosen: Chosen, id: string) => chosen !== null && 'part' in chos
 const isLink = (chosen: Chosen, index: number) => chosen !== null && 'link' in chosen && chosen.link === index;
 
 /** A circuit in flow order: the compressor outdoors, liquid one way, gas the other. */
-export function CircuitDrawing({ graph, upright, maxHeight, joints = [], chosen = null, onChoose, units }: CircuitDrawingProps) {
+export function CircuitDrawing(props: CircuitDrawingProps) {
+  const { graph, upright, maxHeight, joints = [], chosen = null, onChoose, units, fillOf, partFillOf, overlay } = props;
   const layout = useMemo(() => layOut(graph), [graph]);
   const view = useMemo(() => placed(layout, upright), [layout, upright]);
+  const fillFor = (link: CircuitLink | undefined, side: CircuitSide): TubeFill => (fillOf && link ? fillOf(link) : side);
   const [shownPx, setShownPx] = useState(view.width);
   const aspect = view.width / view.height;
   return (
@@ -45,16 +60,18 @@ export function CircuitDrawing({ graph, upright, maxHeight, joints = [], chosen 
         <Svg width="100%" height="100%" viewBox={`0 0 ${view.width} ${view.height}`} role="img" aria-label="the circuit">
           {view.wall ? <Wall view={view} /> : null}
           {layout.links.map(({ index, points, side }) => (
-            <Tube key={index} points={points.map(view.at)} side={side} chosen={isLink(chosen, index)} />
+            <Tube key={index} points={points.map(view.at)} fill={fillFor(graph.links[index], side)} chosen={isLink(chosen, index)} />
           ))}
           {layout.links.map(({ index, points }) => (
             <TubeMarks key={index} points={points.map(view.at)} text={textOf(graph.links[index], units)} />
           ))}
           {layout.parts.map((laid) => {
             const part = graph.parts.find((p) => p.id === laid.id);
-            return part ? <PlacedSign key={laid.id} laid={laid} part={part} view={view} chosen={isPart(chosen, laid.id)} /> : null;
+            const fill = partFillOf?.(laid.id) ?? laid.side;
+            return part ? <PlacedSign key={laid.id} {...{ laid, part, view, fill }} chosen={isPart(chosen, laid.id)} /> : null;
           })}
           <JointRings joints={joints} graph={graph} layout={layout} view={view} />
+          {overlay?.({ graph, layout, view })}
         </Svg>
       </LetterScale>
       {onChoose ? <Targets layout={layout} view={view} graph={graph} onChoose={onChoose} /> : null}

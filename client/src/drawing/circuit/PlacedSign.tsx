@@ -4,12 +4,14 @@ import { G } from 'react-native-svg';
 import { Lettering } from './Lettering';
 import type { Placed } from './place';
 import { Sign } from './Sign';
+import type { TubeFill } from './Tube';
 
 interface PlacedSignProps {
   readonly laid: LaidPart;
   readonly part: CircuitPart;
   readonly view: Placed;
   readonly chosen: boolean;
+  readonly fill: TubeFill;
 }
 
 /** Parts that are named on the drawing even where nobody gave them a name. */
@@ -50,12 +52,12 @@ function labelOf({ kind, flow }: LaidPart, view: Placed, x: number): Label {
   return stands ? { x: away * 24, y: 0, anchor: away > 0 ? 'start' : 'end' } : { x: 0, y: BELOW[kind] ?? 28, anchor: 'middle' };
 }
 
-export function PlacedSign({ laid, part, view, chosen }: PlacedSignProps) {
+export function PlacedSign({ laid, part, view, chosen, fill }: PlacedSignProps) {
   const at = view.at(laid);
   const text = part.name ?? (NAMED.includes(part.kind) ? CIRCUIT_KIND_WORDS[part.kind].replace(' coil', '') : '');
   return (
     <G x={at.x} y={at.y}>
-      <Sign part={part} flow={view.flow(laid.flow)} chosen={chosen} side={laid.side} />
+      <Sign part={part} flow={view.flow(laid.flow)} chosen={chosen} fill={fill} />
       {text ? <Lettering {...labelOf(laid, view, at.x)} text={text} /> : null}
     </G>
   );

@@ -1,7 +1,8 @@
-import type { CircuitPart, CircuitSide } from '@kesto/core';
+import type { CircuitPart } from '@kesto/core';
 import { Circle, G, Line, Path, Polygon, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import type { Flow } from './place';
+import { insideOf, type TubeFill } from './Tube';
 
 const ANGLE: Readonly<Record<Flow, number>> = { right: 0, down: 90, left: 180, up: 270 };
 
@@ -22,10 +23,10 @@ interface SignProps {
   readonly flow: Flow;
   readonly chosen?: boolean;
   /** Coils and vessels are filled as the tubes of their side are. */
-  readonly side?: CircuitSide;
+  readonly fill?: TubeFill;
 }
 
-export function Sign({ part, flow, chosen = false, side = 'low' }: SignProps) {
+export function Sign({ part, flow, chosen = false, fill = 'low' }: SignProps) {
   const t = useTokens();
   const pen = { stroke: t.ink, strokeWidth: 2, fill: t.paper } as const;
   const half = signHalf(part.kind);
@@ -33,7 +34,7 @@ export function Sign({ part, flow, chosen = false, side = 'low' }: SignProps) {
     <G>
       {chosen ? <Circle r={half + 9} fill={t.copper} opacity={0.25} /> : null}
       <G rotation={ANGLE[flow]}>
-        <Shape part={part} pen={pen} ink={t.ink} inside={side === 'high' ? t.metals.copper.fill : t.paper} />
+        <Shape part={part} pen={pen} ink={t.ink} inside={insideOf(fill, t) ?? t.paper} />
       </G>
       {part.kind === 'valve' ? <ValveState part={part} /> : null}
     </G>
@@ -167,6 +168,6 @@ function Coil({ pen, inside }: { pen: Pen; inside: string }) {
 function ValveState({ part }: { part: CircuitPart }) {
   const t = useTokens();
   if (part.closes === undefined) return null;
-  const d = part.closes ? 'M-5 -24 l4 5 7 -10' : 'M-5 -29 l10 10 M5 -29 l-10 10';
+  const d = part.closes ? 'M-27 -19 l4 5 7 -10' : 'M-28 -24 l10 10 M-18 -24 l-10 10';
   return <Path d={d} stroke={part.closes ? t.teal : t.red} strokeWidth={3} fill="none" />;
 }

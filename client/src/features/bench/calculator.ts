@@ -1,22 +1,8 @@
 import { calcErrorText } from '@kesto/contract/wording';
-import {
-  parseDuration,
-  parseFlow,
-  parseGaugePressure,
-  parseLength,
-  parseMass,
-  parseNumber,
-  parseTemperature,
-  type CalcError,
-  type Quantity,
-  type Reading,
-  type Result,
-  type UnitPreferences,
-} from '@kesto/core';
+import type { CalcError, Quantity, Reading, Result, UnitPreferences } from '@kesto/core';
 import type { Draft } from '@/features/planner/drafts';
+import { readField, type FieldKind } from '@/ui/form/readField';
 import type { Picture } from './picture';
-
-export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'mass' | 'time' | 'volume' | 'number';
 
 export interface CalculatorField {
   readonly key: string;
@@ -61,38 +47,9 @@ export interface Calculator {
   readonly answer: (asked: { quantities: Quantities; values: Values; units: UnitPreferences }) => Result<Answer>;
 }
 
-const bare = (units: UnitPreferences) => units.length === 'metric';
-
 /** A bare number is in the person's own unit. */
-export function parseField(field: CalculatorField, text: string, units: UnitPreferences): Result<Quantity> {
-  switch (field.kind) {
-    case 'length':
-      return parseLength(text, bare(units) ? 'mm' : 'in', field.key);
-    case 'distance':
-      return parseLength(text, bare(units) ? 'm' : 'ft', field.key);
-    case 'pressure':
-      return parseGaugePressure(text, units.pressure, field.key);
-    case 'temperature':
-      return parseTemperature(text, units.temperature, field.key);
-    case 'flow':
-      return parseFlow(text, bare(units) ? 'L/min' : 'scfh', field.key);
-    case 'mass':
-      return parseMass(text, field.key);
-    case 'time':
-      return parseDuration(text, field.key);
-    case 'volume':
-      return plain(field, text.replace(/\s*(L|l|ft3)$/, ''), /ft3$/.test(text) ? 'ft3' : 'L');
-    case 'number':
-      return plain(field, text, '');
-  }
-}
-
-function plain(field: CalculatorField, text: string, unit: string): Result<Quantity> {
-  const value = parseNumber(text);
-  return value === null
-    ? { ok: false, errors: [{ kind: 'unreadable', field: field.key, text, examples: ['10', '2.5'] }] }
-    : { ok: true, value: { value, unit } };
-}
+export const parseField = (field: CalculatorField, text: string, units: UnitPreferences): Result<Quantity> =>
+  readField(field.kind, text, { key: field.key, units });
 
 export const initialValues = (calculator: Calculator, units: UnitPreferences): Values =>
   Object.fromEntries([

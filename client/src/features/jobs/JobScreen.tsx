@@ -1,5 +1,6 @@
 import type { JobView, JointSummary } from '@kesto/contract';
-import { JOINT_STATE_WORDS } from '@kesto/contract/wording';
+import { JOINT_STATE_WORDS, nextText } from '@kesto/contract/wording';
+import { isKeptStage } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -8,6 +9,7 @@ import { TouchableRipple } from 'react-native-paper';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
 import { useMayMake } from '@/features/session/useMayMake';
+import { nextHref, stageHref } from '@/features/stage/stageHref';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
 import { JointOrder } from '@/ui/JointOrder';
@@ -36,9 +38,8 @@ function Ready({ job }: { job: JobView }) {
   const wide = useIsWide();
   const [adding, setAdding] = useState(false);
   const mayMake = useMayMake();
-  const next =
-    job.order.find((j) => j.state === 'not-planned') ??
-    job.order.find((j) => ['planned', 'brazed', 'rework', 'sent-back'].includes(j.state));
+  const here = job.order.find((joint) => joint.id === job.next.joint);
+  const href = nextHref(job, job.next);
   const toPlan = job.order.filter((j) => j.state === 'not-planned').length;
   const pressure = (pa: number) => readingText(formatGaugePressure(gaugePascals(pa), units));
   return (
@@ -49,14 +50,13 @@ function Ready({ job }: { job: JobView }) {
       up={{ label: 'today', href: '/' }}
       cells={jobCells(job)}
       action={
-        next && mayMake
-          ? {
-              label: next.state === 'not-planned' ? `Plan ${next.tag}` : `Go on at ${next.tag}`,
-              onPress: () => router.push(`/joints/${next.id}`),
-            }
-          : job.order.length === 0 && mayMake
-            ? { label: 'Add the first joint', onPress: () => setAdding(true) }
-            : undefined
+        !mayMake
+          ? undefined
+          : href
+            ? { label: here ? `${nextText(job.next)} ${here.tag}` : nextText(job.next), onPress: () => router.push(href) }
+            : job.next.step === 'add-joint'
+              ? { label: nextText(job.next), onPress: () => setAdding(true) }
+              : undefined
       }
       aside={
         <View style={{ gap: 6 }}>
@@ -71,7 +71,12 @@ function Ready({ job }: { job: JobView }) {
     >
       <View style={wide ? { flexDirection: 'row', gap: 16, alignItems: 'center' } : { gap: 12 }}>
         <View style={wide ? { flex: 1 } : undefined}>
-          <StageCoil stage={job.stage} began={job.began} done={job.done} />
+          <StageCoil
+            stage={job.stage}
+            began={job.began}
+            done={job.done}
+            onOpen={(stage) => isKeptStage(stage) && router.push(stageHref(job.id, stage))}
+          />
         </View>
         {wide ? (
           <View style={{ flex: 1 }}>
@@ -86,7 +91,7 @@ function Ready({ job }: { job: JobView }) {
           </Words>
           {job.order.length === 0 ? ' · no joint yet' : toPlan > 0 ? ` · ${toPlan} to plan` : ' · all planned'}
         </Words>
-        <JointOrder joints={job.order} here={next?.id ?? null} onOpen={(j) => router.push(`/joints/${j.id}`)} />
+        <JointOrder joints={job.order} here={here?.id ?? null} onOpen={(j) => router.push(`/joints/${j.id}`)} />
       </View>
       <Words size={15} tone="ink2">
         high side {pressure(job.circuit.highSideDesignGaugePa)}, low side {pressure(job.circuit.lowSideDesignGaugePa)} on the plate

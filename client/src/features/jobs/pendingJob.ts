@@ -1,5 +1,6 @@
 import type { JobView, JointSummary, PutJobEntryRequest, PutJobRequest, PutJointRequest, UnitView } from '@kesto/contract';
-import { jobStage } from '@kesto/core';
+import { standingOf } from '@kesto/core';
+import { stagesWith } from '@/features/stage/pendingStages';
 import { stateWith } from '@/features/joint/pendingJoint';
 import { bodyOf, goes, type Command } from '@/outbox';
 
@@ -40,7 +41,7 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
   const sums = notes.flatMap(({ command, body }) =>
     body.kind === 'sum' && !job.sums.some((sum) => sum.id === command.params['entry']) ? [{ ...body.values, ...signed(command) }] : [],
   );
-  return {
+  const whole: JobView = {
     ...job,
     order,
     joints: order.length,
@@ -48,6 +49,7 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
     schools: schools?.body.kind === 'schools' ? { ...schools.body.values, ...signed(schools.command) } : job.schools,
     sums: [...job.sums, ...sums],
   };
+  return stagesWith(whole, pending, by);
 }
 
 /** A job that only this device knows yet; the server settles its number. */
@@ -60,8 +62,8 @@ export function newJob(command: Command, units: readonly UnitView[], number: num
   return {
     id: command.params['job'] ?? '',
     ...{ number, title, site, circuit, circuitId, unit: plate },
-    stage: jobStage('plan', []),
-    began: 'plan',
+    ...standingOf({ facts: [], began: 'find', stored: 'find', joints: [], near: [], safetyClass: null }),
+    ...{ began: 'find', stored: 'find', stages: { entries: [], near: [], history: { leaks: [], joints: [] } } },
     done: false,
     planned: 0,
     joints: 0,

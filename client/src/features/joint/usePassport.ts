@@ -40,7 +40,7 @@ export function usePassport(joint: JointView) {
 
   async function judge(kind: 'accepted' | 'sent-back', text: string) {
     const values = kind === 'accepted' ? { note: text } : { why: text };
-    await keep(entryWrite(joint.id, uuid(), { kind, deviceTime: new Date().toISOString(), values, photos: [] }));
+    await keep(entryWrite(joint.id, uuid(), { jobId: joint.job.id, kind, deviceTime: new Date().toISOString(), values, photos: [] }));
   }
 
   return {

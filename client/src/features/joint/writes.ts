@@ -11,12 +11,16 @@ export const planWrite = (jointId: string, planId: string, body: Body<'putPlan'>
   changes: ofJoint(jointId),
 });
 
-/** After its photos: the record names them by what they hold. */
-export const entryWrite = (jointId: string, entryId: string, body: Body<'putEntry'>): Write<'putEntry'> => ({
+/** After its photos, and after what was made safe on its job: the record names them, and the torch asks for it. */
+export const entryWrite = (
+  jointId: string,
+  entryId: string,
+  { jobId, ...body }: Body<'putEntry'> & { jobId: string },
+): Write<'putEntry'> => ({
   route: 'putEntry',
   params: { joint: jointId, entry: entryId },
   body,
-  things: [thing.joint(jointId), ...body.photos.map(thing.photo)],
+  things: [thing.joint(jointId), thing.job(jobId), ...body.photos.map(thing.photo)],
   changes: ofJoint(jointId),
 });
 

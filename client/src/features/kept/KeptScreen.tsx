@@ -1,5 +1,5 @@
-import type { PutEntryRequest } from '@kesto/contract';
-import { ENTRY_WORDS, WRITE_WORDS } from '@kesto/contract/wording';
+import type { PutEntryRequest, PutStageEntryRequest } from '@kesto/contract';
+import { ENTRY_WORDS, stageEntryWord, WRITE_WORDS } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -17,6 +17,7 @@ import { WayToServer } from './WayToServer';
 /** What it is, in words: an entry by its own kind, what has a name by that. */
 function whatOf(command: Command): string {
   if (command.route === 'putEntry') return `entry: ${ENTRY_WORDS[bodyOf<PutEntryRequest>(command).kind]}`;
+  if (command.route === 'putStageEntry') return `of the job: ${stageEntryWord(bodyOf<PutStageEntryRequest>(command).kind)}`;
   const named = bodyOf<{ tag?: string; title?: string; name?: string } | undefined>(command);
   const name = named?.tag ?? named?.title ?? named?.name;
   return name ? `${WRITE_WORDS[command.route]}: ${name}` : WRITE_WORDS[command.route];

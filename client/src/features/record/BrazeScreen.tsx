@@ -7,6 +7,8 @@ import { jointCells } from '@/features/joint/cells';
 import { AtTheTorch } from '@/features/planner/AtTheTorch';
 import { Flags, MakeSafe, Notes } from '@/features/planner/Cautions';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
+import { TorchLocked } from '@/features/safe/TorchLocked';
+import { useTorchLock } from '@/features/safe/useTorchLock';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Keys';
 import { Sheet } from '@/ui/Sheet';
@@ -43,6 +45,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
   const units = useUnits();
   const { data: van } = useVanStock();
   const form = useBraze(joint);
+  const lock = useTorchLock(joint.job.id);
   const plan = joint.plan?.plan ?? null;
   const forbidden = plan?.fillers.filter((f) => f.verdict === 'forbidden') ?? [];
   const options = (van?.fillers ?? []).map(({ designation }) => ({
@@ -58,11 +61,12 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       up={{ label: 'joint', href: `/joints/${joint.id}` }}
       cells={jointCells(joint)}
       action={{
-        label: form.entry.busy ? 'Keeping' : 'It is brazed',
-        disabled: form.entry.busy || !joint.plan,
+        label: form.entry.busy ? 'Keeping' : lock ? 'The torch is locked' : 'It is brazed',
+        disabled: form.entry.busy || !joint.plan || lock !== null,
         onPress: () => void form.keep(),
       }}
     >
+      <TorchLocked jobId={joint.job.id} lock={lock} />
       {plan ? (
         <>
           <PlannerDrawing plan={plan} units={units} detail="sizes" flagged />

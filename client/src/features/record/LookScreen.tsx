@@ -32,7 +32,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
   const [result, setResult] = useState<LookResult | null>(null);
   const [note, setNote] = useState('');
   const photos = usePhotos();
-  const entry = useEntry(joint.id);
+  const entry = useEntry(joint);
   const limit = bestAllowed(findings);
   const points = joint.plan?.plan.inspect ?? [];
   const toggle = (name: LookFinding) => {

@@ -10,7 +10,7 @@ export function useBraze(joint: JointView) {
   const units = useUnits();
   const [form, setForm] = useState<BrazeForm>(() => prefilled(joint.plan, units));
   const [problems, setProblems] = useState<BrazeProblems>({});
-  const entry = useEntry(joint.id);
+  const entry = useEntry(joint);
   const photos = usePhotos();
   const differs = differsFromPlan(joint, form.filler);
 

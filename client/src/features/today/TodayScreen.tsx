@@ -1,7 +1,8 @@
-import type { Due, Today } from '@kesto/contract';
+import type { Due, JobSummary, Today } from '@kesto/contract';
+import { KEPT_STAGES } from '@kesto/core/vocabulary';
 import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
 import { JOINT_STATE_WORDS } from '@kesto/contract/wording/record';
-import { STAGE_WORDS } from '@kesto/contract/wording/stages';
+import { nextText, STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
 import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
@@ -92,7 +93,7 @@ function Ready({ today }: { today: Today }) {
             {job.unit.tag} {job.unit.name}, job {job.number}
           </Words>
           <Words size={15} tone="ink2">
-            {job.title}. {STAGE_WORDS[job.stage]}: {job.planned} of {job.joints} planned
+            {job.title}. {STAGE_WORDS[job.stage]}: {standsAt(job)}
           </Words>
           <StageRow stage={job.stage} began={job.began} done={job.done} />
         </Row>
@@ -126,6 +127,12 @@ function Ready({ today }: { today: Today }) {
   );
 }
 
+/** Before the joints, what comes next; then how far they are planned. */
+const standsAt = ({ next, planned, joints }: JobSummary) =>
+  KEPT_STAGES.some((stage) => stage === next.stage)
+    ? nextText(next).replace(/^./, (c) => c.toLowerCase())
+    : `${planned} of ${joints} planned`;
+
 /** What an empty day asks first. */
 function NothingOpen({ made, mayMake }: { made: boolean; mayMake: boolean }) {
   if (!mayMake) return <Empty title="No open job" text="Jobs that are opened show here with what waits at each." />;
@@ -143,11 +150,20 @@ function dueText(due: Due): string {
   return due.kind === 'approval' ? `approval for ${APPROVAL_WORDS[due.scope]} ends ${day}` : `approvals to be confirmed by ${day}`;
 }
 
-const waits = ({ sentBack, due, toRead }: Today) => sentBack.length + due.length + toRead.length > 0;
+const watched = ({ jobs }: Today) => jobs.filter((job) => job.watch !== null);
+const waits = (today: Today) => watched(today).length + today.sentBack.length + today.due.length + today.toRead.length > 0;
 
 function Waiting({ today }: { today: Today }) {
   return (
     <View>
+      {watched(today).map(({ id, unit, watch }) => (
+        <Row key={id} label="watch" mark={<Flag letter="!" />} href={`/jobs/${id}/safe`}>
+          <Words bold>
+            {unit.tag}, fire watch until {format(new Date(watch?.endsAt ?? 0), 'HH:mm')}
+          </Words>
+          <Words size={15}>by {watch?.by}</Words>
+        </Row>
+      ))}
       {today.sentBack.map((back) => (
         <Row key={back.joint.id} label="sent back" mark={<SentBackMark />} href={`/joints/${back.joint.id}`}>
           <Words bold>

@@ -53,6 +53,7 @@ export const WRITE_WORDS = {
   putJob: 'a job opened',
   putJoint: 'a joint added',
   putJobEntry: 'a note of the job',
+  putStageEntry: 'a note of a stage',
   putPlan: 'a plan',
   putEntry: 'an entry of the record',
   putPhoto: 'a photo',

@@ -2,12 +2,12 @@ import type {
   AlsoOpenedKind,
   ApprovalWay,
   CheckResult,
+  CircuitKind,
   FindMethod,
   GateCode,
   HotWorkAnswer,
   JoiningMethod,
   JoiningWhy,
-  NextStep,
   OpenGate,
   PictureOf,
   PlaceWhy,
@@ -15,9 +15,9 @@ import type {
   Sign,
   StageEntryKind,
   StageFact,
+  StageValues,
   TorchPoint,
 } from '@kesto/core';
-import { CIRCUIT_KIND_WORDS } from './circuit';
 import { HOLD_VERDICT_WORDS, ISOLATION_METHOD_WORDS } from './isolation';
 
 export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
@@ -129,27 +129,6 @@ export function gateText({ gate, open }: Pick<OpenGate, 'gate' | 'open'>): strin
   return names.length === 0 ? GATES[gate] : `${GATES[gate]}: ${names.join(', ')}`;
 }
 
-export const NEXT_STEP_WORDS: Readonly<Record<NextStep, string>> = {
-  'note-complaint': 'Note the complaint',
-  'note-loss': 'Note what was lost',
-  'check-a-place': 'Check the first place',
-  'look-on': 'Look on',
-  'end-find': 'Found: go on to decide',
-  wait: 'Waits',
-  'choose-isolation': 'How is it got at?',
-  'answer-price-check': 'Answer what the price waits for',
-  'ask-approval': 'Ask for the yes',
-  'end-decide': 'Decided: make it safe',
-  'answer-point': 'Make it safe',
-  'end-make-safe': 'Safe: plan the joints',
-  'add-joint': 'Add the first joint',
-  'plan-joint': 'Plan',
-  'braze-joint': 'Go on at',
-  'look-joint': 'Look at',
-  hold: 'Joints made: hold next',
-  finish: 'Open the job',
-};
-
 /** Why a place is worth looking at. */
 export function placeWhyText(why: PlaceWhy): string {
   switch (why.code) {
@@ -160,7 +139,7 @@ export function placeWhyText(why: PlaceWhy): string {
     case 'earlier-joint':
       return `${why.tag} was made here`;
     case 'kind':
-      return KIND_WHYS[CIRCUIT_KIND_WORDS[why.kind]] ?? CIRCUIT_KIND_WORDS[why.kind];
+      return KIND_WHYS[why.kind];
     case 'shakes':
       return 'tube at the compressor: it shakes';
     case 'in-the-wall':
@@ -172,13 +151,26 @@ export function placeWhyText(why: PlaceWhy): string {
   }
 }
 
-const KIND_WHYS: Readonly<Record<string, string>> = {
+const KIND_WHYS: Readonly<Record<CircuitKind, string>> = {
   port: 'cap and core',
-  'shut-off valve': 'stem, cap and its joints',
-  'evaporator coil': 'bends at the coil’s ends, level of the drip pan',
-  'condenser coil': 'bends at the coil’s ends',
+  valve: 'stem, cap and its joints',
+  solenoid: 'stem tube and its joints',
+  'expansion-valve': 'its nuts and joints, the power head',
+  switch: 'its capillary, where it rubs',
+  transducer: 'its thread and seal',
   capillary: 'where it rubs, and at its clamps',
-  'pressure switch': 'its capillary, where it rubs',
+  drier: 'both ends',
+  'sight-glass': 'the glass and its seal',
+  fitting: 'its joints',
+  distributor: 'its fine tubes, where they touch',
+  'check-valve': 'both ends',
+  'reversing-valve': 'its four stubs and pilot tubes',
+  evaporator: 'bends at its ends, the level of the drip pan',
+  condenser: 'bends at its ends, where it rubs its frame',
+  accumulator: 'rust under its insulation',
+  receiver: 'its relief valve and fittings',
+  compressor: 'terminals and stubs',
+  tube: 'along it',
 };
 
 const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
@@ -215,75 +207,50 @@ const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
 };
 export const stageEntryWord = (kind: StageEntryKind): string => STAGE_ENTRY_WORDS[kind];
 
+type NameOf = (place: string) => string;
+const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
+
+/** What an entry of each kind says, in one line. */
+const SAYS: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], name: NameOf) => string } = {
+  began: () => '',
+  done: () => '',
+  skipped: (v) => v.reason,
+  waiting: (v) => `for ${v.forWhom}: ${v.what}`,
+  reopened: (v) => v.why,
+  overruled: (v) => `${GATES[v.gate]} – ${v.reason}`,
+  complaint: (v) => v.text,
+  loss: (v) => `${v.lostKg} kg in ${v.days} days`,
+  readings: (v) => v.request.refrigerant,
+  sign: (v, name) => and(`${name(v.place)}: ${SIGN_WORDS[v.sign]}`, v.note),
+  'checked-place': (v, name) => and(`${name(v.place)}: ${FIND_METHOD_WORDS[v.method]}`, CHECK_RESULT_WORDS[v.result], v.note),
+  'section-hold': (v, name) => `${v.parts.map(name).join(', ')}: ${HOLD_VERDICT_WORDS[v.verdict]}`,
+  'stopped-looking': (v) => v.reason,
+  isolation: (v) => and(ISOLATION_METHOD_WORDS[v.method], v.reason),
+  joining: (v, name) => `${name(v.place)}: ${JOINING_METHOD_WORDS[v.method]}, ${v.why}`,
+  'also-opened': (v, name) => and(`${ALSO_OPENED_WORDS[v.what]} (${name(v.place)}): ${v.choice === 'yes' ? 'yes' : 'left'}`, v.why),
+  'price-held-until': (v) => v.check,
+  'price-check': (v) => `${v.of}: ${v.found}`,
+  approval: (v) => and(`${v.by}, ${APPROVAL_WAY_WORDS[v.how]}: ${v.for}`, v.amount),
+  'refrigerant-fate': (v) => and(REFRIGERANT_FATE_WORDS[v.fate], v.why),
+  'locked-off': (v) => `key with ${v.keyHolder}`,
+  'before-picture': (v) => and(PICTURE_WORDS[v.of], v.note),
+  recovered: (v) => `${(v.grossKg - v.tareKg).toFixed(2)} kg in ${v.minutes} min`,
+  'zero-and-open': (v) => v.note ?? 'both sides at zero, open to air',
+  'hot-work': (v) =>
+    and(
+      `${TORCH_POINT_WORDS[v.point].name}: ${HOT_WORK_ANSWER_WORDS[v.answer]}`,
+      v.oxygenPercent === undefined ? undefined : `${v.oxygenPercent} % oxygen`,
+      v.note,
+    ),
+  told: (v) => v.who,
+  covered: (v) => v.what,
+  'cooling-arranged': (v) => v.how,
+  'watch-began': (v) => `${v.minutes} min, by ${v.by}`,
+  'watch-ended': (v) => v.reason ?? '',
+};
+
 /** What an entry says, in one line. `name` says what a place is called. */
-export function stageFactText(fact: StageFact, name: (place: string) => string = (place) => place): string {
-  const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
-  switch (fact.kind) {
-    case 'began':
-    case 'done':
-      return '';
-    case 'skipped':
-    case 'stopped-looking':
-      return fact.values.reason;
-    case 'waiting':
-      return `for ${fact.values.forWhom}: ${fact.values.what}`;
-    case 'reopened':
-      return fact.values.why;
-    case 'overruled':
-      return `${GATES[fact.values.gate]} – ${fact.values.reason}`;
-    case 'complaint':
-      return fact.values.text;
-    case 'loss':
-      return `${fact.values.lostKg} kg in ${fact.values.days} days`;
-    case 'readings':
-      return fact.values.request.refrigerant;
-    case 'sign':
-      return and(`${name(fact.values.place)}: ${SIGN_WORDS[fact.values.sign]}`, fact.values.note);
-    case 'checked-place':
-      return and(
-        `${name(fact.values.place)}: ${FIND_METHOD_WORDS[fact.values.method]}`,
-        CHECK_RESULT_WORDS[fact.values.result],
-        fact.values.note,
-      );
-    case 'section-hold':
-      return `${fact.values.parts.map(name).join(', ')}: ${HOLD_VERDICT_WORDS[fact.values.verdict]}`;
-    case 'isolation':
-      return and(ISOLATION_METHOD_WORDS[fact.values.method], fact.values.reason);
-    case 'joining':
-      return `${name(fact.values.place)}: ${JOINING_METHOD_WORDS[fact.values.method]}, ${fact.values.why}`;
-    case 'also-opened':
-      return and(`${ALSO_OPENED_WORDS[fact.values.what]} (${name(fact.values.place)}): ${fact.values.choice}`, fact.values.why);
-    case 'price-held-until':
-      return fact.values.check;
-    case 'price-check':
-      return `${fact.values.of}: ${fact.values.found}`;
-    case 'approval':
-      return and(`${fact.values.by}, ${APPROVAL_WAY_WORDS[fact.values.how]}: ${fact.values.for}`, fact.values.amount);
-    case 'refrigerant-fate':
-      return and(REFRIGERANT_FATE_WORDS[fact.values.fate], fact.values.why);
-    case 'locked-off':
-      return `key with ${fact.values.keyHolder}`;
-    case 'before-picture':
-      return and(PICTURE_WORDS[fact.values.of], fact.values.note);
-    case 'recovered':
-      return `${(fact.values.grossKg - fact.values.tareKg).toFixed(2)} kg in ${fact.values.minutes} min`;
-    case 'zero-and-open':
-      return fact.values.note ?? 'both sides at zero, open to air';
-    case 'hot-work':
-      return and(
-        HOT_WORK_ANSWER_WORDS[fact.values.answer],
-        fact.values.oxygenPercent === undefined ? undefined : `${fact.values.oxygenPercent} % oxygen`,
-        fact.values.note,
-      );
-    case 'told':
-      return fact.values.who;
-    case 'covered':
-      return fact.values.what;
-    case 'cooling-arranged':
-      return fact.values.how;
-    case 'watch-began':
-      return `${fact.values.minutes} min, by ${fact.values.by}`;
-    case 'watch-ended':
-      return fact.values.reason ?? '';
-  }
+export function stageFactText(fact: StageFact, name: NameOf = (place) => place): string {
+  const says = SAYS[fact.kind] as (values: StageFact['values'], name: NameOf) => string; // cast: the row of this very kind
+  return says(fact.values, name);
 }

@@ -1,3 +1,4 @@
+import type { Next, NextStep } from '@kesto/core';
 import type { Stage } from '@kesto/core/vocabulary';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
@@ -13,3 +14,27 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   charge: 'charge',
   'hand-over': 'hand over',
 };
+
+export const NEXT_STEP_WORDS: Readonly<Record<NextStep, string>> = {
+  'note-complaint': 'Note the complaint',
+  'note-loss': 'Note what was lost',
+  'check-a-place': 'Check the first place',
+  'look-on': 'Look on',
+  'end-find': 'Found: decide',
+  wait: 'Waits',
+  'choose-isolation': 'How is it got at?',
+  'answer-price-check': 'Answer what the price waits for',
+  'ask-approval': 'Ask for the yes',
+  'end-decide': 'Decided: make safe',
+  'answer-point': 'Answer what is open',
+  'end-make-safe': 'Safe: plan the joints',
+  'add-joint': 'Add the first joint',
+  'plan-joint': 'Plan',
+  'braze-joint': 'Go on at',
+  'look-joint': 'Look at',
+  hold: 'Joints made: hold next',
+  finish: 'Open the job',
+};
+
+/** What comes next, for whoever looks at today or at the job. */
+export const nextText = (next: Next): string => (next.step === 'wait' ? `Waits for ${next.by ?? 'somebody'}` : NEXT_STEP_WORDS[next.step]);

@@ -7,7 +7,7 @@ import {
   type PutJointRequest,
   type Today,
 } from '@kesto/contract';
-import { factOf, jobStage, jointAt, nextOf, notedStage, readContent, safetyClassOf, watchOf } from '@kesto/core';
+import { factOf, jointAt, readContent, safetyClassOf, standingOf } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/once';
 import type { JobRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
@@ -87,13 +87,9 @@ interface Kept {
   readonly kept: StagesKept;
 }
 
-/** Where the job stands by its own entries and its joints, and what comes next. */
 function standing({ stage, began }: JobRow, { order, circuit, kept }: Kept) {
   const facts = kept.entries.map(factOf);
-  const job = { facts, began, stored: stage, joints: order, near: kept.near, safetyClass: safetyClassOf(circuit) };
-  const states = order.map((joint) => joint.state);
-  const watch = watchOf(facts);
-  return { stage: jobStage(notedStage(facts, began, stage), states), next: nextOf(job), watch: watch?.endedAt === null ? watch : null };
+  return standingOf({ facts, began, stored: stage, joints: order, near: kept.near, safetyClass: safetyClassOf(circuit) });
 }
 
 const toJob = ({ id, circuit_id, number, title, stage, began, done }: JobRow, order: readonly JointSummary[]) => ({

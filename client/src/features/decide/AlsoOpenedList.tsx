@@ -1,0 +1,108 @@
+import type { JobView } from '@kesto/contract';
+import { ALSO_OPENED_WORDS, JOINING_METHOD_WORDS } from '@kesto/contract/wording';
+import { alsoOpened, factsOf, type AlsoOpened, type CircuitGraph } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useShopSchools } from '@/features/shop/api';
+import type { StageWork } from '@/features/stage/useStage';
+import { FrameKey } from '@/ui/Keys';
+import { VerdictMark } from '@/ui/marks';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import type { IsolationWork } from './useIsolation';
+
+interface AlsoOpenedListProps {
+  readonly job: JobView;
+  readonly graph: CircuitGraph;
+  readonly isolation: IsolationWork;
+  readonly nameOf: (place: string) => string;
+  readonly work: StageWork;
+  readonly onJoining: () => void;
+}
+
+/** What is changed while it is open, each taken or left with its reason; and how the joints are made. */
+export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining }: AlsoOpenedListProps) {
+  const { data: schools } = useShopSchools();
+  const items = isolation.answer ? alsoOpened(graph, isolation.work, isolation.answer.opened, { ...schools, ...job.schools?.schools }) : [];
+  const joined = factsOf(work.facts, 'joining');
+  return (
+    <View>
+      <Heading size={17}>While it is open</Heading>
+      {items.length === 0 ? (
+        <Words size={15} tone="ink2">
+          Nothing else, as far as the drawing tells.
+        </Words>
+      ) : null}
+      {items.map((item) => (
+        <Item key={item.what + item.place} item={item} name={nameOf(item.place)} work={work} />
+      ))}
+      <View style={{ gap: 4, paddingTop: 10 }}>
+        {joined.map((fact) => (
+          <Words key={fact.id} size={15}>
+            {nameOf(fact.values.place)}:{' '}
+            <Words size={15} bold>
+              {JOINING_METHOD_WORDS[fact.values.method]}
+            </Words>
+            , {fact.values.why}
+          </Words>
+        ))}
+        {work.mayNote && isolation.work.length > 0 ? <FrameKey label="How the joints are made" onPress={onJoining} /> : null}
+      </View>
+    </View>
+  );
+}
+
+function Item({ item, name, work }: { item: AlsoOpened; name: string; work: StageWork }) {
+  const t = useTokens();
+  const [leaving, setLeaving] = useState(false);
+  const [why, setWhy] = useState('');
+  const answer = factsOf(work.facts, 'also-opened').findLast(
+    (fact) => fact.values.what === item.what && fact.values.place === item.place,
+  )?.values;
+  const about = { what: item.what, place: item.place };
+  const reason = why.trim();
+  return (
+    <View style={{ borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 8, gap: 6 }}>
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        <VerdictMark verdict={answer ? (answer.choice === 'yes' ? 'best' : 'forbidden') : 'avoid'} />
+        <View style={{ flex: 1 }}>
+          <Words size={15} bold>
+            {ALSO_OPENED_WORDS[item.what]}
+            {item.what === name ? '' : `, ${name}`}
+          </Words>
+          <Words size={14} tone="ink2">
+            {answer
+              ? answer.choice === 'yes'
+                ? `changed too${answer.why ? `: ${answer.why}` : ''}`
+                : `left: ${answer.why ?? ''}`
+              : 'change it too?'}
+          </Words>
+        </View>
+        {work.mayNote && !answer ? (
+          <>
+            <FrameKey
+              label="Yes"
+              says={`yes, ${ALSO_OPENED_WORDS[item.what]} ${name}`}
+              disabled={work.busy}
+              onPress={() => void work.note('also-opened', { ...about, choice: 'yes' })}
+            />
+            <FrameKey label="Leave it" says={`leave ${ALSO_OPENED_WORDS[item.what]} ${name}`} onPress={() => setLeaving(!leaving)} />
+          </>
+        ) : null}
+      </View>
+      {leaving && !answer ? (
+        <View style={{ gap: 8 }}>
+          <TextField label="why it is left" value={why} onChange={setWhy} />
+          <FrameKey
+            label="Leave it"
+            disabled={work.busy || reason === ''}
+            onPress={() =>
+              void work.note('also-opened', { ...about, choice: 'declined', why: reason }).then((kept) => kept && setLeaving(false))
+            }
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+}

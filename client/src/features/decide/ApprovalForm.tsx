@@ -1,0 +1,50 @@
+import { APPROVAL_WAY_WORDS } from '@kesto/contract/wording';
+import { APPROVAL_WAYS, openPriceChecks, type ApprovalWay } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { NoteForm } from '@/features/stage/NoteForm';
+import type { StageWork } from '@/features/stage/useStage';
+import { Choice } from '@/ui/Keys';
+import { Words } from '@/ui/Words';
+
+/** Who said yes, to what, how; or whom it waits for. */
+export function ApprovalForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
+  const [how, setHow] = useState<ApprovalWay>('phone');
+  const held = openPriceChecks(work.facts);
+  const then = (kept: Promise<boolean>) => void kept.then((isKept) => isKept && onKept());
+  return (
+    <View style={{ gap: 22 }}>
+      <NoteForm
+        title="The yes"
+        fields={{ by: 'who said yes', for: 'to what', amount: 'price, where one was named' }}
+        optional={['amount']}
+        main
+        label="Keep the yes"
+        busy={work.busy}
+        onKeep={({ by = '', for: what = '', amount = '' }) =>
+          then(work.note('approval', { by, how, for: what, ...(amount === '' ? {} : { amount }) }))
+        }
+      >
+        <Choice
+          label="how"
+          value={how}
+          onChange={setHow}
+          options={APPROVAL_WAYS.map((value) => ({ value, label: APPROVAL_WAY_WORDS[value] }))}
+        />
+        {held.length > 0 ? (
+          <Words size={15} tone="amber">
+            No price before this is looked at: {held.join(', ')}.
+          </Words>
+        ) : null}
+      </NoteForm>
+      <NoteForm
+        title="Or it waits"
+        says="The job stands here until the answer comes; today says for whom."
+        fields={{ what: 'what it waits for', forWhom: 'for whom' }}
+        label="It waits"
+        busy={work.busy}
+        onKeep={({ what = '', forWhom = '' }) => then(work.note('waiting', { what, forWhom }))}
+      />
+    </View>
+  );
+}

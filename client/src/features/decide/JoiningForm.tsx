@@ -1,0 +1,93 @@
+import type { JobView } from '@kesto/contract';
+import { JOINING_METHOD_WORDS, joiningWhyText } from '@kesto/contract/wording';
+import { joiningChoices, safetyClassOf, type CircuitGraph, type JoiningMethod } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import type { StageWork } from '@/features/stage/useStage';
+import { lengthM } from '@/ui/form/si';
+import { Choice, KeepKey } from '@/ui/Keys';
+import { VerdictMark } from '@/ui/marks';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+
+interface JoiningFormProps {
+  readonly job: JobView;
+  readonly graph: CircuitGraph;
+  readonly places: readonly string[];
+  readonly nameOf: (place: string) => string;
+  readonly work: StageWork;
+  readonly onKept: () => void;
+}
+
+/** How the joints at a part are made: each way with what speaks for and against it here. */
+export function JoiningForm({ job, graph, places, nameOf, work, onKept }: JoiningFormProps) {
+  const t = useTokens();
+  const [place, setPlace] = useState(places[0] ?? '');
+  const [hot, setHot] = useState<'allowed' | 'not-allowed'>('allowed');
+  const [shakes, setShakes] = useState<'still' | 'shakes'>('still');
+  const [method, setMethod] = useState<JoiningMethod | null>(null);
+  const [why, setWhy] = useState('');
+  const tube = graph.links.find((link) => (link.from === place || link.to === place) && link.tube)?.tube;
+  const choices = joiningChoices({
+    odM: tube ? lengthM(tube.od) : null,
+    ...{ safetyClass: safetyClassOf(job.circuit), near: job.stages.near, vibration: shakes === 'shakes', flameAllowed: hot === 'allowed' },
+  });
+  const reason = why.trim() || joiningWhyText(choices.find((choice) => choice.method === method)?.why ?? []);
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={20}>How the joints are made</Heading>
+      {places.length > 1 ? (
+        <Choice label="at" value={place} onChange={setPlace} options={places.map((value) => ({ value, label: nameOf(value) }))} />
+      ) : (
+        <Words>{nameOf(place)}</Words>
+      )}
+      <Choice
+        label="flame here"
+        value={hot}
+        onChange={setHot}
+        options={[
+          { value: 'allowed', label: 'a flame may be lit here' },
+          { value: 'not-allowed', label: 'no flame here' },
+        ]}
+      />
+      <Choice
+        label="it shakes"
+        value={shakes}
+        onChange={setShakes}
+        options={[
+          { value: 'still', label: 'the line is still' },
+          { value: 'shakes', label: 'it shakes' },
+        ]}
+      />
+      {choices.map((choice) => (
+        <TouchableRipple key={choice.method} role="radio" aria-checked={choice.method === method} onPress={() => setMethod(choice.method)}>
+          <View
+            style={{
+              ...{ flexDirection: 'row', gap: 10, padding: 8, minHeight: 56, borderRadius: 6, alignItems: 'center' },
+              ...{ borderWidth: choice.method === method ? 3 : 1, borderColor: choice.method === method ? t.ink : t.rule },
+            }}
+          >
+            <VerdictMark verdict={choice.verdict} />
+            <View style={{ flex: 1 }}>
+              <Words size={15} bold>
+                {JOINING_METHOD_WORDS[choice.method]}
+              </Words>
+              <Words size={14} tone="ink2">
+                {joiningWhyText(choice.why)}
+              </Words>
+            </View>
+          </View>
+        </TouchableRipple>
+      ))}
+      <TextField label="why, where it is another reason" value={why} onChange={setWhy} />
+      <KeepKey
+        label="Keep how it is joined"
+        busy={work.busy}
+        disabled={method === null || place === ''}
+        onPress={() => method && void work.note('joining', { place, method, why: reason }).then((kept) => kept && onKept())}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,88 @@
+import { factsOf, lastOf, openPriceChecks } from '@kesto/core';
+import { APPROVAL_WAY_WORDS } from '@kesto/contract/wording';
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { NoteForm } from '@/features/stage/NoteForm';
+import type { StageWork } from '@/features/stage/useStage';
+import { FrameKey } from '@/ui/Keys';
+import { Ring } from '@/ui/Ring';
+import { useTokens } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+/** What has to be looked at before a price is named, and whose yes there is. */
+export function PriceChecks({ work }: { work: StageWork }) {
+  const t = useTokens();
+  const [asked, setAsked] = useState<string | null>(null);
+  const answers = factsOf(work.facts, 'price-check');
+  const open = openPriceChecks(work.facts);
+  const approval = lastOf(work.facts, 'approval');
+  const waiting = work.facts.findLast((fact) => fact.stage === 'decide');
+  return (
+    <View>
+      <Heading size={17}>Before a price is named</Heading>
+      {answers.length + open.length === 0 ? (
+        <Words size={15} tone="ink2">
+          Nothing waits. Add what has to be looked at first, and no price is kept before it was.
+        </Words>
+      ) : null}
+      {answers.map((fact) => (
+        <View key={fact.id} style={{ flexDirection: 'row', gap: 10, paddingVertical: 8, borderBottomWidth: 1, borderColor: t.rule }}>
+          <Ring state="done" />
+          <Words size={15} style={{ flex: 1 }}>
+            {fact.values.of}: {fact.values.found}
+          </Words>
+          <Words size={14} tone="ink2">
+            {format(new Date(fact.at), 'HH:mm')}
+          </Words>
+        </View>
+      ))}
+      {open.map((check) => (
+        <View key={check} style={{ paddingVertical: 8, borderBottomWidth: 1, borderColor: t.rule, gap: 8 }}>
+          <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+            <Ring state="open" />
+            <Words size={15} style={{ flex: 1 }}>
+              {check}
+            </Words>
+            {work.mayNote ? (
+              <FrameKey label="Looked" says={`looked at: ${check}`} onPress={() => setAsked(asked === check ? null : check)} />
+            ) : null}
+          </View>
+          {asked === check ? (
+            <NoteForm
+              title="What was found"
+              fields={{ found: 'found' }}
+              label="Keep it"
+              busy={work.busy}
+              onKeep={({ found = '' }) => void work.note('price-check', { of: check, found }).then((kept) => kept && setAsked(null))}
+            />
+          ) : null}
+        </View>
+      ))}
+      {work.mayNote ? (
+        <View style={{ paddingTop: 8 }}>
+          {asked === '' ? (
+            <NoteForm
+              title="To be looked at first"
+              fields={{ check: 'what' }}
+              label="Add it"
+              busy={work.busy}
+              onKeep={({ check = '' }) => void work.note('price-held-until', { check }).then((kept) => kept && setAsked(null))}
+            />
+          ) : (
+            <FrameKey label="Add what has to be looked at" onPress={() => setAsked('')} />
+          )}
+        </View>
+      ) : null}
+      <View style={{ marginTop: 12, padding: 10, backgroundColor: approval ? t.panel : t.amberWash }}>
+        <Words size={15} bold tone={approval ? 'ink' : 'amber'}>
+          {approval
+            ? `yes by ${approval.values.by}, ${APPROVAL_WAY_WORDS[approval.values.how]}: ${approval.values.for}${approval.values.amount ? `, ${approval.values.amount}` : ''}`
+            : waiting?.kind === 'waiting'
+              ? `waits for ${waiting.values.forWhom}: ${waiting.values.what}, since ${format(new Date(waiting.at), 'd MMM, HH:mm')}`
+              : 'nobody has said yes yet'}
+        </Words>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,45 @@
+import { REFRIGERANT_FATE_WORDS } from '@kesto/contract/wording';
+import { lastOf, REFRIGERANT_FATES, type RefrigerantFate as Fate } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { NoteForm } from '@/features/stage/NoteForm';
+import type { StageWork } from '@/features/stage/useStage';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { Heading, Words } from '@/ui/Words';
+
+/** Whether what comes out goes back in. */
+export function RefrigerantFate({ work }: { work: StageWork }) {
+  const [open, setOpen] = useState(false);
+  const [fate, setFate] = useState<Fate>('reuse');
+  const kept = lastOf(work.facts, 'refrigerant-fate')?.values;
+  return (
+    <View style={{ gap: 6 }}>
+      <Heading size={17}>The refrigerant</Heading>
+      <Words size={15}>
+        {kept
+          ? `${REFRIGERANT_FATE_WORDS[kept.fate]}: ${kept.why}`
+          : 'Goes back in where it is clean, dry and of one kind; fresh after a burn-out, acid, or a large vapour leak of a blend.'}
+      </Words>
+      {!work.mayNote ? null : open ? (
+        <NoteForm
+          title="Back in, or fresh"
+          fields={{ why: 'why' }}
+          label="Keep it"
+          busy={work.busy}
+          onKeep={({ why = '' }) => void work.note('refrigerant-fate', { fate, why }).then((done) => done && setOpen(false))}
+        >
+          <Choice
+            label="the refrigerant"
+            value={fate}
+            onChange={setFate}
+            options={REFRIGERANT_FATES.map((value) => ({ value, label: REFRIGERANT_FATE_WORDS[value] }))}
+          />
+        </NoteForm>
+      ) : (
+        <View style={{ alignItems: 'flex-start' }}>
+          <FrameKey label={kept ? 'Decide anew' : 'Say what becomes of it'} onPress={() => setOpen(true)} />
+        </View>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,175 @@
+import type { JobView } from '@kesto/contract';
+import type { CircuitGraph } from '@kesto/core';
+import { lastOf, lossOf, placesToLook, tubePlace } from '@kesto/core';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
+import type { Chosen } from '@/drawing/circuit/Targets';
+import { jobCells } from '@/features/jobs/cells';
+import { Facts } from '@/features/stage/Facts';
+import { Leaving } from '@/features/stage/Leaving';
+import { placeName } from '@/features/stage/placeName';
+import { stageHref } from '@/features/stage/stageHref';
+import { Undrawn } from '@/features/stage/Undrawn';
+import { useStage, type StageWork } from '@/features/stage/useStage';
+import { WithCircuit } from '@/features/stage/WithCircuit';
+import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Keys';
+import { Sheet } from '@/ui/Sheet';
+import { Failed } from '@/ui/states';
+import { useIsWide } from '@/ui/theme';
+import { CheckMarks } from './CheckMarks';
+import { checksOf } from './checks';
+import { ComplaintForm } from './ComplaintForm';
+import { HoldForm } from './HoldForm';
+import { LossForm } from './LossForm';
+import { LossReading } from './LossReading';
+import { PlaceForm } from './PlaceForm';
+import { PlacesChecked } from './PlacesChecked';
+import { PlacesToLook } from './PlacesToLook';
+import { ReadingsForm } from './ReadingsForm';
+import { SectionHunt } from './SectionHunt';
+
+/** What is being noted; null while the sheet is read. */
+type Panel =
+  | { readonly form: 'complaint' | 'loss' | 'readings' | 'leave' }
+  | { readonly form: 'place'; readonly place: string }
+  | { readonly form: 'hold'; readonly parts: readonly string[]; readonly volumeL: number };
+
+export function FindScreen({ id }: { id: string }) {
+  return <WithCircuit id={id}>{(job, graph) => <Ready job={job} graph={graph} />}</WithCircuit>;
+}
+
+/** Where it leaks: what is lost, what was looked at, and where to look next. */
+function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
+  const router = useRouter();
+  const wide = useIsWide();
+  const units = useUnits();
+  const work = useStage(job, 'find');
+  const [panel, setPanel] = useState<Panel | null>(null);
+  const { facts } = work;
+  const loss = lossOf(facts);
+  const checks = checksOf(facts);
+  const nameOf = (place: string) => placeName(graph, place);
+  const toLook = graph ? placesToLook(graph, facts, job.stages.history) : [];
+  const close = () => setPanel(null);
+  const choose = (chosen: Chosen) => {
+    if (!chosen || !graph) return;
+    const link = 'link' in chosen ? graph.links[chosen.link] : undefined;
+    const place = 'part' in chosen ? chosen.part : link && tubePlace(link);
+    if (place) setPanel({ form: 'place', place });
+  };
+  const action = actionOf({
+    job,
+    work,
+    next: toLook[0]?.place,
+    nameOf,
+    open: setPanel,
+    router,
+    end: () => work.note('done', {}),
+  });
+  const over =
+    panel === null ? null : panel.form === 'place' ? (
+      <PlaceForm key={panel.place} place={panel.place} name={nameOf(panel.place)} work={work} onKept={close} />
+    ) : panel.form === 'hold' ? (
+      <HoldForm job={job} parts={panel.parts} volumeL={panel.volumeL} nameOf={nameOf} work={work} onKept={close} />
+    ) : panel.form === 'complaint' ? (
+      <ComplaintForm work={work} onKept={close} />
+    ) : panel.form === 'loss' ? (
+      <LossForm work={work} onKept={close} />
+    ) : panel.form === 'readings' ? (
+      <ReadingsForm job={job} graph={graph} work={work} onKept={close} />
+    ) : (
+      <Leaving work={work} skipSays="Where the leak is known, or there is none to find: a new line, a part that failed." onKept={close} />
+    );
+  const lists = (
+    <View style={{ gap: 16 }}>
+      <PlacesChecked checks={checks} nameOf={nameOf} onOpen={(place) => setPanel({ form: 'place', place })} />
+      {work.mayNote ? <PlacesToLook places={toLook} nameOf={nameOf} onOpen={(place) => setPanel({ form: 'place', place })} /> : null}
+      <Facts facts={facts.filter((fact) => fact.stage === 'find')} nameOf={nameOf} />
+    </View>
+  );
+  return (
+    <Sheet
+      tag={job.unit.tag}
+      title="Where does it leak"
+      subtitle={`job ${job.number}, ${job.circuit.refrigerant}, ${job.title}`}
+      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      cells={jobCells(job)}
+      headerRight={wide ? <LossReading loss={loss} /> : undefined}
+      action={work.mayMake && panel === null ? action : undefined}
+      round={
+        work.mayMake
+          ? { label: panel ? 'close' : 'leave', onPress: () => setPanel(panel ? null : { form: 'leave' }), pressed: panel !== null }
+          : undefined
+      }
+      aside={lists}
+      over={over}
+      overOpen={panel !== null}
+    >
+      {work.problem ? <Failed message={work.problem} /> : null}
+      {wide ? null : <LossReading loss={loss} />}
+      {graph ? (
+        <CircuitDrawing
+          graph={graph}
+          upright={!wide}
+          maxHeight={wide ? 350 : 520}
+          units={units}
+          overlay={(laid) => <CheckMarks checks={checks} {...laid} />}
+          {...(work.mayNote ? { onChoose: choose } : {})}
+        />
+      ) : (
+        <Undrawn job={job} />
+      )}
+      {work.mayNote ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <FrameKey label="Complaint" onPress={() => setPanel({ form: 'complaint' })} />
+          <FrameKey label="What was lost" onPress={() => setPanel({ form: 'loss' })} />
+          <FrameKey label="Readings" onPress={() => setPanel({ form: 'readings' })} />
+        </View>
+      ) : null}
+      {graph ? (
+        <SectionHunt
+          job={job}
+          graph={graph}
+          facts={facts}
+          loss={loss}
+          nameOf={nameOf}
+          onHold={work.mayNote ? (parts, volumeL) => setPanel({ form: 'hold', parts, volumeL }) : null}
+        />
+      ) : null}
+    </Sheet>
+  );
+}
+
+interface ActionAsked {
+  readonly job: JobView;
+  readonly work: StageWork;
+  readonly next: string | undefined;
+  readonly nameOf: (place: string) => string;
+  readonly open: (panel: Panel) => void;
+  readonly router: ReturnType<typeof useRouter>;
+  readonly end: () => Promise<boolean>;
+}
+
+/** A longer one does not go on the pill. */
+const LONGEST_NAME = 18;
+
+/** The one action: what comes next in the job, as far as it is done here. */
+function actionOf({ job, work, next, nameOf, open, router, end }: ActionAsked) {
+  const { state, facts, gates } = work;
+  const hasComplaint = lastOf(facts, 'complaint') !== undefined;
+  const isDone = hasComplaint && gates.length === 0 && checksOf(facts).length > 0;
+  const onward = () => router.push(stageHref(job.id, 'decide'));
+  if (state !== 'open') return { label: 'On to decide', onPress: onward };
+  if (isDone) return { label: 'Found: decide', onPress: () => void end().then((kept) => kept && onward()) };
+  if (!hasComplaint) return { label: 'Note the complaint', onPress: () => open({ form: 'complaint' }) };
+  const name = next === undefined ? '' : nameOf(next);
+  if (next !== undefined)
+    return {
+      label: name.length > LONGEST_NAME ? 'Check next place' : `Check the ${name}`,
+      onPress: () => open({ form: 'place', place: next }),
+    };
+  return { label: 'What keeps it open', onPress: () => open({ form: 'leave' }) };
+}

@@ -1,0 +1,119 @@
+import type { JobView } from '@kesto/contract';
+import { calcErrorText, HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
+import { hold, type Hold, type HoldRequest, type StageValues } from '@kesto/core';
+import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useUnits } from '@/state/units';
+import type { StageWork } from '@/features/stage/useStage';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
+import { FrameKey, KeepKey } from '@/ui/Keys';
+import { Failed } from '@/ui/states';
+import { Flag } from '@/ui/Flag';
+import { Heading, Words } from '@/ui/Words';
+import { usualHold } from './sections';
+
+const FIGURES = {
+  volume: { label: 'volume', kind: 'volume', hint: 'as 2.3 L' },
+  minutes: { label: 'watched, minutes', kind: 'number', hint: 'from 15 min after the last filling' },
+  startPressure: { label: 'pressure at the start', kind: 'pressure' },
+  startTemperature: { label: 'pipe at the start', kind: 'temperature' },
+  endPressure: { label: 'pressure at the end', kind: 'pressure' },
+  endTemperature: { label: 'pipe at the end', kind: 'temperature' },
+} as const;
+
+interface HoldFormProps {
+  readonly job: JobView;
+  readonly parts: readonly string[];
+  readonly volumeL: number;
+  readonly nameOf: (place: string) => string;
+  readonly work: StageWork;
+  readonly onKept: () => void;
+}
+
+type Asked = Pick<StageValues['section-hold'], 'volume' | 'minutes' | 'start' | 'end' | 'gauge' | 'temperatureUncertaintyK'>;
+
+/** A hold of one section from two readings by hand: the amount of gas, not its pressure. */
+export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldFormProps) {
+  const units = useUnits();
+  const figures = useFigures(FIGURES, volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30' } : { minutes: '30' });
+  const [found, setFound] = useState<Hold | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const limit = readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units));
+
+  function asked(): Asked | null {
+    const read = figures.read();
+    if (!read?.volume || !read.minutes || !read.startPressure || !read.startTemperature || !read.endPressure || !read.endTemperature)
+      return null;
+    const { gauge, temperatureUncertaintyK } = usualHold(job);
+    return {
+      ...{ volume: read.volume, minutes: read.minutes.value, gauge, temperatureUncertaintyK },
+      start: { pressure: read.startPressure, temperature: read.startTemperature },
+      end: { pressure: read.endPressure, temperature: read.endTemperature },
+    };
+  }
+  function request({ volume, minutes, start, end, gauge, temperatureUncertaintyK }: Asked): HoldRequest {
+    return {
+      ...{
+        volume,
+        gauge,
+        temperatureUncertaintyK,
+        refrigerant: job.circuit.refrigerant,
+        altitude: { value: job.site.altitudeM, unit: 'm' },
+      },
+      samples: [
+        { seconds: 0, ...start },
+        { seconds: minutes * 60, ...end },
+      ],
+    };
+  }
+  async function keep() {
+    const values = asked();
+    const answer = values && hold(request(values));
+    if (!values || !answer) return;
+    const [error] = answer.ok ? [] : answer.errors;
+    setProblem(error ? `${error.field} ${calcErrorText(error)}` : null);
+    setFound(answer.ok ? answer.value : null);
+    if (!answer.ok) return;
+    const { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear } = answer.value;
+    await work.note('section-hold', { parts, ...values, verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear });
+  }
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={20}>Hold a section</Heading>
+      <Words size={15}>{parts.map(nameOf).join(', ')}</Words>
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <Flag letter="a" />
+        <Words size={15} style={{ flex: 1 }}>
+          Nitrogen only, by a regulator with its relief set. The low side’s limit is {limit}: go up in steps, soap at each.
+        </Words>
+      </View>
+      <FigureFields figures={figures} />
+      {problem ? <Failed message={problem} /> : null}
+      <KeepKey label="Keep this hold" busy={work.busy} onPress={() => void keep()} />
+      {found ? <Found found={found} refrigerant={job.circuit.refrigerant} onClose={onKept} /> : null}
+    </View>
+  );
+}
+
+function Found({ found, refrigerant, onClose }: { found: Hold; refrigerant: string; onClose: () => void }) {
+  const tone = found.verdict === 'leaking' ? 'red' : found.verdict === 'tight' ? 'teal' : 'amber';
+  const scientific = (value: number) => value.toExponential(1).replace('e', ' × 10^');
+  return (
+    <View style={{ gap: 4 }}>
+      <Words size={20} bold tone={tone} role="status">
+        {HOLD_VERDICT_WORDS[found.verdict]}
+      </Words>
+      {found.verdict === 'leaking' && found.gramsPerYear !== null ? (
+        <Words size={15}>
+          about {formatNumber(found.gramsPerYear / 1000, 2)} kg of {refrigerant} a year through the same hole
+        </Words>
+      ) : null}
+      <Words size={15} tone="ink2">
+        This hold sees leaks from {scientific(found.smallestSeenPaM3S)} Pa m³/s on; it read {scientific(found.leakPaM3S)}.
+      </Words>
+      <FrameKey label="Close" onPress={onClose} />
+    </View>
+  );
+}

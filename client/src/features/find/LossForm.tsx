@@ -1,0 +1,34 @@
+import { View } from 'react-native';
+import type { StageWork } from '@/features/stage/useStage';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { massKg } from '@/ui/form/si';
+import { useFigures } from '@/ui/form/useFigures';
+import { KeepKey } from '@/ui/Keys';
+import { Heading, Words } from '@/ui/Words';
+
+const FIGURES = {
+  lost: { label: 'added, or missing', kind: 'mass', hint: 'as 410 g, 5lb 2oz' },
+  days: { label: 'in how many days', kind: 'number', hint: 'since it was full' },
+  charge: { label: 'whole charge by the plate', kind: 'mass', hint: 'as 3.2 kg', optional: true },
+} as const;
+
+/** The loss that has to be explained: what was added, and since when. */
+export function LossForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
+  const figures = useFigures(FIGURES);
+  async function keep() {
+    const read = figures.read();
+    if (!read?.lost || !read.days) return;
+    const charge = read.charge ? { chargeKg: massKg(read.charge) } : {};
+    if (await work.note('loss', { lostKg: massKg(read.lost), days: read.days.value, ...charge })) onKept();
+  }
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={17}>What was lost</Heading>
+      <Words size={15} tone="ink2">
+        It says how large a leak is looked for, and when enough was found.
+      </Words>
+      <FigureFields figures={figures} />
+      <KeepKey label="Keep the loss" busy={work.busy} onPress={() => void keep()} />
+    </View>
+  );
+}

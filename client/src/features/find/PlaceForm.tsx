@@ -1,0 +1,84 @@
+import { CHECK_RESULT_WORDS, FIND_METHOD_SEES, FIND_METHOD_WORDS, SIGN_WORDS } from '@kesto/contract/wording';
+import { CHECK_RESULTS, FIND_METHODS, RIG, SIGNS, type CheckResult, type FindMethod, type Sign } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { PhotoStrip } from '@/features/record/PhotoStrip';
+import { usePhotos } from '@/features/record/usePhotos';
+import type { StageWork } from '@/features/stage/useStage';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
+import { massKg } from '@/ui/form/si';
+import { Choice, KeepKey } from '@/ui/Keys';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+
+const SIZE = { rate: { label: 'how much a year, if it can be told', kind: 'mass', hint: 'as 100 g', optional: true } } as const;
+
+interface PlaceFormProps {
+  readonly place: string;
+  readonly name: string;
+  readonly work: StageWork;
+  readonly onKept: () => void;
+}
+
+/** One place: what was used to look, and what it showed; or a sign that is seen there. */
+export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
+  const [method, setMethod] = useState<FindMethod>(place === RIG ? 'section-hold' : 'soap');
+  const [result, setResult] = useState<CheckResult | null>(null);
+  const [sign, setSign] = useState<Sign | null>(null);
+  const [text, setText] = useState('');
+  const photos = usePhotos();
+  const figures = useFigures(SIZE);
+  const shas = photos.photos.map((photo) => photo.sha256);
+  const note = text.trim() === '' ? {} : { note: text.trim() };
+
+  async function keep() {
+    const read = figures.read();
+    if (!read) return;
+    const grams = read.rate ? { gramsPerYear: massKg(read.rate) * 1000 } : {};
+    if (sign && !(await work.note('sign', { place, sign, ...note }, shas))) return;
+    if (result && !(await work.note('checked-place', { place, method, result, ...(result === 'leak' ? grams : {}), ...note }, shas)))
+      return;
+    onKept();
+  }
+
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={20}>{name}</Heading>
+      <Words size={15} bold>
+        looked with
+      </Words>
+      <Choice
+        label="looked with"
+        value={method}
+        onChange={setMethod}
+        options={FIND_METHODS.map((value) => ({ value, label: FIND_METHOD_WORDS[value] }))}
+      />
+      <Words size={14} tone="ink2">
+        sees {FIND_METHOD_SEES[method]}
+      </Words>
+      <Words size={15} bold>
+        it shows
+      </Words>
+      <Choice
+        label="it shows"
+        value={result}
+        onChange={setResult}
+        options={CHECK_RESULTS.map((value) => ({ value, label: CHECK_RESULT_WORDS[value] }))}
+      />
+      {result === 'leak' ? <FigureFields figures={figures} /> : null}
+      <Words size={15} bold>
+        a sign is seen
+      </Words>
+      <Choice
+        label="a sign is seen"
+        value={sign}
+        onChange={(value) => setSign(value === sign ? null : value)}
+        options={SIGNS.map((value) => ({ value, label: SIGN_WORDS[value] }))}
+      />
+      <TextField label="note" value={text} onChange={setText} multiline />
+      <PhotoStrip photos={photos} />
+      <KeepKey label="Keep this place" busy={work.busy} disabled={result === null && sign === null} onPress={() => void keep()} />
+    </View>
+  );
+}

@@ -1,0 +1,61 @@
+import { stageFactText } from '@kesto/contract/wording';
+import { format } from 'date-fns/format';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import { useTokens } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+import { CheckMark } from './CheckMark';
+import type { Check } from './checks';
+
+/** Without the place, which stands above it. */
+const saysOf = (check: Check) => stageFactText(check.last, () => '').replace(/^: /, '');
+
+/** Every place that was looked at, with what was seen: nothing is as plain as a hit. */
+export function PlacesChecked({
+  checks,
+  nameOf,
+  onOpen,
+}: {
+  checks: readonly Check[];
+  nameOf: (place: string) => string;
+  onOpen: (place: string) => void;
+}) {
+  const t = useTokens();
+  return (
+    <View>
+      <Heading size={20}>Places checked</Heading>
+      {checks.length === 0 ? (
+        <Words size={15} tone="ink2">
+          None yet. Tap the drawing where you look; what shows nothing is kept as well, so that nobody looks there twice.
+        </Words>
+      ) : null}
+      {checks.map((check) => (
+        <TouchableRipple
+          key={check.place}
+          role="button"
+          onPress={() => onOpen(check.place)}
+          style={{ borderBottomWidth: 1, borderColor: t.rule }}
+        >
+          <View style={{ minHeight: 60, flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+            <CheckMark {...check} />
+            <View style={{ flex: 1, paddingVertical: 6 }}>
+              <Words size={15} bold>
+                {nameOf(check.place)}
+              </Words>
+              <Words
+                size={15}
+                bold={check.result === 'leak'}
+                tone={check.result === 'leak' ? 'red' : check.signs.length > 0 ? 'amber' : 'ink2'}
+              >
+                {saysOf(check)}
+              </Words>
+            </View>
+            <Words size={14} tone="ink2">
+              {format(new Date(check.last.at), 'HH:mm')}
+            </Words>
+          </View>
+        </TouchableRipple>
+      ))}
+    </View>
+  );
+}

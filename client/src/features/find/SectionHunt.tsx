@@ -1,0 +1,86 @@
+import type { JobView } from '@kesto/contract';
+import type { CircuitGraph, Loss, StageFact } from '@kesto/core';
+import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Keys';
+import { useTokens } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+import { SightRow } from './SightRow';
+import { cutsIn, holdOf, letterOfSection, sectionName, sightOf, usualCuts, usualHold } from './sections';
+
+interface SectionHuntProps {
+  readonly job: JobView;
+  readonly graph: CircuitGraph;
+  readonly facts: readonly StageFact[];
+  readonly loss: Loss | null;
+  readonly nameOf: (place: string) => string;
+  /** Null for whoever only reads. */
+  readonly onHold: ((parts: readonly string[], volumeL: number) => void) | null;
+}
+
+/** The circuit in sections: how small a leak each one's hold can see, beside the leak that is looked for. */
+export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: SectionHuntProps) {
+  const t = useTokens();
+  const units = useUnits();
+  const [cuts, setCuts] = useState(() => usualCuts(graph));
+  const [choosing, setChoosing] = useState(false);
+  const sight = useMemo(() => sightOf(job, graph, cuts), [job, graph, cuts]);
+  const lookedFor = loss ? Math.max(loss.gramsPerYear - loss.explainedGramsPerYear, 0) : null;
+  if (!sight)
+    return (
+      <Words size={15} tone="ink2">
+        Sections are not worked out: the low side’s{' '}
+        {readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units))} lies beyond the table of nitrogen here.
+      </Words>
+    );
+  const toggle = (id: string) => setCuts(cuts.includes(id) ? cuts.filter((cut) => cut !== id) : [...cuts, id]);
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8, gap: 2 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 }}>
+        <Heading size={15}>
+          how small a leak each hold can see in {usualHold(job).minutes} min at{' '}
+          {readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units))}
+        </Heading>
+        <Words size={14} tone="ink2">
+          kg a year, of {job.circuit.refrigerant}
+        </Words>
+      </View>
+      {sight.sections.length > 1 ? (
+        <SightRow letter={null} name="all as one" section={sight.whole} hold={undefined} lookedFor={lookedFor} />
+      ) : null}
+      {sight.sections.map((section, i) => (
+        <SightRow
+          key={section.parts.join()}
+          letter={letterOfSection(i)}
+          name={sectionName(graph, section.parts, nameOf)}
+          section={section}
+          hold={holdOf(facts, section.parts)}
+          lookedFor={lookedFor}
+          onPress={onHold ? () => onHold(section.parts, section.volumeM3 * 1000) : undefined}
+        />
+      ))}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 10, paddingTop: 8 }}>
+        {onHold ? <FrameKey label={choosing ? 'Cuts chosen' : 'Choose the cuts'} onPress={() => setChoosing(!choosing)} /> : null}
+        <Words size={14} tone="ink2" style={{ flexShrink: 1 }}>
+          {lookedFor === null
+            ? 'Say what was lost to see which of them can tell.'
+            : 'The red line is the leak still looked for. Soap sees 3 g a year, but only where you reach.'}
+        </Words>
+      </View>
+      {choosing ? (
+        <View role="group" aria-label="cut at" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 6 }}>
+          {cutsIn(graph).map((id) => (
+            <FrameKey
+              key={id}
+              label={`${cuts.includes(id) ? '✓ ' : ''}${nameOf(id)}`}
+              says={`cut at ${nameOf(id)}${cuts.includes(id) ? ', chosen' : ''}`}
+              onPress={() => toggle(id)}
+            />
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,52 @@
+import type { JobView } from '@kesto/contract';
+import {
+  factsOf,
+  holdSight,
+  type CircuitGraph,
+  type CircuitKind,
+  type HoldSight,
+  type SectionHoldRequest,
+  type StageFact,
+} from '@kesto/core';
+
+/** Parts that a circuit is usually cut at: what can be shut, and where the pressure is let down. */
+const CUTS: readonly CircuitKind[] = ['valve', 'solenoid', 'expansion-valve', 'capillary'];
+const USUAL: readonly CircuitKind[] = ['valve', 'expansion-valve'];
+
+export const cutsIn = (graph: CircuitGraph): readonly string[] =>
+  graph.parts.filter((part) => CUTS.includes(part.kind)).map((part) => part.id);
+export const usualCuts = (graph: CircuitGraph): readonly string[] =>
+  graph.parts.filter((part) => USUAL.includes(part.kind)).map((part) => part.id);
+
+/** How a section is held, until somebody says otherwise. Judgement: half an hour, a digital gauge, a clamp thermometer. */
+export const usualHold = (job: JobView): SectionHoldRequest => ({
+  testPressure: { value: job.circuit.lowSideDesignGaugePa / 100_000, unit: 'barg' },
+  minutes: 30,
+  gauge: { resolution: { value: 1, unit: 'kPa' } },
+  temperatureUncertaintyK: 0.3,
+});
+
+/** What the hold of each section would see; null where the plate's pressure is beyond what nitrogen's table holds. */
+export function sightOf(job: JobView, graph: CircuitGraph, cuts: readonly string[]): HoldSight | null {
+  const sight = holdSight(graph, cuts, usualHold(job), job.circuit.refrigerant);
+  return sight.ok ? sight.value : null;
+}
+
+const sameParts = (a: readonly string[], b: readonly string[]) => a.length === b.length && a.every((id) => b.includes(id));
+
+/** The last hold of a section; undefined where it was not held. */
+export const holdOf = (facts: readonly StageFact[], parts: readonly string[]) =>
+  factsOf(facts, 'section-hold').findLast((fact) => sameParts(fact.values.parts, parts));
+
+export const letterOfSection = (index: number): string => String.fromCharCode(65 + (index % 26));
+
+/** What a section is told by: its largest part. */
+const TOLD_BY: readonly CircuitKind[] = ['evaporator', 'condenser', 'receiver', 'compressor', 'drier', 'sight-glass', 'accumulator'];
+
+/** By the part that says most of where it is, and how many are with it. */
+export function sectionName(graph: CircuitGraph, parts: readonly string[], nameOf: (id: string) => string): string {
+  const kindOf = (id: string) => graph.parts.find((part) => part.id === id)?.kind;
+  const told = TOLD_BY.flatMap((kind) => parts.find((id) => kindOf(id) === kind) ?? [])[0] ?? parts[0] ?? '';
+  const others = parts.filter((id) => id !== told && kindOf(id) !== 'port').length;
+  return `${nameOf(told).replace(' coil', '')}${others > 0 ? ` +${others}` : ''}`;
+}

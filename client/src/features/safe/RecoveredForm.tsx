@@ -1,0 +1,36 @@
+import { View } from 'react-native';
+import type { StageWork } from '@/features/stage/useStage';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { massKg } from '@/ui/form/si';
+import { useFigures } from '@/ui/form/useFigures';
+import { FlagLine } from '@/ui/Flag';
+import { KeepKey } from '@/ui/Keys';
+import { Heading } from '@/ui/Words';
+
+const FIGURES = {
+  tare: { label: 'cylinder before', kind: 'mass', hint: 'its tare, as 12.1 kg' },
+  gross: { label: 'cylinder after', kind: 'mass' },
+  minutes: { label: 'minutes', kind: 'number' },
+  water: { label: 'water it holds, by its stamp', kind: 'mass', hint: 'for the 80 %', optional: true },
+} as const;
+
+/** What came out, by the scale. */
+export function RecoveredForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
+  const figures = useFigures(FIGURES);
+  async function keep() {
+    const read = figures.read();
+    if (!read?.tare || !read.gross || !read.minutes) return;
+    const [tareKg, grossKg] = [massKg(read.tare), massKg(read.gross)];
+    if (grossKg < tareKg) return figures.setProblems({ gross: 'must not lie under the cylinder before' });
+    const water = read.water ? { waterKg: massKg(read.water) } : {};
+    if (await work.note('recovered', { tareKg, grossKg, minutes: read.minutes.value, ...water })) onKept();
+  }
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={17}>Refrigerant out</Heading>
+      <FlagLine letter="a" text="Never above 80 % of the cylinder, never warmer than 52 °C. One refrigerant to a cylinder." />
+      <FigureFields figures={figures} />
+      <KeepKey label="Keep what came out" busy={work.busy} onPress={() => void keep()} />
+    </View>
+  );
+}

@@ -1,0 +1,103 @@
+import type { JobView } from '@kesto/contract';
+import { WATCH_MINUTES, watchOf } from '@kesto/core';
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useMe } from '@/features/session/useMe';
+import { NoteForm } from '@/features/stage/NoteForm';
+import type { StageWork } from '@/features/stage/useStage';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { Ring } from '@/ui/Ring';
+import { useTokens } from '@/ui/theme';
+import { Mono, Words } from '@/ui/Words';
+import { useNow } from './useNow';
+
+const LENGTHS = [WATCH_MINUTES.least, WATCH_MINUTES.usual, 120] as const;
+const LEADS = ['lead', 'admin'];
+
+const clock = (ms: number) => {
+  const seconds = Math.max(0, Math.ceil(ms / 1000));
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+};
+
+/** The watch after the last flame: by the wall clock, through restarts. */
+export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
+  const t = useTokens();
+  const [beginning, setBeginning] = useState(false);
+  const watch = watchOf(work.facts);
+  const running = watch !== null && watch.endedAt === null;
+  const now = useNow(running);
+  const isLead = LEADS.includes(useMe()?.person.role ?? '');
+  if (!running)
+    return (
+      <View style={{ gap: 10, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
+        <Words size={15} tone="ink2">
+          {watch?.endedAt
+            ? `Watch by ${watch.by} ended ${format(new Date(watch.endedAt), 'd MMM, HH:mm')}.`
+            : 'The watch begins with the last flame.'}
+        </Words>
+        {work.mayMake ? (
+          beginning ? (
+            <Begin work={work} onKept={() => setBeginning(false)} />
+          ) : (
+            <View style={{ alignItems: 'flex-start' }}>
+              <FrameKey label="The last flame is off: begin the watch" onPress={() => setBeginning(true)} />
+            </View>
+          )
+        ) : null}
+      </View>
+    );
+  const [from, to] = [Date.parse(watch.beganAt), Date.parse(watch.endsAt)];
+  const left = to - now;
+  return (
+    <View style={{ gap: 8, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
+        <Ring state={left > 0 ? 'running' : 'done'} share={(now - from) / (to - from)} size={40} />
+        <Mono size={28} tone="amber" aria-label={`${clock(left)} of the watch left`}>
+          {clock(left)}
+        </Mono>
+        <Words size={15} style={{ flex: 1 }}>
+          fire watch by {watch.by}, until {format(new Date(to), 'HH:mm')}, job {job.number}
+        </Words>
+      </View>
+      {!work.mayMake ? null : left <= 0 ? (
+        <FrameKey label="Watched to the end: nothing smoulders" disabled={work.busy} onPress={() => void work.note('watch-ended', {})} />
+      ) : isLead ? (
+        <NoteForm
+          title="End it early"
+          fields={{ reason: 'why' }}
+          label="End the watch"
+          busy={work.busy}
+          onKeep={({ reason = '' }) => void work.note('watch-ended', { reason })}
+        />
+      ) : (
+        <Words size={14} tone="ink2">
+          Before its end only a lead or an admin ends it.
+        </Words>
+      )}
+    </View>
+  );
+}
+
+function Begin({ work, onKept }: { work: StageWork; onKept: () => void }) {
+  const me = useMe();
+  const [minutes, setMinutes] = useState<(typeof LENGTHS)[number]>(WATCH_MINUTES.usual);
+  return (
+    <NoteForm
+      title="Begin the watch"
+      says="60 min after the last flame; 30 where the local rule says so."
+      fields={{ by: 'who watches' }}
+      initial={{ by: me?.person.name ?? '' }}
+      label="The watch begins"
+      busy={work.busy}
+      onKeep={({ by = '' }) => void work.note('watch-began', { minutes, by }).then((kept) => kept && onKept())}
+    >
+      <Choice
+        label="how long"
+        value={String(minutes)}
+        onChange={(value) => setMinutes(LENGTHS.find((length) => String(length) === value) ?? WATCH_MINUTES.usual)}
+        options={LENGTHS.map((length) => ({ value: String(length), label: `${length} min` }))}
+      />
+    </NoteForm>
+  );
+}

@@ -1,0 +1,11 @@
+import { factOf, keepsMakeSafe, safetyClassOf, torchLock, type OpenGate } from '@kesto/core';
+import { useJob } from '@/features/jobs/useJob';
+
+/** What keeps the torch locked on a job; null where nothing does, or its making safe is not kept. */
+export function useTorchLock(jobId: string): OpenGate | null {
+  const { data: job } = useJob(jobId);
+  if (!job) return null;
+  const facts = job.stages.entries.map(factOf);
+  if (!keepsMakeSafe({ facts, began: job.began, stored: job.stored })) return null;
+  return torchLock(facts, { near: job.stages.near, safetyClass: safetyClassOf(job.circuit) });
+}

@@ -1,0 +1,93 @@
+import { gateText } from '@kesto/contract/wording';
+import type { OpenGate } from '@kesto/core';
+import { View } from 'react-native';
+import { useMe } from '@/features/session/useMe';
+import { Flag } from '@/ui/Flag';
+import { Words } from '@/ui/Words';
+import { NoteForm } from './NoteForm';
+import type { StageWork } from './useStage';
+
+const LEADS = ['lead', 'admin'];
+
+/** What keeps a stage from being done, and how it is overruled, skipped or opened again: each with its reason. */
+export function Leaving({ work, skipSays, onKept }: { work: StageWork; skipSays: string; onKept: () => void }) {
+  const { note, busy, gates, state } = work;
+  const isLead = LEADS.includes(useMe()?.person.role ?? '');
+  const protects = gates.some((gate) => gate.protectsPeople);
+  const then = (kept: Promise<boolean>) => void kept.then((isKept) => isKept && onKept());
+  if (state !== 'open')
+    return (
+      <NoteForm
+        title={`This stage is ${state}`}
+        fields={{ why: 'why it is opened again' }}
+        label="Open it again"
+        busy={busy}
+        onKeep={({ why = '' }) => then(note('reopened', { why }))}
+      />
+    );
+  return (
+    <View style={{ gap: 18 }}>
+      {gates.map((gate) => (
+        <Gate
+          key={gate.gate}
+          gate={gate}
+          isLead={isLead}
+          busy={busy}
+          onReason={(reason) => then(note('overruled', { gate: gate.gate, reason }))}
+        />
+      ))}
+      <NoteForm
+        title="Wait for somebody"
+        fields={{ what: 'what it waits for', forWhom: 'for whom' }}
+        label="It waits"
+        busy={busy}
+        onKeep={({ what = '', forWhom = '' }) => then(note('waiting', { what, forWhom }))}
+      />
+      {protects && !isLead ? (
+        <Words size={15} tone="ink2">
+          This stage protects people: only a lead or an admin skips it, signed in on this device.
+        </Words>
+      ) : (
+        <NoteForm
+          title="Skip this stage"
+          says={skipSays}
+          fields={{ reason: 'why it is skipped' }}
+          label="Skip it"
+          busy={busy}
+          onKeep={({ reason = '' }) => then(note('skipped', { reason }))}
+        />
+      )}
+    </View>
+  );
+}
+
+function Gate({ gate, isLead, busy, onReason }: { gate: OpenGate; isLead: boolean; busy: boolean; onReason: (reason: string) => void }) {
+  const line = (
+    <View style={{ flexDirection: 'row', gap: 10 }}>
+      <Flag letter="!" stop={gate.protectsPeople} />
+      <Words size={15} style={{ flex: 1 }}>
+        {gateText(gate).replace(/^./, (c) => c.toUpperCase())}.
+      </Words>
+    </View>
+  );
+  if (gate.protectsPeople && !isLead)
+    return (
+      <View style={{ gap: 8 }}>
+        {line}
+        <Words size={15} tone="ink2">
+          A lead or an admin may overrule it, by name and with the reason: hand the device over and let them sign in.
+        </Words>
+      </View>
+    );
+  return (
+    <NoteForm
+      title="Go on in spite of it"
+      fields={{ reason: 'why' }}
+      label="Overrule it"
+      busy={busy}
+      onKeep={({ reason = '' }) => onReason(reason)}
+    >
+      {line}
+    </NoteForm>
+  );
+}

@@ -1,0 +1,13 @@
+import type { JobSummary } from '@kesto/contract';
+import type { KeptStage, Next } from '@kesto/core';
+import type { Href } from 'expo-router';
+
+const PATHS: Readonly<Record<KeptStage, 'find' | 'decide' | 'safe'>> = { find: 'find', decide: 'decide', 'make-safe': 'safe' };
+
+export const stageHref = (jobId: string, stage: KeptStage): Href => `/jobs/${jobId}/${PATHS[stage]}`;
+
+/** Where what comes next is done; null where it is done on the job itself, or nowhere yet. */
+export function nextHref({ id }: Pick<JobSummary, 'id'>, next: Next): Href | null {
+  if (next.joint !== undefined) return `/joints/${next.joint}`;
+  return next.stage in PATHS ? stageHref(id, next.stage as KeptStage) : null; // cast: just looked for
+}

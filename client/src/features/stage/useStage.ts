@@ -1,0 +1,44 @@
+import type { JobView } from '@kesto/contract';
+import {
+  factOf,
+  openGates,
+  safetyClassOf,
+  stageState,
+  type KeptStage,
+  type StageEntryKind,
+  type StageFact,
+  type StageValues,
+} from '@kesto/core';
+import { useMemo } from 'react';
+import { v7 as uuid } from 'uuid';
+import { useMayMake } from '@/features/session/useMayMake';
+import { useWrite } from '@/outbox';
+import { stageEntryWrite } from './writes';
+
+/** Notes one thing in a stage; true once it is safe on the device and was not refused at once. */
+export type Note = <Kind extends StageEntryKind>(kind: Kind, values: StageValues[Kind], photos?: readonly string[]) => Promise<boolean>;
+
+/** One stage of a job: what is noted of the job, what keeps it from being done, and how something is noted. */
+export function useStage(job: JobView, stage: KeptStage) {
+  const mayMake = useMayMake();
+  const { keep, busy, problem } = useWrite();
+  const { entries, near } = job.stages;
+  const { circuit } = job;
+  const facts: readonly StageFact[] = useMemo(() => entries.map(factOf), [entries]);
+  const about = useMemo(() => ({ near, safetyClass: safetyClassOf(circuit) }), [near, circuit]);
+  const note: Note = (kind, values, photos = []) =>
+    keep(
+      stageEntryWrite(job.id, uuid(), {
+        ...{ stage, kind, photos, deviceTime: new Date().toISOString() },
+        values: values as Readonly<Record<string, unknown>>, // cast: every kind carries an object
+      }),
+    );
+  const state = stageState(facts, stage);
+  return {
+    ...{ facts, about, note, busy, state, problem: problem?.message ?? null },
+    gates: openGates(facts, stage, about),
+    mayNote: mayMake && state === 'open',
+    mayMake,
+  };
+}
+export type StageWork = ReturnType<typeof useStage>;
