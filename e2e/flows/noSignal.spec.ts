@@ -67,7 +67,7 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
     await kesto.action('Open the job');
     await kesto.seesJob();
     await says(kesto, /1 kept here/);
-    await kesto.action('Add the first joint');
+    await page.getByRole('button', { name: 'Add a joint' }).filter({ visible: true }).click();
     await page.getByTestId('joint-title').fill('suction line, by the wall');
     await page.getByRole('button', { name: 'Plan this joint' }).click();
     await expect(page.getByRole('heading', { name: `${tag}-01` })).toBeVisible();
@@ -92,6 +92,20 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
     await kesto.action('Send now');
     await expect(visible('All stored')).toBeVisible();
     await kesto.findTag(`${tag}-01`);
+  });
+
+  await test.step('the torch is locked until its list is answered, with the line cut as well', async () => {
+    const joint = page.url();
+    await page.goto(`${joint}/braze`);
+    await expect(visible(/The torch stays locked: zero on both sides/)).toBeVisible();
+    await cut(page);
+    await page.getByRole('button', { name: 'Make it safe' }).filter({ visible: true }).click();
+    await kesto.answersTorch();
+    await expect(visible('The torch may be lit')).toBeVisible();
+    await says(kesto, /5 kept here/);
+    await mend(page);
+    await page.goto(joint);
+    await says(kesto, 'all stored');
   });
 
   await test.step('brazed with a photo, the line cut, the page reloaded: one entry and its photo arrive', async () => {

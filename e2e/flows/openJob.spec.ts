@@ -40,7 +40,7 @@ test('a machine from its plate, a job on it, its first joint planned', async ({ 
     await kesto.action('Open the job');
     await kesto.seesJob();
     await looks();
-    await kesto.action('Add the first joint');
+    await page.getByRole('button', { name: 'Add a joint' }).filter({ visible: true }).click();
     await page.getByTestId('joint-title').fill('liquid line into the valve');
     await page.getByRole('button', { name: 'Plan this joint' }).click();
     await expect(page.getByRole('heading', { name: `${tag}-01` })).toBeVisible();

@@ -6,6 +6,15 @@ export interface PhotoFile {
   readonly buffer: Buffer;
 }
 
+/** What locks the torch, and the field that is asked for it. */
+const TORCH = [
+  ['zero on both sides, open to air', 'through what it is open'],
+  ['extinguisher', 'how'],
+  ['fire watch', 'who, and for how many minutes'],
+  ['sprinklers and detectors', 'how'],
+  ['air to breathe', 'how'],
+] as const;
+
 /** The application as a person meets it: found by what is written on it. */
 export class Kesto {
   constructor(readonly page: Page) {}
@@ -28,6 +37,19 @@ export class Kesto {
 
   async action(label: string | RegExp): Promise<void> {
     await this.page.getByTestId('action').filter({ hasText: label, visible: true }).click();
+  }
+
+  /** Answers everything that locks the torch, on the sheet that asks it. */
+  async answersTorch(): Promise<void> {
+    for (const [point, note] of TORCH) {
+      await this.page
+        .getByRole('button', { name: new RegExp(`^${point}:`) })
+        .filter({ visible: true })
+        .click();
+      await this.page.getByLabel(note, { exact: true }).filter({ visible: true }).first().fill('seen to');
+      await this.page.getByTestId('keep').filter({ visible: true }).click();
+      await expect(this.page.getByTestId('keep').filter({ visible: true })).toHaveCount(0);
+    }
   }
 
   async openJob(name: string): Promise<void> {

@@ -1,5 +1,5 @@
 import type { OutletKind, SectionRequest } from '../purge/request';
-import type { CircuitKind, Side } from '../vocabulary';
+import type { CircuitKind, NearKind, Side } from '../vocabulary';
 import type { Quantity } from '../unit/units';
 import { LENGTH_UNITS } from '../unit/units';
 import { kindOf, LETS_DOWN, partOfPassage, reached, splitReversing, type CircuitGraph, type CircuitLink } from './graph';
@@ -18,7 +18,7 @@ export interface JointOnCircuit {
   readonly side: Side;
   readonly tube: CircuitLink['tube'] | null;
   /** Parts so near along the tube that its heat may reach them. */
-  readonly near: readonly { readonly kind: CircuitKind; readonly distance: Quantity }[];
+  readonly near: readonly { readonly kind: NearKind; readonly distance: Quantity }[];
   /** Tubes and parts that nitrogen sweeps on this side, as far as they are measured. */
   readonly sections: readonly SectionRequest[];
   readonly outlet: OutletKind;

@@ -15,7 +15,7 @@ import type { TorchPoint } from './torch';
 export type Place = string;
 export const RIG: Place = 'rig';
 
-export const SIGNS = ['oil', 'oily-dirt', 'frost', 'corrosion', 'rubbed', 'earlier-repair'] as const;
+export const SIGNS = ['oil', 'oily-dirt', 'frost', 'corrosion', 'rubbed', 'earlier-repair', 'soft-solder'] as const;
 export type Sign = (typeof SIGNS)[number];
 /** In order of cost. */
 export const FIND_METHODS = ['look', 'sniffer', 'gas-and-ear', 'soap', 'section-hold'] as const;

@@ -8,3 +8,4 @@ export * from './torch';
 export * from './gates';
 export * from './next';
 export * from './safetyClass';
+export * from './softSolder';

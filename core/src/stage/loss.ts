@@ -25,9 +25,18 @@ export function lossOf(facts: readonly StageFact[]): Loss | null {
   const leaks = leaksOf(facts);
   return {
     ...{ lostKg, days, gramsPerYear: (lostKg * 1000 * DAYS_PER_YEAR) / days },
-    explainedGramsPerYear: leaks.reduce((sum, leak) => sum + (leak.gramsPerYear ?? 0), 0),
+    explainedGramsPerYear: Math.max(sumOf(leaks), sumOf(leakingSections(facts))),
     unsized: leaks.filter((leak) => leak.gramsPerYear === undefined).length,
   };
+}
+
+const sumOf = (leaks: readonly { readonly gramsPerYear?: number | null }[]) =>
+  leaks.reduce((sum, leak) => sum + (leak.gramsPerYear ?? 0), 0);
+
+/** Sections whose last hold leaked: the places in them are found or not, so they are not added to those. */
+function leakingSections(facts: readonly StageFact[]) {
+  const last = new Map(factsOf(facts, 'section-hold').map((fact) => [fact.values.parts.join(), fact.values]));
+  return [...last.values()].filter((held) => held.verdict === 'leaking');
 }
 
 /** Leaks found, each place once: the last that was said of it counts. */

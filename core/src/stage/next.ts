@@ -66,9 +66,11 @@ function nextInDecide({ facts }: JobFacts): Next {
 function nextInMakeSafe(job: JobFacts): Next {
   const stage = 'make-safe';
   const gates = openGates(job.facts, stage, job);
-  const open = torchPoints(job.facts, job).find(({ point }) => gates.some((gate) => gate.open.includes(point)));
-  const [gate] = gates;
-  return open && gate ? { stage, step: 'answer-point', point: open.point, why: gate.gate } : { stage, step: 'end-make-safe' };
+  for (const { point } of torchPoints(job.facts, job)) {
+    const gate = gates.find(({ open }) => open.includes(point));
+    if (gate) return { stage, step: 'answer-point', point, why: gate.gate };
+  }
+  return { stage, step: 'end-make-safe' };
 }
 
 const IN_STAGE: Readonly<Record<KeptStage, (job: JobFacts) => Next>> = {

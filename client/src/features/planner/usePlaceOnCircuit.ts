@@ -1,12 +1,18 @@
 import type { JointView } from '@kesto/contract';
-import { jointAt, type JointOnCircuit } from '@kesto/core';
+import { factOf, jointAt, softSolderNear, type JointOnCircuit } from '@kesto/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
 import { useCircuitDrawing } from '@/features/circuit/api';
+import { useJob } from '@/features/jobs/useJob';
 
-/** What the circuit's drawing says of the joint's place; null where it sits on none, or its place was drawn away. */
-export function usePlaceOnCircuit({ at, circuit }: JointView): JointOnCircuit | null {
+/** What the circuit's drawing says of the joint's place, with soft solder that was seen there; null where it sits on none, or its place was drawn away. */
+export function usePlaceOnCircuit({ at, circuit, job }: JointView): JointOnCircuit | null {
   const { data } = useCircuitDrawing(at ? circuit.id : skipToken);
   const graph = data?.drawing?.circuit;
-  return useMemo(() => (graph && at ? jointAt(graph, at) : null), [graph, at]);
+  const entries = useJob(at ? job.id : null).data?.stages.entries;
+  return useMemo(() => {
+    const found = graph && at ? jointAt(graph, at) : null;
+    const soft = at && entries ? softSolderNear(entries.map(factOf), at) : [];
+    return found && { ...found, near: [...found.near, ...soft] };
+  }, [graph, at, entries]);
 }

@@ -27,6 +27,7 @@ export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
   corrosion: 'green corrosion',
   rubbed: 'rubbed bright',
   'earlier-repair': 'earlier repair',
+  'soft-solder': 'soft solder',
 };
 
 export const FIND_METHOD_WORDS: Readonly<Record<FindMethod, string>> = {

@@ -1,0 +1,86 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { press, showScreen, type, went } from '@/testing/screen';
+import { jobWithStages, stageAnswers } from '@/testing/stages';
+import { FindScreen } from './FindScreen';
+
+const COMPLAINT = ['find', 'complaint', { text: 'warm' }] as const;
+const LOSS = ['find', 'loss', { lostKg: 0.41, days: 61 }] as const;
+const LEAK = ['find', 'checked-place', { place: 'liquid-port', method: 'soap', result: 'leak', gramsPerYear: 100 }] as const;
+const show = (noted: Parameters<typeof jobWithStages>[0], rest: Parameters<typeof showScreen>[1] = {}) =>
+  showScreen(<FindScreen id="job" />, { answers: stageAnswers(jobWithStages(noted)), ...rest });
+const bodies = (writes: readonly { body: unknown }[]) => writes.map((write) => write.body);
+
+test('the loss to explain stands first, with how little of it is explained', async () => {
+  await show([COMPLAINT, LOSS, LEAK]);
+  expect(screen.getAllByText('2.5').length).toBeGreaterThan(0);
+  expect(screen.getByText(/0.1 explained: keep looking/)).toBeTruthy();
+});
+
+test('a place is tapped on the drawing and kept with method and result; what shows nothing is kept as well', async () => {
+  const { writes } = await show([COMPLAINT]);
+  fireEvent.press(screen.getByLabelText('gas port'));
+  fireEvent.press(screen.getByText('sniffer'));
+  fireEvent.press(screen.getByText('nothing'));
+  await press('Keep this place');
+  expect(bodies(writes)).toMatchObject([
+    { stage: 'find', kind: 'checked-place', values: { place: 'gas-port', method: 'sniffer', result: 'nothing' } },
+  ]);
+  expect(screen.getByText('sniffer, nothing')).toBeTruthy();
+});
+
+test('a leak’s size may be typed; what cannot be read is said at its field and nothing is sent', async () => {
+  const { writes } = await show([COMPLAINT]);
+  fireEvent.press(screen.getByLabelText('gas valve'));
+  fireEvent.press(screen.getByText('leak'));
+  await type('how much a year, if it can be told', 'a lot');
+  await press('Keep this place');
+  expect(screen.getByText(/cannot be read/)).toBeTruthy();
+  expect(writes).toEqual([]);
+  await type('how much a year, if it can be told', '100 g');
+  await press('Keep this place');
+  expect(bodies(writes)).toMatchObject([{ values: { place: 'gas-valve', result: 'leak', gramsPerYear: 100 } }]);
+});
+
+test('what keeps the stage open is told, and overruled only with a reason', async () => {
+  const { writes } = await show([COMPLAINT, LOSS, LEAK]);
+  await press('leave');
+  expect(screen.getByText(/Less than half of what is lost/)).toBeTruthy();
+  expect(screen.getByText(/Nothing was looked at after the first leak/)).toBeTruthy();
+  const [first] = screen.getAllByText('Overrule it');
+  fireEvent.press(first!);
+  expect(writes).toEqual([]);
+  const [why] = screen.getAllByLabelText('why');
+  fireEvent.changeText(why!, 'this one is mended first');
+  fireEvent.press(screen.getAllByText('Overrule it')[0]!);
+  await screen.findAllByText(/overruled/);
+  expect(bodies(writes)).toMatchObject([{ kind: 'overruled', values: { gate: 'loss-not-explained', reason: 'this one is mended first' } }]);
+});
+
+test('a section is held from two readings: 0.4 bar lost at one temperature leaks', async () => {
+  const { writes } = await show([COMPLAINT, LOSS]);
+  fireEvent.press(screen.getByLabelText(/^hold section C/));
+  await type('volume', '2.3 L');
+  await type('pressure at the start', '1900 kPa');
+  await type('pipe at the start', '20');
+  await type('pressure at the end', '1860 kPa');
+  await type('pipe at the end', '20');
+  await press('Keep this hold');
+  expect(screen.getAllByText('leaking').length).toBeGreaterThan(0);
+  const [held] = bodies(writes) as { values: { verdict: string; leakPaM3S: number } }[];
+  expect(held?.values.verdict).toBe('leaking');
+  expect(held?.values.leakPaM3S).toBeCloseTo((0.0023 * 40_000) / 1800, 2); // V dp / t
+});
+
+test('found and looked on: it is left for the next sheet', async () => {
+  const { writes } = await show([COMPLAINT, ['find', 'checked-place', { place: 'rig', method: 'section-hold', result: 'nothing' }]]);
+  await press('Found: decide');
+  expect(bodies(writes)).toMatchObject([{ kind: 'done' }]);
+  expect(went()).toEqual(['/jobs/job/decide']);
+});
+
+test('an inspector reads the places and is asked for nothing', async () => {
+  await show([COMPLAINT, LEAK], { role: 'inspector', answers: stageAnswers(jobWithStages([COMPLAINT, LEAK])) });
+  expect(screen.getByText('liquid port')).toBeTruthy();
+  expect(screen.queryByText('What was lost')).toBeNull();
+  expect(screen.queryByText('leave')).toBeNull();
+});

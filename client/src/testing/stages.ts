@@ -1,0 +1,44 @@
+import type { JobView } from '@kesto/contract';
+import {
+  sealStageEntry,
+  STAGE_ENTRY_FORMAT,
+  TEMPLATE_CIRCUITS,
+  type KeptStage,
+  type StageEntry,
+  type StageEntryKind,
+  type StageValues,
+} from '@kesto/core';
+import { jobView } from './jobs';
+
+const AT = '2026-11-24T10:00:00.000Z';
+
+type Noted = { readonly [Kind in StageEntryKind]: readonly [stage: KeptStage, kind: Kind, values: StageValues[Kind]] }[StageEntryKind];
+
+/** A job on a split that is drawn, with what was noted of it. */
+export function jobWithStages(noted: readonly Noted[], rest: Partial<JobView> = {}): JobView {
+  const entries: StageEntry[] = [];
+  for (const [stage, kind, values] of noted) {
+    entries.push(
+      sealStageEntry({
+        ...{ format: STAGE_ENTRY_FORMAT, id: `e${entries.length}`, job: { id: 'job', number: 31 }, sequence: entries.length + 1 },
+        ...{ stage, kind, values: values as Readonly<Record<string, unknown>>, photos: [], previous: entries.at(-1)?.hash ?? null }, // cast: every kind carries an object
+        ...{ person: { id: 'p1', name: 'Ilta Varro' }, deviceTime: AT, serverTime: AT },
+      }),
+    );
+  }
+  return jobView({ stored: 'find', order: [], stages: { entries, near: [], history: { leaks: [], joints: [] } }, ...rest });
+}
+
+const SPLIT = TEMPLATE_CIRCUITS.split;
+export const DRAWN_SPLIT = {
+  ...SPLIT,
+  parts: SPLIT.parts.map((part) => (part.kind === 'valve' ? { ...part, closes: true } : part)),
+};
+
+/** What the server answers to the sheets of a job; it cannot take anything now, so that what is noted stands as kept here. */
+export const stageAnswers = (job: JobView) => ({
+  'GET jobs/job': job,
+  'GET circuits/circuit/drawing': { drawing: { circuit: DRAWN_SPLIT, by: 'Ilta Varro', at: AT } },
+  'GET schools': {},
+  'PUT jobs/job/stages/*': { status: 503, message: 'The database is away.' },
+});
