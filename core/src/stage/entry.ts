@@ -10,6 +10,7 @@ import type { AlsoOpenedKind } from './alsoOpened';
 import type { JoiningMethod } from './joining';
 import type { GateCode } from './gates';
 import type { TorchPoint } from './torch';
+import type { Worth } from './worth';
 
 /** A place on the circuit: a part's id, a tube as `from>to`, or the rig's own hoses. */
 export type Place = string;
@@ -93,6 +94,16 @@ export interface StageValues {
   readonly 'price-held-until': { readonly check: string };
   readonly 'price-check': { readonly of: string; readonly found: string };
   readonly approval: { readonly by: string; readonly how: ApprovalWay; readonly for: string; readonly amount?: string };
+  readonly worth: {
+    readonly ageYears: number;
+    readonly inWarranty: boolean;
+    readonly repair: number;
+    readonly replacement: number;
+    readonly earlierFinds: number;
+    readonly advice: Worth['advice'];
+    readonly decided: 'repair' | 'replace';
+    readonly why?: string;
+  };
   readonly 'refrigerant-fate': { readonly fate: RefrigerantFate; readonly why: string };
 
   readonly 'locked-off': { readonly keyHolder: string };
@@ -140,6 +151,7 @@ export const STAGE_ENTRY_KINDS: Readonly<Record<StageEntryKind, readonly KeptSta
   'price-held-until': ['decide'],
   'price-check': ['decide'],
   approval: ['decide'],
+  worth: ['decide'],
   'refrigerant-fate': ['decide'],
   'locked-off': ['make-safe'],
   'before-picture': ['make-safe'],

@@ -9,3 +9,4 @@ export * from './gates';
 export * from './next';
 export * from './safetyClass';
 export * from './softSolder';
+export * from './worth';

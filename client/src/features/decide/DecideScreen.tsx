@@ -29,6 +29,7 @@ import { SeenOfIt } from './SeenOfIt';
 import { Steps } from './Steps';
 import { useIsolation } from './useIsolation';
 import { Ways } from './Ways';
+import { WorthIt } from './WorthIt';
 
 export function DecideScreen({ id }: { id: string }) {
   return <WithCircuit id={id}>{(job, graph) => (graph ? <Ready job={job} graph={graph} /> : <NoDrawing job={job} />)}</WithCircuit>;
@@ -140,6 +141,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
         <View style={wide ? { flex: 1, gap: 14 } : { gap: 14 }}>
           <PriceChecks work={stage} />
           <RefrigerantFate work={stage} />
+          <WorthIt job={job} work={stage} />
         </View>
       </View>
       <Words size={14} tone="ink2">

@@ -8,7 +8,6 @@ import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import { jobCells } from '@/features/jobs/cells';
 import { Facts } from '@/features/stage/Facts';
-import { Leaving } from '@/features/stage/Leaving';
 import { placeName } from '@/features/stage/placeName';
 import { stageHref } from '@/features/stage/stageHref';
 import { Undrawn } from '@/features/stage/Undrawn';
@@ -21,21 +20,11 @@ import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { CheckMarks } from './CheckMarks';
 import { checksOf } from './checks';
-import { ComplaintForm } from './ComplaintForm';
-import { HoldForm } from './HoldForm';
-import { LossForm } from './LossForm';
+import { FindPanel, type Panel } from './FindPanel';
 import { LossReading } from './LossReading';
-import { PlaceForm } from './PlaceForm';
 import { PlacesChecked } from './PlacesChecked';
 import { PlacesToLook } from './PlacesToLook';
-import { ReadingsForm } from './ReadingsForm';
 import { SectionHunt } from './SectionHunt';
-
-/** What is being noted; null while the sheet is read. */
-type Panel =
-  | { readonly form: 'complaint' | 'loss' | 'readings' | 'leave' }
-  | { readonly form: 'place'; readonly place: string }
-  | { readonly form: 'hold'; readonly parts: readonly string[]; readonly volumeL: number };
 
 export function FindScreen({ id }: { id: string }) {
   return <WithCircuit id={id}>{(job, graph) => <Ready job={job} graph={graph} />}</WithCircuit>;
@@ -69,20 +58,6 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
     router,
     end: () => work.note('done', {}),
   });
-  const over =
-    panel === null ? null : panel.form === 'place' ? (
-      <PlaceForm key={panel.place} place={panel.place} name={nameOf(panel.place)} work={work} onKept={close} />
-    ) : panel.form === 'hold' ? (
-      <HoldForm job={job} parts={panel.parts} volumeL={panel.volumeL} nameOf={nameOf} work={work} onKept={close} />
-    ) : panel.form === 'complaint' ? (
-      <ComplaintForm work={work} onKept={close} />
-    ) : panel.form === 'loss' ? (
-      <LossForm work={work} onKept={close} />
-    ) : panel.form === 'readings' ? (
-      <ReadingsForm job={job} graph={graph} work={work} onKept={close} />
-    ) : (
-      <Leaving work={work} skipSays="Where the leak is known, or there is none to find: a new line, a part that failed." onKept={close} />
-    );
   const lists = (
     <View style={{ gap: 16 }}>
       <PlacesChecked checks={checks} nameOf={nameOf} onOpen={(place) => setPanel({ form: 'place', place })} />
@@ -105,7 +80,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
           : undefined
       }
       aside={lists}
-      over={over}
+      over={panel ? <FindPanel panel={panel} job={job} graph={graph} work={work} nameOf={nameOf} onKept={close} /> : null}
       overOpen={panel !== null}
     >
       {work.problem ? <Failed message={work.problem} /> : null}

@@ -14,6 +14,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { Cooling } from './Cooling';
 import { PointForm } from './PointForm';
 import { PointRow } from './PointRow';
 import { WatchRow } from './WatchRow';
@@ -22,7 +23,7 @@ export function SafeScreen({ id }: { id: string }) {
   return <WithJob id={id}>{(job) => <Ready job={job} />}</WithJob>;
 }
 
-type Panel = { readonly point: TorchPoint } | 'leave' | 'watch';
+type Panel = { readonly point: TorchPoint } | 'leave';
 
 /** May the torch be lit here: not before this list is answered. */
 function Ready({ job }: { job: JobView }) {
@@ -53,9 +54,9 @@ function Ready({ job }: { job: JobView }) {
       aside={<Facts facts={stage.facts.filter((fact) => fact.stage === 'make-safe')} nameOf={(place) => placeName(null, place)} />}
       over={
         panel === 'leave' || panel === null ? (
-          <Leaving work={stage} skipSays="Where nothing is lit and nothing is opened: joints pressed or flared." onKept={close} />
-        ) : panel === 'watch' ? (
-          <PointForm point="watch" work={stage} onKept={close} />
+          <Leaving work={stage} skipSays="Where nothing is lit and nothing is opened: joints pressed or flared." onKept={close}>
+            <Cooling work={stage} onKept={close} />
+          </Leaving>
         ) : (
           <PointForm key={panel.point} point={panel.point} work={stage} onKept={close} />
         )

@@ -1,5 +1,6 @@
 import { gateText } from '@kesto/contract/wording';
 import type { OpenGate } from '@kesto/core';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useMe } from '@/features/session/useMe';
 import { Flag } from '@/ui/Flag';
@@ -9,8 +10,16 @@ import type { StageWork } from './useStage';
 
 const LEADS = ['lead', 'admin'];
 
+interface LeavingProps {
+  readonly work: StageWork;
+  readonly skipSays: string;
+  readonly onKept: () => void;
+  /** What may be kept on leaving this very stage. */
+  readonly children?: ReactNode;
+}
+
 /** What keeps a stage from being done, and how it is overruled, skipped or opened again: each with its reason. */
-export function Leaving({ work, skipSays, onKept }: { work: StageWork; skipSays: string; onKept: () => void }) {
+export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
   const { note, busy, gates, state } = work;
   const isLead = LEADS.includes(useMe()?.person.role ?? '');
   const protects = gates.some((gate) => gate.protectsPeople);
@@ -36,6 +45,7 @@ export function Leaving({ work, skipSays, onKept }: { work: StageWork; skipSays:
           onReason={(reason) => then(note('overruled', { gate: gate.gate, reason }))}
         />
       ))}
+      {children}
       <NoteForm
         title="Wait for somebody"
         fields={{ what: 'what it waits for', forWhom: 'for whom' }}

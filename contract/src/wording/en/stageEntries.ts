@@ -17,6 +17,7 @@ import type {
   StageFact,
   StageValues,
   TorchPoint,
+  Worth,
 } from '@kesto/core';
 import { HOLD_VERDICT_WORDS, ISOLATION_METHOD_WORDS } from './isolation';
 
@@ -41,7 +42,7 @@ export const FIND_METHOD_WORDS: Readonly<Record<FindMethod, string>> = {
 /** What each sees at best. */
 export const FIND_METHOD_SEES: Readonly<Record<FindMethod, string>> = {
   look: 'oil, dirt, rubbing: points, proves nothing',
-  sniffer: 'about 5 g a year; not in wind, sun or hot exhaust',
+  sniffer: 'about 5 g a year; wind, sun and hot exhaust hide it',
   'gas-and-ear': 'what hisses: kilograms a year',
   soap: 'about 3 g a year, where you reach; from the top down',
   'section-hold': 'what no hand reaches; as small as its volume allows',
@@ -62,6 +63,11 @@ export const APPROVAL_WAY_WORDS: Readonly<Record<ApprovalWay, string>> = {
   paper: 'on paper',
 };
 export const PICTURE_WORDS: Readonly<Record<PictureOf, string>> = { wiring: 'wiring', pipes: 'pipes', plate: 'plate', place: 'place' };
+export const WORTH_WORDS: Readonly<Record<Worth['advice'], string>> = {
+  repair: 'Repair',
+  replace: 'Replace',
+  'claim-warranty': 'In warranty: ask whoever gave it first',
+};
 export const HOT_WORK_ANSWER_WORDS: Readonly<Record<HotWorkAnswer, string>> = { done: 'done', 'none-here': 'none here' };
 
 export const ALSO_OPENED_WORDS: Readonly<Record<AlsoOpenedKind, string>> = {
@@ -194,6 +200,7 @@ const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   'price-held-until': 'price waits for',
   'price-check': 'looked at for the price',
   approval: 'approved',
+  worth: 'repair or replace',
   'refrigerant-fate': 'refrigerant',
   'locked-off': 'locked off',
   'before-picture': 'picture before',
@@ -232,6 +239,7 @@ const SAYS: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], nam
   'price-held-until': (v) => v.check,
   'price-check': (v) => `${v.of}: ${v.found}`,
   approval: (v) => and(`${v.by}, ${APPROVAL_WAY_WORDS[v.how]}: ${v.for}`, v.amount),
+  worth: (v) => and(v.decided, `${v.ageYears} years old`, `${v.repair} against ${v.replacement}`, v.why),
   'refrigerant-fate': (v) => and(REFRIGERANT_FATE_WORDS[v.fate], v.why),
   'locked-off': (v) => `key with ${v.keyHolder}`,
   'before-picture': (v) => and(PICTURE_WORDS[v.of], v.note),

@@ -1,0 +1,99 @@
+import type { JobView } from '@kesto/contract';
+import { WORTH_WORDS } from '@kesto/contract/wording';
+import { lastOf, worthRepairing, type Worth } from '@kesto/core';
+import { formatNumber } from '@kesto/core/unit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { StageWork } from '@/features/stage/useStage';
+import { CheckRow } from '@/ui/CheckRow';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
+import { Choice, FrameKey } from '@/ui/Keys';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+
+const FIGURES = {
+  age: { label: 'years old', kind: 'number' },
+  repair: { label: 'the repair costs', kind: 'number' },
+  replacement: { label: 'a new one costs', kind: 'number', hint: 'in the same currency' },
+} as const;
+
+/** Whether the repair pays: by age, earlier finds, warranty and what a new one costs. */
+export function WorthIt({ job, work }: { job: JobView; work: StageWork }) {
+  const [open, setOpen] = useState(false);
+  const kept = lastOf(work.facts, 'worth')?.values;
+  return (
+    <View style={{ gap: 6 }}>
+      <Heading size={17}>Repair or replace</Heading>
+      <Words size={15}>
+        {kept
+          ? `${kept.decided === 'repair' ? 'Repair' : 'Replace'}: ${formatNumber(kept.ageYears, 0)} years old, ${kept.earlierFinds} found before, ${formatNumber(kept.repair, 0)} against ${formatNumber(kept.replacement, 0)}.${kept.why ? ` ${kept.why}` : ''}`
+          : 'Worked out from age, what was found before, and what a new one costs.'}
+      </Words>
+      {!work.mayNote ? null : open ? (
+        <WorthForm job={job} work={work} onKept={() => setOpen(false)} />
+      ) : (
+        <View style={{ alignItems: 'flex-start' }}>
+          <FrameKey label={kept ? 'Work it out anew' : 'Does it pay'} onPress={() => setOpen(true)} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKept: () => void }) {
+  const figures = useFigures(FIGURES);
+  const [inWarranty, setInWarranty] = useState(false);
+  const [worth, setWorth] = useState<Worth | null>(null);
+  const [decided, setDecided] = useState<'repair' | 'replace' | null>(null);
+  const [why, setWhy] = useState('');
+  const earlierFinds = job.stages.history.leaks.length;
+  function read() {
+    const { age, repair, replacement } = figures.read() ?? {};
+    return age && repair && replacement
+      ? { ageYears: age.value, repair: repair.value, replacement: replacement.value, inWarranty, earlierFinds }
+      : null;
+  }
+  function workOut() {
+    const facts = read();
+    if (facts && facts.replacement <= 0) return figures.setProblems({ replacement: 'must be more than nothing' });
+    setWorth(facts && worthRepairing(facts));
+  }
+  async function keep() {
+    const facts = read();
+    if (!facts || !worth || !decided) return;
+    const text = why.trim() === '' ? {} : { why: why.trim() };
+    if (await work.note('worth', { ...facts, advice: worth.advice, decided, ...text })) onKept();
+  }
+  return (
+    <View style={{ gap: 8 }}>
+      <FigureFields figures={figures} />
+      <CheckRow label="in warranty" checked={inWarranty} onChange={setInWarranty} />
+      <FrameKey label="Work it out" onPress={workOut} />
+      {worth ? (
+        <>
+          <Words bold>{WORTH_WORDS[worth.advice]}</Words>
+          <Words size={15} tone="ink2">
+            {formatNumber(100 * worth.share, 0)} % of a new one; up to {formatNumber(worth.limit, 0)} pays at this age with {earlierFinds}{' '}
+            found before. A rule of thumb, not a verdict.
+          </Words>
+          <Choice
+            label="decided"
+            value={decided}
+            onChange={setDecided}
+            options={[
+              { value: 'repair', label: 'repair' },
+              { value: 'replace', label: 'replace' },
+            ]}
+          />
+          <TextField label="why" value={why} onChange={setWhy} />
+          <FrameKey
+            label={work.busy ? 'Keeping' : 'Keep what is decided'}
+            disabled={work.busy || decided === null}
+            onPress={() => void keep()}
+          />
+        </>
+      ) : null}
+    </View>
+  );
+}

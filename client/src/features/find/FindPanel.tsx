@@ -1,0 +1,54 @@
+import type { JobView } from '@kesto/contract';
+import type { CircuitGraph } from '@kesto/core';
+import { Leaving } from '@/features/stage/Leaving';
+import { NoteForm } from '@/features/stage/NoteForm';
+import type { StageWork } from '@/features/stage/useStage';
+import { ComplaintForm } from './ComplaintForm';
+import { HoldForm } from './HoldForm';
+import { LossForm } from './LossForm';
+import { PlaceForm } from './PlaceForm';
+import { ReadingsForm } from './ReadingsForm';
+
+/** What is being noted on the sheet. */
+export type Panel =
+  | { readonly form: 'complaint' | 'loss' | 'readings' | 'leave' }
+  | { readonly form: 'place'; readonly place: string }
+  | { readonly form: 'hold'; readonly parts: readonly string[]; readonly volumeL: number };
+
+interface FindPanelProps {
+  readonly panel: Panel;
+  readonly job: JobView;
+  readonly graph: CircuitGraph | null;
+  readonly work: StageWork;
+  readonly nameOf: (place: string) => string;
+  readonly onKept: () => void;
+}
+
+/** The form that is open over the sheet. */
+export function FindPanel({ panel, job, graph, work, nameOf, onKept }: FindPanelProps) {
+  switch (panel.form) {
+    case 'place':
+      return <PlaceForm key={panel.place} place={panel.place} name={nameOf(panel.place)} work={work} onKept={onKept} />;
+    case 'hold':
+      return <HoldForm job={job} parts={panel.parts} volumeL={panel.volumeL} nameOf={nameOf} work={work} onKept={onKept} />;
+    case 'complaint':
+      return <ComplaintForm work={work} onKept={onKept} />;
+    case 'loss':
+      return <LossForm work={work} onKept={onKept} />;
+    case 'readings':
+      return <ReadingsForm job={job} graph={graph} work={work} onKept={onKept} />;
+    case 'leave':
+      return (
+        <Leaving work={work} skipSays="Where the leak is known, or there is none to find: a new line, a part that failed." onKept={onKept}>
+          <NoteForm
+            title="Stop looking"
+            says="Where no more can be found today: kept with the reason, and what stands above no longer keeps it open."
+            fields={{ reason: 'why no further' }}
+            label="Stop looking"
+            busy={work.busy}
+            onKeep={({ reason = '' }) => void work.note('stopped-looking', { reason }).then((kept) => kept && onKept())}
+          />
+        </Leaving>
+      );
+  }
+}

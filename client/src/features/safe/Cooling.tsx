@@ -1,0 +1,16 @@
+import { NoteForm } from '@/features/stage/NoteForm';
+import type { StageWork } from '@/features/stage/useStage';
+
+/** Where nobody may stop the cooling: what keeps it cold meanwhile. */
+export function Cooling({ work, onKept }: { work: StageWork; onKept: () => void }) {
+  return (
+    <NoteForm
+      title="Temporary cooling"
+      says="Where the cooling may not stop: arranged before the circuit is opened."
+      fields={{ how: 'how it is kept cold' }}
+      label="It is arranged"
+      busy={work.busy}
+      onKeep={({ how = '' }) => void work.note('cooling-arranged', { how }).then((kept) => kept && onKept())}
+    />
+  );
+}
