@@ -19,6 +19,7 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   stages: { entries: [], near: [], history: { leaks: [], joints: [] } },
   next: { stage: 'plan', step: 'plan-joint', joint: 'CR2-07' },
   watch: null,
+  plate: {},
   done: false,
   unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room' },
   circuitId: 'circuit',
@@ -35,6 +36,6 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
 
 export const dayWith = (rest: Partial<Today> = {}): Today => {
   const { circuit: _circuit, site: _site, order: _order, nextTag: _nextTag, schools: _schools, sums: _sums, ...others } = jobView();
-  const { stages: _stages, stored: _stored, ...job } = others;
+  const { stages: _stages, stored: _stored, plate: _plate, ...job } = others;
   return { jobs: [job], units: [job.unit], sentBack: [], due: [], toRead: [], ...rest };
 };

@@ -2,7 +2,7 @@ import type { JointPlace, Next, Schools, Stage, Watch } from '@kesto/core';
 import type { JobStages } from '../stages/types';
 import type { JointSummary } from '../joints/types';
 import type { ApprovalScope } from '../people/types';
-import type { CircuitView, SiteView, UnitPlate } from '../units/types';
+import type { CircuitView, SiteView, UnitDetails, UnitPlate } from '../units/types';
 
 export interface JobSummary {
   readonly id: string;
@@ -56,6 +56,7 @@ export interface JobView extends JobSummary {
   /** Where it was put by hand, for jobs from before stages were kept. */
   readonly stored: Stage;
   readonly stages: JobStages;
+  readonly plate: UnitDetails;
   readonly site: SiteView;
   readonly circuit: CircuitView;
   readonly order: readonly JointSummary[];

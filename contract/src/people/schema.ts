@@ -28,7 +28,7 @@ const login = Joi.string()
   .messages({ 'string.pattern.base': '{{#label}} must be two to forty small letters, figures, dots or dashes, as ilta' });
 
 const isDay = (value: string) => !Number.isNaN(Date.parse(value)) && new Date(value).toISOString().slice(0, 10) === value;
-const day = Joi.string()
+export const day = Joi.string()
   .custom((value: string, helpers) => (isDay(value) ? value : helpers.error('day')))
   .messages({ day: '{{#label}} must be a day, as 2027-03-31' });
 

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { SAFETY_CLASS_NAMES } from '@kesto/core';
 import { quantity } from '../schema/quantity';
 import { text, uuid } from '../schema/texts';
+import { day } from '../people/schema';
 import { UNIT_KINDS, type PutCircuitRequest, type PutSiteRequest, type PutUnitRequest } from './types';
 
 export const putSiteRequest = Joi.object<PutSiteRequest>({ name: text(120).required(), altitude: quantity.required() });
@@ -20,6 +21,8 @@ const circuit = Joi.object<PutCircuitRequest>({
   highSide: quantity.required(),
   lowSide: quantity.required(),
   coldest: quantity.required(),
+  charge: quantity,
+  oil: text(40),
   swept: Joi.array().max(100).items(swept),
 });
 
@@ -36,5 +39,10 @@ export const putUnitRequest = Joi.object<PutUnitRequest>({
   kind: Joi.string()
     .valid(...UNIT_KINDS)
     .required(),
+  model: text(60),
+  serial: text(60),
+  installedOn: day,
+  warrantyUntil: day,
+  registeredOn: day,
   circuits: Joi.array().min(1).max(8).items(circuit).unique('id').required(),
 });

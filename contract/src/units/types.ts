@@ -27,7 +27,18 @@ export interface CircuitView extends CircuitFacts {
   readonly name: string;
 }
 
-export interface UnitView extends UnitPlate {
+/** What the nameplate says of the machine beside its circuits; days as 2027-03-31. */
+export interface UnitDetails {
+  readonly model?: string;
+  readonly serial?: string;
+  readonly installedOn?: string;
+  readonly warrantyUntil?: string;
+  readonly registeredOn?: string;
+}
+
+export interface UnitView extends UnitPlate, UnitDetails {
+  /** Tags of machines of one model. */
+  readonly sisters: readonly string[];
   readonly site: SiteView;
   readonly circuits: readonly CircuitView[];
 }
@@ -37,7 +48,7 @@ export interface PutCircuitRequest extends PlateRequest {
   readonly name: string;
 }
 
-export interface PutUnitRequest {
+export interface PutUnitRequest extends UnitDetails {
   readonly siteId: string;
   readonly tag: string;
   readonly name: string;

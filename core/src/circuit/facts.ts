@@ -9,6 +9,9 @@ export interface CircuitFacts {
   readonly highSideDesignGaugePa: number;
   readonly lowSideDesignGaugePa: number;
   readonly coldestC: number;
+  /** What belongs in it, by the plate. */
+  readonly chargeKg?: number;
+  readonly oil?: string;
   /** What the nitrogen sweeps. */
   readonly purgeSections: PurgeRequest['sections'];
 }

@@ -17,12 +17,16 @@ export interface PlateRequest {
   readonly highSide: Quantity;
   readonly lowSide: Quantity;
   readonly coldest: Quantity;
+  /** What belongs in it, by the plate. */
+  readonly charge?: Quantity;
+  readonly oil?: string;
   readonly swept?: readonly SweptRequest[];
 }
 
 /** Design pressure of a side [Pa gauge]: from a vacuum-tight low side to transcritical carbon dioxide. */
 const DESIGN = { min: 100_000, max: 20_000_000 } as const;
 const COLDEST_C = { min: -100, max: 30 } as const;
+const CHARGE_KG = { min: 0.001, max: 100_000 } as const;
 const OUTSIDE_M = { min: 0.001, max: 0.5 } as const;
 const LENGTH_M = { min: 0.01, max: 2000 } as const;
 
@@ -55,7 +59,7 @@ export function sweptSection(swept: SweptRequest): SectionRequest | null {
  * A circuit's plate in SI.
  *
  * @param plate  refrigerant (any spelling), design pressure of each side [1..200 bar gauge], coldest in service [-100..30 °C],
- *               what nitrogen sweeps; a tube of a standard size may leave out its wall
+ *               charge [1 g..100 t], what nitrogen sweeps; a tube of a standard size may leave out its wall
  * @param path   where the plate stands in the request, for the names of its fields
  * @returns      refrigerant by its usual name, pressures [Pa gauge], sections by bore; refused: a low side above the high side, a
  *               refrigerant nobody knows without its safety class, a size without a wall that no table has
@@ -72,10 +76,19 @@ export function readPlate(plate: PlateRequest, path = ''): Result<CircuitFacts> 
   const lowSideDesignGaugePa = read.plainGaugePressure(at('lowSide'), plate.lowSide, DESIGN);
   if (lowSideDesignGaugePa > highSideDesignGaugePa) read.errors.push({ kind: 'refused', field: at('lowSide'), reason: 'low-above-high' });
   const coldestC = read.temperatureC(at('coldest'), plate.coldest, COLDEST_C);
+  const charge = plate.charge ? { chargeKg: read.massKg(at('charge'), plate.charge, CHARGE_KG) } : {};
   const purgeSections = (plate.swept ?? []).flatMap((swept, i) => sectionOf(swept, at(`swept[${i}]`), read) ?? []);
   if (read.errors.length > 0) return fail(...read.errors);
   const known = name
     ? { refrigerant: name }
     : { refrigerant: plate.refrigerant, ...(plate.safetyClass ? { safetyClass: plate.safetyClass } : {}) };
-  return ok({ ...known, highSideDesignGaugePa, lowSideDesignGaugePa, coldestC, purgeSections });
+  return ok({
+    ...known,
+    highSideDesignGaugePa,
+    lowSideDesignGaugePa,
+    coldestC,
+    purgeSections,
+    ...charge,
+    ...(plate.oil ? { oil: plate.oil } : {}),
+  });
 }

@@ -10,3 +10,5 @@ export * from './next';
 export * from './safetyClass';
 export * from './softSolder';
 export * from './worth';
+export * from './flareTorque';
+export * from './cylinder';

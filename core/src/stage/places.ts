@@ -4,7 +4,7 @@ import { factsOf, RIG, type Place, type Sign, type StageFact } from './entry';
 
 export type PlaceWhy =
   | { readonly code: 'sign'; readonly sign: Sign }
-  | { readonly code: 'leaked-before'; readonly on: string }
+  | { readonly code: 'leaked-before'; readonly on: string; readonly unit?: string }
   | { readonly code: 'earlier-joint'; readonly tag: string }
   | { readonly code: 'kind'; readonly kind: CircuitKind }
   | { readonly code: 'shakes' }
@@ -20,8 +20,8 @@ export interface RankedPlace {
 
 /** What is known from before this job. */
 export interface PlaceHistory {
-  /** Leaks found on this unit or its sisters: the place and the day. */
-  readonly leaks: readonly { readonly place: Place; readonly on: string }[];
+  /** Leaks found on this unit, or on a sister of one model: the place, the day, the sister's tag. */
+  readonly leaks: readonly { readonly place: Place; readonly on: string; readonly unit?: string }[];
   /** Joints made earlier, by the part they are at. */
   readonly joints: readonly { readonly place: Place; readonly tag: string }[];
 }
@@ -56,7 +56,7 @@ function scoreOf(
     score: base.score + 1000 * signs.length + 300 * leaks.length + (joints.length > 0 ? 60 : 0),
     why: [
       ...signs.map((fact) => ({ code: 'sign', sign: fact.values.sign }) as const),
-      ...leaks.map((leak) => ({ code: 'leaked-before', on: leak.on }) as const),
+      ...leaks.map((leak) => ({ code: 'leaked-before', on: leak.on, ...(leak.unit === undefined ? {} : { unit: leak.unit }) }) as const),
       ...joints.map((joint) => ({ code: 'earlier-joint', tag: joint.tag }) as const),
       ...base.why,
     ],

@@ -1,7 +1,9 @@
 import { TEMPLATE_CIRCUITS } from '../circuit/templates';
 import {
   alsoOpened,
+  cylinderFill,
   firstBrokenLink,
+  flareTorqueNm,
   isExplained,
   joiningChoices,
   lookedOn,
@@ -218,4 +220,16 @@ describe('repair or replace', () => {
   });
   test('in warranty whoever gave it is asked first', () =>
     expect(worthRepairing({ ...facts, inWarranty: true, repair: 900 }).advice).toBe('claim-warranty'));
+});
+
+describe('by the table', () => {
+  test('a 3/8 flare is tightened 33 to 42 N m; 7/8 is no flare', () => {
+    expect(flareTorqueNm(0.375 * 0.0254)).toEqual({ least: 33, most: 42 });
+    expect(flareTorqueNm(0.875 * 0.0254)).toBeNull();
+  });
+  test('a cylinder of 47.7 lb water takes 40.4 lb of R-410A at 80 %', () => {
+    const pound = 0.45359237;
+    expect((cylinderFill(47.7 * pound, 0, 'R-410A')?.mostKg ?? 0) / pound).toBeCloseTo(40.4, 0);
+    expect(cylinderFill(10, 12, 'R-999')).toBeNull();
+  });
 });

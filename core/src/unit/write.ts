@@ -1,5 +1,5 @@
 import type { UnitPreferences } from './format';
-import { fahrenheitFromCelsius, GAUGE_PRESSURE_UNITS, type GaugePascals } from './units';
+import { fahrenheitFromCelsius, GAUGE_PRESSURE_UNITS, MASS_UNITS, type GaugePascals } from './units';
 
 const figure = (value: number) => String(Number(value.toPrecision(7)));
 
@@ -23,3 +23,12 @@ export function writeGaugePressure(pressure: GaugePascals, prefs: UnitPreference
  */
 export const writeTemperature = (celsius: number, prefs: UnitPreferences): string =>
   prefs.temperature === 'F' ? `${figure(fahrenheitFromCelsius(celsius))} °F` : `${figure(celsius)} °C`;
+
+/**
+ * A mass as text for a field in which it is put right: seven figures, always with its unit.
+ *
+ * @param massKg  [kg], any
+ * @returns       `3.2 kg` or `7.054792 lb`, by the person's own unit; `parseMass` reads it
+ */
+export const writeMass = (massKg: number, prefs: UnitPreferences): string =>
+  prefs.mass === 'kg' ? `${figure(massKg)} kg` : `${figure(massKg / MASS_UNITS.lb)} lb`;

@@ -8,6 +8,7 @@ import { JobStages1764000000007 } from './0007-job-stages';
 import { People1764000000008 } from './0008-people';
 import { CircuitDrawings1764000000009 } from './0009-circuit-drawings';
 import { StageEntries1764000000010 } from './0010-stage-entries';
+import { Nameplates1764000000011 } from './0011-nameplates';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -21,4 +22,5 @@ export const MIGRATIONS = [
   People1764000000008,
   CircuitDrawings1764000000009,
   StageEntries1764000000010,
+  Nameplates1764000000011,
 ];

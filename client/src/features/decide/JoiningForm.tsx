@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { JOINING_METHOD_WORDS, joiningWhyText } from '@kesto/contract/wording';
-import { joiningChoices, safetyClassOf, type CircuitGraph, type JoiningMethod } from '@kesto/core';
+import { flareTorqueNm, joiningChoices, safetyClassOf, type CircuitGraph, type JoiningMethod } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
@@ -21,6 +21,8 @@ interface JoiningFormProps {
   readonly onKept: () => void;
 }
 
+const footPounds = (newtonMetres: number) => Math.round(newtonMetres * 0.7376);
+
 /** How the joints at a part are made: each way with what speaks for and against it here. */
 export function JoiningForm({ job, graph, places, nameOf, work, onKept }: JoiningFormProps) {
   const t = useTokens();
@@ -30,6 +32,7 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
   const [method, setMethod] = useState<JoiningMethod | null>(null);
   const [why, setWhy] = useState('');
   const tube = graph.links.find((link) => (link.from === place || link.to === place) && link.tube)?.tube;
+  const torque = tube ? flareTorqueNm(lengthM(tube.od)) : null;
   const choices = joiningChoices({
     odM: tube ? lengthM(tube.od) : null,
     ...{ safetyClass: safetyClassOf(job.circuit), near: job.stages.near, vibration: shakes === 'shakes', flameAllowed: hot === 'allowed' },
@@ -76,6 +79,9 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
               </Words>
               <Words size={14} tone="ink2">
                 {joiningWhyText(choice.why)}
+                {choice.method === 'flare' && torque
+                  ? `; nut ${torque.least} to ${torque.most} N m (${footPounds(torque.least)} to ${footPounds(torque.most)} ft-lbf), oil on its face, two wrenches`
+                  : ''}
               </Words>
             </View>
           </View>

@@ -2,6 +2,8 @@ import type { JobView } from '@kesto/contract';
 import { WORTH_WORDS } from '@kesto/contract/wording';
 import { lastOf, worthRepairing, type Worth } from '@kesto/core';
 import { formatNumber } from '@kesto/core/unit';
+import { format } from 'date-fns/format';
+import { differenceInYears } from 'date-fns/differenceInYears';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { StageWork } from '@/features/stage/useStage';
@@ -30,6 +32,7 @@ export function WorthIt({ job, work }: { job: JobView; work: StageWork }) {
           ? `${kept.decided === 'repair' ? 'Repair' : 'Replace'}: ${formatNumber(kept.ageYears, 0)} years old, ${kept.earlierFinds} found before, ${formatNumber(kept.repair, 0)} against ${formatNumber(kept.replacement, 0)}.${kept.why ? ` ${kept.why}` : ''}`
           : 'Worked out from age, what was found before, and what a new one costs.'}
       </Words>
+      <Dates job={job} />
       {!work.mayNote ? null : open ? (
         <WorthForm job={job} work={work} onKept={() => setOpen(false)} />
       ) : (
@@ -41,9 +44,28 @@ export function WorthIt({ job, work }: { job: JobView; work: StageWork }) {
   );
 }
 
+/** What the nameplate says of age, warranty and registration. */
+function Dates({ job: { plate } }: { job: JobView }) {
+  const day = (text: string) => format(new Date(text), 'd MMM yyyy');
+  const lines = [
+    ...(plate.installedOn ? [`installed ${day(plate.installedOn)}`] : []),
+    ...(plate.warrantyUntil ? [`warranty until ${day(plate.warrantyUntil)}`] : []),
+    ...(plate.registeredOn ? [`registered ${day(plate.registeredOn)}`] : []),
+  ];
+  return lines.length > 0 ? (
+    <Words size={14} tone="ink2">
+      {lines.join(', ')}
+    </Words>
+  ) : null;
+}
+
 function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKept: () => void }) {
-  const figures = useFigures(FIGURES);
-  const [inWarranty, setInWarranty] = useState(false);
+  const { installedOn, warrantyUntil } = job.plate;
+  const figures = useFigures(
+    FIGURES,
+    installedOn === undefined ? {} : { age: String(differenceInYears(new Date(), new Date(installedOn))) },
+  );
+  const [inWarranty, setInWarranty] = useState(warrantyUntil !== undefined && new Date(warrantyUntil) > new Date());
   const [worth, setWorth] = useState<Worth | null>(null);
   const [decided, setDecided] = useState<'repair' | 'replace' | null>(null);
   const [why, setWhy] = useState('');

@@ -29,7 +29,7 @@ export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly 
   const [work, setWork] = useState(() => firstWork(graph, facts));
   const [seen, setSeen] = useState<Seen>(() => (kept ? { ...NOTHING_SEEN, ...kept } : NOTHING_SEEN));
   const loss = lossOf(facts);
-  const chargeKg = kept?.chargeKg ?? lastOf(facts, 'loss')?.values.chargeKg;
+  const chargeKg = kept?.chargeKg ?? lastOf(facts, 'loss')?.values.chargeKg ?? job.circuit.chargeKg;
   const answer: Isolation | null = useMemo(() => {
     if (work.length === 0) return null;
     const { runs, ...state } = seen;

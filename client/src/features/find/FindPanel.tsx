@@ -34,7 +34,7 @@ export function FindPanel({ panel, job, graph, work, nameOf, onKept }: FindPanel
     case 'complaint':
       return <ComplaintForm work={work} onKept={onKept} />;
     case 'loss':
-      return <LossForm work={work} onKept={onKept} />;
+      return <LossForm job={job} work={work} onKept={onKept} />;
     case 'readings':
       return <ReadingsForm job={job} graph={graph} work={work} onKept={onKept} />;
     case 'leave':

@@ -1,5 +1,8 @@
+import type { JobView } from '@kesto/contract';
+import { writeMass } from '@kesto/core/unit';
 import { View } from 'react-native';
 import type { StageWork } from '@/features/stage/useStage';
+import { useUnits } from '@/state/units';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
@@ -13,8 +16,10 @@ const FIGURES = {
 } as const;
 
 /** The loss that has to be explained: what was added, and since when. */
-export function LossForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
-  const figures = useFigures(FIGURES);
+export function LossForm({ job, work, onKept }: { job: JobView; work: StageWork; onKept: () => void }) {
+  const units = useUnits();
+  const plate = job.circuit.chargeKg;
+  const figures = useFigures(FIGURES, plate === undefined ? {} : { charge: writeMass(plate, units) });
   async function keep() {
     const read = figures.read();
     if (!read?.lost || !read.days) return;

@@ -87,7 +87,7 @@ describe('a machine and its job that only this device knows', () => {
   });
 
   test('a plate that is put right stands in the place of the one before', () => {
-    const before: UnitView = { id: 'u9', tag: 'OR1', name: 'old name', kind: 'split', site: SITE, circuits: [CIRCUIT] };
+    const before: UnitView = { id: 'u9', tag: 'OR1', name: 'old name', kind: 'split', sisters: [], site: SITE, circuits: [CIRCUIT] };
     expect(unitsWith([before], [], kept).map((u) => u.name)).toEqual(['orangery split']);
   });
 

@@ -58,10 +58,10 @@ export function newJob(command: Command, units: readonly UnitView[], number: num
   const unit = units.find(({ circuits }) => circuits.some((circuit) => circuit.id === circuitId));
   const circuit = unit?.circuits.find(({ id }) => id === circuitId);
   if (!unit || !circuit) return undefined;
-  const { site, circuits: _circuits, ...plate } = unit;
+  const { site, circuits: _circuits, id, tag, name, kind, sisters: _sisters, ...details } = unit;
   return {
     id: command.params['job'] ?? '',
-    ...{ number, title, site, circuit, circuitId, unit: plate },
+    ...{ number, title, site, circuit, circuitId, unit: { id, tag, name, kind }, plate: details },
     ...standingOf({ facts: [], began: 'find', stored: 'find', joints: [], near: [], safetyClass: null }),
     ...{ began: 'find', stored: 'find', stages: { entries: [], near: [], history: { leaks: [], joints: [] } } },
     done: false,

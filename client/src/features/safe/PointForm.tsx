@@ -1,5 +1,6 @@
 import { HOT_WORK_ANSWER_WORDS, PICTURE_WORDS, TORCH_POINT_WORDS } from '@kesto/contract/wording';
 import { HOT_WORK_ANSWERS, LEAST_OXYGEN_PERCENT, PICTURES_OF, type HotWorkAnswer, type PictureOf, type TorchPoint } from '@kesto/core';
+import type { JobView } from '@kesto/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { PhotoStrip } from '@/features/record/PhotoStrip';
@@ -13,6 +14,7 @@ import { RecoveredForm } from './RecoveredForm';
 
 interface PointFormProps {
   readonly point: TorchPoint;
+  readonly job: JobView;
   readonly work: StageWork;
   readonly onKept: () => void;
 }
@@ -22,7 +24,7 @@ const MAY_BE_NONE: readonly TorchPoint[] = ['sprinklers', 'covered', 'told'];
 
 /** What answers a point, each in its own words. */
 export function PointForm(props: PointFormProps) {
-  const { point, work, onKept } = props;
+  const { point, job, work, onKept } = props;
   const { name, asks } = TORCH_POINT_WORDS[point];
   const title = name.replace(/^./, (c) => c.toUpperCase());
   const then = (kept: Promise<boolean>) => void kept.then((isKept) => isKept && onKept());
@@ -65,7 +67,7 @@ export function PointForm(props: PointFormProps) {
         />
       );
     case 'refrigerant-out':
-      return <RecoveredForm work={work} onKept={onKept} />;
+      return <RecoveredForm job={job} work={work} onKept={onKept} />;
     case 'before-pictures':
       return <Pictures {...props} />;
     default:

@@ -1,3 +1,7 @@
+import type { JobView } from '@kesto/contract';
+import { cylinderFill } from '@kesto/core';
+import { formatNumber } from '@kesto/core/unit';
+import { useState } from 'react';
 import { View } from 'react-native';
 import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
@@ -15,14 +19,20 @@ const FIGURES = {
 } as const;
 
 /** What came out, by the scale. */
-export function RecoveredForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
+export function RecoveredForm({ job, work, onKept }: { job: JobView; work: StageWork; onKept: () => void }) {
   const figures = useFigures(FIGURES);
+  const [full, setFull] = useState<number | null>(null);
   async function keep() {
     const read = figures.read();
     if (!read?.tare || !read.gross || !read.minutes) return;
     const [tareKg, grossKg] = [massKg(read.tare), massKg(read.gross)];
     if (grossKg < tareKg) return figures.setProblems({ gross: 'must not lie under the cylinder before' });
     const water = read.water ? { waterKg: massKg(read.water) } : {};
+    const fill = read.water ? cylinderFill(massKg(read.water), grossKg - tareKg, job.circuit.refrigerant) : null;
+    if (fill && fill.share > 1 && !full) {
+      setFull(fill.mostKg);
+      return;
+    }
     if (await work.note('recovered', { tareKg, grossKg, minutes: read.minutes.value, ...water })) onKept();
   }
   return (
@@ -30,6 +40,13 @@ export function RecoveredForm({ work, onKept }: { work: StageWork; onKept: () =>
       <Heading size={17}>Refrigerant out</Heading>
       <FlagLine letter="a" text="Never above 80 % of the cylinder, never warmer than 52 °C. One refrigerant to a cylinder." />
       <FigureFields figures={figures} />
+      {full ? (
+        <FlagLine
+          stop
+          letter="b"
+          text={`This cylinder takes ${formatNumber(full, 1)} kg of ${job.circuit.refrigerant} at 80 %: it is overfilled. Take some out before it warms. Keep it again to note what is so.`}
+        />
+      ) : null}
       <KeepKey label="Keep what came out" busy={work.busy} onPress={() => void keep()} />
     </View>
   );

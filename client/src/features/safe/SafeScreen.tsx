@@ -58,7 +58,7 @@ function Ready({ job }: { job: JobView }) {
             <Cooling work={stage} onKept={close} />
           </Leaving>
         ) : (
-          <PointForm key={panel.point} point={panel.point} work={stage} onKept={close} />
+          <PointForm key={panel.point} point={panel.point} job={job} work={stage} onKept={close} />
         )
       }
       overOpen={panel !== null}

@@ -31,6 +31,8 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
         <FormFigure control={control} name={at('highSide')} label="high side" unit={units.pressure} hint="design pressure" />
         <FormFigure control={control} name={at('lowSide')} label="low side" unit={units.pressure} hint="design pressure" />
         <FormFigure control={control} name={at('coldest')} label="coldest" unit={`°${units.temperature}`} hint="of the evaporator" />
+        <FormFigure control={control} name={at('charge')} label="charge" hint="as 3.2 kg, 5lb 2oz" />
+        <FormFigure control={control} name={at('oil')} label="oil" hint="as POE 32" />
       </View>
       <View role="group" aria-label="refrigerant, one touch" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
         {(all ? REFRIGERANT_NAMES : EVERYDAY).map((name) => (

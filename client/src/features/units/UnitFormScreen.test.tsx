@@ -5,7 +5,7 @@ import { OpenJobScreen } from '@/features/jobs/OpenJobScreen';
 import { NewUnitScreen } from './UnitFormScreen';
 import { UnitScreen } from './UnitScreen';
 
-const UNIT = { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room', site: SITE, circuits: [CIRCUIT] };
+const UNIT = { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold-room', sisters: [], site: SITE, circuits: [CIRCUIT] };
 
 async function fillPlate(): Promise<void> {
   await press('R-32');

@@ -1,6 +1,7 @@
 import type { CircuitView, JobSummary, UnitView } from '@kesto/contract';
 import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
-import { formatDistance, formatGaugePressure, formatTemperature, gaugePascals, readingText } from '@kesto/core/unit';
+import { formatDistance, formatGaugePressure, formatMass, formatTemperature, gaugePascals, readingText } from '@kesto/core/unit';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
@@ -58,11 +59,25 @@ function Ready({ unit }: { unit: UnitView }) {
           <Plate circuit={circuit} named={unit.circuits.length > 1} />
         </View>
       ))}
+      <Nameplate unit={unit} />
       <Words size={14} tone="ink2">
         {unit.site.name} lies {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
       </Words>
     </Sheet>
   );
+}
+
+/** The machine itself: model and number, its dates, and those of the same model. */
+function Nameplate({ unit }: { unit: UnitView }) {
+  const day = (text: string) => format(new Date(text), 'd MMM yyyy');
+  const lines = [
+    ...(unit.model ? [`model ${unit.model}${unit.serial ? `, number ${unit.serial}` : ''}`] : []),
+    ...(unit.installedOn ? [`installed ${day(unit.installedOn)}`] : []),
+    ...(unit.warrantyUntil ? [`warranty ${new Date(unit.warrantyUntil) < new Date() ? 'ended' : 'until'} ${day(unit.warrantyUntil)}`] : []),
+    ...(unit.registeredOn ? [`registered ${day(unit.registeredOn)}`] : []),
+    ...(unit.sisters.length > 0 ? [`of the same model: ${unit.sisters.join(', ')}`] : []),
+  ];
+  return lines.length > 0 ? <Words size={15}>{lines.join(' · ')}</Words> : null;
 }
 
 function JobRow({ job }: { job: JobSummary }) {
@@ -84,6 +99,8 @@ function Plate({ circuit, named }: { circuit: CircuitView; named: boolean }) {
     { label: 'limit, high side', reading: pressure(circuit.highSideDesignGaugePa) },
     { label: 'limit, low side', reading: pressure(circuit.lowSideDesignGaugePa) },
     { label: 'coldest', reading: formatTemperature(circuit.coldestC, units) },
+    ...(circuit.chargeKg === undefined ? [] : [{ label: 'charge', reading: formatMass(circuit.chargeKg, units) }]),
+    ...(circuit.oil === undefined ? [] : [{ label: 'oil', reading: { value: circuit.oil, unit: '' } }]),
   ];
   return (
     <View style={{ backgroundColor: t.panel, borderWidth: 1.5, borderColor: t.rule, borderRadius: 4, padding: 14, gap: 8 }}>

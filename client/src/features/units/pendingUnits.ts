@@ -16,9 +16,9 @@ const circuitsOf = (circuits: readonly PutCircuitRequest[]): readonly CircuitVie
 
 /** A unit as the server will show it; null where its site is not known here. */
 function unitOf(command: Command, sites: readonly SiteView[]): UnitView | null {
-  const { siteId, tag, name, kind, circuits } = bodyOf<PutUnitRequest>(command);
+  const { siteId, tag, name, kind, circuits, ...details } = bodyOf<PutUnitRequest>(command);
   const site = sites.find((s) => s.id === siteId);
-  return site ? { id: command.params['unit'] ?? '', tag, name, kind, site, circuits: circuitsOf(circuits) } : null;
+  return site ? { id: command.params['unit'] ?? '', tag, name, kind, ...details, sisters: [], site, circuits: circuitsOf(circuits) } : null;
 }
 
 /** The list with each of these in the place of its namesake, or at its end. */

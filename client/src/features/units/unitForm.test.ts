@@ -68,8 +68,11 @@ test.each([METRIC_PREFERENCES, INCH_PREFERENCES])('a plate that is opened and ke
     tag: 'CR2',
     name: 'vault cold room',
     kind: 'cold-room',
+    sisters: [],
+    model: 'VR 12',
+    warrantyUntil: '2026-05-02',
     site: { ...SITE, id: '0193a000-0000-7000-8000-000000000002' },
-    circuits: [{ ...CIRCUIT, id: '0193a000-0000-7000-8000-000000000031' }],
+    circuits: [{ ...CIRCUIT, chargeKg: 11.4, oil: 'POE 32', id: '0193a000-0000-7000-8000-000000000031' }],
   };
   const { read } = readUnit(formOfUnit(unit, units), units);
   const again = readPlate(read!.body.circuits[0]!);

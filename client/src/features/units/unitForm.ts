@@ -1,10 +1,11 @@
-import type { PutSiteRequest, PutUnitRequest, UnitKind, UnitView } from '@kesto/contract';
+import type { PutSiteRequest, PutUnitRequest, UnitDetails, UnitKind, UnitView } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import { check, putSiteRequest, putUnitRequest } from '@kesto/contract/schemas';
 import {
   gaugePascals,
   readPlate,
   writeGaugePressure,
+  writeMass,
   writeTemperature,
   type CircuitFacts,
   type SafetyClass,
@@ -22,6 +23,8 @@ export interface CircuitForm {
   readonly highSide: string;
   readonly lowSide: string;
   readonly coldest: string;
+  readonly charge: string;
+  readonly oil: string;
   /** The longest line, for the nitrogen: its tube and its length. */
   readonly lineOd: string;
   readonly lineLength: string;
@@ -40,6 +43,12 @@ export interface UnitForm {
   readonly newSiteId: string;
   readonly siteName: string;
   readonly altitude: string;
+  readonly model: string;
+  readonly serial: string;
+  /** Days as 2027-03-31. */
+  readonly installedOn: string;
+  readonly warrantyUntil: string;
+  readonly registeredOn: string;
   readonly circuits: readonly CircuitForm[];
 }
 
@@ -53,6 +62,8 @@ export const newCircuit = (name: string): CircuitForm => ({
   highSide: '',
   lowSide: '',
   coldest: '',
+  charge: '',
+  oil: '',
   lineOd: '',
   lineLength: '',
   swept: [],
@@ -67,6 +78,7 @@ export const newUnitForm = (siteId: string): UnitForm => ({
   newSiteId: uuid(),
   siteName: '',
   altitude: '',
+  ...{ model: '', serial: '', installedOn: '', warrantyUntil: '', registeredOn: '' },
   circuits: [newCircuit('main')],
 });
 
@@ -79,6 +91,11 @@ export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
     tag: unit.tag,
     name: unit.name,
     kind: unit.kind,
+    model: unit.model ?? '',
+    serial: unit.serial ?? '',
+    installedOn: unit.installedOn ?? '',
+    warrantyUntil: unit.warrantyUntil ?? '',
+    registeredOn: unit.registeredOn ?? '',
     circuits: unit.circuits.map((circuit) => ({
       ...newCircuit(circuit.name),
       id: circuit.id,
@@ -87,6 +104,8 @@ export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
       highSide: pressure(circuit.highSideDesignGaugePa),
       lowSide: pressure(circuit.lowSideDesignGaugePa),
       coldest: writeTemperature(circuit.coldestC, units),
+      charge: circuit.chargeKg === undefined ? '' : writeMass(circuit.chargeKg, units),
+      oil: circuit.oil ?? '',
       swept: circuit.purgeSections,
     })),
   };
@@ -109,6 +128,7 @@ function circuitFrom(form: CircuitForm, i: number, read: DraftReader) {
   };
   const od = read.length(at('lineOd'), form.lineOd);
   const length = read.distance(at('lineLength'), form.lineLength);
+  const charge = read.mass(at('charge'), form.charge);
   if (od && !length) read.problems[at('lineLength')] ??= 'say how long this line is';
   if (length && !od) read.problems[at('lineOd')] ??= 'say which tube this line is';
   if (form.refrigerant.trim() === '') read.problems[at('refrigerant')] = NEEDED;
@@ -120,6 +140,8 @@ function circuitFrom(form: CircuitForm, i: number, read: DraftReader) {
     highSide: needed('highSide', read.pressure(at('highSide'), form.highSide)),
     lowSide: needed('lowSide', read.pressure(at('lowSide'), form.lowSide)),
     coldest: needed('coldest', read.temperature(at('coldest'), form.coldest)),
+    ...(charge ? { charge } : {}),
+    ...(form.oil.trim() === '' ? {} : { oil: form.oil.trim() }),
     swept: od && length ? [{ od, length }] : form.swept,
   };
 }
@@ -127,6 +149,12 @@ function circuitFrom(form: CircuitForm, i: number, read: DraftReader) {
 /** `circuits[0].lowSide` of the wire as the form's own `circuits.0.lowSide`. */
 export const formPath = (field: string) =>
   field.replace(/\[(\d+)\]/g, '.$1').replace(/^circuits\.(\d+)\.swept\.0\.(od|wall)$/, 'circuits.$1.lineOd');
+
+const DETAILS = ['model', 'serial', 'installedOn', 'warrantyUntil', 'registeredOn'] as const;
+
+/** What was typed of the machine itself; what was left empty is not said. */
+const detailsFrom = (form: UnitForm): UnitDetails =>
+  Object.fromEntries(DETAILS.flatMap((key) => (form[key].trim() === '' ? [] : [[key, form[key].trim()]])));
 
 function siteFrom(form: UnitForm, read: DraftReader): ReadUnit['site'] {
   if (form.siteId !== NEW_SITE) return null;
@@ -148,6 +176,7 @@ export function readUnit(form: UnitForm, units: UnitPreferences): { readonly rea
     tag: form.tag.trim().toUpperCase(),
     name: form.name.trim(),
     kind: form.kind,
+    ...detailsFrom(form),
     circuits,
   } as PutUnitRequest; // cast: checked below
   if (form.tag.trim() === '') problems['tag'] = NEEDED;

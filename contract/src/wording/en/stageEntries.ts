@@ -142,7 +142,7 @@ export function placeWhyText(why: PlaceWhy): string {
     case 'sign':
       return `${SIGN_WORDS[why.sign]} seen`;
     case 'leaked-before':
-      return `leaked before, ${why.on}`;
+      return `leaked before, ${why.on}${why.unit ? `, on ${why.unit}` : ''}`;
     case 'earlier-joint':
       return `${why.tag} was made here`;
     case 'kind':

@@ -46,7 +46,16 @@ async function addStation({ manager }: ShopWork, password_hash: string): Promise
   await manager.insert(Invites, { shop_id, ...DEMO_INVITE, code_hash: codeHash(newCode()), expires_at: inDays(6) });
   await manager.insert(Sites, { shop_id, ...SITE });
   for (const [place, unit] of UNITS.entries()) {
-    await manager.insert(Units, { shop_id, id: unit.unitId, site_id: SITE.id, tag: unit.tag, name: unit.name, kind: unit.kind, place });
+    await manager.insert(Units, {
+      shop_id,
+      id: unit.unitId,
+      site_id: SITE.id,
+      tag: unit.tag,
+      name: unit.name,
+      kind: unit.kind,
+      place,
+      details: unit.plate,
+    });
     await manager.insert(Circuits, { shop_id, id: unit.circuitId, unit_id: unit.unitId, details: unit.circuit as never }); // cast: as above
     const graph = drawingOf(unit);
     const drawing = { id: demoId(0x500 + place), circuit_id: unit.circuitId, person_id: demoId(0x11), made_at: inDays(-200), place: 1 };

@@ -1,4 +1,4 @@
-import type { CircuitView, Stage, UnitKind, VanStock } from '@kesto/contract';
+import type { CircuitView, Stage, UnitDetails, UnitKind, VanStock } from '@kesto/contract';
 import { TEMPLATE_CIRCUITS, type CircuitGraph, type CircuitPart, type CircuitTemplate, type Quantity } from '@kesto/core';
 import { demoId } from './ids';
 
@@ -20,6 +20,7 @@ interface DemoUnit {
   readonly seen?: Readonly<Record<string, Partial<CircuitPart>>>;
   readonly circuitId: string;
   readonly circuit: Omit<CircuitView, 'id'>;
+  readonly plate: UnitDetails;
 }
 
 export const UNITS: readonly DemoUnit[] = [
@@ -37,8 +38,10 @@ export const UNITS: readonly DemoUnit[] = [
       highSideDesignGaugePa: bar(28),
       lowSideDesignGaugePa: bar(19),
       coldestC: -25,
+      chargeKg: 11.4,
       purgeSections: [{ bore: mm(19.94), length: m(12) }, litres(1.8)],
     },
+    plate: { model: 'VR 12', serial: '0417', installedOn: '2019-05-02', warrantyUntil: '2026-05-02' },
   },
   {
     tag: 'GC7',
@@ -53,8 +56,10 @@ export const UNITS: readonly DemoUnit[] = [
       highSideDesignGaugePa: bar(16),
       lowSideDesignGaugePa: bar(10),
       coldestC: -15,
+      chargeKg: 0.31,
       purgeSections: [{ bore: mm(6.3), length: m(4) }, litres(0.4)],
     },
+    plate: { model: 'GC 400', serial: '2231', installedOn: '2021-09-14', warrantyUntil: '2023-09-14' },
   },
   {
     tag: 'HS3',
@@ -73,8 +78,10 @@ export const UNITS: readonly DemoUnit[] = [
       highSideDesignGaugePa: bar(41),
       lowSideDesignGaugePa: bar(25),
       coldestC: -10,
+      chargeKg: 1.9,
       purgeSections: [{ bore: mm(11.07), length: m(9) }, litres(1.1)],
     },
+    plate: { model: 'HS 35', serial: '1188', installedOn: '2022-03-21', warrantyUntil: '2027-03-21', registeredOn: '2022-04-01' },
   },
   {
     tag: 'GH2',
@@ -90,8 +97,10 @@ export const UNITS: readonly DemoUnit[] = [
       highSideDesignGaugePa: bar(42),
       lowSideDesignGaugePa: bar(29),
       coldestC: -20,
+      chargeKg: 3.2,
       purgeSections: [{ bore: mm(14.1), length: m(15) }, litres(1.6)],
     },
+    plate: { model: 'PH 70', serial: '5502', installedOn: '2020-10-08', warrantyUntil: '2025-10-08' },
   },
   {
     tag: 'DR1',
@@ -106,8 +115,10 @@ export const UNITS: readonly DemoUnit[] = [
       highSideDesignGaugePa: bar(28),
       lowSideDesignGaugePa: bar(18),
       coldestC: -5,
+      chargeKg: 5.1,
       purgeSections: [{ bore: mm(26.03), length: m(8) }, litres(3.2)],
     },
+    plate: { model: 'DR 90/2', serial: '9003', installedOn: '2018-06-19' },
   },
 ];
 

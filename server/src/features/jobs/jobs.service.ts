@@ -75,7 +75,7 @@ async function describe(shop: ShopWork, jobs: readonly JobRow[]): Promise<readon
     const site = unit && sites.find((row) => row.id === unit.site_id);
     if (!circuit || !unit || !site) throw notFound('This job’s circuit');
     const order = (joints.get(job.id) ?? []).flatMap((joint) => found.get(joint.id) ?? []);
-    const places = { site: toSite(site), unit: toPlate(unit), circuit: toCircuit(circuit) };
+    const places = { site: toSite(site), unit: toPlate(unit), plate: unit.details, circuit: toCircuit(circuit) };
     const kept = stages.get(job.id) ?? { entries: [], near: [] };
     return { ...toJob(job, order), ...places, ...standing(job, { order, circuit: places.circuit, kept }), kept };
   });
@@ -119,8 +119,15 @@ export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
   return { ...job, stages: { ...kept, history }, nextTag: await nextTag(shop, job.unit.tag) };
 }
 
-const summaryOf = ({ circuit: _circuit, site: _site, order: _order, kept: _kept, stored: _stored, ...summary }: BareJob): JobSummary =>
-  summary;
+const summaryOf = ({
+  circuit: _circuit,
+  site: _site,
+  order: _order,
+  kept: _kept,
+  stored: _stored,
+  plate: _plate,
+  ...summary
+}: BareJob): JobSummary => summary;
 
 export async function today(shop: ShopWork, now: Date): Promise<Today> {
   const jobs = await describe(shop, [...(await openJobs(shop)), ...(await lastDoneJobs(shop, DONE_JOBS_READ))]);

@@ -53,7 +53,7 @@ export async function placeHistory(
   { jobId, circuitId }: { jobId: string; circuitId: string },
 ): Promise<PlaceHistory> {
   const about = [shopId, circuitId, jobId];
-  const leaks = (await manager.query(leaksBeforeSql, about)) as { place: string; day: string }[];
+  const leaks = (await manager.query(leaksBeforeSql, about)) as { place: string; day: string; unit: string | null }[];
   const joints = (await manager.query(jointsBeforeSql, about)) as { place: string; tag: string }[];
-  return { leaks: leaks.map(({ place, day }) => ({ place, on: day })), joints };
+  return { leaks: leaks.map(({ place, day, unit }) => ({ place, on: day, ...(unit === null ? {} : { unit }) })), joints };
 }

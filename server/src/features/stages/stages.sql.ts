@@ -4,11 +4,16 @@ select joint_id, array(select distinct part->>'kind' from jsonb_array_elements(c
 from (select distinct on (joint_id) joint_id, request from joint_plan where shop_id = $1 and joint_id = any($2::uuid[])
       order by joint_id, place desc) newest`;
 
-/** Leaks found on a circuit in other jobs than this one, newest first. */
+/** Leaks found in other jobs than this one on the same circuit, or on one of a machine of the same model, newest first. */
 export const leaksBeforeSql = `
-select content::jsonb->'values'->>'place' as place, left(content::jsonb->>'deviceTime', 10) as day
+select content::jsonb->'values'->>'place' as place, left(content::jsonb->>'deviceTime', 10) as day,
+  case when job.circuit_id = $2 then null else unit.tag end as unit
 from stage_entry entry join job on job.shop_id = entry.shop_id and job.id = entry.job_id
-where entry.shop_id = $1 and job.circuit_id = $2 and job.id <> $3 and entry.kind = 'checked-place'
+join circuit on circuit.shop_id = job.shop_id and circuit.id = job.circuit_id
+join unit on unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id
+where entry.shop_id = $1 and job.id <> $3 and (job.circuit_id = $2 or unit.details->>'model' = (
+    select own.details->>'model' from unit own join circuit c on c.shop_id = own.shop_id and c.unit_id = own.id
+    where c.shop_id = $1 and c.id = $2)) and entry.kind = 'checked-place'
   and content::jsonb->'values'->>'result' = 'leak'
 order by content::jsonb->>'deviceTime' desc limit 50`;
 

@@ -83,6 +83,40 @@ describe('a job’s own chain', () => {
   });
 });
 
+test('what leaked on a machine of the same model is looked for here, told by its tag', async () => {
+  const ilta = await server.as('ilta');
+  const machine = async (tag: string, model: string) => {
+    const [unit, circuit, job] = [uuid(), uuid(), uuid()];
+    const bar = (value: number) => ({ value, unit: 'barg' });
+    const plate = {
+      id: circuit,
+      name: 'main',
+      refrigerant: 'R-32',
+      highSide: bar(41),
+      lowSide: bar(25),
+      coldest: { value: -5, unit: 'C' },
+    };
+    const body = {
+      siteId: demoId(2),
+      tag,
+      name: 'trial',
+      kind: 'split',
+      model,
+      circuits: [{ ...plate, charge: { value: 2, unit: 'lb' } }],
+    };
+    await ilta.put(`/api/units/${unit}`).send(body).expect(200);
+    await ilta.put(`/api/jobs/${job}`).send({ circuitId: circuit, title: 'short' }).expect(200);
+    return { unit, job };
+  };
+  const [one, two, other] = [await machine('SA1', 'QX 5'), await machine('SA2', 'QX 5'), await machine('SA3', 'QX 6')];
+  await noted(one.job, LEAK);
+  const today = new Date().toISOString().slice(0, 10);
+  expect((await jobOf(two.job)).stages.history.leaks).toEqual([{ place: 'liquid-port', on: today, unit: 'SA1' }]);
+  expect((await jobOf(other.job)).stages.history.leaks).toEqual([]);
+  const { body } = await ilta.get(`/api/units/${two.unit}`).expect(200);
+  expect(body).toMatchObject({ model: 'QX 5', sisters: ['SA1'], circuits: [{ chargeKg: expect.closeTo(0.907, 3) as number }] });
+});
+
 describe('find', () => {
   test('less than half of the loss explained: not left, until overruled with a reason', async () => {
     const job = await newJob();

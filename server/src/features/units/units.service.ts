@@ -33,16 +33,28 @@ export async function putSite(shop: ShopWork, id: string, { name, altitude }: Pu
   return { id, name, altitudeM: altitude_m };
 }
 
+/** Of one model: what leaks on one is looked for on the other. */
+export const isSister = (unit: UnitRow, other: UnitRow): boolean =>
+  other.id !== unit.id && unit.details.model !== undefined && other.details.model === unit.details.model;
+
 async function unitViews(shop: ShopWork, units: readonly UnitRow[]): Promise<readonly UnitView[]> {
   const found = new Map((await sitesByIds(shop, [...new Set(units.map((unit) => unit.site_id))])).map((site) => [site.id, site]));
   const circuits = await circuitsOfUnits(
     shop,
     units.map((unit) => unit.id),
   );
+  const all = await allUnits(shop);
   return units.map((unit) => {
     const site = found.get(unit.site_id);
     if (!site) throw notFound('This unit’s site');
-    return { ...toPlate(unit), site: toSite(site), circuits: circuits.filter((c) => c.unit_id === unit.id).map(toCircuit) };
+    const sisters = all.filter((other) => isSister(unit, other)).map((other) => other.tag);
+    return {
+      ...toPlate(unit),
+      ...unit.details,
+      sisters,
+      site: toSite(site),
+      circuits: circuits.filter((c) => c.unit_id === unit.id).map(toCircuit),
+    };
   });
 }
 
@@ -87,9 +99,9 @@ export async function putUnit(shop: ShopWork, unitId: string, body: PutUnitReque
   const plates = platesOf(body);
   const before = await unitById(shop, unitId);
   await checkUnit(shop, unitId, body, before);
-  const { tag, name, kind } = body;
+  const { tag, name, kind, siteId: _site, circuits: _circuits, ...details } = body;
   const place = before?.place ?? (await unitCount(shop));
-  await saveUnit(shop, { id: unitId, site_id: body.siteId.toLowerCase(), tag, name, kind, place });
+  await saveUnit(shop, { id: unitId, site_id: body.siteId.toLowerCase(), tag, name, kind, place, details });
   for (const circuit of plates) await saveCircuit(shop, { ...circuit, unit_id: unitId });
   return unitView(shop, unitId);
 }

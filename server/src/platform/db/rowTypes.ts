@@ -1,6 +1,6 @@
 import type { CircuitGraph, JointPlace, JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
 import type { PutJobEntryRequest } from '@kesto/contract';
-import type { Approval, CircuitView, Stage, PlanAnswer, Role, UnitKind, VanStock } from '@kesto/contract';
+import type { Approval, CircuitView, Stage, PlanAnswer, Role, UnitDetails, UnitKind, VanStock } from '@kesto/contract';
 
 export interface ShopRow {
   shop_id: string;
@@ -54,6 +54,7 @@ export interface UnitRow {
   name: string;
   kind: UnitKind;
   place: number;
+  details: UnitDetails;
 }
 export interface CircuitRow {
   shop_id: string;

@@ -85,6 +85,7 @@ export const Units = new EntitySchema<UnitRow>({
     name: column('text'),
     kind: column('text'),
     place: column('integer'),
+    details: { type: 'jsonb', default: {} },
   },
 });
 export const Circuits = new EntitySchema<CircuitRow>({
