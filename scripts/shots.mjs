@@ -16,6 +16,7 @@ const { chromium } = await import('@playwright/test');
 const id = (n) => `0193a000-0000-7000-8000-00000000${n}`;
 const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
 const tap = (name) => (page) => page.getByRole('button', { name }).filter({ visible: true }).first().click();
+const tick = (name) => (page) => page.getByRole('checkbox', { name }).filter({ visible: true }).first().click();
 const choose = (name) => (page) => page.getByRole('radio', { name, exact: true }).filter({ visible: true }).first().click();
 
 const pause = (page) => page.waitForTimeout(1000);
@@ -28,6 +29,9 @@ const SHOTS = [
   ['today-wide', 'wide', 'light', 'Maren Ito-Dahl', '/'],
   ['job-phone', 'phone', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],
   ['job-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],
+  ['find-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0046')}/find`],
+  ['decide-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0046')}/decide`, [tap('drier'), tick('the compressor runs')]],
+  ['safe-phone', 'phone', 'dark', 'Ilta Varro', `/jobs/${id('0047')}/safe`],
   ['plan-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}`],
   ['circuit-wide', 'wide', 'light', 'Ilta Varro', `/units/${id('0024')}/circuits/${id('0034')}`],
   ['unit-phone-night', 'phone', 'dark', 'Ilta Varro', `/units/${id('0021')}`],
@@ -39,15 +43,12 @@ const SHOTS = [
     `/joints/${id('5107')}`,
     [tap('start from tube in a service valve'), pause, touch('grip-part0'), touch('ladder', { x: 90, y: 110 })],
   ],
-  ['planner-wide-night', 'wide', 'dark', 'Ilta Varro', `/joints/${id('5109')}`],
   ['planner-why-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5109')}`, [tap(/^gap each side/)]],
   ['braze-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/braze`],
   ['look-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/look`],
   ['passport-wide', 'wide', 'dark', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
   ['people-wide', 'wide', 'light', 'Maren Ito-Dahl', '/people'],
-  ['schools-wide', 'wide', 'light', 'Maren Ito-Dahl', '/schools'],
   ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
-  ['van-wide', 'wide', 'light', 'Ilta Varro', '/van'],
   ['new-unit-phone', 'phone', 'light', 'Maren Ito-Dahl', '/units/new', [tap('R-32'), choose('heat pump')]],
 ];
 

@@ -123,6 +123,7 @@ const VALUES: { readonly [Kind in StageEntryKind]: Joi.ObjectSchema<StageValues[
     grossKg: kg(1000).min(Joi.ref('tareKg')).required().messages({ 'number.min': '{{#label}} must not lie under tareKg' }),
     minutes: Joi.number().min(0).max(10_000).required(),
     waterKg: Joi.number().greater(0).max(1000),
+    downTo: quantity,
   }),
   'zero-and-open': Joi.object({ note: why }),
   'hot-work': Joi.object({

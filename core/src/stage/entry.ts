@@ -113,6 +113,8 @@ export interface StageValues {
     readonly grossKg: number;
     readonly minutes: number;
     readonly waterKg?: number;
+    /** What the low side stood at when it was ended. */
+    readonly downTo?: Quantity;
   };
   readonly 'zero-and-open': { readonly note?: string };
   readonly 'hot-work': {

@@ -39,6 +39,18 @@ function leakingSections(facts: readonly StageFact[]) {
   return [...last.values()].filter((held) => held.verdict === 'leaking');
 }
 
+/**
+ * The loss as a share of the charge in a year [%], both usual ways: this loss annualised, and what was lost within the last year.
+ *
+ * @source  EPA 40 CFR 84.106: annualizing and rolling average
+ */
+export function annualRates(facts: readonly StageFact[]): { readonly annualised: number; readonly rolling: number } | null {
+  const loss = lastOf(facts, 'loss')?.values;
+  if (!loss?.chargeKg) return null;
+  const share = (100 * loss.lostKg) / loss.chargeKg;
+  return { annualised: (share * 365) / Math.min(365, loss.days), rolling: share };
+}
+
 /** Leaks found, each place once: the last that was said of it counts. */
 export function leaksOf(facts: readonly StageFact[]) {
   const places = new Map(factsOf(facts, 'checked-place').map((fact) => [fact.values.place, fact.values]));

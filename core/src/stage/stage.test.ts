@@ -1,6 +1,7 @@
 import { TEMPLATE_CIRCUITS } from '../circuit/templates';
 import {
   alsoOpened,
+  annualRates,
   cylinderFill,
   firstBrokenLink,
   flareTorqueNm,
@@ -232,4 +233,11 @@ describe('by the table', () => {
     expect((cylinderFill(47.7 * pound, 0, 'R-410A')?.mostKg ?? 0) / pound).toBeCloseTo(40.4, 0);
     expect(cylinderFill(10, 12, 'R-999')).toBeNull();
   });
+});
+
+test('lost charge as annual rates: 1.1 of 11.4 kg in 160 days is 22 % annualised and 9.6 % within the year', () => {
+  const rates = annualRates([fact('find', 'loss', { lostKg: 1.1, days: 160, chargeKg: 11.4 })]);
+  expect(rates?.annualised).toBeCloseTo(22.0, 1);
+  expect(rates?.rolling).toBeCloseTo(9.65, 1);
+  expect(annualRates([LOSS])).toBeNull();
 });

@@ -25,6 +25,9 @@ interface AlsoOpenedListProps {
 export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining }: AlsoOpenedListProps) {
   const { data: schools } = useShopSchools();
   const items = isolation.answer ? alsoOpened(graph, isolation.work, isolation.answer.opened, { ...schools, ...job.schools?.schools }) : [];
+  const isTwoWay = graph.parts.some((part) => part.kind === 'reversing-valve');
+  const circuit = job.circuit.name === 'main' ? '' : ` of ${job.circuit.name}`;
+  const drier = `The one${circuit}: ${isTwoWay ? 'two-way, the flow turns round' : 'one-way, its arrow with the flow'}.`;
   const joined = factsOf(work.facts, 'joining');
   return (
     <View>
@@ -35,7 +38,13 @@ export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining 
         </Words>
       ) : null}
       {items.map((item) => (
-        <Item key={item.what + item.place} item={item} name={nameOf(item.place)} work={work} />
+        <Item
+          key={item.what + item.place}
+          item={item}
+          name={nameOf(item.place)}
+          says={item.what === 'drier' ? drier : undefined}
+          work={work}
+        />
       ))}
       <View style={{ gap: 4, paddingTop: 10 }}>
         {joined.map((fact) => (
@@ -53,7 +62,15 @@ export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining 
   );
 }
 
-function Item({ item, name, work }: { item: AlsoOpened; name: string; work: StageWork }) {
+interface ItemProps {
+  readonly item: AlsoOpened;
+  readonly name: string;
+  /** Which kind of it, and how it goes in. */
+  readonly says: string | undefined;
+  readonly work: StageWork;
+}
+
+function Item({ item, name, says, work }: ItemProps) {
   const t = useTokens();
   const [leaving, setLeaving] = useState(false);
   const [why, setWhy] = useState('');
@@ -76,7 +93,7 @@ function Item({ item, name, work }: { item: AlsoOpened; name: string; work: Stag
               ? answer.choice === 'yes'
                 ? `changed too${answer.why ? `: ${answer.why}` : ''}`
                 : `left: ${answer.why ?? ''}`
-              : 'change it too?'}
+              : `change it too?${says ? ` ${says}` : ''}`}
           </Words>
         </View>
         {work.mayNote && !answer ? (

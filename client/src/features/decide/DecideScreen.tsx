@@ -6,6 +6,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { jobCells } from '@/features/jobs/cells';
+import { circuitWords } from '@/features/stage/circuitWords';
 import { Facts } from '@/features/stage/Facts';
 import { Leaving } from '@/features/stage/Leaving';
 import { placeName } from '@/features/stage/placeName';
@@ -94,8 +95,10 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
   return (
     <Sheet
       tag={job.unit.tag}
-      title={isolation.work.length > 0 ? `How do we get to the ${isolation.work.map(nameOf).join(', ')}` : 'How is it got at'}
-      subtitle={`${job.unit.name}, ${job.circuit.refrigerant}, ${job.title}`}
+      title={
+        isolation.work.length > 0 ? `${wide ? 'How do we get to' : 'To'} the ${isolation.work.map(nameOf).join(', ')}` : 'How is it got at'
+      }
+      subtitle={`${circuitWords(job)}, ${job.title}`}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       headerRight={wide ? kilograms : undefined}

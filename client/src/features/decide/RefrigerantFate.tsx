@@ -1,5 +1,6 @@
 import { REFRIGERANT_FATE_WORDS } from '@kesto/contract/wording';
-import { lastOf, REFRIGERANT_FATES, type RefrigerantFate as Fate } from '@kesto/core';
+import { annualRates, lastOf, REFRIGERANT_FATES, type RefrigerantFate as Fate } from '@kesto/core';
+import { formatNumber } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { NoteForm } from '@/features/stage/NoteForm';
@@ -11,6 +12,7 @@ import { Heading, Words } from '@/ui/Words';
 export function RefrigerantFate({ work }: { work: StageWork }) {
   const [open, setOpen] = useState(false);
   const [fate, setFate] = useState<Fate>('reuse');
+  const rates = annualRates(work.facts);
   const kept = lastOf(work.facts, 'refrigerant-fate')?.values;
   return (
     <View style={{ gap: 6 }}>
@@ -20,6 +22,12 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
           ? `${REFRIGERANT_FATE_WORDS[kept.fate]}: ${kept.why}`
           : 'Goes back in where it is clean, dry and of one kind; fresh after a burn-out, acid, or a large vapour leak of a blend.'}
       </Words>
+      {rates ? (
+        <Words size={15} tone="ink2">
+          Lost at {formatNumber(rates.annualised, 0)} % of its charge a year, annualised; {formatNumber(rates.rolling, 0)} % within the
+          last. The place may set a limit.
+        </Words>
+      ) : null}
       {!work.mayNote ? null : open ? (
         <NoteForm
           title="Back in, or fresh"

@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import { jobCells } from '@/features/jobs/cells';
+import { circuitWords } from '@/features/stage/circuitWords';
 import { Facts } from '@/features/stage/Facts';
 import { placeName } from '@/features/stage/placeName';
 import { stageHref } from '@/features/stage/stageHref';
@@ -69,7 +70,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
     <Sheet
       tag={job.unit.tag}
       title="Where does it leak"
-      subtitle={`job ${job.number}, ${job.circuit.refrigerant}, ${job.title}`}
+      subtitle={`${circuitWords(job)}, ${job.title}`}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       headerRight={wide ? <LossReading loss={loss} /> : undefined}

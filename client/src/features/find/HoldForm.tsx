@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
-import { hold, type Hold, type HoldRequest, type StageValues } from '@kesto/core';
+import { hold, type Hold, type HoldRequest, type Quantity, type StageValues } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -21,6 +21,8 @@ const FIGURES = {
   startTemperature: { label: 'pipe at the start', kind: 'temperature' },
   endPressure: { label: 'pressure at the end', kind: 'pressure' },
   endTemperature: { label: 'pipe at the end', kind: 'temperature' },
+  step: { label: 'the gauge shows steps of', kind: 'pressure', hint: '1 kPa where empty *', optional: true },
+  off: { label: 'thermometer off by, K', kind: 'number', hint: '0.3 where empty *', optional: true },
 } as const;
 
 interface HoldFormProps {
@@ -31,6 +33,10 @@ interface HoldFormProps {
   readonly work: StageWork;
   readonly onKept: () => void;
 }
+
+/** A step of a gauge is typed as a pressure and meant as a difference. */
+const asDifference = ({ value, unit }: Quantity): Quantity =>
+  unit === 'psig' ? { value, unit: 'psi' } : unit === 'barg' ? { value, unit: 'bar' } : { value, unit };
 
 type Asked = Pick<StageValues['section-hold'], 'volume' | 'minutes' | 'start' | 'end' | 'gauge' | 'temperatureUncertaintyK'>;
 
@@ -46,7 +52,9 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
     const read = figures.read();
     if (!read?.volume || !read.minutes || !read.startPressure || !read.startTemperature || !read.endPressure || !read.endTemperature)
       return null;
-    const { gauge, temperatureUncertaintyK } = usualHold(job);
+    const usual = usualHold(job);
+    const gauge = read.step ? { resolution: asDifference(read.step) } : usual.gauge;
+    const temperatureUncertaintyK = read.off?.value ?? usual.temperatureUncertaintyK;
     return {
       ...{ volume: read.volume, minutes: read.minutes.value, gauge, temperatureUncertaintyK },
       start: { pressure: read.startPressure, temperature: read.startTemperature },

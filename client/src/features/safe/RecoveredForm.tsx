@@ -15,6 +15,7 @@ const FIGURES = {
   tare: { label: 'cylinder before', kind: 'mass', hint: 'its tare, as 12.1 kg' },
   gross: { label: 'cylinder after', kind: 'mass' },
   minutes: { label: 'minutes', kind: 'number' },
+  downTo: { label: 'pulled down to', kind: 'pressure', hint: 'by the rule of the place', optional: true },
   water: { label: 'water it holds, by its stamp', kind: 'mass', hint: 'for the 80 %', optional: true },
 } as const;
 
@@ -33,7 +34,16 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
       setFull(fill.mostKg);
       return;
     }
-    if (await work.note('recovered', { tareKg, grossKg, minutes: read.minutes.value, ...water })) onKept();
+    if (
+      await work.note('recovered', {
+        tareKg,
+        grossKg,
+        minutes: read.minutes.value,
+        ...water,
+        ...(read.downTo ? { downTo: read.downTo } : {}),
+      })
+    )
+      onKept();
   }
   return (
     <View style={{ gap: 10 }}>
