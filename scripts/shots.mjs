@@ -30,7 +30,7 @@ const SHOTS = [
   ['job-phone', 'phone', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],
   ['job-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],
   ['find-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0046')}/find`],
-  ['decide-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0046')}/decide`, [tap('drier'), tick('the compressor runs')]],
+  ['decide-wide', 'wide', 'light', 'Ilta Varro', `/jobs/${id('0046')}/decide`, [tap(/^drier$/), tick('the compressor runs')]],
   ['safe-phone', 'phone', 'dark', 'Ilta Varro', `/jobs/${id('0047')}/safe`],
   ['plan-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}`],
   ['circuit-wide', 'wide', 'light', 'Ilta Varro', `/units/${id('0024')}/circuits/${id('0034')}`],

@@ -15,7 +15,8 @@ const NOTHING_SEEN: Seen = { runs: false, lowSideLeak: false, airInside: false, 
 /** The parts worked on at first: what was kept, else where leaks were found. */
 function firstWork(graph: CircuitGraph, facts: readonly StageFact[]): readonly string[] {
   const kept = lastOf(facts, 'isolation')?.values.work ?? leaksOf(facts).map((leak) => leak.place);
-  return kept.filter((id) => graph.parts.some((part) => part.id === id));
+  // A core is changed with a tool, under pressure: its port is not what is opened.
+  return kept.filter((id) => graph.parts.some((part) => part.id === id && part.kind !== 'port'));
 }
 
 const running = (graph: CircuitGraph, runs: boolean): CircuitGraph => ({
