@@ -13,6 +13,12 @@ const mayImport = (type, allowed) => ({
 /** Folders of core that stand on top of the others: what they say of a whole plan nothing below may know. */
 const ABOVE_PLAN = ['plan', 'section', 'golden', 'testing'];
 
+/** The server's features, from outside any of them. */
+const INSIDE_OF_A_FEATURE = {
+  regex: '(^|/)(\\.\\./|features/)(circuits|demo|jobs|joints|people|photos|print|session|shop|stages|system|units)/',
+  message: 'a feature is used through its index.ts: what is not exported there is its own',
+};
+
 /** Which layer may know which; whatever is not named here is refused. */
 const LAYERS = [
   mayImport('core', []),
@@ -74,6 +80,17 @@ export default tseslint.config(
   },
   { files: ['client/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   {
+    files: ['server/src/**/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [INSIDE_OF_A_FEATURE],
+        },
+      ],
+    },
+  },
+  {
     files: ['client/src/ui/**'],
     rules: {
       'no-restricted-imports': [
@@ -129,7 +146,10 @@ export default tseslint.config(
     files: ['server/src/**/*.ts'],
     ignores: ['server/src/platform/db/**', 'server/src/migrations/**', '**/*.typeorm.ts', '**/*.test.ts', 'server/src/testing/**'],
     rules: {
-      'no-restricted-imports': ['error', { paths: [{ name: 'pg', message: 'only platform/db and repositories talk to PostgreSQL' }] }],
+      'no-restricted-imports': [
+        'error',
+        { patterns: [INSIDE_OF_A_FEATURE], paths: [{ name: 'pg', message: 'only platform/db and repositories talk to PostgreSQL' }] },
+      ],
     },
   },
   { files: ['**/*.mjs'], rules: { 'max-lines': ['error', 300] } },

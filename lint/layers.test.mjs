@@ -36,6 +36,12 @@ for (const fixture of [
 test('a shared widget knows a feature: refused', async () =>
   assert.ok((await rulesBroken('ui-knows-a-feature', 'client/src/ui')).includes('no-restricted-imports')));
 
+test('a feature of the server knows the inside of another: refused; what its index.ts gives is not', async () => {
+  const inside = await rulesBroken('server-knows-the-inside-of-a-feature', 'server/src/features/joints');
+  assert.ok(inside.includes('no-restricted-imports'));
+  assert.deepEqual(await rulesBroken('server-uses-a-feature', 'server/src/features/joints'), []);
+});
+
 test('core has a clock: refused', async () => {
   const broken = await rulesBroken('core-has-a-clock');
   assert.ok(broken.includes('no-restricted-syntax') && broken.includes('no-restricted-properties'));

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { v7 as uuid } from 'uuid';
-import { DEMO_PASSWORD } from './features/demo/people';
+import { DEMO_PASSWORD } from './features/demo';
 import { freshDatabase } from './testing/database';
 import { brazedBody, lookBody, OPEN_JOB, planBody } from './testing/examples';
 

@@ -7,10 +7,9 @@ import { buildApp } from './platform/http/app';
 import { listen } from './platform/http/listen';
 import { logFile } from './platform/log/logFile';
 import { buildLogger } from './platform/log/logger';
-import { holdsDemo, loadDemo } from './features/demo/load';
-import { demoPeople } from './features/demo/people';
-import { photoQueue } from './features/photos/photoQueue';
-import { firstCode, openFirstShop } from './features/people/firstShop';
+import { demoPeople, holdsDemo, loadDemo } from './features/demo';
+import { photoQueue } from './features/photos';
+import { firstCode, openFirstShop } from './features/people';
 
 /** By then everything is ended, whatever hangs: the database has its own seconds after that, ten in all. */
 const LAST_MS = 5_000;

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { KeyBox } from './KeyBox';
 import type { KeyBinding } from './keyBindings';
-import { Laid } from './Laid';
+import { Overlay } from './Overlay';
 import { useTokens } from './theme';
 import { Words } from './Words';
 
@@ -11,7 +11,7 @@ const SHOWN: Readonly<Record<string, string>> = { Enter: 'enter', Escape: 'esc' 
 export function KeysSheet({ bindings, open, onClose }: { bindings: readonly KeyBinding[]; open: boolean; onClose: () => void }) {
   const t = useTokens();
   return (
-    <Laid open={open} title="Keys on this screen" label="keys" width={520} onClose={onClose}>
+    <Overlay open={open} title="Keys on this screen" label="keys" width={520} onClose={onClose}>
       {bindings.map((binding) => (
         <View
           key={binding.key}
@@ -21,6 +21,6 @@ export function KeysSheet({ bindings, open, onClose }: { bindings: readonly KeyB
           <Words style={{ flex: 1 }}>{binding.says}</Words>
         </View>
       ))}
-    </Laid>
+    </Overlay>
   );
 }

@@ -2,7 +2,7 @@ import { useIsFocused, useRouter, type Href } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { useKeys, type KeyBinding } from './keyBindings';
-import { Pill, RoundKey } from './Keys';
+import { Pill, RoundKey } from './Buttons';
 import { KeptStrip } from './KeptStrip';
 import { KeysSheet } from './KeysSheet';
 import { UpArrow } from './marks';

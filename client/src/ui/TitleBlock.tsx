@@ -4,7 +4,7 @@ import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, View, type ViewStyle } from 'react-native';
 import { KeyBox } from './KeyBox';
-import { Pill, RoundKey } from './Keys';
+import { Pill, RoundKey } from './Buttons';
 import type { SheetAction } from './Sheet';
 import { StageRow } from './StagePath';
 import { KEPT_LABELS, keptWords } from './keptWords';

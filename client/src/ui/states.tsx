@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { ActivityIndicator } from 'react-native-paper';
-import { FrameKey } from './Keys';
+import { FrameKey } from './Buttons';
 import { useTokens } from './theme';
 import { Words } from './Words';
 

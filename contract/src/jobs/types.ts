@@ -22,7 +22,7 @@ export interface JobSummary {
 }
 
 /** Who noted something of a job, and when the server took it. */
-export interface Signed {
+export interface NotedBy {
   readonly id: string;
   readonly by: string;
   readonly at: string;
@@ -33,7 +33,7 @@ export interface JobSchoolsValues {
   readonly schools: Schools;
   readonly reason?: string;
 }
-export type JobSchools = JobSchoolsValues & Signed;
+export type JobSchools = JobSchoolsValues & NotedBy;
 
 export interface SumLine {
   readonly label: string;
@@ -47,7 +47,7 @@ export interface JobSumValues {
   readonly answers: readonly SumLine[];
   readonly note?: string;
 }
-export type JobSum = JobSumValues & Signed;
+export type JobSum = JobSumValues & NotedBy;
 
 export type PutJobEntryRequest =
   { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues };

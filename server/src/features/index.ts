@@ -1,18 +1,17 @@
 import express, { type Router } from 'express';
 import type { Platform } from '../platform/http/context';
 import { registrar } from '../platform/http/register';
-import { circuitRoutes } from './circuits/circuits.routes';
-import { jobRoutes } from './jobs/jobs.routes';
-import { jointRoutes } from './joints/joints.routes';
-import { peopleRoutes } from './people/people.routes';
-import { photoRoutes } from './photos/photos.routes';
-import { printRoutes } from './print/print.routes';
-import { sessionRoutes } from './session/session.routes';
-import { authenticator } from './session/session.service';
-import { shopRoutes } from './shop/shop.routes';
-import { stageRoutes } from './stages/stages.routes';
-import { unitRoutes } from './units/units.routes';
-import { systemRoutes } from './system/system.routes';
+import { circuitRoutes } from './circuits';
+import { jobRoutes } from './jobs';
+import { jointRoutes } from './joints';
+import { peopleRoutes } from './people';
+import { photoRoutes } from './photos';
+import { printRoutes } from './print';
+import { authenticator, sessionRoutes } from './session';
+import { shopRoutes } from './shop';
+import { stageRoutes } from './stages';
+import { unitRoutes } from './units';
+import { systemRoutes } from './system';
 
 /** All features on one router, each at the full path its description gives. */
 export function features(platform: Platform): Router {

@@ -1,5 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { walls } from './walls';
+import { rowLevelSecurity } from './rowLevelSecurity';
 
 /** Tables in which the shop's id leads every key, so that the data can later be spread over machines by shop. */
 const TABLES = `
@@ -73,7 +73,7 @@ revoke all on function grant_application(text) from public;
 export class First1764000000001 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(TABLES);
-    for (const table of WALLED) await runner.query(walls(table));
+    for (const table of WALLED) await runner.query(rowLevelSecurity(table));
     await runner.query(SIGN_IN);
     await runner.query(GRANTS);
   }

@@ -1,5 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { walls } from './walls';
+import { rowLevelSecurity } from './rowLevelSecurity';
 
 /** What is noted of a job as a whole: where it differs from the shop's schools and why, and sums made on the bench. Added, never changed. */
 const TABLE = `
@@ -23,7 +23,7 @@ revoke all on function grant_application(text) from public;
 export class JobEntries1764000000003 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(TABLE);
-    await runner.query(walls('job_entry'));
+    await runner.query(rowLevelSecurity('job_entry'));
     await runner.query(GRANTS);
   }
 

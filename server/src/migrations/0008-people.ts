@@ -1,5 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { walls } from './walls';
+import { rowLevelSecurity } from './rowLevelSecurity';
 
 /** People come by one-time codes and leave; approvals name their scope by an id and have a number; sign-ins can be listed. */
 const TABLES = `
@@ -25,7 +25,7 @@ update person set approvals = coalesce((
 export class People1764000000008 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(TABLES);
-    await runner.query(walls('invite'));
+    await runner.query(rowLevelSecurity('invite'));
     await runner.query(BY_CODE);
     await runner.query('alter table person no force row level security');
     await runner.query(APPROVALS_AS_IDS);

@@ -1,5 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { walls } from './walls';
+import { rowLevelSecurity } from './rowLevelSecurity';
 
 /** Circuits as they are drawn: drawn anew is a new row, so that what a plan was taken from stays. */
 const TABLE = `
@@ -14,7 +14,7 @@ alter table joint add column at jsonb;
 export class CircuitDrawings1764000000009 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(TABLE);
-    await runner.query(walls('circuit_drawing'));
+    await runner.query(rowLevelSecurity('circuit_drawing'));
   }
 
   async down(): Promise<void> {

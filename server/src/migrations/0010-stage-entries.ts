@@ -1,5 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { walls } from './walls';
+import { rowLevelSecurity } from './rowLevelSecurity';
 
 /** What is found, decided and made safe: a chain for each job, as joints have theirs. */
 const TABLE = `
@@ -13,7 +13,7 @@ create table stage_entry (
 export class StageEntries1764000000010 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(TABLE);
-    await runner.query(walls('stage_entry'));
+    await runner.query(rowLevelSecurity('stage_entry'));
   }
 
   async down(): Promise<void> {

@@ -1,5 +1,5 @@
 import { ENGINE_VERSION, type PlanRequest } from '@kesto/core';
-import { demoId } from '../features/demo/ids';
+import { demoId } from '../features/demo';
 
 /** Joint of the demo that is planned but not begun, and one not planned. */
 export const PLANNED_JOINT = demoId(0x5109);

@@ -10,11 +10,9 @@ import { applicationRole, prepareDatabase } from '../platform/db/prepare';
 import { Circuits, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../platform/db/rows';
 import { withShop } from '../platform/db/shop';
 import { buildApp, type AppOptions } from '../platform/http/app';
-import { loadDemo } from '../features/demo/load';
-import { DEMO_PASSWORD } from '../features/demo/people';
-import { photoQueue } from '../features/photos/photoQueue';
-import { JOBS, SITE, UNITS, VAN } from '../features/demo/station';
-import { hashPassword } from '../features/session/session.service';
+import { DEMO_PASSWORD, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
+import { photoQueue } from '../features/photos';
+import { hashPassword } from '../features/session';
 import { buildLogger } from '../platform/log/logger';
 import { asOwner, freshDatabase } from './database';
 

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
 import { FieldError } from '@/ui/FieldError';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { Reading } from '@/ui/Reading';
 import { Sheet } from '@/ui/Sheet';
 import { useIsWide, useTokens } from '@/ui/theme';

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { errorText } from '@/api/api';
 import { useTodayQuery } from '@/features/today/api';
 import type { Draft } from '@/features/planner/drafts';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Empty, Failed, Loading } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';

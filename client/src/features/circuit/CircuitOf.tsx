@@ -6,7 +6,7 @@ import { errorText } from '@/api/api';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useUnits } from '@/state/units';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { useCircuitDrawing } from './api';

@@ -14,7 +14,7 @@ import { useMayMake } from '@/features/session/useMayMake';
 import { useUnit } from '@/features/units/api';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';

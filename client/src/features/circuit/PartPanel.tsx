@@ -3,7 +3,7 @@ import { changePart, HUNG_KINDS, hangPart, INLINE_KINDS, removePart, replaceKind
 import { useState } from 'react';
 import { View } from 'react-native';
 import { partName } from '@/drawing/circuit/partName';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { KindChoice } from './KindChoice';

@@ -10,7 +10,7 @@ import { partName } from '@/drawing/circuit/partName';
 import { outsideText } from '@/drawing/circuit/tubeText';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 

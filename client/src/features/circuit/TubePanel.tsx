@@ -5,7 +5,7 @@ import { partName } from '@/drawing/circuit/partName';
 import { outsideText } from '@/drawing/circuit/tubeText';
 import { DraftReader } from '@/state/draftReader';
 import { bareLengthUnit, useUnits } from '@/state/units';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { KindChoice } from './KindChoice';

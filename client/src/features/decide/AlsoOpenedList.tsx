@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useShopSchools } from '@/features/shop/api';
 import type { StageWork } from '@/features/stage/useStage';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 
 /** Who said yes, to what, how; or whom it waits for. */

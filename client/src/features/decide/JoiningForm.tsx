@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import type { StageWork } from '@/features/stage/useStage';
 import { lengthM } from '@/ui/form/si';
-import { Choice, KeepKey } from '@/ui/Keys';
+import { Choice, KeepKey } from '@/ui/Buttons';
 import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';

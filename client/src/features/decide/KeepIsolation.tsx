@@ -8,7 +8,7 @@ import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
-import { Choice, KeepKey } from '@/ui/Keys';
+import { Choice, KeepKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import type { IsolationWork } from './useIsolation';

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';

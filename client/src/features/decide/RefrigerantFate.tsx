@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 
 /** Whether what comes out goes back in. */

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { CheckRow } from '@/ui/CheckRow';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import type { Seen } from './useIsolation';
 
 const QUESTIONS: Readonly<Record<keyof Seen, string>> = {

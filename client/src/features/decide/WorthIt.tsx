@@ -10,7 +10,7 @@ import type { StageWork } from '@/features/stage/useStage';
 import { CheckRow } from '@/ui/CheckRow';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 

@@ -15,7 +15,7 @@ import { Undrawn } from '@/features/stage/Undrawn';
 import { useStage, type StageWork } from '@/features/stage/useStage';
 import { WithCircuit } from '@/features/stage/WithCircuit';
 import { useUnits } from '@/state/units';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';

@@ -8,7 +8,7 @@ import { useUnits } from '@/state/units';
 import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
-import { FrameKey, KeepKey } from '@/ui/Keys';
+import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Flag } from '@/ui/Flag';
 import { Heading, Words } from '@/ui/Words';

@@ -6,7 +6,7 @@ import { useUnits } from '@/state/units';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
-import { KeepKey } from '@/ui/Keys';
+import { KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 
 const FIGURES = {

@@ -3,7 +3,7 @@ import type { RankedPlace } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 

@@ -8,7 +8,7 @@ import { View } from 'react-native';
 import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
-import { FrameKey, KeepKey } from '@/ui/Keys';
+import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 

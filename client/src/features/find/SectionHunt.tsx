@@ -4,7 +4,7 @@ import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { SightRow } from './SightRow';

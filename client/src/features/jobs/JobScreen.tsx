@@ -13,7 +13,7 @@ import { nextHref, stageHref } from '@/features/stage/stageHref';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
 import { JointOrder } from '@/ui/JointOrder';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { StageCoil } from '@/ui/StagePath';
 import { Empty } from '@/ui/states';

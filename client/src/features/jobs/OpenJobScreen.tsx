@@ -7,7 +7,7 @@ import { Fetched } from '@/api/Fetched';
 import { EmptyGround } from '@/features/today/Skyline';
 import { useUnitList } from '@/features/units/api';
 import { useWrite } from '@/outbox';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';

@@ -7,7 +7,7 @@ import { Image, View } from 'react-native';
 import { addressOf } from '@/api/call';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
 import { useMe } from '@/features/session/useMe';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Cross, Tick } from '@/ui/marks';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';

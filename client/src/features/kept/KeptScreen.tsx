@@ -7,7 +7,7 @@ import { useDispatch } from 'react-redux';
 import { useMe } from '@/features/session/useMe';
 import { bodyOf, sendAgain, sendKept, takeBack, useKept, useKeptHere, type Command } from '@/outbox';
 import type { AppDispatch } from '@/state/store';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';

@@ -1,7 +1,7 @@
 import type { PersonView, Role } from '@kesto/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';

@@ -7,7 +7,7 @@ import { TouchableRipple } from 'react-native-paper';
 import { errorText } from '@/api/api';
 import { Fetched } from '@/api/Fetched';
 import { useMe } from '@/features/session/useMe';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';

@@ -3,7 +3,7 @@ import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useWrite } from '@/outbox';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';

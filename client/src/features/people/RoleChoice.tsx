@@ -1,6 +1,6 @@
 import { ROLES, type Role } from '@kesto/contract';
 import { ROLE_WORDS } from '@kesto/contract/wording/people';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 
 /** Which role, and what it may do. Only an admin makes an admin. */

@@ -2,7 +2,7 @@ import { PASSWORD_LEAST } from '@kesto/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { errorField, errorText } from '@/api/api';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { usePutPasswordMutation } from './api';

@@ -9,7 +9,7 @@ import { useWrite } from '@/outbox';
 import { ApprovalLine } from '@/features/people/ApprovalLine';
 import { themeChosen, type ThemeChoice } from '@/state/theme';
 import type { RootState } from '@/state/store';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { Heading } from '@/ui/Words';

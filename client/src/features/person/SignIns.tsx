@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { errorText } from '@/api/api';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';

@@ -2,7 +2,7 @@ import { SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
 import { View } from 'react-native';
 import { answered } from '@/features/shop/SchoolRow';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { ACCESSES, OUTLETS, SIDES } from './aroundChoices';
 import type { Draft } from './drafts';

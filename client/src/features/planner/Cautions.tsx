@@ -3,7 +3,7 @@ import type { Caution, JointPlan, Stage, UnitPreferences } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { FlagLine, letterOf } from '@/ui/Flag';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { flaggedOf, makeSafeOf } from './heeded';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { TOUCH } from '@/ui/tokens';
 import { Mono, Words } from '@/ui/Words';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Mono, Words } from '@/ui/Words';
 import { PROTECTIONS } from './aroundChoices';
 import { gripsOf, movedTo, stepOf, type PlacedGrip } from './moves';

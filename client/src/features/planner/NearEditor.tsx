@@ -2,7 +2,7 @@ import { partName } from '@kesto/contract/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { bareLengthUnit, useUnits } from '@/state/units';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
 import { bareLengthUnit, useUnits } from '@/state/units';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';

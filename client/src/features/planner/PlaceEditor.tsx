@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
 import { bareLengthUnit, useUnits } from '@/state/units';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { CIRCUIT_STATES, FUELS, OIL, POSITIONS } from './aroundChoices';

@@ -3,7 +3,7 @@ import { planDifferences } from '@kesto/contract/wording';
 import { ENGINE_VERSION, planJoint, type UnitPreferences } from '@kesto/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 

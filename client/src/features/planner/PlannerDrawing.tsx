@@ -5,7 +5,7 @@ import { sectionOf } from '@kesto/core/section';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { letterOf } from '@/ui/Flag';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Slider } from '@/ui/Slider';
 import { Words } from '@/ui/Words';
 import { axisMm } from './drawing/axis';

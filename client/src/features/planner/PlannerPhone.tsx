@@ -1,6 +1,6 @@
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';

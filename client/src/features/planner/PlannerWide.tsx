@@ -2,7 +2,7 @@ import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { JointOrder } from '@/ui/JointOrder';
 import type { KeyBinding } from '@/ui/keyBindings';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { LadderAnswers, LadderReader } from './drawing/LadderReader';

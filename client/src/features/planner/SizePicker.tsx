@@ -1,7 +1,7 @@
 import { TUBES, formatLength, readingText, type TubeRow, type UnitPreferences } from '@kesto/core';
 import { useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 

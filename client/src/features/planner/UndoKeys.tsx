@@ -1,4 +1,4 @@
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import type { Planner } from './usePlanner';
 
 /** Back and forward through what was changed; shown once there is something to go back to. */

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { RoundKey } from '@/ui/Keys';
+import { RoundKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
 import type { Working } from './workings';

@@ -10,7 +10,7 @@ import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
 import { TorchLocked } from '@/features/safe/TorchLocked';
 import { useTorchLock } from '@/features/safe/useTorchLock';
 import { useUnits } from '@/state/units';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { TextField, UnitField } from '@/ui/UnitField';

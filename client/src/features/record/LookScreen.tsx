@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { jointCells } from '@/features/joint/cells';
 import { useUnits } from '@/state/units';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useTokens } from '@/ui/theme';

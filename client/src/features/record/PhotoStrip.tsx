@@ -1,5 +1,5 @@
 import { Image, View } from 'react-native';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { usePhotos } from './usePhotos';

@@ -9,7 +9,7 @@ import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { RecoveredForm } from './RecoveredForm';
 
 interface PointFormProps {

@@ -8,7 +8,7 @@ import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { FlagLine } from '@/ui/Flag';
-import { KeepKey } from '@/ui/Keys';
+import { KeepKey } from '@/ui/Buttons';
 import { Heading } from '@/ui/Words';
 
 const FIGURES = {

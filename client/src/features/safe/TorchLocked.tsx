@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { stageHref } from '@/features/stage/stageHref';
 import { FlagLine } from '@/ui/Flag';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 
 /** Says what keeps the torch locked, and leads there; nothing where nothing does. */
 export function TorchLocked({ jobId, lock }: { jobId: string; lock: OpenGate | null }) {

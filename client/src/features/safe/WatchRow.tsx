@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { useMe } from '@/features/session/useMe';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';

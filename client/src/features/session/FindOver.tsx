@@ -2,8 +2,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { errorText } from '@/api/api';
 import { useLazyFindJointQuery } from '@/features/joint/api';
-import { FrameKey } from '@/ui/Keys';
-import { Laid } from '@/ui/Laid';
+import { FrameKey } from '@/ui/Buttons';
+import { Overlay } from '@/ui/Overlay';
 import { TextField } from '@/ui/UnitField';
 
 /** A joint by the tag that stands on it. */
@@ -19,7 +19,7 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
     router.push(`/joints/${found.data.id}`);
   }
   return (
-    <Laid open={open} title="Find a joint" label="find a joint" onClose={onClose}>
+    <Overlay open={open} title="Find a joint" label="find a joint" onClose={onClose}>
       <TextField
         label="tag of a joint, as CR2-07"
         value={tag}
@@ -28,6 +28,6 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
         onEnter={() => void go()}
       />
       <FrameKey label="Find it" disabled={tag.trim() === '' || isFetching} onPress={() => void go()} />
-    </Laid>
+    </Overlay>
   );
 }

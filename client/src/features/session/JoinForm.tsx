@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { FrameKey, Pill } from '@/ui/Keys';
+import { FrameKey, Pill } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { useJoin } from './useJoin';

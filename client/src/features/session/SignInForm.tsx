@@ -1,5 +1,5 @@
 import { Pressable, View } from 'react-native';
-import { Pill } from '@/ui/Keys';
+import { Pill } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';

@@ -3,7 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { JointDrawing } from '@/features/planner/drawing/JointDrawing';
 import { COVER_JOINT } from '@/features/planner/drawing/cover';
 import { isOpenToListeners, OPEN_TO_LISTENERS } from '@/ui/connection';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { codeInAddress } from './codeInAddress';

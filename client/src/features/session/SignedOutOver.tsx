@@ -1,15 +1,15 @@
 import { useSelector } from 'react-redux';
 import type { RootState } from '@/state/store';
-import { Laid } from '@/ui/Laid';
+import { Overlay } from '@/ui/Overlay';
 import { Words } from '@/ui/Words';
 import { SignInForm } from './SignInForm';
 
 /** Laid over whatever is open when the session ends: the form under it keeps every letter and goes on by itself. */
 export function SignedOutOver() {
   return (
-    <Laid open={useSelector((state: RootState) => state.session.ended)} title="Sign in again" label="sign in again">
+    <Overlay open={useSelector((state: RootState) => state.session.ended)} title="Sign in again" label="sign in again">
       <Words size={15}>Your session ended. What you entered is kept and goes on after this.</Words>
       <SignInForm />
-    </Laid>
+    </Overlay>
   );
 }

@@ -1,7 +1,7 @@
 import { SCHOOL_TEXTS, schoolName, type SchoolAnswer } from '@kesto/contract/wording';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
 import { View } from 'react-native';
-import { Choice } from '@/ui/Keys';
+import { Choice } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 

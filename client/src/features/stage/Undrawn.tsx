@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { useRouter } from 'expo-router';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Empty } from '@/ui/states';
 
 /** Stages are worked on the drawing: without one, the way to it. */

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { UseFormReturn } from 'react-hook-form';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { FormChoice, FormFigure } from '@/ui/form/FormFields';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { UnitForm } from './unitForm';

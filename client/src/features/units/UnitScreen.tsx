@@ -8,7 +8,7 @@ import { Fetched } from '@/api/Fetched';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useTodayQuery } from '@/features/today/api';
 import { useUnits } from '@/state/units';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Reading } from '@/ui/Reading';
 import { Sheet } from '@/ui/Sheet';
 import { StageRow } from '@/ui/StagePath';

@@ -6,7 +6,7 @@ import { Fetched } from '@/api/Fetched';
 import { FUELS } from '@/features/planner/aroundChoices';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useUnits } from '@/state/units';
-import { Choice, FrameKey } from '@/ui/Keys';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';

@@ -1,5 +1,5 @@
 import { useEffect, useState, type ComponentType } from 'react';
-import { FrameKey } from '@/ui/Keys';
+import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading, WholePage } from '@/ui/states';
 
 type Screens = typeof import('./screens');

@@ -1,6 +1,6 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { FieldError } from '../FieldError';
-import { Choice } from '../Keys';
+import { Choice } from '../Buttons';
 import { TextField, UnitField } from '../UnitField';
 
 interface FieldOf<T extends FieldValues> {

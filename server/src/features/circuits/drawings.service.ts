@@ -1,11 +1,11 @@
 import type { DrawingView, Drawn } from '@kesto/contract';
 import { readCircuit, type CircuitGraph } from '@kesto/core';
-import { requestHash, sameOrConflict } from '../../platform/db/once';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import type { DrawingRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { notFound } from '../../platform/errors';
 import { refusal } from '../../platform/http/refusal';
-import { circuitById, lockUnit } from '../units/units.repository.typeorm';
+import { circuitById, lockUnit } from '../units';
 import { addDrawing, drawingById, drawnBy, latestDrawing } from './drawings.repository.typeorm';
 
 async function toView(shop: ShopWork, row: Omit<DrawingRow, 'shop_id'>): Promise<DrawingView> {

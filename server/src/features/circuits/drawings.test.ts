@@ -1,7 +1,7 @@
 import { TEMPLATE_CIRCUITS } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
-import { demoId } from '../demo/ids';
+import { demoId } from '../demo';
 
 const CR2 = demoId(0x31);
 const at = (id: string) => `/api/circuits/${CR2}/drawings/${id}`;

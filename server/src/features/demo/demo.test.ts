@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { verifyRecord } from '@kesto/core';
-import { firstCode, openFirstShop } from '../people/firstShop';
-import { join } from '../people/join.service';
+import { firstCode, join, openFirstShop } from '../people';
 import type { Platform } from '../../platform/http/context';
 import { prepareDatabase } from '../../platform/db/prepare';
 import { freshDatabase } from '../../testing/database';

@@ -1,6 +1,6 @@
 import type { PutJobEntryRequest } from '@kesto/contract';
 import type { ShopWork } from '../../platform/db/shop';
-import { storeJobEntry } from '../jobs/jobEntries.service';
+import { storeJobEntry } from '../jobs';
 import { demoId } from './ids';
 import { DEMO_PEOPLE } from './people';
 

@@ -1,9 +1,9 @@
 import type { DataSource } from 'typeorm';
-import { requestHash } from '../../platform/db/once';
+import { requestHash } from '../../platform/db/idempotency';
 import { Circuits, Drawings, Invites, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../../platform/db/rows';
 import { withShop, type ShopWork } from '../../platform/db/shop';
-import { codeHash, newCode } from '../people/codes';
-import { hashPassword } from '../session/session.service';
+import { codeHash, newCode } from '../people';
+import { hashPassword } from '../session';
 import { demoId, DEMO_SHOP } from './ids';
 import { storeDemoEntries, storeDemoPlans } from './made';
 import { storeDemoNotes } from './jobNotes';

@@ -1,9 +1,7 @@
 import { ENGINE_VERSION } from '@kesto/core';
 import type { ShopWork } from '../../platform/db/shop';
-import { appendEntry } from '../joints/entries.service';
-import { storePlan } from '../joints/plans.service';
-import { addPhoto } from '../photos/photos.repository.typeorm';
-import { cleanPhoto } from '../photos/photos.service';
+import { appendEntry, storePlan } from '../joints';
+import { addPhoto, cleanPhoto } from '../photos';
 import { ENTRIES } from './entries';
 import { demoId } from './ids';
 import { demoPhoto } from './pictures';

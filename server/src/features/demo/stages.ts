@@ -1,7 +1,7 @@
 import type { PutStageEntryRequest } from '@kesto/contract';
 import { ENGINE_VERSION, type KeptStage, type StageEntryKind, type StageValues, type TorchPoint } from '@kesto/core';
 import type { ShopWork } from '../../platform/db/shop';
-import { appendStageEntry } from '../stages/stages.service';
+import { appendStageEntry } from '../stages';
 import { demoId } from './ids';
 import { DEMO_PEOPLE } from './people';
 

@@ -1,12 +1,12 @@
 import type { JobSchools, JobSum, PutJobEntryRequest } from '@kesto/contract';
 import { schoolName } from '@kesto/contract/wording';
 import { differingSchool, withSchoolIds, type Schools } from '@kesto/core';
-import { requestHash, sameOrConflict } from '../../platform/db/once';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import type { JobEntryRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { namesOf } from '../joints/joints.repository.typeorm';
-import { schoolsOf } from '../shop/shop.repository.typeorm';
+import { namesOf } from '../joints';
+import { schoolsOf } from '../shop';
 import { addJobEntry, entriesOfJob, jobEntryById, lockJob } from './jobEntries.repository.typeorm';
 
 export interface JobNotes {

@@ -8,14 +8,13 @@ import {
   type Today,
 } from '@kesto/contract';
 import { factOf, jointAt, readContent, safetyClassOf, standingOf } from '@kesto/core';
-import { requestHash, sameOrConflict } from '../../platform/db/once';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import type { JobRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { latestDrawing } from '../circuits/drawings.repository.typeorm';
-import { entriesOf, jointById } from '../joints/joints.repository.typeorm';
-import { summaries } from '../joints/summaries';
-import { placeHistory, stagesOfJobs, type StagesKept } from '../stages/stageEntries.repository.typeorm';
+import { latestDrawing } from '../circuits';
+import { entriesOf, jointById, summaries } from '../joints';
+import { placeHistory, stagesOfJobs, type StagesKept } from '../stages';
 import { jobNotes, type JobNotes } from './jobEntries.service';
 import {
   addJob,
@@ -29,17 +28,7 @@ import {
   nextTag,
   openJobs,
 } from './jobs.repository.typeorm';
-import {
-  allUnits,
-  circuitById,
-  circuitsByIds,
-  lockUnit,
-  sitesByIds,
-  toCircuit,
-  toPlate,
-  toSite,
-  unitsByIds,
-} from '../units/units.repository.typeorm';
+import { allUnits, circuitById, circuitsByIds, lockUnit, sitesByIds, toCircuit, toPlate, toSite, unitsByIds } from '../units';
 
 const DUE_WITHIN_DAYS = 30;
 

@@ -1,11 +1,11 @@
 import { v7 as uuid } from 'uuid';
-import { DEMO_SHOP, demoId } from '../demo/ids';
+import { DEMO_SHOP, demoId } from '../demo';
 import { Jobs, JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import { withShop, type ShopWork } from '../../platform/db/shop';
 import { FINISHED_JOINT } from '../../testing/examples';
 import { testServer, type TestServer } from '../../testing/server';
 import { today } from './jobs.service';
-import { jointView } from '../joints/joints.service';
+import { jointView } from '../joints';
 
 let server: TestServer;
 beforeAll(async () => {

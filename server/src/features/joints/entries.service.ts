@@ -1,12 +1,12 @@
 import type { PersonName, PutEntryRequest } from '@kesto/contract';
 import { ENTRY_FORMAT, readContent, sealEntry, type EntryContent, type EntryKind, type RecordEntry } from '@kesto/core';
-import { requestHash, sameOrConflict } from '../../platform/db/once';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import type { JointPlanRow, JointRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { photosOf } from '../photos/entryPhotos';
+import { photosOf } from '../photos';
 import { addEntry, entriesOf, entryRowById, jobOfJoint, latestPlans, lockJoint } from './joints.repository.typeorm';
-import { checkTorch } from '../stages/stages.service';
+import { checkTorch } from '../stages';
 import { checkCorrection, checkJudge, checkOrder, checkRoom, checkTime, checkValues, serverTime } from './entryChecks';
 
 export interface Asked {

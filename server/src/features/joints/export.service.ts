@@ -1,7 +1,7 @@
 import { RECORD_FORMAT, RECORD_VERSION, type RecordEntry } from '@kesto/core';
-import type { Signed } from '../../platform/http/context';
+import type { SignedIn } from '../../platform/http/context';
 import { AppError } from '../../platform/errors';
-import { photoBytes } from '../photos/photos.repository.typeorm';
+import { photoBytes } from '../photos';
 import { entriesOf, jointById } from './joints.repository.typeorm';
 
 export interface RecordToExport {
@@ -10,7 +10,7 @@ export interface RecordToExport {
 }
 
 /** What there is to export, found before the first byte is sent. */
-export const recordToExport = (inShop: Signed['inShop'], jointId: string): Promise<RecordToExport> =>
+export const recordToExport = (inShop: SignedIn['inShop'], jointId: string): Promise<RecordToExport> =>
   inShop(async (shop) => {
     const entries = (await entriesOf(shop, [jointId])).get(jointId) ?? [];
     if (entries.length === 0) throw new AppError('NOT_FOUND', 'This joint has no record yet: nothing was made.');
@@ -21,7 +21,7 @@ export const recordToExport = (inShop: Signed['inShop'], jointId: string): Promi
  * One joint's record as a file that can be checked without this server, piece by piece: a joint with many photos takes no more
  * memory than its largest one. Entries and photos are never changed, so that pieces read one after another fit together.
  */
-export async function* recordPieces(inShop: Signed['inShop'], { entries }: RecordToExport): AsyncGenerator<string> {
+export async function* recordPieces(inShop: SignedIn['inShop'], { entries }: RecordToExport): AsyncGenerator<string> {
   const head = JSON.stringify({ format: RECORD_FORMAT, version: RECORD_VERSION, entries });
   yield `${head.slice(0, -1)},"photos":{`;
   const hashes = [...new Set(entries.flatMap((e) => e.content.photos.map((p) => p.sha256)))];

@@ -3,8 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
 import { testServer, type TestServer } from '../../testing/server';
 import { withShop } from '../../platform/db/shop';
-import { DEMO_SHOP } from '../demo/ids';
-import { DEMO_PEOPLE } from '../demo/people';
+import { DEMO_PEOPLE, DEMO_SHOP } from '../demo';
 import { addEntry } from './joints.repository.typeorm';
 
 let server: TestServer;

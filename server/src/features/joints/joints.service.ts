@@ -1,7 +1,7 @@
 import type { JointSummary, JointView } from '@kesto/contract';
 import type { ShopWork } from '../../platform/db/shop';
 import { notFound } from '../../platform/errors';
-import { jobWithNotes } from '../jobs/jobs.service';
+import { jobWithNotes } from '../jobs';
 import { entriesOf, jobOfJoint, latestPlans, namesOf, toStoredPlan } from './joints.repository.typeorm';
 
 /** Joints of one job with their plans and records, in a number of queries that does not grow with them. */

@@ -1,10 +1,10 @@
 import { planAnswer, type PutPlanRequest, type StoredPlan } from '@kesto/contract';
 import { schoolName, wireError } from '@kesto/contract/wording';
 import { differingSchool, ENGINE_VERSION, planJoint, type JointPlan } from '@kesto/core';
-import { requestHash, sameOrConflict } from '../../platform/db/once';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { schoolsOfJob } from '../jobs/jobEntries.service';
+import { schoolsOfJob } from '../jobs';
 import { addPlan, entriesOf, jobOfJoint, lockJoint, namesOf, planById, toStoredPlan } from './joints.repository.typeorm';
 
 interface Asked {

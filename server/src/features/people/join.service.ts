@@ -5,7 +5,7 @@ import type { InviteRow } from '../../platform/db/rows';
 import { withShop, type ShopWork } from '../../platform/db/shop';
 import { AppError } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
-import { hashPassword } from '../session/session.service';
+import { hashPassword } from '../session';
 import { codeHash } from './codes';
 import {
   addPerson,

@@ -1,5 +1,5 @@
 import type { InviteView, Me, People, PersonView, PutInviteRequest, PutPersonRequest } from '@kesto/contract';
-import { requestHash } from '../../platform/db/once';
+import { requestHash } from '../../platform/db/idempotency';
 import type { PersonRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';

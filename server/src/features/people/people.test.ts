@@ -1,7 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
-import { demoId } from '../demo/ids';
-import { DEMO_PASSWORD } from '../demo/people';
+import { DEMO_PASSWORD, demoId } from '../demo';
 
 let server: TestServer;
 let now = new Date('2026-11-26T08:00:00Z');

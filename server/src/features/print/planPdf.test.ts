@@ -1,7 +1,5 @@
-import { INCH_PREFERENCES, METRIC_PREFERENCES, type UnitPreferences } from '@kesto/core';
-import type { JointView } from '@kesto/contract';
-import { planAnswer } from '@kesto/contract';
-import { planJoint } from '@kesto/core';
+import { INCH_PREFERENCES, METRIC_PREFERENCES, planJoint, type UnitPreferences } from '@kesto/core';
+import { type JointView, planAnswer } from '@kesto/contract';
 import { BRASS_STUB } from '../../testing/examples';
 import { textOfPdf } from '../../testing/pdf';
 import { plansPdf } from './planPdf';

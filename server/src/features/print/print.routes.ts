@@ -2,7 +2,7 @@ import type { Response } from 'express';
 import { notFound } from '../../platform/errors';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
-import { jointView, jointViews } from '../joints/joints.service';
+import { jointView, jointViews } from '../joints';
 import { plansPdf } from './planPdf';
 
 const send = (response: Response, name: string, pdf: Buffer) =>

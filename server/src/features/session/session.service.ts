@@ -5,9 +5,9 @@ import type { Request } from 'express';
 import { validate } from 'uuid';
 import { withShop } from '../../platform/db/shop';
 import { AppError } from '../../platform/errors';
-import type { Platform, Signed } from '../../platform/http/context';
+import type { Platform, SignedIn } from '../../platform/http/context';
 import type { Authenticate } from '../../platform/http/register';
-import { DEMO_SHOP } from '../demo/ids';
+import { DEMO_SHOP } from '../demo';
 import {
   addSession,
   changePassword,
@@ -75,7 +75,7 @@ interface PasswordChange extends PutPasswordRequest {
 }
 
 /** A new password ends every other sign-in of the person. */
-export async function setPassword(platform: Platform, asked: PasswordChange, inShop: Signed['inShop']): Promise<void> {
+export async function setPassword(platform: Platform, asked: PasswordChange, inShop: SignedIn['inShop']): Promise<void> {
   const before = await inShop((shop) => passwordHashOf(shop, asked.personId));
   if (!(await verify(before, asked.current))) throw new AppError('INVALID_INPUT', 'This is not your password now.', 'current');
   const password_hash = await hashPassword(asked.next);

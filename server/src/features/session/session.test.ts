@@ -1,4 +1,4 @@
-import { demoPeople } from '../demo/people';
+import { demoPeople } from '../demo';
 import { testServer, type TestServer } from '../../testing/server';
 import { SESSION_MS } from './session.service';
 

@@ -10,15 +10,14 @@ import {
   type TorchFacts,
 } from '@kesto/core';
 import { gateText } from '@kesto/contract/wording';
-import { requestHash, sameOrConflict } from '../../platform/db/once';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import type { JobRow } from '../../platform/db/rows';
 import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { checkTime, serverTime } from '../joints/entryChecks';
-import { lockJob } from '../jobs/jobEntries.repository.typeorm';
-import { jobById, jointsOfJobs } from '../jobs/jobs.repository.typeorm';
-import { photosOf } from '../photos/entryPhotos';
-import { circuitById, toCircuit } from '../units/units.repository.typeorm';
+import { checkTime, serverTime } from '../joints';
+import { jobById, jointsOfJobs, lockJob } from '../jobs';
+import { photosOf } from '../photos';
+import { circuitById, toCircuit } from '../units';
 import { checkGates, checkOpen, checkPrice, checkRoom, checkWatch } from './stageChecks';
 import { addStageEntry, stageEntryRowById, stagesOfJobs } from './stageEntries.repository.typeorm';
 

@@ -2,7 +2,7 @@ import { firstBrokenLink, type StageEntry, type StageEntryKind } from '@kesto/co
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
-import { demoId } from '../demo/ids';
+import { demoId } from '../demo';
 
 let server: TestServer;
 beforeAll(async () => {

@@ -1,6 +1,6 @@
 import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
-import { demoPeople } from '../demo/people';
+import { demoPeople } from '../demo';
 import { health } from './health';
 import { openApiDescription } from './openapi';
 

@@ -1,7 +1,7 @@
 import type { PutUnitRequest, UnitView } from '@kesto/contract';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
-import { demoId } from '../demo/ids';
+import { demoId } from '../demo';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
 
 let server: TestServer;

@@ -1,5 +1,5 @@
 import { freshDatabase, asOwner } from '../../testing/database';
-import { loadDemo } from '../../features/demo/load';
+import { loadDemo } from '../../features/demo';
 import { MIGRATIONS } from '../../migrations';
 import { ownerDataSource } from './dataSource';
 import { prepareDatabase } from './prepare';

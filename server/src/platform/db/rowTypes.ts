@@ -1,6 +1,5 @@
 import type { CircuitGraph, JointPlace, JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
-import type { PutJobEntryRequest } from '@kesto/contract';
-import type { Approval, CircuitView, Stage, PlanAnswer, Role, UnitDetails, UnitKind, VanStock } from '@kesto/contract';
+import type { Approval, CircuitView, PlanAnswer, PutJobEntryRequest, Role, Stage, UnitDetails, UnitKind, VanStock } from '@kesto/contract';
 
 export interface ShopRow {
   shop_id: string;

@@ -1,6 +1,6 @@
 import type { Me } from '@kesto/contract';
 import type { DataSource } from 'typeorm';
-import type { PhotoCleaner } from '../../features/photos/photos.service';
+import type { PhotoCleaner } from '../../features/photos';
 import type { Clock } from '../clock';
 import { withShop, type ShopWork } from '../db/shop';
 
@@ -14,9 +14,9 @@ export interface Platform {
 }
 
 /** One request of one signed-in person. */
-export interface Signed {
+export interface SignedIn {
   readonly me: Me;
   readonly inShop: <T>(work: (shop: ShopWork) => Promise<T>) => Promise<T>;
 }
 
-export const signedAs = (platform: Platform, me: Me): Signed => ({ me, inShop: (work) => withShop(platform.db, me.shop.id, work) });
+export const signedAs = (platform: Platform, me: Me): SignedIn => ({ me, inShop: (work) => withShop(platform.db, me.shop.id, work) });

@@ -2,7 +2,7 @@ import { ROUTES, type Body, type Given, type Params, type RouteName, type Stream
 import { bodySchemaOf, check } from '@kesto/contract/schemas';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import { AppError } from '../errors';
-import { signedAs, type Platform, type Signed } from './context';
+import { signedAs, type Platform, type SignedIn } from './context';
 
 /** What a handler gives back: the route's own answer, or nothing where it sends a stream by itself. */
 export type Reply<Name extends RouteName> = Given<Name> extends Streamed ? void : { readonly status?: number; readonly body: Given<Name> };
@@ -15,18 +15,18 @@ export interface Call<Name extends RouteName> {
 }
 
 /** Finds out who calls; answers null for nobody. */
-export type Authenticate = (request: Request) => Promise<Signed['me'] | null>;
+export type Authenticate = (request: Request) => Promise<SignedIn['me'] | null>;
 
 type Handle<Name extends RouteName, Who> = (call: Call<Name> & Who) => Promise<Reply<Name>>;
 
 export interface Registrar {
   readonly open: <Name extends RouteName>(name: Name, handle: Handle<Name, object>) => void;
-  readonly signed: <Name extends RouteName>(name: Name, handle: Handle<Name, Signed>) => void;
+  readonly signed: <Name extends RouteName>(name: Name, handle: Handle<Name, SignedIn>) => void;
 }
 
 /** Registers the route of a name: roles and body are checked before its handler sees the call. */
 export function registrar(router: Router, platform: Platform, authenticate: Authenticate): Registrar {
-  const add = <Name extends RouteName>(name: Name, handle: (call: Call<Name>, signed: Signed | null) => Promise<Reply<Name>>) => {
+  const add = <Name extends RouteName>(name: Name, handle: (call: Call<Name>, signed: SignedIn | null) => Promise<Reply<Name>>) => {
     const route = ROUTES[name];
     const handler: RequestHandler = async (request, response) => {
       const signed = route.roles === 'anyone' ? null : await signedFor(name, request);
@@ -37,7 +37,7 @@ export function registrar(router: Router, platform: Platform, authenticate: Auth
     router[route.method](route.path, handler);
   };
 
-  async function signedFor(name: RouteName, request: Request): Promise<Signed> {
+  async function signedFor(name: RouteName, request: Request): Promise<SignedIn> {
     const { roles, summary } = ROUTES[name];
     const me = await authenticate(request);
     if (!me) throw new AppError('SIGNED_OUT', 'You are signed out. Sign in again; what you entered is kept.');

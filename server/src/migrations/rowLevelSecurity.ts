@@ -1,5 +1,5 @@
 /** Row-level security of one table: a transaction sees the rows of the shop it was opened for, and adds to that shop alone. */
-export const walls = (table: string) => `
+export const rowLevelSecurity = (table: string) => `
 alter table ${table} enable row level security;
 alter table ${table} force row level security;
 create policy ${table}_of_shop on ${table}

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Modal, Portal } from 'react-native-paper';
-import { RoundKey } from './Keys';
+import { RoundKey } from './Buttons';
 import { useTokens } from './theme';
 import { Heading } from './Words';
 
-interface LaidProps {
+interface OverlayProps {
   readonly open: boolean;
   readonly title: string;
   readonly label: string;
@@ -16,7 +16,7 @@ interface LaidProps {
 }
 
 /** A sheet laid over whatever is open. */
-export function Laid({ open, title, label, width = 440, onClose, children }: LaidProps) {
+export function Overlay({ open, title, label, width = 440, onClose, children }: OverlayProps) {
   const t = useTokens();
   return (
     <Portal>

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { Agent } from 'supertest';
-import { demoId, DEMO_SHOP } from '../../features/demo/ids';
+import { demoId, DEMO_SHOP } from '../../features/demo';
 import { brazedBody, FINISHED_JOINT, OPEN_JOB, planBody, PLANNED_JOINT } from '../../testing/examples';
 import { addOtherShop, testServer, type OtherShop, type TestServer } from '../../testing/server';
 import { withShop } from './shop';

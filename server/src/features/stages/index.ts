@@ -1,0 +1,4 @@
+/** What the rest of the server may use of this feature; everything else in its folder is its own. */
+export { placeHistory, type StagesKept, stagesOfJobs } from './stageEntries.repository.typeorm';
+export { stageRoutes } from './stages.routes';
+export { appendStageEntry, checkTorch } from './stages.service';
