@@ -30,6 +30,7 @@ export * from './plan/requestFor';
 export { cylinderGauge, readVan, type VanCount } from './van/readVan';
 export { usualRod } from './rod/rods';
 export { carriedRequest } from './plan/keptRequest';
+export { drawnSince, type DrawnSince } from './plan/drawnSince';
 export { readPlate, type PlateRequest, type SweptRequest } from './circuit/readPlate';
 export { heatingS, type PartProtection } from './protection/planProtection';
 export { MEASURES, type Measure } from './protection/measures';

@@ -97,7 +97,7 @@ export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'ki
       reason: null,
       engineVersion: ENGINE_VERSION,
       by: 'Ilta Varro',
-      madeAt: '2026-11-23T08:00:00.000Z',
+      at: '2026-11-23T08:00:00.000Z',
     },
     entries: chain,
   } as unknown as JointView; // cast: a test needs the keys it reads, not every key of the job

@@ -191,6 +191,12 @@ describe('recover', () => {
   });
 });
 
+test('a port on a service valve that bounds the piece serves it', () => {
+  const circuit = ring('comp cond king drier exp evap suction', { more: ['king>port'], parts: { comp: { runs: false } } });
+  expect(asked(circuit, ['drier']).method).toBe('recover-section');
+  expect(codes(asked(circuit, ['drier']))).toEqual([]);
+});
+
 describe('sections', () => {
   const tube = { od: q(0.875, 'in'), wall: q(0.045, 'in'), length: q(12, 'm') };
   const circuit = ((): CircuitGraph => {

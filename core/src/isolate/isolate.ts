@@ -174,6 +174,10 @@ function lockedIn(way: Way): readonly string[] {
   return namesOf(network, locked);
 }
 
+/** A gauge and a hose find a port on what is emptied, or on a service valve that bounds it. */
+const hasPort = ({ network, emptied, close }: Way): boolean =>
+  hasTap(network, emptied) || close.some((node) => network.ways(node).some((next) => network.part(next.to).kind === 'port'));
+
 function cautionsOf(way: Way): readonly Caution[] {
   const locked = lockedIn(way);
   const isPumped = way.method === 'pump-down';
@@ -181,7 +185,7 @@ function cautionsOf(way: Way): readonly Caution[] {
   return stopsFirst([
     ...(isPumped && way.closeAfter.length === 0 ? [caution('compressor-holds')] : []),
     ...(locked.length > 0 ? [caution('liquid-lock', { parts: locked.join(', ') })] : []),
-    ...(hasTap(way.network, way.emptied) ? [] : [caution('no-port', { part: first })]),
+    ...(hasPort(way) ? [] : [caution('no-port', { part: first })]),
     ...(isPumped ? [caution('stop-above-zero', { mostPa: STOP_BELOW_PA })] : []),
   ]);
 }

@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { Image, View } from 'react-native';
 import { addressOf } from '@/api/call';
 import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
+import { useIsLead } from '@/features/session/useIsLead';
+import { useMayMake } from '@/features/session/useMayMake';
 import { useMe } from '@/features/session/useMe';
 import { FrameKey } from '@/ui/Buttons';
 import { Cross, Tick } from '@/ui/marks';
@@ -38,13 +40,14 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const router = useRouter();
   const me = useMe();
   const passport = usePassport(joint);
+  const isLead = useIsLead();
   const contents = joint.entries.map((e) => readContent(e.content));
   const maker = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
   const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
   const judged = contents.findLast((content) => content.kind === joint.state);
   const role = me?.person.role;
-  const mayMake = role === 'technician' || role === 'lead' || role === 'admin';
-  const mayJudge = (role === 'lead' || role === 'admin') && joint.state === 'passed' && !brazedIt;
+  const mayMake = useMayMake();
+  const mayJudge = isLead && joint.state === 'passed' && !brazedIt;
   const next = nextStep(joint, mayMake);
   const photos = [...new Set(contents.flatMap((content) => content.photos.map((p) => p.sha256)))];
   const action = next

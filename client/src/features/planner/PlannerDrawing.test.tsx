@@ -26,6 +26,7 @@ function Board({ width = 640 }: { width?: number }) {
     touched: true,
     planAnew: () => undefined,
     takeVan: null,
+    drawing: null,
     undo: null,
     redo: null,
   };

@@ -6,6 +6,7 @@ import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
 import { LadderAnswers, LadderReader } from './drawing/LadderReader';
 import { CardReadings, Headline } from './PlanCard';
+import { DrawnAnew } from './DrawnAnew';
 import { PlanAnew } from './PlanAnew';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
@@ -62,6 +63,7 @@ const Card = memo(function Card({ view, chart, onChart }: { view: PlannerView; c
   return (
     <View style={{ gap: 12 }}>
       <Headline plan={plan} />
+      <DrawnAnew drawing={view.planner.drawing} units={units} />
       {view.older ? <PlanAnew stored={view.older} units={units} onPlanAnew={view.planAnew} /> : null}
       {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
       <CardReadings plan={plan} units={units} onWhy={view.setWhy} />

@@ -1,5 +1,6 @@
 import { fireEvent, screen, within } from '@testing-library/react-native';
 import { jointView, BRASS_STUB, draftOf } from '@/testing/joints';
+import { DRAWN_SPLIT, jobWithStages, stageAnswers } from '@/testing/stages';
 import { press, settle, showScreen, type, went } from '@/testing/screen';
 import type { JointView } from '@kesto/contract';
 import { PlannerScreen } from './PlannerScreen';
@@ -42,6 +43,28 @@ describe.each(['phone', 'wide'] as const)('on a %s screen', (size) => {
     await settle();
     expect(screen.getAllByText(/what would change it/i).length).toBe(1);
     expect(screen.getAllByText(/bore/).length).toBeGreaterThan(0);
+  });
+});
+
+describe('a drawing that was changed since the plan was kept', () => {
+  const placed: JointView = { ...planned, at: { part: 'gas-valve', from: 'evaporator', to: 'gas-valve' } };
+  const drawnAt = (at: string) => ({
+    ...stageAnswers(jobWithStages([])),
+    'GET circuits/circuit/drawing': { drawing: { circuit: DRAWN_SPLIT, by: 'Ilta Varro', at } },
+  });
+
+  test('is offered for it, and the plan stands until somebody takes it', async () => {
+    await showScreen(<PlannerScreen joint={placed} />, { size: 'wide', answers: drawnAt('2026-11-25T08:00:00.000Z') });
+    expect(screen.getByText('the tube: 7/8 in in the plan, 5/8 in on the drawing')).toBeTruthy();
+    expect(screen.getByText('Braze it')).toBeTruthy();
+    await press('Take it from the drawing');
+    expect(screen.queryByTestId('drawn-anew')).toBeNull();
+    expect(screen.queryByText('Braze it')).toBeNull();
+  });
+
+  test('an older drawing says nothing: what the person chose stands', async () => {
+    await showScreen(<PlannerScreen joint={placed} />, { size: 'wide', answers: drawnAt('2026-05-25T08:00:00.000Z') });
+    expect(screen.queryByTestId('drawn-anew')).toBeNull();
   });
 });
 

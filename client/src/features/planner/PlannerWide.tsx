@@ -7,6 +7,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { LadderAnswers, LadderReader } from './drawing/LadderReader';
 import { Headline, ReadingCells } from './PlanCard';
+import { DrawnAnew } from './DrawnAnew';
 import { PlanAnew } from './PlanAnew';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
@@ -43,6 +44,7 @@ const Aside = memo(function Aside({ view }: { view: PlannerView }) {
   return (
     <View style={{ gap: 10 }}>
       {plan ? <Headline plan={plan} /> : null}
+      <DrawnAnew drawing={view.planner.drawing} units={units} />
       {view.older ? <PlanAnew stored={view.older} units={units} onPlanAnew={view.planAnew} /> : null}
       {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
       {plan ? (

@@ -38,19 +38,31 @@ const INSIDE: Readonly<Partial<Record<CircuitKind, NearDraft>>> = {
   drier: { kind: 'drier', distance: '40 mm', along: 'female', protection: 'wet-cloth' },
 };
 
+/** What is near by the drawing, as the planner takes it. */
+const nearOf = ({ near }: Pick<JointOnCircuit, 'near'>): readonly NearDraft[] =>
+  near.map((part): NearDraft => ({ kind: part.kind, distance: typed(part.distance), along: 'male', protection: 'none' }));
+
+const tubeOf = ({ tube }: JointOnCircuit) => (tube ? { od: typed(tube.od), wall: tube.wall ? typed(tube.wall) : '' } : {});
+
+/** A kept plan with what the drawing says now: size, side, outlet, and what is near that it did not know. */
+export const withDrawing = (draft: Draft, place: JointOnCircuit): Partial<Draft> => ({
+  male: { ...draft.male, ...tubeOf(place) },
+  side: place.side,
+  outlet: place.outlet,
+  near: [...draft.near, ...nearOf(place).filter((part) => !draft.near.some((known) => known.kind === part.kind))],
+});
+
 /** A joint as the drawing knows it: sizes, metals, side, neighbours and the way the gas leaves. Everything of it can be changed. */
-export function draftOnCircuit({ kind, side, tube, near, outlet }: JointOnCircuit): Draft {
+export function draftOnCircuit(place: JointOnCircuit): Draft {
+  const { kind, side, outlet } = place;
   const inside = INSIDE[kind];
   return {
     ...NEW_DRAFT,
-    male: { ...NEW_DRAFT.male, ...(tube ? { od: typed(tube.od), wall: tube.wall ? typed(tube.wall) : '' } : {}) },
+    male: { ...NEW_DRAFT.male, ...tubeOf(place) },
     female: { ...NEW_DRAFT.female, ...STUBS[kind] },
     side,
     vibration: kind === 'compressor',
-    near: [
-      ...(inside ? [inside] : []),
-      ...near.map((part): NearDraft => ({ kind: part.kind, distance: typed(part.distance), along: 'male', protection: 'none' })),
-    ],
+    near: [...(inside ? [inside] : []), ...nearOf(place)],
     outlet,
   };
 }

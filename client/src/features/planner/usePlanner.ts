@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { canonicalHash, withVan } from '@kesto/core';
+import { canonicalHash, drawnSince, withVan, type DrawnSince } from '@kesto/core';
 import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { useVanStock } from '@/features/van/api';
@@ -7,7 +7,7 @@ import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
 import { draftFromPlan } from './draftFromPlan';
-import { draftOnCircuit } from './draftOnCircuit';
+import { draftOnCircuit, withDrawing } from './draftOnCircuit';
 import { draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
 import { planDraft, type Planned } from './toRequest';
 import { usePlaceOnCircuit } from './usePlaceOnCircuit';
@@ -21,6 +21,8 @@ export interface Planner extends Planned {
   readonly planAnew: () => void;
   /** Puts today's van in the place of the one it was planned from; null where that is the same. */
   readonly takeVan: (() => void) | null;
+  /** What the drawing says otherwise than the kept plan, and the way to take it; null where it says the same, or the joint sits on none. */
+  readonly drawing: { readonly rows: readonly DrawnSince[]; readonly take: () => void } | null;
   /** Null where there is nothing to go back, or forward, to. */
   readonly undo: (() => void) | null;
   readonly redo: (() => void) | null;
@@ -57,9 +59,11 @@ export function usePlanner(joint: JointView): Planner {
     const request = withVan(draft.kept.request, van);
     return canonicalHash(request) === canonicalHash(draft.kept.request) ? null : { ...draft.kept, request };
   }, [draft.kept, van]);
+  const rows = useMemo(() => (opened && place && place.drawnAt > opened.at ? drawnSince(opened.request, place) : []), [opened, place]);
   return {
     ...planned,
     draft,
+    drawing: rows.length > 0 && place ? { rows, take: () => change(withDrawing(draft, place)) } : null,
     change,
     touched: kept !== undefined,
     planAnew: () => change({}),

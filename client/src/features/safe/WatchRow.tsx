@@ -3,6 +3,7 @@ import { WATCH_MINUTES, watchOf } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useIsLead } from '@/features/session/useIsLead';
 import { useMe } from '@/features/session/useMe';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
@@ -13,7 +14,6 @@ import { Mono, Words } from '@/ui/Words';
 import { useNow } from './useNow';
 
 const LENGTHS = [WATCH_MINUTES.least, WATCH_MINUTES.usual, 120] as const;
-const LEADS = ['lead', 'admin'];
 
 const clock = (ms: number) => {
   const seconds = Math.max(0, Math.ceil(ms / 1000));
@@ -27,7 +27,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
   const watch = watchOf(work.facts);
   const running = watch !== null && watch.endedAt === null;
   const now = useNow(running);
-  const isLead = LEADS.includes(useMe()?.person.role ?? '');
+  const isLead = useIsLead();
   if (!running)
     return (
       <View style={{ gap: 10, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>

@@ -1,7 +1,7 @@
 import { SCHOOL_QUESTIONS, SCHOOL_TEXTS } from '@kesto/contract/wording';
 import type { SchoolQuestion } from '@kesto/core';
 import { errorText } from '@/api/api';
-import { useMe } from '@/features/session/useMe';
+import { useIsLead } from '@/features/session/useIsLead';
 import { Sheet } from '@/ui/Sheet';
 import { Failed, Loading } from '@/ui/states';
 import { useWrite } from '@/outbox';
@@ -11,9 +11,8 @@ import { answered, SchoolRow } from './SchoolRow';
 /** Where practitioners differ: what each school gains and risks, and which one this shop follows. */
 export function SchoolsScreen() {
   const schools = useShopSchools();
-  const me = useMe();
   const { keep, problem } = useWrite();
-  const mayChange = me?.person.role === 'lead' || me?.person.role === 'admin';
+  const mayChange = useIsLead();
   const chosen = schools.data;
   const choose = (question: SchoolQuestion, answer: string | null) =>
     void keep(schoolsWrite(answered(schools.data ?? {}, question, answer)));

@@ -2,13 +2,11 @@ import { gateText } from '@kesto/contract/wording';
 import type { OpenGate } from '@kesto/core';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { useMe } from '@/features/session/useMe';
+import { useIsLead } from '@/features/session/useIsLead';
 import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { NoteForm } from './NoteForm';
 import type { StageWork } from './useStage';
-
-const LEADS = ['lead', 'admin'];
 
 interface LeavingProps {
   readonly work: StageWork;
@@ -21,7 +19,7 @@ interface LeavingProps {
 /** What keeps a stage from being done, and how it is overruled, skipped or opened again: each with its reason. */
 export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
   const { note, busy, gates, state } = work;
-  const isLead = LEADS.includes(useMe()?.person.role ?? '');
+  const isLead = useIsLead();
   const protects = gates.some((gate) => gate.protectsPeople);
   const then = (kept: Promise<boolean>) => void kept.then((isKept) => isKept && onKept());
   if (state !== 'open')
