@@ -7,6 +7,7 @@ import { PRINT_ROUTES } from './print/routes';
 import type { ParamsOf, Route, Streamed } from './route';
 import { SESSION_ROUTES } from './session/routes';
 import { SHOP_ROUTES } from './shop/routes';
+import { SEARCH_ROUTES } from './search/routes';
 import { STAGE_ROUTES } from './stages/routes';
 import { UNIT_ROUTES } from './units/routes';
 import { SYSTEM_ROUTES } from './system/routes';
@@ -20,6 +21,7 @@ export const ROUTES = {
   ...UNIT_ROUTES,
   ...CIRCUIT_ROUTES,
   ...JOB_ROUTES,
+  ...SEARCH_ROUTES,
   ...STAGE_ROUTES,
   ...JOINT_ROUTES,
   ...PRINT_ROUTES,

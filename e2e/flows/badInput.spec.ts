@@ -84,7 +84,7 @@ test('a wrong password, an unknown tag and a file that is no record are told in 
   await looks();
   await kesto.signIn('Bo Aalto');
   await page.getByRole('button', { name: 'find tag' }).click();
-  await page.getByLabel('tag of a joint, as CR2-07').first().fill('ZZ9-99');
+  await page.getByLabel('tag, machine, site, job or person').first().fill('ZZ9-99');
   await page.getByRole('button', { name: 'Find it' }).click();
   await expect(page.getByRole('alert')).toContainText('ZZ9-99');
   await page.goto('/verify');

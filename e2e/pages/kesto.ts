@@ -70,7 +70,7 @@ export class Kesto {
   async findTag(tag: string): Promise<void> {
     await this.page.goto('/');
     await this.page.getByRole('button', { name: 'find tag' }).click();
-    await this.page.getByLabel('tag of a joint, as CR2-07').first().fill(tag);
+    await this.page.getByLabel('tag, machine, site, job or person').first().fill(tag);
     await this.page.getByRole('button', { name: 'Find it' }).click();
     await expect(this.page.getByRole('heading', { name: tag })).toBeVisible();
   }

@@ -166,7 +166,7 @@ function useSheetKeys(props: SheetProps) {
     ...(action && !action.disabled ? [{ key: 'Enter', says: action.label, run: action.onPress }] : []),
     ...(round ? [{ key: 'w', says: round.label, run: round.onPress }] : []),
     ...(props.keys ?? []),
-    ...(station ? [{ key: '/', says: 'find a joint by its tag', run: station.find }] : []),
+    ...(station ? [{ key: '/', says: 'find by tag, machine, site, job or person', run: station.find }] : []),
     { key: 't', says: 'today', run: () => router.push('/') },
     { key: 'v', says: 'van: rods, torch, gas', run: () => router.push('/van') },
     { key: 'b', says: 'bench: sums without a job', run: () => router.push('/bench') },

@@ -9,6 +9,7 @@ import { photoRoutes } from './photos';
 import { printRoutes } from './print';
 import { authenticator, sessionRoutes } from './session';
 import { shopRoutes } from './shop';
+import { searchRoutes } from './search';
 import { stageRoutes } from './stages';
 import { unitRoutes } from './units';
 import { systemRoutes } from './system';
@@ -23,6 +24,7 @@ export function features(platform: Platform): Router {
   unitRoutes(routes);
   circuitRoutes(routes, platform);
   jobRoutes(routes, platform);
+  searchRoutes(routes);
   stageRoutes(routes, platform);
   jointRoutes(routes, platform);
   photoRoutes(routes, platform);

@@ -45,7 +45,6 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const maker = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
   const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
   const judged = contents.findLast((content) => content.kind === joint.state);
-  const role = me?.person.role;
   const mayMake = useMayMake();
   const mayJudge = isLead && joint.state === 'passed' && !brazedIt;
   const next = nextStep(joint, mayMake);

@@ -1,33 +1,103 @@
-import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import type { Found } from '@kesto/contract';
+import { SEARCH_LIMIT } from '@kesto/contract/api';
+import { skipToken } from '@reduxjs/toolkit/query/react';
+import { useRouter, type Href } from 'expo-router';
+import { useDeferredValue, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { errorText } from '@/api/api';
 import { useLazyFindJointQuery } from '@/features/joint/api';
 import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
+import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
+import { Words } from '@/ui/Words';
+import { useSearchQuery } from './api';
 
-/** A joint by the tag that stands on it. */
+/** Fewer letters are in everything. */
+const LEAST = 2;
+
+/** A joint by the tag that stands on it; anything else by machine, site, job or person. */
 export function FindOver({ open, onClose }: { open: boolean; onClose: () => void }) {
   const router = useRouter();
-  const [tag, setTag] = useState('');
+  const [text, setText] = useState('');
   const [find, { error, isFetching }] = useLazyFindJointQuery();
-  async function go() {
-    const found = await find(tag.trim());
-    if (!found.data) return;
+  const asked = useDeferredValue(text.trim());
+  const search = useSearchQuery(open && asked.length >= LEAST && asked.length <= SEARCH_LIMIT ? asked : skipToken);
+  const leave = (href: Href) => {
     onClose();
-    setTag('');
-    router.push(`/joints/${found.data.id}`);
+    setText('');
+    router.push(href);
+  };
+  async function go() {
+    const found = await find(text.trim());
+    if (found.data) leave(`/joints/${found.data.id}`);
   }
+  const rows = search.data && asked.length >= LEAST ? rowsOf(search.data) : [];
   return (
-    <Overlay open={open} title="Find a joint" label="find a joint" onClose={onClose}>
+    <Overlay open={open} title="Find" label="find a joint" onClose={onClose}>
       <TextField
-        label="tag of a joint, as CR2-07"
-        value={tag}
-        onChange={setTag}
-        error={error ? errorText(error) : null}
+        label="tag, machine, site, job or person"
+        value={text}
+        onChange={setText}
+        error={error && rows.length === 0 ? errorText(error) : null}
         onEnter={() => void go()}
       />
-      <FrameKey label="Find it" disabled={tag.trim() === '' || isFetching} onPress={() => void go()} />
+      <ScrollView style={{ maxHeight: 380 }} keyboardShouldPersistTaps="handled">
+        {rows.map(({ key, ...row }) => (
+          <Row key={key} {...row} onPress={() => leave(row.href)} />
+        ))}
+      </ScrollView>
+      {search.isSuccess && asked.length >= LEAST && rows.length === 0 ? (
+        <Words size={15} tone="ink2">
+          Nothing here is called so: a machine, a site, a job, a joint or a person.
+        </Words>
+      ) : null}
+      {search.isError && !error ? (
+        <Words size={15} tone="red" role="alert">
+          {errorText(search.error)}
+        </Words>
+      ) : null}
+      <FrameKey label="Find it" disabled={text.trim() === '' || isFetching} onPress={() => void go()} />
     </Overlay>
+  );
+}
+
+interface FoundRow {
+  readonly key: string;
+  readonly title: string;
+  readonly below: string;
+  readonly href: Href;
+}
+
+const rowsOf = ({ units, jobs, joints }: Found): readonly FoundRow[] => [
+  ...joints.map(({ id, tag, title, by }) => ({
+    key: id,
+    title: tag,
+    below: by ? `${title}, by ${by}` : title,
+    href: `/joints/${id}` as const,
+  })),
+  ...units.map(({ id, tag, name, site }) => ({ key: id, title: tag, below: `${name}, ${site}`, href: `/units/${id}` as const })),
+  ...jobs.map(({ id, number, title, tag, done }) => ({
+    key: id,
+    title: `job ${number}`,
+    below: `${tag}, ${title}${done ? ', done' : ''}`,
+    href: `/jobs/${id}` as const,
+  })),
+];
+
+function Row({ title, below, onPress }: Pick<FoundRow, 'title' | 'below'> & { onPress: () => void }) {
+  const t = useTokens();
+  return (
+    <TouchableRipple role="link" onPress={onPress} style={{ borderBottomWidth: 1, borderColor: t.rule }}>
+      <View style={{ minHeight: 48, flexDirection: 'row', gap: 12, alignItems: 'center' }}>
+        <Words bold style={{ minWidth: 76 }}>
+          {title}
+        </Words>
+        <Words size={15} tone="ink2" style={{ flex: 1 }}>
+          {below}
+        </Words>
+      </View>
+    </TouchableRipple>
   );
 }

@@ -50,10 +50,10 @@ test('what the server does not have is counted: on its way, kept here, or not ta
 test('a joint is found by its tag; one that is not there is told at the field', async () => {
   await show({ 'GET find/CR2-03': { id: 'j3' }, 'GET find/CR9-99': { status: 404, message: 'No joint CR9-99.' } });
   await press('find');
-  await type('tag of a joint, as CR2-07', 'CR9-99');
+  await type('tag, machine, site, job or person', 'CR9-99');
   await press('Find it');
   expect(screen.getByText('No joint CR9-99.')).toBeTruthy();
-  await type('tag of a joint, as CR2-07', ' CR2-03 ');
+  await type('tag, machine, site, job or person', ' CR2-03 ');
   await press('Find it');
   expect(went()).toEqual(['/joints/j3']);
 });
@@ -62,7 +62,7 @@ test('the keys of the screen are listed under ?', async () => {
   await show();
   await press('keys');
   expect(screen.getByText('Keys on this screen')).toBeTruthy();
-  expect(screen.getByText('find a joint by its tag')).toBeTruthy();
+  expect(screen.getByText('find by tag, machine, site, job or person')).toBeTruthy();
   expect(screen.getAllByText('Braze it').length).toBeGreaterThan(1);
 });
 

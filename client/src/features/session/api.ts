@@ -9,6 +9,7 @@ const sessionApi = api.injectEndpoints({
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', {}, body) }),
     readInvite: build.query<Answer<'readInvite'>, Body<'readInvite'>>({ query: (body) => call('readInvite', {}, body) }),
     join: build.mutation<Answer<'join'>, Body<'join'>>({ query: (body) => call('join', {}, body) }),
+    search: build.query<Answer<'search'>, string>({ query: (text) => call('search', { text }), keepUnusedDataFor: 0 }),
     signOut: build.mutation<Answer<'signOut'>, void>({ query: () => call('signOut', {}) }),
   }),
 });
@@ -17,4 +18,12 @@ const sessionApi = api.injectEndpoints({
 export const signedInPerson = (state: Parameters<ReturnType<typeof sessionApi.endpoints.me.select>>[0]) =>
   sessionApi.endpoints.me.select()(state).data?.person ?? null;
 
-export const { useMeQuery, useDemoPeopleQuery, useSignInMutation, useSignOutMutation, useReadInviteQuery, useJoinMutation } = sessionApi;
+export const {
+  useMeQuery,
+  useDemoPeopleQuery,
+  useSignInMutation,
+  useSignOutMutation,
+  useReadInviteQuery,
+  useJoinMutation,
+  useSearchQuery,
+} = sessionApi;

@@ -105,7 +105,7 @@ function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; 
         hint="short, as CR2: every joint’s number begins with it"
       />
       <FormText<UnitForm> control={control} name="name" label="name, as vault cold room" />
-      <FormText<UnitForm> control={control} name="model" label="model: machines of one model learn from each other" />
+      <FormText<UnitForm> control={control} name="model" label="model" />
       <FormText<UnitForm> control={control} name="serial" label="serial number" />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <FormFigure<UnitForm> control={control} name="installedOn" label="installed" hint="as 2021-05-10" />

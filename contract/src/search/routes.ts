@@ -1,0 +1,7 @@
+import { get } from '../route';
+import { EVERYBODY } from '../session/types';
+import type { Found } from './types';
+
+export const SEARCH_ROUTES = {
+  search: get<Found>()('/api/search/:text', { summary: 'Units, jobs and joints by tag, name, site or person', roles: EVERYBODY }),
+} as const;
