@@ -27,7 +27,15 @@ export * from './protection/limits';
 export { heatAlongTube, type HeatAlong, type HeatAlongInput, type HeatFrame } from './plan/heatAlong';
 export { heatedEdgeM, type NearPart } from './protection/nearPart';
 export * from './plan/requestFor';
-export { cylinderGauge, readVan, type VanCount } from './van/readVan';
+export {
+  cylinderGauge,
+  INSTRUMENT_KINDS,
+  readVan,
+  type Instrument,
+  type InstrumentKind,
+  type RecoveryCylinder,
+  type VanCount,
+} from './van/readVan';
 export { usualRod } from './rod/rods';
 export { carriedRequest } from './plan/keptRequest';
 export { drawnSince, type DrawnSince } from './plan/drawnSince';

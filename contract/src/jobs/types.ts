@@ -68,7 +68,7 @@ export interface JobView extends JobSummary {
 
 /** An approval that ends soon, or approvals that the shop has to confirm again. */
 export type Due = { readonly name: string; readonly until: string } & (
-  { readonly kind: 'approval'; readonly scope: ApprovalScope } | { readonly kind: 'confirmation' }
+  { readonly kind: 'approval'; readonly scope: ApprovalScope } | { readonly kind: 'confirmation' | 'calibration' | 'cylinder-test' }
 );
 
 export interface Today {

@@ -1,6 +1,8 @@
-import type { PurgeRequest, Rod, VanFacts } from '@kesto/core';
+import type { PurgeRequest, VanCount, VanFacts } from '@kesto/core';
 
 export interface VanStock extends VanFacts {
-  readonly fillers: readonly { readonly designation: string; readonly rod: Rod; readonly count: number }[];
+  readonly fillers: VanCount['fillers'];
+  readonly instruments?: NonNullable<VanCount['instruments']>;
+  readonly recovery?: NonNullable<VanCount['recovery']>;
   readonly cylinder: NonNullable<PurgeRequest['cylinder']>;
 }

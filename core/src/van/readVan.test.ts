@@ -27,6 +27,9 @@ test.each<[string, Partial<VanCount>, string]>([
   ['a rod like a rail', { fillers: row({ rod: { diameter: q(20, 'mm') } }) }, 'fillers[0].rod.diameter'],
   ['one filler twice, by two names', { fillers: [...row({}), ...row({ designation: 'BAG 7' })] }, 'fillers[1].designation'],
   ['a cylinder like a house', { cylinder: { ...VAN.cylinder, waterVolume: q(3, 'm3') } }, 'cylinder.waterVolume'],
+  ['a step in temperature', { instruments: [{ id: 'g', kind: 'gauge', name: 'g', resolution: q(1, 'K') }] }, 'instruments[0].resolution'],
+  ['a thermometer off by a summer', { instruments: [{ id: 't', kind: 'thermometer', name: 't', offK: 30 }] }, 'instruments[0].offK'],
+  ['a cylinder that weighs nothing', { recovery: [{ id: 'c', name: 'c', tare: q(0, 'kg') }] }, 'recovery[0].tare'],
   ['a pressure no cylinder bears', { cylinder: { ...VAN.cylinder, pressure: q(400, 'barg') } }, 'cylinder.pressure'],
 ])('%s is refused by name', (_what, rest, field) => expect(fields(rest)).toEqual([field]));
 

@@ -1,12 +1,14 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
-import { hold, type Hold, type HoldRequest, type Quantity, type StageValues } from '@kesto/core';
+import { hold, type Hold, type HoldRequest, type StageValues } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useVanStock } from '@/features/van/api';
 import { useUnits } from '@/state/units';
 import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
+import { asDifference } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
@@ -21,8 +23,8 @@ const FIGURES = {
   startTemperature: { label: 'pipe at the start', kind: 'temperature' },
   endPressure: { label: 'pressure at the end', kind: 'pressure' },
   endTemperature: { label: 'pipe at the end', kind: 'temperature' },
-  step: { label: 'the gauge shows steps of', kind: 'pressure', hint: '1 kPa where empty *', optional: true },
-  off: { label: 'thermometer off by, K', kind: 'number', hint: '0.3 where empty *', optional: true },
+  step: { label: 'the gauge shows steps of', kind: 'pressure', hint: 'as the van’s gauge where empty *', optional: true },
+  off: { label: 'thermometer off by, K', kind: 'number', hint: 'as the van’s where empty *', optional: true },
 } as const;
 
 interface HoldFormProps {
@@ -34,16 +36,13 @@ interface HoldFormProps {
   readonly onKept: () => void;
 }
 
-/** A step of a gauge is typed as a pressure and meant as a difference. */
-const asDifference = ({ value, unit }: Quantity): Quantity =>
-  unit === 'psig' ? { value, unit: 'psi' } : unit === 'barg' ? { value, unit: 'bar' } : { value, unit };
-
 type Asked = Pick<StageValues['section-hold'], 'volume' | 'minutes' | 'start' | 'end' | 'gauge' | 'temperatureUncertaintyK'>;
 
 /** A hold of one section from two readings by hand: the amount of gas, not its pressure. */
 export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldFormProps) {
   const units = useUnits();
   const figures = useFigures(FIGURES, volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30' } : { minutes: '30' });
+  const { data: van } = useVanStock();
   const [found, setFound] = useState<Hold | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const limit = readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units));
@@ -52,7 +51,7 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
     const read = figures.read();
     if (!read?.volume || !read.minutes || !read.startPressure || !read.startTemperature || !read.endPressure || !read.endTemperature)
       return null;
-    const usual = usualHold(job);
+    const usual = usualHold(job, van);
     const gauge = read.step ? { resolution: asDifference(read.step) } : usual.gauge;
     const temperatureUncertaintyK = read.off?.value ?? usual.temperatureUncertaintyK;
     return {

@@ -3,6 +3,7 @@ import type { CircuitGraph, Loss, StageFact } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { useVanStock } from '@/features/van/api';
 import { useUnits } from '@/state/units';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
@@ -25,8 +26,9 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
   const t = useTokens();
   const units = useUnits();
   const [cuts, setCuts] = useState(() => usualCuts(graph));
+  const { data: van } = useVanStock();
   const [choosing, setChoosing] = useState(false);
-  const sight = useMemo(() => sightOf(job, graph, cuts), [job, graph, cuts]);
+  const sight = useMemo(() => sightOf(job, graph, { cuts, van }), [job, graph, cuts, van]);
   const lookedFor = loss ? Math.max(loss.gramsPerYear - loss.explainedGramsPerYear, 0) : null;
   if (!sight)
     return (

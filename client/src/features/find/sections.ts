@@ -1,10 +1,11 @@
-import type { JobView } from '@kesto/contract';
+import type { JobView, VanStock } from '@kesto/contract';
 import {
   factsOf,
   holdSight,
   type CircuitGraph,
   type CircuitKind,
   type HoldSight,
+  type InstrumentKind,
   type SectionHoldRequest,
   type StageFact,
 } from '@kesto/core';
@@ -18,17 +19,23 @@ export const cutsIn = (graph: CircuitGraph): readonly string[] =>
 export const usualCuts = (graph: CircuitGraph): readonly string[] =>
   graph.parts.filter((part) => USUAL.includes(part.kind)).map((part) => part.id);
 
-/** How a section is held, until somebody says otherwise. Judgement: half an hour, a digital gauge, a clamp thermometer. */
-export const usualHold = (job: JobView): SectionHoldRequest => ({
+const of = (van: VanStock | undefined, kind: InstrumentKind) => van?.instruments?.find((instrument) => instrument.kind === kind);
+
+/** How a section is held, until somebody says otherwise: with the van's gauge and thermometer. Judgement where it has none: steps of 1 kPa, 0.3 K; half an hour. */
+export const usualHold = (job: JobView, van?: VanStock): SectionHoldRequest => ({
   testPressure: { value: job.circuit.lowSideDesignGaugePa / 100_000, unit: 'barg' },
   minutes: 30,
-  gauge: { resolution: { value: 1, unit: 'kPa' } },
-  temperatureUncertaintyK: 0.3,
+  gauge: { resolution: of(van, 'gauge')?.resolution ?? { value: 1, unit: 'kPa' } },
+  temperatureUncertaintyK: of(van, 'thermometer')?.offK ?? 0.3,
 });
 
 /** What the hold of each section would see; null where the plate's pressure is beyond what nitrogen's table holds. */
-export function sightOf(job: JobView, graph: CircuitGraph, cuts: readonly string[]): HoldSight | null {
-  const sight = holdSight(graph, cuts, usualHold(job), job.circuit.refrigerant);
+export function sightOf(
+  job: JobView,
+  graph: CircuitGraph,
+  { cuts, van }: { cuts: readonly string[]; van: VanStock | undefined },
+): HoldSight | null {
+  const sight = holdSight(graph, cuts, usualHold(job, van), job.circuit.refrigerant);
   return sight.ok ? sight.value : null;
 }
 

@@ -1,14 +1,16 @@
 import type { JobView } from '@kesto/contract';
-import { cylinderFill } from '@kesto/core';
-import { formatNumber } from '@kesto/core/unit';
+import { cylinderFill, type RecoveryCylinder } from '@kesto/core';
+import { formatNumber, writeMass } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { StageWork } from '@/features/stage/useStage';
+import { useVanStock } from '@/features/van/api';
+import { useUnits } from '@/state/units';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { FlagLine } from '@/ui/Flag';
-import { KeepKey } from '@/ui/Buttons';
+import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Heading } from '@/ui/Words';
 
 const FIGURES = {
@@ -22,7 +24,12 @@ const FIGURES = {
 /** What came out, by the scale. */
 export function RecoveredForm({ job, work, onKept }: { job: JobView; work: StageWork; onKept: () => void }) {
   const figures = useFigures(FIGURES);
+  const units = useUnits();
+  const { data: van } = useVanStock();
   const [full, setFull] = useState<number | null>(null);
+  /** Its tare is the cylinder before, where it was empty. */
+  const take = ({ tare, water }: RecoveryCylinder) =>
+    figures.setAll({ tare: writeMass(massKg(tare), units), ...(water ? { water: writeMass(massKg(water), units) } : {}) });
   async function keep() {
     const read = figures.read();
     if (!read?.tare || !read.gross || !read.minutes) return;
@@ -49,6 +56,11 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
     <View style={{ gap: 10 }}>
       <Heading size={17}>Refrigerant out</Heading>
       <FlagLine letter="a" text="Never above 80 % of the cylinder, never warmer than 52 °C. One refrigerant to a cylinder." />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {(van?.recovery ?? []).map((cylinder) => (
+          <FrameKey key={cylinder.id} label={cylinder.name} onPress={() => take(cylinder)} />
+        ))}
+      </View>
       <FigureFields figures={figures} />
       {full ? (
         <FlagLine

@@ -145,9 +145,17 @@ function FromNothing() {
   return steps ? <FirstSteps steps={steps} /> : null;
 }
 
+const DUE_WORDS: Readonly<Record<Exclude<Due['kind'], 'approval'>, string>> = {
+  confirmation: 'approvals to be confirmed',
+  calibration: 'to be calibrated',
+  'cylinder-test': 'cylinder to be tested',
+};
+const ON_THE_VAN: readonly Due['kind'][] = ['calibration', 'cylinder-test'];
+
 function dueText(due: Due): string {
   const day = format(new Date(due.until), 'd MMMM');
-  return due.kind === 'approval' ? `approval for ${APPROVAL_WORDS[due.scope]} ends ${day}` : `approvals to be confirmed by ${day}`;
+  if (due.kind === 'approval') return `approval for ${APPROVAL_WORDS[due.scope]} ends ${day}`;
+  return `${DUE_WORDS[due.kind]} by ${day}`;
 }
 
 const watched = ({ jobs }: Today) => jobs.filter((job) => job.watch !== null);
@@ -173,7 +181,12 @@ function Waiting({ today }: { today: Today }) {
         </Row>
       ))}
       {today.due.map((due) => (
-        <Row key={due.name + (due.kind === 'approval' ? due.scope : due.kind)} label="due" mark={<Flag letter="!" />} href="/people">
+        <Row
+          key={due.name + (due.kind === 'approval' ? due.scope : due.kind)}
+          label="due"
+          mark={<Flag letter="!" />}
+          href={ON_THE_VAN.includes(due.kind) ? '/van' : '/people'}
+        >
           <Words bold>{due.name}</Words>
           <Words size={15}>{dueText(due)}</Words>
         </Row>

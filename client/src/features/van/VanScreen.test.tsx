@@ -49,3 +49,30 @@ test('an inspector reads it and counts nothing', async () => {
   expect(screen.getByText('BCuP-5')).toBeTruthy();
   expect(screen.queryByText('Another rod')).toBeNull();
 });
+
+test('an instrument is put on with its step and its day; a day that is none is told', async () => {
+  const { writes } = await show();
+  await press('Another instrument');
+  await type('what it is called', 'digital gauge');
+  await type('shows steps of', '1 psig');
+  await type('calibrated until, as 2027-03-31', '2027-02-30');
+  expect(screen.getByText('must be a day, as 2027-03-31')).toBeTruthy();
+  await type('calibrated until, as 2027-03-31', '2027-02-28');
+  await press('Put it on the van');
+  expect(screen.getByText('gauge, steps of 1 psi, calibrated until 28 Feb 2027')).toBeTruthy();
+  await press('Keep this count');
+  expect(writes[0]?.body).toMatchObject({
+    instruments: [{ kind: 'gauge', name: 'digital gauge', resolution: { value: 1, unit: 'psi' }, calibratedUntil: '2027-02-28' }],
+  });
+});
+
+test('a recovery cylinder is put on with its tare, and taken off', async () => {
+  await show();
+  await press('Another cylinder');
+  await type('what it is called', 'cylinder 3');
+  await type('tare', '12.1 kg');
+  await press('Put it on the van');
+  expect(screen.getByText('tare 12.10 kg')).toBeTruthy();
+  await touch('take cylinder 3 off the van');
+  expect(screen.queryByText('tare 12.10 kg')).toBeNull();
+});

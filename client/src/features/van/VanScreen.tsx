@@ -10,9 +10,11 @@ import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
-import { UnitField } from '@/ui/UnitField';
+import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { useVanStock } from './api';
+import { Instruments } from './Instruments';
+import { Recovery } from './Recovery';
 import { RodSection } from './RodSection';
 import { useVan } from './useVan';
 
@@ -38,7 +40,13 @@ function Ready({ stored }: { stored: VanStock }) {
   const wide = useIsWide();
   const van = useVan(stored);
   const mayCount = useMayMake();
-  const rest = <TorchAndGas van={van} mayCount={mayCount} />;
+  const rest = (
+    <View style={{ gap: 20 }}>
+      <TorchAndGas van={van} mayCount={mayCount} />
+      <Instruments van={van} mayCount={mayCount} />
+      <Recovery van={van} mayCount={mayCount} />
+    </View>
+  );
   return (
     <Sheet
       tag="van"
@@ -84,6 +92,7 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
           <Mono size={20}>{row.designation}</Mono>
           <Words size={15} tone="ink2">
             {word}
+            {row.lot ? `, lot ${row.lot}` : ''}
             {filler ? `, ${filler.silverPercent > 0 ? `${filler.silverPercent} % silver` : 'no silver'}` : ''}
           </Words>
           {filler?.holdsCadmium ? (
@@ -113,6 +122,7 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
             options={ROD_NAMES.map((value) => ({ value, label: ROD_WORDS[value] }))}
             onChange={(rod) => van.setRod(row.designation, rod)}
           />
+          <TextField label={`lot of ${row.designation}`} value={row.lot ?? ''} onChange={(lot) => van.setLot(row.designation, lot)} />
           <FrameKey label={`Take ${row.designation} off the van`} onPress={() => van.takeOff(row.designation)} />
         </View>
       ) : null}

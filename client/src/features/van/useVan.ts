@@ -1,6 +1,17 @@
 import type { VanStock } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
-import { cylinderGauge, FILLERS, readVan, usualRod, writeGaugePressure, type Fuel, type Rod, type UnitPreferences } from '@kesto/core';
+import {
+  cylinderGauge,
+  FILLERS,
+  readVan,
+  usualRod,
+  writeGaugePressure,
+  type Fuel,
+  type Instrument,
+  type RecoveryCylinder,
+  type Rod,
+  type UnitPreferences,
+} from '@kesto/core';
 import { useState } from 'react';
 import { DraftReader } from '@/state/draftReader';
 import { useUnits } from '@/state/units';
@@ -10,14 +21,18 @@ import { vanWrite } from './api';
 /** The van while it is counted: what is on it, and the cylinder's figures as they are typed. */
 export interface VanDraft {
   readonly fillers: VanStock['fillers'];
+  readonly instruments: readonly Instrument[];
+  readonly recovery: readonly RecoveryCylinder[];
   readonly fuel: Fuel;
   readonly waterVolume: string;
   readonly pressure: string;
 }
 
-const draftOf = ({ fillers, torch, cylinder }: VanStock, units: UnitPreferences): VanDraft => {
+const draftOf = ({ fillers, instruments = [], recovery = [], torch, cylinder }: VanStock, units: UnitPreferences): VanDraft => {
   return {
     fillers,
+    instruments,
+    recovery,
     fuel: torch.fuel,
     waterVolume: `${cylinder.waterVolume.value} ${cylinder.waterVolume.unit}`,
     pressure: writeGaugePressure(cylinderGauge(cylinder), units),
@@ -32,11 +47,16 @@ function read(draft: VanDraft, units: UnitPreferences): { van: VanStock | null; 
   if (!waterVolume) reader.problems['waterVolume'] ??= 'is needed: it is stamped on the cylinder’s shoulder';
   if (!pressure) reader.problems['pressure'] ??= 'is needed';
   if (!waterVolume || !pressure) return { van: null, problems: reader.problems };
-  const asked = { fillers: draft.fillers, torch: { fuel: draft.fuel }, cylinder: { waterVolume, pressure } };
+  const { instruments, recovery } = draft;
+  const asked = { fillers: draft.fillers, instruments, recovery, torch: { fuel: draft.fuel }, cylinder: { waterVolume, pressure } };
   const van = readVan(asked);
   if (van.ok) return { van: van.value, problems: {} };
   return { van: null, problems: Object.fromEntries(van.errors.map((e) => [e.field.replace('cylinder.', ''), calcErrorText(e)])) };
 }
+
+/** An empty lot is none. */
+const withLot = ({ lot: _before, ...filler }: VanStock['fillers'][number], lot: string): VanStock['fillers'][number] =>
+  lot === '' ? filler : { ...filler, lot };
 
 /** What a person does with the van's count. */
 export function useVan(stored: VanStock) {
@@ -65,6 +85,8 @@ export function useVan(stored: VanStock) {
       row(designation, { count: Math.max(0, now + by) });
     },
     setRod: (designation: string, rod: Rod) => row(designation, { rod }),
+    setLot: (designation: string, lot: string) =>
+      change({ fillers: draft.fillers.map((f) => (f.designation === designation ? withLot(f, lot) : f)) }),
     takeOff: (designation: string) => change({ fillers: draft.fillers.filter((f) => f.designation !== designation) }),
     add: (designation: string) => {
       const filler = FILLERS.find((f) => f.designation === designation);

@@ -10,3 +10,7 @@ export const massKg = by(MASS_UNITS);
 export const timeS = by(TIME_UNITS);
 export const lengthM = by(LENGTH_UNITS);
 export const volumeM3 = by(VOLUME_UNITS);
+
+/** A step of a gauge is typed as a pressure and meant as a difference. */
+export const asDifference = ({ value, unit }: Quantity): Quantity =>
+  unit === 'psig' ? { value, unit: 'psi' } : unit === 'barg' ? { value, unit: 'bar' } : { value, unit };

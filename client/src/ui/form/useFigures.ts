@@ -42,6 +42,7 @@ export function useFigures<Key extends string>(specs: Readonly<Record<Key, Figur
     return Object.values(wrong).some((text) => text !== undefined) ? null : found;
   }
 
-  return { keys, specs, textOf, set, read, problems, setProblems };
+  const setAll = (some: Partial<Record<Key, string>>) => setTexts({ ...texts, ...some });
+  return { keys, specs, textOf, set, setAll, read, problems, setProblems };
 }
 export type Figures<Key extends string> = ReturnType<typeof useFigures<Key>>;

@@ -128,6 +128,9 @@ export function drawingOf({ drawnAs, seen = {} }: DemoUnit): CircuitGraph {
   return { parts: parts.map((part) => ({ ...part, ...seen[part.id] })), links };
 }
 
+/** Three weeks after the demo is loaded. */
+const DUE_SOON = new Date(Date.now() + 21 * 86_400_000).toISOString().slice(0, 10);
+
 export const VAN: VanStock = {
   fillers: [
     { designation: 'BAg-36', rod: 'round-1/16', count: 3 },
@@ -138,6 +141,12 @@ export const VAN: VanStock = {
     { designation: 'BCuP-2', rod: 'flat-0.050x1/8', count: 12 },
     { designation: 'BAg-1', rod: 'round-1/16', count: 1 },
   ],
+  instruments: [
+    { id: demoId(0x91), kind: 'gauge', name: 'digital gauge set', resolution: { value: 1, unit: 'kPa' }, calibratedUntil: DUE_SOON },
+    { id: demoId(0x92), kind: 'thermometer', name: 'pipe clamp', offK: 0.3 },
+    { id: demoId(0x93), kind: 'scale', name: 'scale, 100 kg' },
+  ],
+  recovery: [{ id: demoId(0x94), name: 'recovery cylinder 3', tare: { value: 12.1, unit: 'kg' }, water: { value: 21.6, unit: 'kg' } }],
   torch: { fuel: 'air-acetylene' },
   cylinder: { waterVolume: { value: 10, unit: 'L' }, pressure: { value: 150, unit: 'barg' } },
 };

@@ -6,6 +6,7 @@ import {
   type PutJobRequest,
   type PutJointRequest,
   type Today,
+  type VanStock,
 } from '@kesto/contract';
 import { factOf, jointAt, readContent, safetyClassOf, standingOf } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
@@ -14,6 +15,7 @@ import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
 import { latestDrawing } from '../circuits';
 import { entriesOf, jointById, summaries } from '../joints';
+import { vanOf } from '../shop';
 import { placeHistory, stagesOfJobs, type StagesKept } from '../stages';
 import { jobNotes, type JobNotes } from './jobEntries.service';
 import {
@@ -124,7 +126,7 @@ export async function today(shop: ShopWork, now: Date): Promise<Today> {
     jobs: jobs.filter((job) => !job.done).map(summaryOf),
     units: (await allUnits(shop)).map(toPlate),
     sentBack: await sentBack(shop, jobs),
-    due: dueSoon(await allPeople(shop), now),
+    due: [...dueSoon(await allPeople(shop), now), ...dueOnVan(await vanOf(shop), now)],
     toRead: jobs.flatMap((job) => job.order).filter((joint) => joint.state === 'accepted' || joint.state === 'passed'),
   };
 }
@@ -160,6 +162,17 @@ function dueSoon(people: Awaited<ReturnType<typeof allPeople>>, now: Date): Toda
         ...(again <= soon ? [{ kind: 'confirmation' as const, name, until: confirmed_at ? again : dayOf(now.getTime()) }] : []),
       ];
     });
+}
+
+/** Instruments to be calibrated and cylinders to be tested soon. */
+function dueOnVan({ instruments = [], recovery = [] }: VanStock, now: Date): Today['due'] {
+  const soon = dayOf(now.getTime() + DUE_WITHIN_DAYS * DAY_MS);
+  const due = (kind: 'calibration' | 'cylinder-test', name: string, until: string | undefined): Today['due'] =>
+    until !== undefined && until <= soon ? [{ kind, name, until }] : [];
+  return [
+    ...instruments.flatMap(({ name, calibratedUntil }) => due('calibration', name, calibratedUntil)),
+    ...recovery.flatMap(({ name, testedUntil }) => due('cylinder-test', name, testedUntil)),
+  ];
 }
 
 export async function openJob(shop: ShopWork, jobId: string, body: PutJobRequest): Promise<JobView> {

@@ -1,0 +1,31 @@
+import { isValid } from 'date-fns/isValid';
+import { parseISO } from 'date-fns/parseISO';
+import { View } from 'react-native';
+import { FrameKey } from '@/ui/Buttons';
+import { useTokens } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+/** Something that is carried: its name, what is known of it, and the way to take it off. */
+export function Carried({ name, says, late, onTakeOff }: { name: string; says: string; late: boolean; onTakeOff: (() => void) | null }) {
+  const t = useTokens();
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center', borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 6 }}>
+      <View style={{ flex: 1 }}>
+        <Words size={15} bold>
+          {name}
+        </Words>
+        <Words size={14} tone={late ? 'red' : 'ink2'}>
+          {says}
+        </Words>
+      </View>
+      {onTakeOff ? <FrameKey label="Off" says={`take ${name} off the van`} onPress={onTakeOff} /> : null}
+    </View>
+  );
+}
+
+const DAY = /^\d{4}-\d\d-\d\d$/;
+
+/** A day as it is typed; null where it is none. */
+export const dayFrom = (text: string): string | null => (DAY.test(text.trim()) && isValid(parseISO(text.trim())) ? text.trim() : null);
+
+export const isPast = (day: string | undefined): boolean => day !== undefined && parseISO(day) < new Date();
