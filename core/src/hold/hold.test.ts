@@ -1,5 +1,6 @@
 import type { Quantity } from '../unit/units';
 import { hold, type Hold } from './hold';
+import { wantedLeakPaM3S } from './refrigerantLeak';
 import type { HoldRequest } from './request';
 
 const q = (value: number, unit: string): Quantity => ({ value, unit });
@@ -103,6 +104,19 @@ test('grams a year: the same hole, the refrigerant’s own pressure, weight and 
   const moles = 31_557_600 / (8.314 * 293.15);
   expect(perPaM3S).toBeGreaterThan(0.9 * moles * 102.03 * pressures * 1.49);
   expect(perPaM3S).toBeLessThan(1.1 * moles * 102.03 * pressures * 1.49); // 17.8 against 11.9 µPa s
+});
+
+test('a leak of so many grams a year is told only by a hold that sees it', () => {
+  const at = { refrigerant: 'R134a', pressure: q(1000, 'kPa'), temperature: q(20, 'C') };
+  const wanted = wantedLeakPaM3S({ ...at, gramsPerYear: 1000 }) ?? 0;
+  // The way back: through the same hole as many grams.
+  const leaking = held([[0, 1000, 20], [1440, 1000 - (wanted * 86_400) / 20, 20]], { refrigerant: 'R134a', temperatureUncertaintyK: 0 }); // prettier-ignore
+  expect(leaking.gramsPerYear ?? 0).toBeGreaterThan(950);
+  expect(leaking.gramsPerYear ?? 0).toBeLessThan(1050);
+  expect(wantedLeakPaM3S({ ...at, gramsPerYear: 1000, refrigerant: 'R-999' })).toBeNull();
+  const still = [[0, 1000, 20], [30, 1000, 20]] as const; // prettier-ignore
+  expect(held(still).verdict).toBe('tight');
+  expect(held(still, { wantedLeakPaM3S: wantedLeakPaM3S({ ...at, gramsPerYear: 100 }) ?? 0 }).verdict).toBe('cannot-tell');
 });
 
 test.each([

@@ -1,6 +1,8 @@
-import { nitrogenViscosityPaS } from '../nitrogen/realGas';
-import type { Saturation } from '../refrigerant/saturation';
-import { KELVIN_AT_0_C } from '../unit/units';
+import { NITROGEN_RANGE, nitrogenViscosityPaS } from '../nitrogen/realGas';
+import { refrigerantName } from '../refrigerant/safetyClasses';
+import { Saturation } from '../refrigerant/saturation';
+import { FieldReader } from '../unit/fieldReader';
+import { KELVIN_AT_0_C, type Quantity } from '../unit/units';
 
 const GAS_CONSTANT = 8.314462618;
 const SECONDS_PER_YEAR = 365.25 * 86_400;
@@ -31,4 +33,30 @@ export function gramsPerYear(seen: SeenLeak, fluid: Saturation): number | null {
   const molesPerS = seen.leakPaM3S / (GAS_CONSTANT * (seen.celsius + KELVIN_AT_0_C));
   const thinner = nitrogenViscosityPaS(seen.pressurePa, seen.celsius) / fluid.vapourViscosityPaS;
   return molesPerS * fluid.molarMassGPerMol * thinner * (pushes / pushed) * SECONDS_PER_YEAR;
+}
+
+/** A hold as it is begun: what is in it in service, its pressure and temperature, the site. */
+export interface WantedRequest {
+  readonly refrigerant: string;
+  readonly gramsPerYear: number;
+  readonly pressure: Quantity;
+  readonly temperature: Quantity;
+  readonly altitude?: Quantity;
+}
+
+/**
+ * The leak of nitrogen that a hold has to see, for a leak of so many grams of refrigerant a year to be told.
+ *
+ * @returns  [Pa m3/s]; null for a refrigerant that is not known here, or a pressure or temperature at which nothing is pushed out
+ * @source   the inverse of `gramsPerYear`, which is linear in the leak
+ */
+export function wantedLeakPaM3S({ refrigerant, gramsPerYear: wanted, pressure, temperature, altitude }: WantedRequest): number | null {
+  const read = new FieldReader();
+  const atmospherePa = read.readAtmosphere(altitude ? { altitude } : {});
+  const pressurePa = read.absolutePressure('pressure', pressure, { min: atmospherePa, max: NITROGEN_RANGE.mostPa });
+  const celsius = read.temperatureC('temperature', temperature, NITROGEN_RANGE.celsius);
+  const fluid = Saturation.of(refrigerantName(refrigerant) ?? refrigerant);
+  if (!fluid || read.errors.length > 0 || wanted <= 0) return null;
+  const perLeak = gramsPerYear({ leakPaM3S: 1, pressurePa, celsius, atmospherePa }, fluid);
+  return perLeak === null ? null : wanted / perLeak;
 }

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
-import { hold, type Hold, type HoldRequest, type StageValues } from '@kesto/core';
+import { hold, lossOf, wantedLeakPaM3S, type Hold, type HoldRequest, type StageValues } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -61,13 +61,18 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
     };
   }
   function request({ volume, minutes, start, end, gauge, temperatureUncertaintyK }: Asked): HoldRequest {
+    const altitude = { value: job.site.altitudeM, unit: 'm' };
+    const loss = lossOf(work.facts);
+    const gramsPerYear = loss ? loss.gramsPerYear - loss.explainedGramsPerYear : 0;
+    const wanted = wantedLeakPaM3S({ refrigerant: job.circuit.refrigerant, gramsPerYear, ...start, altitude });
     return {
+      ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
       ...{
         volume,
         gauge,
         temperatureUncertaintyK,
         refrigerant: job.circuit.refrigerant,
-        altitude: { value: job.site.altitudeM, unit: 'm' },
+        altitude,
       },
       samples: [
         { seconds: 0, ...start },
@@ -115,6 +120,13 @@ function Found({ found, refrigerant, onClose }: { found: Hold; refrigerant: stri
       {found.verdict === 'leaking' && found.gramsPerYear !== null ? (
         <Words size={15}>
           about {formatNumber(found.gramsPerYear / 1000, 2)} kg of {refrigerant} a year through the same hole
+        </Words>
+      ) : null}
+      {found.verdict === 'cannot-tell' ? (
+        <Words size={15}>
+          {found.minutesNeeded === null
+            ? 'This gauge and thermometer cannot see the leak that is looked for, however long it is held.'
+            : `Hold it ${formatNumber(found.minutesNeeded, 0)} min more to tell the leak that is looked for.`}
         </Words>
       ) : null}
       <Words size={15} tone="ink2">
