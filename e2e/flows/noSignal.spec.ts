@@ -103,8 +103,10 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
     await kesto.answersTorch();
     await expect(visible('The torch may be lit')).toBeVisible();
     await says(kesto, /5 kept here/);
-    await mend(page);
     await page.goto('/kept');
+    await expect(visible('of the job: zero and open')).toBeVisible();
+    await mend(page);
+    await kesto.action('Send now');
     await expect(visible('All stored')).toBeVisible();
     await page.goto(joint);
   });
