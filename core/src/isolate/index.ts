@@ -2,4 +2,5 @@ export * from './isolate';
 export * from './request';
 export type { HeldSection } from './sections';
 export * from './sight';
+export * from './usualHold';
 export type { IsolationWhy, IsolationWhyCode } from './why';

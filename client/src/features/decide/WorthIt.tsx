@@ -69,7 +69,8 @@ function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKep
   const [worth, setWorth] = useState<Worth | null>(null);
   const [decided, setDecided] = useState<'repair' | 'replace' | null>(null);
   const [why, setWhy] = useState('');
-  const earlierFinds = job.stages.history.leaks.length;
+  // Of this machine alone: what leaked on a sister says nothing of its age.
+  const earlierFinds = job.stages.history.leaks.filter((leak) => leak.unit === undefined).length;
   function read() {
     const { age, repair, replacement } = figures.read() ?? {};
     return age && repair && replacement

@@ -14,7 +14,7 @@ import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Flag } from '@/ui/Flag';
 import { Heading, Words } from '@/ui/Words';
-import { usualHold } from './sections';
+import { holdHere } from './sections';
 
 const FIGURES = {
   volume: { label: 'volume', kind: 'volume', hint: 'as 2.3 L' },
@@ -51,7 +51,7 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
     const read = figures.read();
     if (!read?.volume || !read.minutes || !read.startPressure || !read.startTemperature || !read.endPressure || !read.endTemperature)
       return null;
-    const usual = usualHold(job, van);
+    const usual = holdHere(job, van);
     const gauge = read.step ? { resolution: asDifference(read.step) } : usual.gauge;
     const temperatureUncertaintyK = read.off?.value ?? usual.temperatureUncertaintyK;
     return {

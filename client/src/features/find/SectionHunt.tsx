@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import type { CircuitGraph, Loss, StageFact } from '@kesto/core';
+import { cutsIn, usualCuts, type CircuitGraph, type Loss, type StageFact } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -9,7 +9,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { SightRow } from './SightRow';
-import { cutsIn, holdOf, letterOfSection, sectionName, sightOf, usualCuts, usualHold } from './sections';
+import { holdHere, holdOf, letterOfSection, sectionName, sightOf } from './sections';
 
 interface SectionHuntProps {
   readonly job: JobView;
@@ -42,7 +42,7 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
     <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8, gap: 2 }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 }}>
         <Heading size={15}>
-          how small a leak each hold can see in {usualHold(job).minutes} min at{' '}
+          how small a leak each hold can see in {holdHere(job, van).minutes} min at{' '}
           {readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units))}
         </Heading>
         <Words size={14} tone="ink2">

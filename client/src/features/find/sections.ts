@@ -2,32 +2,17 @@ import type { JobView, VanStock } from '@kesto/contract';
 import {
   factsOf,
   holdSight,
+  usualHold,
   type CircuitGraph,
   type CircuitKind,
   type HoldSight,
-  type InstrumentKind,
   type SectionHoldRequest,
   type StageFact,
 } from '@kesto/core';
 
-/** Parts that a circuit is usually cut at: what can be shut, and where the pressure is let down. */
-const CUTS: readonly CircuitKind[] = ['valve', 'solenoid', 'expansion-valve', 'capillary'];
-const USUAL: readonly CircuitKind[] = ['valve', 'expansion-valve'];
-
-export const cutsIn = (graph: CircuitGraph): readonly string[] =>
-  graph.parts.filter((part) => CUTS.includes(part.kind)).map((part) => part.id);
-export const usualCuts = (graph: CircuitGraph): readonly string[] =>
-  graph.parts.filter((part) => USUAL.includes(part.kind)).map((part) => part.id);
-
-const of = (van: VanStock | undefined, kind: InstrumentKind) => van?.instruments?.find((instrument) => instrument.kind === kind);
-
-/** How a section is held, until somebody says otherwise: with the van's gauge and thermometer. Judgement where it has none: steps of 1 kPa, 0.3 K; half an hour. */
-export const usualHold = (job: JobView, van?: VanStock): SectionHoldRequest => ({
-  testPressure: { value: job.circuit.lowSideDesignGaugePa / 100_000, unit: 'barg' },
-  minutes: 30,
-  gauge: { resolution: of(van, 'gauge')?.resolution ?? { value: 1, unit: 'kPa' } },
-  temperatureUncertaintyK: of(van, 'thermometer')?.offK ?? 0.3,
-});
+/** With the van's own instruments. */
+export const holdHere = (job: JobView, van: VanStock | undefined): SectionHoldRequest =>
+  usualHold(job.circuit.lowSideDesignGaugePa, van?.instruments ?? []);
 
 /** What the hold of each section would see; null where the plate's pressure is beyond what nitrogen's table holds. */
 export function sightOf(
@@ -35,7 +20,7 @@ export function sightOf(
   graph: CircuitGraph,
   { cuts, van }: { cuts: readonly string[]; van: VanStock | undefined },
 ): HoldSight | null {
-  const sight = holdSight(graph, cuts, usualHold(job, van), job.circuit.refrigerant);
+  const sight = holdSight(graph, cuts, holdHere(job, van), job.circuit.refrigerant);
   return sight.ok ? sight.value : null;
 }
 

@@ -1,6 +1,7 @@
 import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type HistoryState, type MetalName, type Removal } from '@kesto/core';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import Svg, { Rect } from 'react-native-svg';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -41,35 +42,39 @@ function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) =
   return (
     <View role="radiogroup" aria-label="shape of the part that takes the tube" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {SHAPES.map((shape) => (
-        <Pressable
+        <TouchableRipple
           key={shape.label}
           role="radio"
           aria-label={shape.label}
           aria-checked={isChosen(shape)}
           onPress={() => onPick(shape)}
-          style={{
-            width: '31%',
-            borderWidth: isChosen(shape) ? 3 : 1,
-            borderColor: isChosen(shape) ? t.ink : t.rule,
-            borderRadius: 6,
-            padding: 4,
-            alignItems: 'center',
-          }}
+          style={{ width: '31%' }}
         >
-          <JointDrawing
-            joint={{ male: THUMB.male, female: { ...THUMB.female, form: shape.form, metal: shape.metal } }}
-            detail="thumb"
-            label={shape.label}
-          />
-          <Words size={14} bold={isChosen(shape)}>
-            {shape.label}
-          </Words>
-          {isChosen(shape) ? (
-            <View style={{ position: 'absolute', right: 4, top: 4 }}>
-              <Tick size={16} />
-            </View>
-          ) : null}
-        </Pressable>
+          <View
+            style={{
+              flexGrow: 1,
+              borderWidth: isChosen(shape) ? 3 : 1,
+              borderColor: isChosen(shape) ? t.ink : t.rule,
+              borderRadius: 6,
+              padding: 4,
+              alignItems: 'center',
+            }}
+          >
+            <JointDrawing
+              joint={{ male: THUMB.male, female: { ...THUMB.female, form: shape.form, metal: shape.metal } }}
+              detail="thumb"
+              label={shape.label}
+            />
+            <Words size={14} bold={isChosen(shape)}>
+              {shape.label}
+            </Words>
+            {isChosen(shape) ? (
+              <View style={{ position: 'absolute', right: 4, top: 4 }}>
+                <Tick size={16} />
+              </View>
+            ) : null}
+          </View>
+        </TouchableRipple>
       ))}
     </View>
   );
@@ -80,30 +85,34 @@ function MetalPicker({ value, onPick }: { value: MetalName; onPick: (metal: Meta
   return (
     <View role="radiogroup" aria-label="metal" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
       {METAL_NAMES.map((metal) => (
-        <Pressable
+        <TouchableRipple
           key={metal}
           role="radio"
           aria-label={METAL_WORDS[metal]}
           aria-checked={value === metal}
           onPress={() => onPick(metal)}
-          style={{
-            width: '23%',
-            minHeight: 56,
-            borderWidth: value === metal ? 3 : 1,
-            borderColor: value === metal ? t.ink : t.rule,
-            borderRadius: 6,
-            overflow: 'hidden',
-          }}
+          style={{ width: '23%' }}
         >
-          <Svg width="100%" height={24} aria-hidden>
-            <MetalPattern id={`swatch-${metal}`} metal={metal} />
-            <Rect width="100%" height={24} fill={`url(#swatch-${metal})`} />
-            {metal === 'copper-plated-steel' ? <Rect width="100%" height={5} fill={t.metals.copper.fill} /> : null}
-          </Svg>
-          <Words size={14} bold={value === metal} numberOfLines={2} style={{ textAlign: 'center' }}>
-            {METAL_WORDS[metal]}
-          </Words>
-        </Pressable>
+          <View
+            style={{
+              flexGrow: 1,
+              minHeight: 56,
+              borderWidth: value === metal ? 3 : 1,
+              borderColor: value === metal ? t.ink : t.rule,
+              borderRadius: 6,
+              overflow: 'hidden',
+            }}
+          >
+            <Svg width="100%" height={24} aria-hidden>
+              <MetalPattern id={`swatch-${metal}`} metal={metal} />
+              <Rect width="100%" height={24} fill={`url(#swatch-${metal})`} />
+              {metal === 'copper-plated-steel' ? <Rect width="100%" height={5} fill={t.metals.copper.fill} /> : null}
+            </Svg>
+            <Words size={14} bold={value === metal} numberOfLines={2} style={{ textAlign: 'center' }}>
+              {METAL_WORDS[metal]}
+            </Words>
+          </View>
+        </TouchableRipple>
       ))}
     </View>
   );

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { addressOf } from '@/api/call';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
@@ -19,31 +20,24 @@ export function StartPicker({ around, onPick }: { around: Surroundings; onPick: 
       <Heading size={17}>Start from a joint you know</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {rows.map(({ start, plan }) => (
-          <Pressable
+          <TouchableRipple
             key={start.name}
             role="button"
             aria-label={`start from ${start.name}`}
             onPress={() => onPick(start)}
-            style={{
-              flexGrow: 1,
-              flexBasis: 148,
-              maxWidth: 220,
-              borderWidth: 1,
-              borderColor: t.rule,
-              borderRadius: 6,
-              padding: 6,
-              minHeight: 96,
-            }}
+            style={{ flexGrow: 1, flexBasis: 148, maxWidth: 220 }}
           >
-            {plan ? <JointDrawing joint={sectionOf(plan)} detail="thumb" label={start.name} /> : null}
-            <Words size={15} bold>
-              {start.name}
-            </Words>
-            <Words size={14} tone="ink2">
-              {start.draft.male.od}
-              {plan?.flux.required ? ', flux' : ''}
-            </Words>
-          </Pressable>
+            <View style={{ flexGrow: 1, borderWidth: 1, borderColor: t.rule, borderRadius: 6, padding: 6, minHeight: 96 }}>
+              {plan ? <JointDrawing joint={sectionOf(plan)} detail="thumb" label={start.name} /> : null}
+              <Words size={15} bold>
+                {start.name}
+              </Words>
+              <Words size={14} tone="ink2">
+                {start.draft.male.od}
+                {plan?.flux.required ? ', flux' : ''}
+              </Words>
+            </View>
+          </TouchableRipple>
         ))}
       </View>
     </View>
