@@ -19,6 +19,21 @@ const INSIDE_OF_A_FEATURE = {
   message: 'a feature is used through its index.ts: what is not exported there is its own',
 };
 
+const TALKS_TO_POSTGRES = 'only platform/db and *.typeorm.ts talk to PostgreSQL: ask a repository of the ShopWork';
+const BEHIND_AN_INTERFACE = { regex: '\\.typeorm$|/platform/db/(rows|shop)$', message: TALKS_TO_POSTGRES };
+
+const PAPERS = 'a feature is built from the widgets of ui/ and drawing/, and of react-native-paper behind them';
+const BARE_PARTS = {
+  name: 'react-native',
+  importNames: ['Pressable', 'TextInput', 'TouchableOpacity', 'TouchableHighlight', 'Button', 'Switch', 'Modal', 'ActivityIndicator'],
+  message: PAPERS,
+};
+/** The planner is opened as a screen; what it is made of is its own. */
+const PLANNERS_OWN = {
+  regex: '^@/features/planner/(?!PlannerScreen$)',
+  message: 'the planner’s insides are its own: what others need lives in features/plan, features/draft or drawing/',
+};
+
 /** Which layer may know which; whatever is not named here is refused. */
 const LAYERS = [
   mayImport('core', []),
@@ -91,6 +106,29 @@ export default tseslint.config(
     },
   },
   {
+    files: ['client/src/features/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [PLANNERS_OWN],
+          paths: [BARE_PARTS],
+        },
+      ],
+      'no-restricted-syntax': ['error', { selector: 'JSXOpeningElement[name.type="JSXIdentifier"][name.name=/^[a-z]/]', message: PAPERS }],
+    },
+  },
+  { files: ['client/src/features/planner/**'], rules: { 'no-restricted-imports': ['error', { paths: [BARE_PARTS] }] } },
+  {
+    files: ['client/src/{drawing,chart,history}/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['@/features/*'], message: 'the kit knows no feature: hand it what it shows' }] },
+      ],
+    },
+  },
+  {
     files: ['client/src/ui/**'],
     rules: {
       'no-restricted-imports': [
@@ -144,11 +182,22 @@ export default tseslint.config(
   },
   {
     files: ['server/src/**/*.ts'],
-    ignores: ['server/src/platform/db/**', 'server/src/migrations/**', '**/*.typeorm.ts', '**/*.test.ts', 'server/src/testing/**'],
+    ignores: [
+      'server/src/platform/db/**',
+      'server/src/migrations/**',
+      'server/src/main.ts',
+      'server/src/tools/**',
+      '**/*.typeorm.ts',
+      '**/*.test.ts',
+      'server/src/testing/**',
+    ],
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [INSIDE_OF_A_FEATURE], paths: [{ name: 'pg', message: 'only platform/db and repositories talk to PostgreSQL' }] },
+        {
+          patterns: [INSIDE_OF_A_FEATURE, BEHIND_AN_INTERFACE],
+          paths: ['pg', 'typeorm'].map((name) => ({ name, message: TALKS_TO_POSTGRES })),
+        },
       ],
     },
   },

@@ -42,6 +42,15 @@ test('a feature of the server knows the inside of another: refused; what its ind
   assert.deepEqual(await rulesBroken('server-uses-a-feature', 'server/src/features/joints'), []);
 });
 
+test('a service of the server knows the table behind a repository: refused', async () =>
+  assert.deepEqual(await rulesBroken('server-service-knows-the-table', 'server/src/features/joints'), ['no-restricted-imports']));
+
+test('a feature is built of the platform’s bare parts, or of the planner’s insides: refused; a drawing that knows a feature too', async () => {
+  assert.deepEqual(await rulesBroken('feature-has-bare-parts', 'client/src/features/joint'), ['no-restricted-imports']);
+  assert.deepEqual(await rulesBroken('feature-has-bare-parts', 'client/src/features/planner'), ['no-restricted-imports']);
+  assert.deepEqual(await rulesBroken('ui-knows-a-feature', 'client/src/drawing'), ['no-restricted-imports']);
+});
+
 test('core has a clock: refused', async () => {
   const broken = await rulesBroken('core-has-a-clock');
   assert.ok(broken.includes('no-restricted-syntax') && broken.includes('no-restricted-properties'));

@@ -34,6 +34,8 @@ export const REFUSAL_REASONS = [
   'nothing-to-remove',
   'not-removable',
   'stands-twice',
+  'given-twice',
+  'under-its-tare',
   'say-gauge-or-absolute',
   'suction-not-below-liquid',
   'limit-under-ambient',

@@ -30,13 +30,19 @@ export * from './plan/requestFor';
 export {
   cylinderGauge,
   INSTRUMENT_KINDS,
+  CYLINDER_GASES,
   readVan,
+  WRAPS,
+  type CarriedWrap,
+  type CylinderGas,
+  type GasCylinder,
   type Instrument,
   type InstrumentKind,
   type RecoveryCylinder,
   type VanCount,
 } from './van/readVan';
-export { usualRod } from './rod/rods';
+export { rodLength, sticksLengthM, usualRod } from './rod/rods';
+export { FLUX_CLASSES, FLUXES, type FluxClass } from './flux/fluxes';
 export { carriedRequest } from './plan/keptRequest';
 export { drawnSince, type DrawnSince } from './plan/drawnSince';
 export { readPlate, type PlateRequest, type SweptRequest } from './circuit/readPlate';
@@ -65,6 +71,7 @@ export * from './record/jsonValue';
 export * from './record/look';
 export * from './record/state';
 export * from './record/correct';
+export * from './record/rodUsed';
 export * from './plan/fullRule';
 export * from './heat/flame';
 export * from './heat/glow';
@@ -72,7 +79,11 @@ export * from './plan/schools';
 export type { CircuitGraph, CircuitLink, CircuitPart } from './circuit/graph';
 export { readCircuit } from './circuit/readCircuit';
 export * from './circuit/edit';
-export { layOut, type CircuitLayout, type LaidLink, type LaidPart, type Point } from './circuit/layout';
+export * from './circuit/branch';
+export * from './circuit/jointsNear';
+export { layOut } from './circuit/layOut';
+export type { CircuitLayout, LaidFan, LaidLink, LaidPart, Point } from './circuit/layoutTypes';
+export { inCircuit, together } from './circuit/pieces';
 export { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitTemplate } from './circuit/templates';
 export { jointAt, type JointOnCircuit, type JointPlace } from './circuit/jointAt';
 export * from './hold';

@@ -34,6 +34,51 @@ const DRAG = `
   if (i === 0) { grip.setPointerCapture = () => {}; grip.dispatchEvent(new PointerEvent('pointerdown', at)); }
   grip.dispatchEvent(new PointerEvent('pointermove', at));`;
 
+const CIRCUIT = '0193a000-0000-7000-8000-000000000033';
+const UNIT = '0193a000-0000-7000-8000-000000000023';
+const PARTS = 100;
+
+const PART_DRAG = `
+  const layer = document.querySelector('[data-testid=circuit-drag]');
+  const part = document.querySelector('[aria-label="drier"]').getBoundingClientRect();
+  const at = (dx) => ({ bubbles: true, pointerId: 1, pointerType: 'mouse', buttons: 1, clientX: part.x + part.width / 2 + dx, clientY: part.y + part.height / 2 });
+  if (i === 0) { layer.setPointerCapture = () => {}; layer.dispatchEvent(new PointerEvent('pointerdown', at(0))); }
+  layer.dispatchEvent(new PointerEvent('pointermove', at(20 + 200 * Math.sin(i / 20))));`;
+
+/** The circuit with so many parts: its longest tubes are cut by fittings. */
+function grown({ parts, links }) {
+  const all = { parts: [...parts], links: [...links] };
+  for (let n = 1; all.parts.length < PARTS; n++) {
+    const at = all.links.findIndex((link) => !link.from.startsWith('cut-') && link.tube);
+    const link = all.links.splice(at, 1)[0];
+    const id = `cut-${n}`;
+    all.parts.push({ id, kind: 'fitting' });
+    all.links.push({ ...link, to: id }, { ...link, from: id, throughWall: false });
+    if (all.links.every((l) => l.from.startsWith('cut-') || !l.tube)) break;
+  }
+  return all;
+}
+
+/** Frames of a drawn circuit of a hundred parts at a quarter of the speed: standing still, and a part dragged over it. */
+export async function measureCircuitFrames(browser, url) {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Ilta Varro' }).click();
+  await page.getByRole('link').filter({ hasText: 'CR2 vault cold room' }).first().waitFor();
+  const { drawing } = await (await page.request.get(`${url}/api/circuits/${CIRCUIT}/drawing`)).json();
+  const circuit = grown(drawing.circuit);
+  const kept = await page.request.put(`${url}/api/circuits/${CIRCUIT}/drawings/0193a000-0000-7000-8000-00000000bbbb`, { data: circuit });
+  if (!kept.ok()) throw new Error(`the circuit of ${circuit.parts.length} parts was refused: ${await kept.text()}`);
+  await page.goto(`${url}/units/${UNIT}/circuits/${CIRCUIT}`);
+  await page.getByRole('button', { name: 'drier', exact: true }).waitFor();
+  await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  await page.waitForTimeout(1500);
+  const time = async (act) => figures(await page.evaluate(timeFrames, [FRAMES, act]));
+  const result = { parts: circuit.parts.length, still: await time(''), drag: await time(PART_DRAG) };
+  await page.context().close();
+  return result;
+}
+
 /** Frames of the wide planner with a wrapped valve: standing still, the time slider moving, the valve dragged (planned anew each time). */
 export async function measureFrames(browser, url) {
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();

@@ -22,6 +22,8 @@ const partSchema = (id: Joi.StringSchema) =>
     runs: Joi.boolean(),
     core: Joi.string().valid('in', 'out'),
     volume: quantity,
+    fan: text(40),
+    twoWay: Joi.boolean(),
     limits: Joi.object({ pressure: quantity }),
   });
 

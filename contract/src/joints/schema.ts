@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { photoHashes } from '../photos/schema';
 import { ENTRY_KINDS, LOOK_FINDINGS, LOOK_RESULTS, type EntryKind } from '@kesto/core';
 import { planRequest } from '../engine/schema';
 import { note, text, uuid } from '../schema/texts';
@@ -70,10 +71,6 @@ export const utcInstant = Joi.string()
     return isReal && at.getUTCFullYear() >= EARLIEST_YEAR ? value : helpers.error('time.utc');
   })
   .messages({ 'time.utc': '{{#label}} must be a date and time in UTC, from ' + EARLIEST_YEAR + ' on, like 2026-11-26T09:30:00.000Z' });
-
-export const photoHashes = Joi.array()
-  .max(20)
-  .items(Joi.string().pattern(/^[0-9a-f]{64}$/, 'SHA-256 in hex'));
 
 export const putEntryRequest = Joi.object<PutEntryRequest>({
   kind: Joi.string()

@@ -12,6 +12,8 @@ export interface JointSummary {
   readonly state: JointState;
   /** Where it sits on the drawn circuit; null where nobody said. */
   readonly at: JointPlace | null;
+  /** What its newest plan has chosen. */
+  readonly filler?: string;
 }
 
 /**

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { FUELS, INSTRUMENT_KINDS } from '@kesto/core';
+import { CYLINDER_GASES, FLUX_CLASSES, FUELS, INSTRUMENT_KINDS, WRAPS } from '@kesto/core';
 import { rod } from '../engine/schema';
 import { day } from '../people/schema';
 import { quantity } from '../schema/quantity';
@@ -32,6 +32,35 @@ export const putVanRequest = Joi.object<VanStock>({
     fuel: Joi.string()
       .valid(...FUELS)
       .required(),
+    tips: Joi.array().min(1).max(20).items(Joi.number()),
   }).required(),
+  flux: Joi.array()
+    .max(20)
+    .items(
+      Joi.object({
+        class: Joi.string()
+          .valid(...FLUX_CLASSES)
+          .required(),
+        grams: Joi.number().required(),
+      }),
+    ),
+  wraps: Joi.array()
+    .unique()
+    .items(Joi.string().valid(...WRAPS)),
+  gases: Joi.array()
+    .max(40)
+    .items(
+      Joi.object({
+        id: uuid.required(),
+        gas: Joi.string()
+          .valid(...CYLINDER_GASES)
+          .required(),
+        name: text(60).required(),
+        tare: quantity,
+        gross: quantity,
+        testedUntil: day,
+      }),
+    ),
+  countedAt: Joi.string().isoDate(),
   cylinder: Joi.object({ waterVolume: quantity.required(), pressure: quantity.required() }).required(),
 });

@@ -23,7 +23,8 @@ import {
 import { partId } from '../circuits/schema';
 import { readingsRequest } from '../engine/schema';
 import { NOTE_LIMIT } from '../joints/types';
-import { photoHashes, utcInstant } from '../joints/schema';
+import { utcInstant } from '../joints/schema';
+import { photoHashes } from '../photos/schema';
 import { quantity } from '../schema/quantity';
 import { text } from '../schema/texts';
 import type { PutStageEntryRequest } from './types';

@@ -3,6 +3,7 @@ import { SAFETY_CLASS_NAMES } from '@kesto/core';
 import { quantity } from '../schema/quantity';
 import { text, uuid } from '../schema/texts';
 import { day } from '../people/schema';
+import { photoHashes } from '../photos/schema';
 import { UNIT_KINDS, type PutCircuitRequest, type PutSiteRequest, type PutUnitRequest } from './types';
 
 export const putSiteRequest = Joi.object<PutSiteRequest>({ name: text(120).required(), altitude: quantity.required() });
@@ -44,5 +45,6 @@ export const putUnitRequest = Joi.object<PutUnitRequest>({
   installedOn: day,
   warrantyUntil: day,
   registeredOn: day,
+  platePhotos: photoHashes,
   circuits: Joi.array().min(1).max(8).items(circuit).unique('id').required(),
 });

@@ -1,4 +1,4 @@
-import type { CircuitFacts, PlateRequest, Quantity } from '@kesto/core';
+import type { CircuitFacts, JointPlace, JointState, PlateRequest, Quantity } from '@kesto/core';
 
 export interface SiteView {
   readonly id: string;
@@ -34,6 +34,8 @@ export interface UnitDetails {
   readonly installedOn?: string;
   readonly warrantyUntil?: string;
   readonly registeredOn?: string;
+  /** Photos of the plate, by their hash. */
+  readonly platePhotos?: readonly string[];
 }
 
 export interface UnitView extends UnitPlate, UnitDetails {
@@ -41,6 +43,44 @@ export interface UnitView extends UnitPlate, UnitDetails {
   readonly sisters: readonly string[];
   readonly site: SiteView;
   readonly circuits: readonly CircuitView[];
+}
+
+/** A leak that was found on a unit, in any of its jobs. */
+export interface UnitLeak {
+  readonly circuitId: string;
+  /** A part of the drawing, or a tube by the two it joins. */
+  readonly place: string;
+  readonly on: string;
+  readonly jobId: string;
+  readonly jobNumber: number;
+  readonly gramsPerYear: number | null;
+}
+
+/** A joint of a unit, whichever job it was made in. */
+export interface UnitJoint {
+  readonly id: string;
+  readonly circuitId: string;
+  readonly tag: string;
+  readonly title: string;
+  readonly at: JointPlace | null;
+  readonly state: JointState;
+  /** Day of the last flame; null where none was lit. */
+  readonly madeOn: string | null;
+}
+
+export interface UnitJob {
+  readonly id: string;
+  readonly circuitId: string;
+  readonly number: number;
+  readonly title: string;
+  readonly done: boolean;
+}
+
+/** What was found on a unit and what was made of it, the newest first. */
+export interface UnitHistory {
+  readonly leaks: readonly UnitLeak[];
+  readonly joints: readonly UnitJoint[];
+  readonly jobs: readonly UnitJob[];
 }
 
 export interface PutCircuitRequest extends PlateRequest {

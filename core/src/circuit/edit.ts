@@ -2,7 +2,7 @@ import { CIRCUIT_KINDS, type CircuitKind } from '../vocabulary';
 import { kindOf, type CircuitGraph, type CircuitLink, type CircuitPart } from './graph';
 
 /** An id no part has yet: the kind, and a number where it stands there already. */
-function freeId(graph: CircuitGraph, kind: CircuitKind): string {
+export function freeId(graph: CircuitGraph, kind: CircuitKind): string {
   const taken = (id: string) => graph.parts.some((part) => part.id === id);
   for (let n = 1; ; n++) {
     const id = n === 1 ? kind : `${kind}-${n}`;
@@ -43,48 +43,6 @@ export function hangPart(graph: CircuitGraph, host: string, kind: CircuitKind): 
   return { graph: { parts: [...graph.parts, part], links: [...graph.links, { from: host, to: id }] }, made: id };
 }
 
-/** A second way beside a stretch of the loop: from one tube to another, through parts of these kinds. */
-function addBranch(graph: CircuitGraph, { from, to, kinds }: { from: number; to: number; kinds: readonly CircuitKind[] }): Edited {
-  const split = insertPart(graph, from, 'fitting');
-  // The first insertion has put one more link before those that come after it.
-  const join = insertPart(split.graph, to > from ? to + 1 : to, 'fitting', 'behind');
-  if (!split.made || !join.made) return { graph, made: null };
-  let { graph: now } = join;
-  const ids: string[] = [];
-  for (const kind of kinds) {
-    const id = freeId(now, kind);
-    ids.push(id);
-    now = { ...now, parts: [...now.parts, { id, kind }] };
-  }
-  const way = [split.made, ...ids, join.made];
-  const tube = graph.links[from]?.tube;
-  const links = way.slice(1).map((id, i): CircuitLink => ({ from: way[i] ?? '', to: id, ...(tube ? { tube: { od: tube.od } } : {}) }));
-  return { graph: { ...now, links: [...now.links, ...links] }, made: ids[0] ?? split.made };
-}
-
-/** The evaporator a tube feeds, with nothing but what lies before an evaporator between; null for a tube that feeds none. */
-function fedCoil(graph: CircuitGraph, link: CircuitLink): string | null {
-  const seen = new Set<string>();
-  const open = [link.to];
-  for (let at = open.shift(); at !== undefined; at = open.shift()) {
-    const kind = kindOf(graph, at);
-    if (kind === 'evaporator') return at;
-    if (seen.has(at) || kind === 'compressor' || kind === 'condenser' || kind === 'reversing-valve') continue;
-    seen.add(at);
-    open.push(...graph.links.filter((next) => next.from === at).map((next) => next.to));
-  }
-  return null;
-}
-
-/** A second evaporator with its own expansion valve, fed from a tube and joined behind the first; null where the tube feeds none. */
-export function addSecondCoil(graph: CircuitGraph, from: number): Edited | null {
-  const link = graph.links[from];
-  const coil = link ? fedCoil(graph, link) : null;
-  const goesOn = (id: string) => graph.links.some((next) => next.from === id);
-  const to = graph.links.findIndex((next) => next.from === coil && goesOn(next.to));
-  return coil === null || to < 0 ? null : addBranch(graph, { from, to, kinds: ['expansion-valve', 'evaporator'] });
-}
-
 /** Takes a part out and closes the way through it; what hung on it alone goes too. */
 export function removePart(graph: CircuitGraph, id: string): CircuitGraph {
   const into = graph.links.filter((link) => link.to === id);
@@ -102,6 +60,27 @@ export function removePart(graph: CircuitGraph, id: string): CircuitGraph {
   };
 }
 
+/** A part with what hangs on it into another tube; the same graph where it stands at that tube already, drives or turns the circuit, or is where ways part. */
+export function movePart(graph: CircuitGraph, id: string, index: number): CircuitGraph {
+  const part = graph.parts.find((p) => p.id === id);
+  const link = graph.links[index];
+  if (!part || !link || !MOVABLE(part.kind) || link.from === id || link.to === id) return graph;
+  const without = removePart(graph, id);
+  const isKept = (end: string) => without.parts.some((p) => p.id === end);
+  const [into, out] = [graph.links.filter((l) => l.to === id), graph.links.filter((l) => l.from === id && isKept(l.to))];
+  if (into.length !== 1 || out.length !== 1) return graph;
+  const put = insertPart(without, without.links.indexOf(link), part.kind);
+  const own = (name: string) => (name === put.made ? id : name);
+  const stubs = graph.parts.filter((p) => p.id !== id && !without.parts.includes(p));
+  return {
+    parts: [...put.graph.parts.map((p) => (p.id === put.made ? part : p)), ...stubs],
+    links: [
+      ...put.graph.links.map((l) => ({ ...l, from: own(l.from), to: own(l.to) })),
+      ...graph.links.filter((l) => l.from === id && stubs.some((stub) => stub.id === l.to)),
+    ],
+  };
+}
+
 /** Another part in the same place: id, name and tubes stay; what only the old kind had is let go. */
 export const replaceKind = (graph: CircuitGraph, id: string, kind: CircuitKind): CircuitGraph =>
   changePart(graph, id, ({ id: same, name, volume }) => ({
@@ -110,11 +89,13 @@ export const replaceKind = (graph: CircuitGraph, id: string, kind: CircuitKind):
     ...(volume ? { volume } : {}),
   }));
 
+/** The graph with one part put right; the others are the same objects. */
 export const changePart = (graph: CircuitGraph, id: string, change: (part: CircuitPart) => CircuitPart): CircuitGraph => ({
   ...graph,
   parts: graph.parts.map((part) => (part.id === id ? change(part) : part)),
 });
 
+/** The graph with one tube put right, by its place in the list. */
 export const changeLink = (graph: CircuitGraph, index: number, change: (link: CircuitLink) => CircuitLink): CircuitGraph => ({
   ...graph,
   links: graph.links.map((link, i) => (i === index ? change(link) : link)),
@@ -125,3 +106,5 @@ export const INLINE_KINDS: readonly CircuitKind[] = CIRCUIT_KINDS.filter(
   (kind) => !['compressor', 'port', 'switch', 'transducer', 'tube'].includes(kind),
 );
 export const HUNG_KINDS: readonly CircuitKind[] = ['port', 'switch', 'transducer'];
+/** What can stand in another tube just as well. */
+export const MOVABLE = (kind: CircuitKind): boolean => INLINE_KINDS.includes(kind) && kind !== 'reversing-valve';

@@ -19,6 +19,10 @@ export interface CircuitPart {
   /** Of a port. */
   readonly core?: 'in' | 'out';
   readonly volume?: Quantity;
+  /** Of a coil: the fan that blows through it and through every other coil that names it, of this circuit or of another. */
+  readonly fan?: string;
+  /** Of a drier: it works in both directions of flow. */
+  readonly twoWay?: boolean;
 }
 
 /** A way from one part to the next, in the direction of flow. */
@@ -108,13 +112,19 @@ export function splitReversing(graph: CircuitGraph): CircuitGraph {
   };
 }
 
-/** Ids of what lies on the high side, in the circuit with its reversing valves split: downstream of a compressor, up to where the pressure is let down. */
+/**
+ * Ids of what lies on the high side, in the circuit with its reversing valves split: downstream of a compressor, up to where the pressure is
+ * let down. What lies behind that is low, though a bypass of hot gas leads there as well: what is in the bypass lets its pressure down.
+ */
 export function highSide(split: CircuitGraph): ReadonlySet<string> {
   const found = new Set<string>();
+  const low = new Set(
+    split.parts.flatMap(({ id, kind }) => (LETS_DOWN.includes(kind) ? [...reached(split, id, 'downstream', ['compressor'])] : [])),
+  );
   for (const { id, kind } of split.parts) {
     if (kind !== 'compressor') continue;
     for (const part of reached(split, id, 'downstream', [...LETS_DOWN, 'compressor']))
-      if (kindOf(split, part) !== 'compressor') found.add(part);
+      if (kindOf(split, part) !== 'compressor' && !low.has(part)) found.add(part);
   }
   return found;
 }

@@ -1,7 +1,7 @@
 import type { OutletKind, SectionRequest } from '../purge/request';
 import type { CircuitKind, NearKind, Side } from '../vocabulary';
 import type { Quantity } from '../unit/units';
-import { LENGTH_UNITS } from '../unit/units';
+import { metresOf } from '../unit/units';
 import { kindOf, LETS_DOWN, partOfPassage, reached, splitReversing, type CircuitGraph, type CircuitLink } from './graph';
 import { sweptSection } from './readPlate';
 
@@ -27,7 +27,6 @@ export interface JointOnCircuit {
 /** Heat of a joint is not felt further along a tube than this [m]. Judgement from the tube model: copper at brazing heat is within its limits there. */
 const REACH_M = 1;
 
-const metres = ({ value, unit }: Quantity): number => value * ((LENGTH_UNITS as Readonly<Record<string, number>>)[unit] ?? Number.NaN); // cast: an unknown unit finds nothing
 const isLink = (place: JointPlace) => (link: CircuitLink) => link.from === place.from && link.to === place.to;
 
 /** What a tube carries: hot gas up to the condenser, liquid up to where it is let down, then cold gas on its way back. */
@@ -51,7 +50,7 @@ function nearAlong(graph: CircuitGraph, place: JointPlace): JointOnCircuit['near
   const other = place.part === place.from ? place.to : place.from;
   const length = graph.links.find(isLink(place))?.tube?.length;
   const kind = kindOf(graph, other);
-  return kind && length && metres(length) <= REACH_M ? [{ kind, distance: length }] : [];
+  return kind && length && metresOf(length) <= REACH_M ? [{ kind, distance: length }] : [];
 }
 
 function sectionsOf(graph: CircuitGraph, high: boolean): readonly SectionRequest[] {

@@ -15,7 +15,7 @@ test.each(CIRCUIT_TEMPLATES)('the template %s can be read as it stands', (name) 
 
 test('two parts with one id', () => {
   const twice = { ...SPLIT, parts: [...SPLIT.parts, { id: 'drier', kind: 'drier' as const }] };
-  expect(refused(twice)).toContainEqual([`parts[${SPLIT.parts.length}].id`, 'stands-twice drier']);
+  expect(refused(twice)).toContainEqual([`parts[${SPLIT.parts.length}].id`, 'given-twice drier']);
 });
 
 test('a part that is linked to nothing', () => {

@@ -16,7 +16,7 @@ function checkParts(graph: CircuitGraph, path: string, read: FieldReader): void 
       read.errors.push({ kind: 'unknown-word', field: `${field}.kind`, word: part.kind, allowed: CIRCUIT_KINDS });
     }
     if (graph.parts.findIndex((other) => other.id === part.id) < i) {
-      read.errors.push({ kind: 'refused', field: `${field}.id`, reason: 'stands-twice', value: part.id });
+      read.errors.push({ kind: 'refused', field: `${field}.id`, reason: 'given-twice', value: part.id });
     }
     if (!graph.links.some((link) => link.from === part.id || link.to === part.id)) {
       read.errors.push({ kind: 'refused', field, reason: 'not-linked', value: part.id });

@@ -78,9 +78,11 @@ const FLUID_GAP_MM = 0.08;
 /** Melting range over which a filler stays pasty enough to bridge a gap [K]. */
 const WIDE_RANGE_K = 75;
 
-/** Fillers that stay pasty over at least 75 K and so bridge a wide gap. */
+/** Fillers that stay pasty over at least 75 K and so bridge a wide gap. Source: the row's own solidus and liquidus; the 75 K are judgement. */
 export const isWide = (filler: FillerRow) => filler.gapMostMm > FLUID_GAP_MM && filler.liquidusC - filler.solidusC >= WIDE_RANGE_K;
 
+/** Zinc burns off over its boiling point and its fume is not breathed. */
 export const holdsZinc = (filler: FillerRow) => filler.family === 'zinc-aluminium' || /\bZn\b/.test(filler.composition);
 
+/** Middle of the filler's brazing range [°C]: where gaps are judged and the heat is worked out. Source: the row's own range. */
 export const brazingMiddleC = (filler: FillerRow) => (filler.brazingLowC + filler.brazingHighC) / 2;

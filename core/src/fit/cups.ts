@@ -67,7 +67,7 @@ export const CUPS: readonly CupRow[] = [
   metricCup(108, 47.5),
 ];
 
-/** The usual cup for a tube of this outside diameter: the nearest within 0.1 mm. */
+/** The usual cup for a tube of this outside diameter: the nearest within 0.1 mm. Source: the row's own, ASME B16.22 or EN 1254-1. */
 export function cupForTube(tubeOutsideM: number): CupRow | undefined {
   const miss = (row: CupRow) => Math.abs(row.tubeOutsideM - tubeOutsideM);
   return CUPS.filter((row) => miss(row) <= 0.0001).sort((a, b) => miss(a) - miss(b))[0];

@@ -17,7 +17,7 @@ export function growth(metal: MetalName, temperatureC: number): number {
   return 1 + meanExpansionPerK(metal, temperatureC) * (temperatureC - 20);
 }
 
-/** Mean linear expansion from 20 °C to T [1/K]. */
+/** Mean linear expansion from 20 °C to T [1/K]. Source: the metal's row, each with its own; held beyond its last temperature. */
 export function meanExpansionPerK(metal: MetalName, temperatureC: number): number {
   return interpolateHeld(METALS[metal].meanExpansion, temperatureC) * 1e-6;
 }

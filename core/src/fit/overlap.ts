@@ -22,7 +22,7 @@ export function leastOverlapM(joint: ResolvedJoint, filler: FillerRow | null): n
   return Math.max(3 * thinner, (weaker.wallM * (D - weaker.wallM) * weaker.tensilePa) / (FILLED_SHARE * FILLER_SHEAR_PA * D));
 }
 
-/** The member with the smaller wall x annealed tensile strength. */
+/** The member with the smaller wall x annealed tensile strength. Source: membrane strength of a tube in tension, force = stress x wall x circumference. */
 export function weakerMember(joint: ResolvedJoint): { wallM: number; tensilePa: number } {
   const [male, female] = [joint.male, joint.female].map((m) => ({ wallM: m.wallM, tensilePa: METALS[m.metal].tensileAnnealedPa }));
   if (!male || !female) throw new Error('a joint has two members');

@@ -28,6 +28,7 @@ const GLOWS: readonly GlowRow[] = [
  *
  * @param celsius  temperature of the surface [°C]
  * @returns        the colour's usual name; null under 500 °C, where nothing glows
+ * @source         temper and heat colours of steel as handbooks give them
  * @accuracy       +-50 °C by eye; in sun it appears 50 to 100 °C late
  */
 export const glowAt = (celsius: number): Glow | null => GLOWS.findLast((r) => celsius >= r.fromC)?.glow ?? null;

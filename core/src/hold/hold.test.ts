@@ -119,6 +119,52 @@ test('a leak of so many grams a year is told only by a hold that sees it', () =>
   expect(held(still, { wantedLeakPaM3S: wantedLeakPaM3S({ ...at, gramsPerYear: 100 }) ?? 0 }).verdict).toBe('cannot-tell');
 });
 
+describe('a leak of refrigerant is told only where something pushes it out', () => {
+  const grams = (refrigerant: string, kPa: number, celsius: number) =>
+    held([[0, kPa, celsius], [60, kPa - 2, celsius]], { refrigerant }).gramsPerYear; // prettier-ignore
+
+  // Isobutane boils at -11.7 °C: below that its vapour is under the air's pressure.
+  test.each([
+    ['R-600a', 1000, -15, false],
+    ['R-600a', 1000, 0, true],
+    ['R-134a', 1000, 20, true],
+  ])('%s at %s kPa and %s °C', (refrigerant, kPa, celsius, isTold) => expect(grams(refrigerant, kPa, celsius) !== null).toBe(isTold));
+
+  test('twice the grams are twice the leak; none, or a pressure outside the table, is no question', () => {
+    const at = { refrigerant: 'R134a', pressure: q(1000, 'kPa'), temperature: q(20, 'C') };
+    const wanted = (rest: Partial<Parameters<typeof wantedLeakPaM3S>[0]>) => wantedLeakPaM3S({ ...at, gramsPerYear: 100, ...rest });
+    expect((wanted({ gramsPerYear: 200 }) ?? 0) / (wanted({}) ?? 1)).toBeCloseTo(2, 9);
+    expect(wanted({ gramsPerYear: 0 })).toBeNull();
+    expect(wanted({ pressure: q(6000, 'kPa') })).toBeNull();
+    expect(wanted({ temperature: q(80, 'C') })).toBeNull();
+  });
+
+  test('high up the air holds less against it: the same grams are a smaller leak of nitrogen', () => {
+    const at = { refrigerant: 'R134a', gramsPerYear: 100, pressure: q(1000, 'kPa'), temperature: q(0, 'C') };
+    // R-134a at 0 °C: 292.8 kPa; 79.5 kPa of air at 2000 m. (292.8^2 - p^2) / (1000^2 - p^2) at 101.3 and at 79.5.
+    const ratio = (air: number) => (292.8 ** 2 - air ** 2) / (1000 ** 2 - air ** 2);
+    const sea = wantedLeakPaM3S(at) ?? 0;
+    const high = wantedLeakPaM3S({ ...at, altitude: q(2000, 'm') }) ?? 0;
+    expect(sea / high).toBeCloseTo(ratio(79.5) / ratio(101.3), 2);
+  });
+});
+
+const two = [[0, 1000, 20], [9, 1000, 20]] as const; // prettier-ignore
+test.each([
+  ['a leak that is no leak', { wantedLeakPaM3S: 0 }, 'wantedLeakPaM3S'],
+  ['a thermometer that is none', { temperatureUncertaintyK: 21 }, 'temperatureUncertaintyK'],
+  ['more than all of the volume', { unfollowedShare: 1.1 }, 'unfollowedShare'],
+  ['a step above any gauge', { gauge: { resolution: q(1.1, 'MPa') } }, 'gauge.resolution'],
+  ['a drift above any gauge', { gauge: { resolution: q(1, 'kPa'), drift: q(1.1, 'MPa') } }, 'gauge.drift'],
+  ['a whole plant', { volume: q(101, 'm3') }, 'volume'],
+])('%s is refused at its field', (_what, rest, field) => expect(refusedAt(request(two, rest))).toBe(field));
+
+test('a hold that lasts a month and a minute is refused; a month is not', () => {
+  const month = 31 * 24 * 60;
+  expect(refusedAt(request([[0, 1000, 20], [month, 1000, 20]]))).toBeNull(); // prettier-ignore
+  expect(refusedAt(request([[0, 1000, 20], [month + 1, 1000, 20]]))).toBe('samples[1].seconds'); // prettier-ignore
+});
+
 test.each([
   ['one sample', request([[0, 1000, 20]]), 'samples'],
   ['samples out of order', request([[10, 1000, 20], [10, 1000, 20]]), 'samples[1].seconds'], // prettier-ignore

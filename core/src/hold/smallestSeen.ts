@@ -16,7 +16,7 @@ export interface HoldErrors {
 export const BAROMETER_PA = 500;
 export const SECONDS_PER_DAY = 86_400;
 
-/** Two readings rounded to the gauge's step: the error of their difference [Pa]. Never averaged away: the same step rounds the same way. */
+/** Two readings rounded to the gauge's step: the error of their difference [Pa]. Never averaged away: the same step rounds the same way. Source: rounding spreads evenly over one step, sigma = r / sqrt(12) a reading (JCGM 100, 4.3.7). */
 export const stepNoisePa = (resolutionPa: number): number => (Math.SQRT2 * resolutionPa) / Math.sqrt(12);
 
 /** What does not grow with the time watched. */
@@ -37,7 +37,10 @@ export const smallestSeenPaM3S = (volumeM3: number, seconds: number, errors: Hol
 /**
  * Seconds after which a hold with these errors sees a leak of that size.
  *
- * @returns  null where the gauge's drift alone hides it, however long it is watched
+ * @param leakPaM3S  looked for [Pa m3/s], above 0
+ * @param volumeM3   held [m3]
+ * @returns          [s]; null where the gauge's drift alone hides it, however long it is watched
+ * @source           `smallestSeenPaM3S` solved for the time
  */
 export function secondsToSee(leakPaM3S: number, volumeM3: number, errors: HoldErrors): number | null {
   const perLeak = (2 * volumeM3) / leakPaM3S;

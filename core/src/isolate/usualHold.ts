@@ -12,6 +12,7 @@ const ofKinds = (graph: CircuitGraph, kinds: readonly CircuitKind[]): readonly s
 
 /** Ids of the parts a circuit can be cut at for a leak hunt, and of those it usually is. Source: practice of leak hunts. */
 export const cutsIn = (graph: CircuitGraph): readonly string[] => ofKinds(graph, CUTS);
+/** Ids of the parts a circuit usually is cut at: what closes by itself or by hand. */
 export const usualCuts = (graph: CircuitGraph): readonly string[] => ofKinds(graph, USUAL_CUTS);
 
 /** Watched so long [min], with a gauge of such steps and a thermometer so far off [K], where the van has none. Judgement: a digital gauge, a clamp. */

@@ -203,8 +203,9 @@ const COPPER_BEARING: readonly MetalName[] = [
   'copper-plated-steel',
 ];
 
-/** Ammonia attacks copper and its alloys; a copper plating counts. */
+/** Ammonia attacks copper and its alloys; a copper plating counts. Source: ammonia on copper and its alloys, stress corrosion cracking (ASHRAE Refrigeration, ammonia piping). */
 export const holdsCopper = (metal: MetalName) => COPPER_BEARING.includes(metal);
+/** Phosphorus makes a brittle seam on iron and nickel; a plating does not hide the steel under it. */
 export const holdsIronOrNickel = (metal: MetalName) => METALS[metal].family === 'iron-or-nickel';
-/** Metals on which a phosphorus filler needs no flux. */
+/** Metals on which a phosphorus filler needs no flux. Source: AWS Brazing Handbook, copper-phosphorus fillers are self-fluxing on copper. */
 export const isPlainCopper = (metal: MetalName) => METALS[metal].family === 'copper';

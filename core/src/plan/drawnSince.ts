@@ -1,7 +1,7 @@
 import type { JointOnCircuit } from '../circuit/jointAt';
 import type { NearKind, Side } from '../vocabulary';
 import type { OutletKind } from '../purge/request';
-import { LENGTH_UNITS, type Quantity } from '../unit/units';
+import { metresOf, type Quantity } from '../unit/units';
 import type { PlanRequest } from './request';
 
 /** What the drawing says of a joint otherwise than its plan was kept. */
@@ -13,7 +13,6 @@ export type DrawnSince =
 
 /** Sizes are compared to 0.1 mm. */
 const SAME_M = 0.0001;
-const metres = ({ value, unit }: Quantity): number => value * ((LENGTH_UNITS as Readonly<Record<string, number>>)[unit] ?? Number.NaN); // cast: an unknown unit finds nothing
 
 /**
  * What a circuit's drawing says today otherwise than a kept plan was asked: it is offered, never taken in silence.
@@ -25,7 +24,7 @@ const metres = ({ value, unit }: Quantity): number => value * ((LENGTH_UNITS as 
 export function drawnSince(request: PlanRequest, place: JointOnCircuit): readonly DrawnSince[] {
   const found: DrawnSince[] = [];
   if (place.tube) {
-    const [keptM, nowM] = [metres(request.joint.male.od), metres(place.tube.od)];
+    const [keptM, nowM] = [metresOf(request.joint.male.od), metresOf(place.tube.od)];
     if (Math.abs(keptM - nowM) > SAME_M) found.push({ what: 'outside', keptM, nowM });
   }
   const side = request.service?.side ?? null;

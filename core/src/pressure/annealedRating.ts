@@ -22,7 +22,7 @@ interface Tube {
   readonly outsidePlusM: number;
 }
 
-/** Allowable stress of annealed copper at a metal temperature [Pa]; held at its 100 °F value below that. */
+/** Allowable stress of annealed copper at a metal temperature [Pa]; held at its 100 °F value below that. Source: ASME B31.5 allowable stresses of annealed copper. */
 export function annealedAllowableStressPa(metalC: number): number {
   return interpolateHeld(ALLOWABLE_PSI_BY_F, (metalC * 9) / 5 + 32) * PSI;
 }

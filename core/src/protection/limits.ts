@@ -73,7 +73,7 @@ export const PART_LIMITS: Readonly<Record<NearKind, LimitRow>> = {
 /** A finished joint stays this far under the solidus of its filler [K]; it softens from there. */
 const JOINT_MARGIN_K = 50;
 
-/** Limit of a finished joint near by, by its filler; null where nobody knows it. */
+/** Limit of a finished joint near by, by its filler; null where nobody knows it. Source: the row's solidus; the 50 K under it are judgement. */
 export function finishedJointLimitC(filler: string | undefined): number | null {
   const row = filler === undefined ? undefined : findFiller(filler);
   return row ? row.solidusC - JOINT_MARGIN_K : null;

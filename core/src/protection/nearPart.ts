@@ -38,7 +38,7 @@ const DISTANCE_RANGE = { min: 0, max: 15 } as const;
 /** Shorter than this is no wrap. */
 const LEAST_WRAP_M = 0.002;
 
-/** Where the heated zone ends, from where distances of that side are counted: half a diameter beyond the cup's mouth, its bottom, or the branch [m]. */
+/** Where the heated zone ends, from where distances of that side are counted: half a diameter beyond the cup's mouth, its bottom, or the branch [m]. Judgement: what the flame itself covers. */
 export const heatedEdgeM = (joint: ResolvedJoint, along: Along) =>
   (along === 'run' ? (joint.female.run?.outsideM ?? joint.male.outsideM) : joint.male.outsideM) / 2;
 

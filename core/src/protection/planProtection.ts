@@ -48,6 +48,7 @@ export interface Situation {
   readonly holdS: number;
 }
 
+/** Seconds the flame is on: the heat's own time or the guide's, and what the person holds beyond it [s]. */
 export const heatingS = (s: Situation) => (s.heat.seconds ?? s.heat.guideSeconds) + s.holdS;
 
 /** The joint end over time: straight up to the working temperature, held, then left to cool by what the model takes. */

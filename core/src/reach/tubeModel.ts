@@ -323,12 +323,12 @@ export class TubeSimulation {
     }
     this.lostJ += lostW * stepS;
     if (this.pinnedCount > 0) {
-      for (let i = this.coveredFrom; i < this.coveredTo; i++) if (this.pinned[i] === 1) this.drink(i, this.residualW(i) * stepS);
+      for (let i = this.coveredFrom; i < this.coveredTo; i++) if (this.pinned[i] === 1) this.evaporate(i, this.residualW(i) * stepS);
     }
     if (end !== null) this.inJ -= this.residualW(0) * stepS;
   }
 
-  private drink(i: number, joules: number): void {
+  private evaporate(i: number, joules: number): void {
     this.absorbedJ += joules;
     this.lumpLeftJ -= joules;
     this.waterLeftJ[i] = (this.waterLeftJ[i] ?? 0) - joules;

@@ -67,10 +67,13 @@ export function canonicalHash(value: unknown): string {
   return bytesToHex(sha256(utf8ToBytes(text)));
 }
 
+/** RFC 8785 canonical JSON of a value, to the letter that is hashed; empty for what is no JSON. */
 export const canonicalText = (value: unknown): string => canonicalize(value) ?? '';
 
+/** SHA-256 of bytes, in hex. Source: FIPS 180-4. */
 export const bytesHash = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));
 
+/** A link of the chain: the content with the SHA-256 of its canonical JSON. */
 export function sealEntry(content: SealedContent): RecordEntry {
   return { content, hash: canonicalHash(content) };
 }

@@ -20,6 +20,7 @@ const IDS_AT = ['result', 'findings'];
 const todays = (value: unknown): unknown =>
   Array.isArray(value) ? value.map(todays) : typeof value === 'string' ? (WORDS[value] ?? value) : value;
 
+/** An entry's kind as it was kept in any format, in today's ids. */
 export const todaysKind = (kind: string): EntryKind => (KINDS as Readonly<Record<string, EntryKind>>)[kind] ?? (kind as EntryKind); // cast: what is no former kind is one of today's
 
 /** Values of a look as they were kept in any format, in today's ids. */

@@ -48,6 +48,7 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   corrected: JOINT_STATES.filter((state) => state !== 'not-planned'),
 };
 
+/** Whether an entry of this kind may be added to a joint that stands so. */
 export const mayFollow = (kind: EntryKind, state: JointState): boolean => MAY_FOLLOW[kind].includes(state);
 
 /** Everybody who ever heated a joint: none of them judges it, whoever reworked it since. */

@@ -16,7 +16,7 @@ export interface RodAmount {
 /** Bead that stays on the stub of the rod [m]. */
 export const ROD_BEAD_M = 0.005;
 
-/** Leg of the concave fillet: 1.2 x the tube's wall, kept within 1-2 mm [m]. */
+/** Leg of the concave fillet: 1.2 x the tube's wall, kept within 1-2 mm [m]. Source: trade habit, a fillet that is seen all round and no more. */
 export const filletLegM = (wallM: number) => Math.min(0.002, Math.max(0.001, 1.2 * wallM));
 
 /**

@@ -1,5 +1,5 @@
 import type { Rod, RodName } from '../vocabulary/torch';
-import type { FieldReader } from '../unit/fieldReader';
+import { FieldReader } from '../unit/fieldReader';
 import type { FillerRow } from '../filler/fillers';
 
 const INCH = 0.0254;
@@ -22,6 +22,21 @@ export function resolveRod(field: string, rod: Rod, read: FieldReader): { areaM2
   const width = read.lengthM(`${field}.width`, rod.width, SECTION_RANGE);
   return { areaM2: width * read.lengthM(`${field}.thickness`, rod.thickness, SECTION_RANGE), stickM: 0.5 };
 }
+
+/**
+ * What a length of rod weighs and how many sticks it is.
+ *
+ * @param lengthM  of rod [m]
+ * @returns        [kg], by the filler's density, and sticks of that rod
+ * @source         section of the rod x length x density; sticks as they are sold
+ */
+export function rodLength(filler: FillerRow, rod: Rod, lengthM: number): { readonly massKg: number; readonly sticks: number } {
+  const { areaM2, stickM } = resolveRod('rod', rod, new FieldReader());
+  return { massKg: areaM2 * lengthM * filler.densityKgPerM3, sticks: lengthM / stickM };
+}
+
+/** Sticks of a rod as length [m]. */
+export const sticksLengthM = (rod: Rod, sticks: number): number => sticks * resolveRod('rod', rod, new FieldReader()).stickM;
 
 /** What a filler usually comes as when the van does not say. */
 export const usualRod = (filler: FillerRow): RodName => (filler.family === 'copper-phosphorus' ? 'flat-0.050x1/8' : 'round-1/16');

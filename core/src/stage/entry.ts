@@ -203,6 +203,7 @@ export interface StageEntry {
   readonly hash: RecordEntry['hash'];
 }
 
+/** A link of a job's chain: the content with the SHA-256 of its canonical JSON (RFC 8785). */
 export const sealStageEntry = (content: StageEntryContent): StageEntry => ({ content, hash: canonicalHash(content) });
 
 /** A link as the rest of the engine reads it. */

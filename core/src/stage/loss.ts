@@ -59,6 +59,7 @@ export function leaksOf(facts: readonly StageFact[]) {
 
 /** At least half of what is lost is explained, or nobody knows what is lost. Judgement: rates told from bubbles are good to a factor of two. */
 export const LEAST_EXPLAINED = 0.5;
+/** Whether the leaks that were found account for what was lost; nobody is asked to find more where nobody knows the loss. */
 export const isExplained = (loss: Loss | null): boolean =>
   loss === null || loss.explainedGramsPerYear >= LEAST_EXPLAINED * loss.gramsPerYear;
 

@@ -26,6 +26,7 @@ export interface PlaceHistory {
   readonly joints: readonly { readonly place: Place; readonly tag: string }[];
 }
 
+/** A tube as a place to look at: by the two parts it joins. */
 export const tubePlace = ({ from, to }: Pick<CircuitLink, 'from' | 'to'>): Place => `${from}>${to}`;
 
 /** Where circuits leak, most often first. Source: practice of leak hunts; caps and cores first, plain tube last. */

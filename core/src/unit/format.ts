@@ -26,6 +26,7 @@ export function formatNumber(value: number, decimals: number): string {
   return value < 0 && Number(text) !== 0 ? `${MINUS}${text}` : text;
 }
 
+/** A reading in one piece: value, space, unit. */
 export const readingText = (reading: Reading) => (reading.unit === '' ? reading.value : `${reading.value} ${reading.unit}`);
 
 /** Lengths of a joint: millimetres to `decimals`, or inches to two decimals more. */
@@ -40,11 +41,13 @@ export function formatDistance(lengthM: number, prefs: UnitPreferences): Reading
   return { value: formatNumber(lengthM / 0.3048, 1), unit: 'ft' };
 }
 
+/** A temperature in whole degrees, °C or °F [°C given]. */
 export function formatTemperature(celsius: number, prefs: UnitPreferences): Reading {
   if (prefs.temperature === 'C') return { value: formatNumber(celsius, 0), unit: '°C' };
   return { value: formatNumber(fahrenheitFromCelsius(celsius), 0), unit: '°F' };
 }
 
+/** A difference of temperatures in whole K or °F [K given]: no offset is added. */
 export function formatTemperatureDifference(kelvin: number, prefs: UnitPreferences): Reading {
   if (prefs.temperature === 'C') return { value: formatNumber(kelvin, 0), unit: 'K' };
   return { value: formatNumber((kelvin * 9) / 5, 0), unit: '°F' };
@@ -57,6 +60,7 @@ export function formatGaugePressure(pressure: GaugePascals, prefs: UnitPreferenc
   return { value: formatNumber(pressure / 1000, 0), unit: 'kPa' };
 }
 
+/** Refrigerant: kilograms, or pounds and ounces with the decimal beside them, so that one is never read as the other [kg given]. */
 export function formatMass(massKg: number, prefs: UnitPreferences): Reading {
   if (prefs.mass === 'kg')
     return massKg < 0.1 ? { value: formatNumber(massKg * 1000, 1), unit: 'g' } : { value: formatNumber(massKg, 2), unit: 'kg' };
@@ -77,6 +81,7 @@ function poundsAndOunces(pounds: number): string {
 /** Filler and flux: always grams, which every scale on a bench shows. */
 export const formatGrams = (massG: number): Reading => ({ value: formatNumber(massG, massG < 10 ? 2 : 1), unit: 'g' });
 
+/** A flow of gas in L/min or cubic feet an hour [m3/s given, at the conditions the flowmeter is read at]. */
 export function formatFlow(flowM3PerS: number, prefs: UnitPreferences): Reading {
   if (prefs.length === 'metric') return { value: formatNumber(flowM3PerS * 60_000, 1), unit: 'L/min' };
   return { value: formatNumber((flowM3PerS * 3600) / 0.028316846592, 1), unit: 'scfh' };

@@ -50,22 +50,34 @@ export type AbsolutePascals = number & { readonly [unit]: 'Pa absolute' };
 /** Pressure above the local atmosphere [Pa]. */
 export type GaugePascals = number & { readonly [unit]: 'Pa gauge' };
 
+/** A number of pascals that is meant above vacuum. */
 export const absolutePascals = (value: number) => value as AbsolutePascals; // cast: the one place a number becomes this type
+/** A number of pascals that is meant above the local atmosphere. */
 export const gaugePascals = (value: number) => value as GaugePascals; // cast: the one place a number becomes this type
 
 /** Standard atmosphere at sea level, where none is given. */
 export const SEA_LEVEL = absolutePascals(101_325);
 
+/** What a gauge shows of a pressure: p - p_atm [Pa gauge], both [Pa absolute]. Below 0 under vacuum. */
 export function gaugeFromAbsolute(pressure: AbsolutePascals, atmosphere: AbsolutePascals): GaugePascals {
   return gaugePascals(pressure - atmosphere);
 }
 
+/** The pressure behind what a gauge shows: p_g + p_atm [Pa absolute]. */
 export function absoluteFromGauge(pressure: GaugePascals, atmosphere: AbsolutePascals): AbsolutePascals {
   return absolutePascals(pressure + atmosphere);
 }
 
+/** A length that was read before, in metres; NaN for a unit that is none of length, so that it is near nothing. */
+export const metresOf = ({ value, unit: name }: Quantity): number =>
+  value * ((LENGTH_UNITS as Readonly<Record<string, number>>)[name] ?? Number.NaN); // cast: any word may stand there
+
 export const KELVIN_AT_0_C = 273.15;
+/** [K] -> [°C]. Source: SI Brochure, 9th ed., 2.3.1: t/°C = T/K - 273.15. */
 export const celsiusFromKelvin = (kelvin: number) => kelvin - KELVIN_AT_0_C;
+/** [°C] -> [K]. Source: as above. */
 export const kelvinFromCelsius = (celsius: number) => celsius + KELVIN_AT_0_C;
+/** [°C] -> [°F]. Source: NIST SP 811, B.8: t/°F = 1.8 t/°C + 32, exact. */
 export const fahrenheitFromCelsius = (celsius: number) => (celsius * 9) / 5 + 32;
+/** [°F] -> [°C]. Source: as above. */
 export const celsiusFromFahrenheit = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9;

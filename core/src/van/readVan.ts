@@ -1,3 +1,4 @@
+import { FLUX_CLASSES, type FluxClass } from '../flux/fluxes';
 import { FILLERS, findFiller } from '../filler/fillers';
 import type { PurgeRequest } from '../purge/request';
 import { fail, ok, type Result } from '../result';
@@ -33,11 +34,32 @@ export interface RecoveryCylinder {
   readonly testedUntil?: string;
 }
 
+export const WRAPS = ['wet-cloth', 'putty', 'paste'] as const;
+export type CarriedWrap = (typeof WRAPS)[number];
+
+export const CYLINDER_GASES = ['fuel', 'oxygen', 'nitrogen', 'refrigerant'] as const;
+export type CylinderGas = (typeof CYLINDER_GASES)[number];
+
+/** A cylinder that is carried beside the one the joints are purged from. */
+export interface GasCylinder {
+  readonly id: string;
+  readonly gas: CylinderGas;
+  readonly name: string;
+  readonly tare?: Quantity;
+  /** As it was weighed last. */
+  readonly gross?: Quantity;
+  readonly testedUntil?: string;
+}
+
 export interface VanCount {
   readonly fillers: readonly { readonly designation: string; readonly rod: Rod; readonly count: number; readonly lot?: string }[];
   readonly instruments?: readonly Instrument[];
   readonly recovery?: readonly RecoveryCylinder[];
-  readonly torch: { readonly fuel: Fuel };
+  readonly flux?: readonly { readonly class: FluxClass; readonly grams: number }[];
+  readonly wraps?: readonly CarriedWrap[];
+  readonly gases?: readonly GasCylinder[];
+  /** Powers of the torch's tips [kW]; left out: the usual tips of its fuel. */
+  readonly torch: { readonly fuel: Fuel; readonly tips?: readonly number[] };
   readonly cylinder: NonNullable<PurgeRequest['cylinder']>;
 }
 
@@ -47,12 +69,34 @@ const STEP_PA = { min: 0, max: 1e6 } as const;
 const OFF_K = { min: 0, max: 20 } as const;
 const TARE_KG = { min: 0.1, max: 1000 } as const;
 const PRESSURE_PA = { min: 0, max: 32e6 } as const;
+const FLUX_GRAMS = { min: 0, max: 20_000 } as const;
+const TIP_KW = { min: 0.2, max: 60 } as const;
+
+function readConsumables({ flux = [], gases = [], torch }: VanCount, read: FieldReader): void {
+  flux.forEach((row, i) => {
+    if (!FLUX_CLASSES.includes(row.class)) {
+      read.errors.push({ kind: 'unknown-word', field: `flux[${i}].class`, word: row.class, allowed: FLUX_CLASSES });
+    }
+    if (flux.slice(0, i).some((before) => before.class === row.class)) {
+      read.errors.push({ kind: 'refused', field: `flux[${i}].class`, reason: 'given-twice', value: row.class });
+    }
+    read.number(`flux[${i}].grams`, row.grams, FLUX_GRAMS, 'g');
+  });
+  gases.forEach(({ tare, gross }, i) => {
+    const tareKg = tare ? read.massKg(`gases[${i}].tare`, tare, TARE_KG) : 0;
+    if (gross && read.massKg(`gases[${i}].gross`, gross, TARE_KG) < tareKg) {
+      read.errors.push({ kind: 'refused', field: `gases[${i}].gross`, reason: 'under-its-tare' });
+    }
+  });
+  torch.tips?.forEach((tip, i) => read.number(`torch.tips[${i}]`, tip, TIP_KW, 'kW'));
+}
 
 /**
  * A van as it was counted, each filler by its usual name.
  *
  * @param van  rods by designation in either naming [0..999 sticks], each filler in one rod; the torch's fuel; the nitrogen cylinder's water
- *             volume [0.1..100 L] and pressure [0..320 bar]; instruments, and cylinders for what is recovered [tare 0.1..1000 kg]
+ *             volume [0.1..100 L] and pressure [0..320 bar]; its tips [0.2..60 kW]; flux by class [0..20 kg]; instruments, and cylinders
+ *             for gas and for what is recovered [tare 0.1..1000 kg]
  * @returns    the same with designations as the tables write them; refused by field: a filler nobody knows, one that stands twice, a part
  *             of a stick, a figure outside its range
  */
@@ -66,7 +110,7 @@ export function readVan(van: VanCount): Result<VanCount> {
       read.errors.push({ kind: 'unknown-word', field: `${at}.designation`, word: row.designation, allowed });
     }
     if (filler && van.fillers.slice(0, i).some((before) => findFiller(before.designation) === filler)) {
-      read.errors.push({ kind: 'refused', field: `${at}.designation`, reason: 'stands-twice', value: filler.designation });
+      read.errors.push({ kind: 'refused', field: `${at}.designation`, reason: 'given-twice', value: filler.designation });
     }
     read.number(`${at}.count`, Number.isInteger(row.count) ? row.count : Number.POSITIVE_INFINITY, STICKS, 'sticks');
     resolveRod(`${at}.rod`, row.rod, read);
@@ -76,6 +120,7 @@ export function readVan(van: VanCount): Result<VanCount> {
     if (resolution) read.pressureDifferencePa(`instruments[${i}].resolution`, resolution, STEP_PA);
     if (offK !== undefined) read.number(`instruments[${i}].offK`, offK, OFF_K, 'K');
   });
+  readConsumables(van, read);
   (van.recovery ?? []).forEach(({ tare, water }, i) => {
     read.massKg(`recovery[${i}].tare`, tare, TARE_KG);
     if (water) read.massKg(`recovery[${i}].water`, water, TARE_KG);

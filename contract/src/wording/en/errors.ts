@@ -11,6 +11,8 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'nothing-to-remove': () => 'a new part has nothing to remove: say brazed or soft-soldered, or leave it out',
   'not-removable': (value) => `removed is not for a ${value.replaceAll('-', ' ')}: it stays on the line`,
   'stands-twice': (value) => `${value} stands in the stock in two rods: say which with choose {designation, rod}`,
+  'given-twice': (value) => `${value} stands twice: each is given once`,
+  'under-its-tare': () => 'is less than the empty cylinder weighs',
   'say-gauge-or-absolute': (value) =>
     `${value} can be read as gauge or absolute: say ${value === 'bar' ? 'barg or bara' : 'kPag, barg or psig'}`,
   'suction-not-below-liquid': () => 'must lie below liquid.pressure: gauges swapped?',

@@ -1,6 +1,9 @@
-import { addSecondCoil, hangPart, insertPart, removePart } from './edit';
+import { addBranch, addSecondCoil } from './branch';
+import { hangPart, insertPart, removePart } from './edit';
 import { highSide, splitReversing, type CircuitGraph } from './graph';
-import { layOut, type CircuitLayout } from './layout';
+import { layOut } from './layOut';
+import type { CircuitLayout } from './layoutTypes';
+import { inCircuit, together } from './pieces';
 import { mainLoop } from './mainLoop';
 import { readCircuit } from './readCircuit';
 import { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS } from './templates';
@@ -118,5 +121,65 @@ describe('edited', () => {
     const began = Date.now();
     for (let i = 0; i < 10; i++) layOut(graph);
     expect((Date.now() - began) / 10).toBeLessThan(16);
+  });
+});
+
+describe('two circuits of one machine', () => {
+  const rooftop = TEMPLATE_CIRCUITS['rooftop-circuit'];
+  const shared = { ...rooftop, parts: rooftop.parts.map((part) => (part.kind === 'condenser' ? { ...part, fan: 'roof fan' } : part)) };
+  const both = together([shared, shared]);
+  const layout = layOut(both);
+
+  test('stand beside each other, every part and tube once, none on another', () => {
+    expect(layout.parts).toHaveLength(2 * rooftop.parts.length);
+    expect(new Set(layout.links.map((link) => link.index)).size).toBe(both.links.length);
+    const [first, second] = layout.circuits;
+    expect(second?.from).toBeGreaterThanOrEqual(first?.to ?? Infinity);
+    for (const a of layout.parts)
+      for (const b of layout.parts) if (a.id < b.id) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(40);
+  });
+
+  test('face each other with the condensers, and the fan they share stands between the two', () => {
+    const [one, two] = [partAt(layout, inCircuit(0, 'condenser')), partAt(layout, inCircuit(1, 'condenser'))];
+    expect(layout.fans).toEqual([{ name: 'roof fan', x: (one.x + two.x) / 2, y: one.y, coils: [one, two].map(({ x, y }) => ({ x, y })) }]);
+    for (const { id, x } of layout.parts) {
+      if (id.startsWith('1.')) expect(x).toBeLessThan(layout.fans[0]?.x ?? 0);
+      else expect(x).toBeGreaterThan(layout.fans[0]?.x ?? 0);
+    }
+  });
+
+  test('whose lines vanish into one wall stand above each other, the wall through both', () => {
+    const walls = layOut(together([TEMPLATE_CIRCUITS.split, TEMPLATE_CIRCUITS['heat-pump']]));
+    const at = (id: string) => partAt(walls, id);
+    expect(at('1.evaporator').x).toBeGreaterThan(walls.wall?.to ?? Infinity);
+    expect(at('2.indoor-coil').x).toBeGreaterThan(walls.wall?.to ?? Infinity);
+    expect(at('2.compressor').x).toBeLessThan(walls.wall?.from ?? 0);
+    expect(at('2.compressor').y).toBeGreaterThan(at('1.drier').y);
+  });
+});
+
+describe('a bypass of hot gas', () => {
+  const walkIn = TEMPLATE_CIRCUITS['walk-in'];
+  const bypassed = (kinds: readonly ('solenoid' | 'check-valve')[]) =>
+    addBranch(walkIn, { from: linkIndex(walkIn, 'compressor'), to: linkIndex(walkIn, 'expansion'), kinds }).graph;
+
+  test.each([[[]], [['solenoid']], [['solenoid', 'check-valve']]] as const)('through %j lies on no tube of the loop', (kinds) => {
+    const graph = bypassed([...kinds]);
+    const layout = layOut(graph);
+    const from = graph.links.length - kinds.length - 1;
+    const runs = ({ points }: CircuitLayout['links'][number]) => points.slice(1).map((p, i) => [points[i] ?? p, p] as const);
+    const within = (v: number, a: number, b: number) => v > Math.min(a, b) + 1 && v < Math.max(a, b) - 1;
+    const [own, loop] = [layout.links.filter((link) => link.index >= from), layout.links.filter((link) => link.index < from)];
+    for (const [a, b] of own.flatMap(runs))
+      for (const [c, d] of loop.flatMap(runs)) {
+        const level = a.y === b.y && c.y === d.y && a.y === c.y && [c.x, d.x].some((x) => within(x, a.x, b.x));
+        const upright = a.x === b.x && c.x === d.x && a.x === c.x && [c.y, d.y].some((y) => within(y, a.y, b.y));
+        expect(level || upright).toBe(false);
+      }
+  });
+
+  test('leaves the evaporator on the low side', () => {
+    const high = highSide(splitReversing(bypassed(['solenoid'])));
+    expect([high.has('evaporator'), high.has('fitting'), high.has('solenoid-2'), high.has('receiver')]).toEqual([false, true, true, true]);
   });
 });

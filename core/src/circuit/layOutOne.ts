@@ -1,37 +1,10 @@
 import type { CircuitKind, CircuitSide } from '../vocabulary';
-import { highSide, kindOf, LETS_DOWN, partOfPassage, splitReversing, type CircuitGraph, type CircuitLink } from './graph';
+import { highSide, kindOf, LETS_DOWN, partOfPassage, splitReversing, type CircuitGraph } from './graph';
+import { bowHeight, bowLinks, bowRoute, isBow } from './bows';
+import { fansOf } from './fans';
+import type { CircuitLayout, LaidFan, LaidLink, LaidPart, Point } from './layoutTypes';
 import { mainLoop } from './mainLoop';
 import { offTheLoop, type SideWay } from './sideWays';
-
-export interface Point {
-  readonly x: number;
-  readonly y: number;
-}
-
-export interface LaidPart extends Point {
-  readonly id: string;
-  readonly kind: CircuitKind;
-  readonly side: CircuitSide;
-  /** Which way the flow goes through it, in the drawing as it lies wide. */
-  readonly flow: 'right' | 'left' | 'up' | 'down';
-}
-
-export interface LaidLink {
-  /** Its place in the circuit's links. */
-  readonly index: number;
-  readonly side: CircuitSide;
-  readonly points: readonly Point[];
-}
-
-/** A circuit laid out wide: liquid along the bottom, gas back along the top, the compressor on the left. */
-export interface CircuitLayout {
-  readonly width: number;
-  readonly height: number;
-  readonly parts: readonly LaidPart[];
-  readonly links: readonly LaidLink[];
-  /** From where to where a wall stands between outdoors and indoors. */
-  readonly wall: { readonly from: number; readonly to: number } | null;
-}
 
 /** Units of the drawing: a part and the tube to the next one take a slot. */
 const SLOT = 84;
@@ -158,7 +131,9 @@ function layLoop(sheet: Sheet, sections: Sections): Zones {
   return zones;
 }
 
-const isStacked = (part: LaidPart) => part.y === TOP || part.y === BOTTOM;
+const LINES = { middle: COIL_Y, lane: LANE } as const;
+/** Ways that would lie on each other stand so far apart. */
+const APART_BOWS = 40;
 
 /** A way that leaves the loop and comes back: with a coil in it beside the evaporator, else as a bow inside. */
 function layReturning(sheet: Sheet, way: SideWay, place: number, right: number): void {
@@ -173,7 +148,8 @@ function layReturning(sheet: Sheet, way: SideWay, place: number, right: number):
     spread(back.length, x, b.x).forEach((at, i) => sheet.put(back[i] ?? '', { x: at, y: TOP - LANE * (place + 1) }, 'left'));
     return;
   }
-  const y = a.y === b.y && isStacked(a) ? a.y + (a.y === TOP ? 1 : -1) * LANE : COIL_Y + 40 * place;
+  const height = bowHeight(a, b, LINES);
+  const y = height === COIL_Y ? height + APART_BOWS * place : height;
   const flow = b.x >= a.x ? 'right' : 'left';
   spread(way.parts.length, a.x, b.x === a.x ? a.x + SLOT * 2 : b.x).forEach((x, i) => sheet.put(way.parts[i] ?? '', { x, y }, flow));
 }
@@ -197,10 +173,10 @@ function layStub(sheet: Sheet, way: SideWay, place: number, middle: number): voi
   );
 }
 
-function laySideWays(sheet: Sheet, loop: readonly string[], zones: Zones): void {
+function laySideWays(sheet: Sheet, ways: readonly SideWay[], zones: Zones): void {
   const counts = { coils: 0, bows: 0 };
   const stubs = new Map<string, number>();
-  for (const way of offTheLoop(sheet.split, loop)) {
+  for (const way of ways) {
     if (way.to === null) {
       const place = stubs.get(way.from) ?? 0;
       stubs.set(way.from, place + 1);
@@ -231,34 +207,33 @@ function route(from: LaidPart, to: LaidPart): readonly Point[] {
   return [from, corner, to];
 }
 
-/**
- * Places for every part and tube of a circuit, by the shape such circuits have.
- *
- * @param graph  a circuit that was read
- * @returns      points in units of the drawing (a slot is 84), links by their place in the graph; parts that no compressor's loop
- *               and no branch of it reaches stand in a row below
- */
-export function layOut(graph: CircuitGraph): CircuitLayout {
+/** One circuit, by the shape such circuits have; parts that no compressor's loop and no branch of it reaches stand in a row below. */
+export function layOutOne(graph: CircuitGraph): CircuitLayout {
   const split = splitReversing(graph);
   const sheet = new Sheet(split, highSide(split));
   const loop = mainLoop(split);
   const zones = layLoop(sheet, sectionsOf(split, loop));
-  laySideWays(sheet, loop, zones);
+  const ways = offTheLoop(split, loop);
+  laySideWays(sheet, ways, zones);
+  const bows = bowLinks(
+    split,
+    loop,
+    ways.filter((way) => !way.parts.some(isKind(split, 'evaporator'))),
+  );
   const bottom = Math.max(BOTTOM, ...[...sheet.placed.values()].map((part) => part.y));
   split.parts
     .filter((part) => !sheet.placed.has(part.id))
     .forEach(({ id }, i) => sheet.put(id, { x: LEFT + i * SLOT, y: bottom + 90 }, 'right'));
-  const links = split.links.flatMap((link, index) => laid(sheet, link, index));
+  const onLoop = (id: string) => loop.includes(id);
+  const links = split.links.flatMap((link, index): readonly LaidLink[] => {
+    const [from, to] = [sheet.placed.get(link.from), sheet.placed.get(link.to)];
+    if (!from || !to) return [];
+    return [{ index, side: sideAfter(sheet, from), points: isBow(bows, link) ? bowRoute(from, to, onLoop, LINES) : route(from, to) }];
+  });
   const parts = [...sheet.placed.values()]
     .filter((part) => !part.id.endsWith('/low'))
     .map((part) => ({ ...part, id: partOfPassage(part.id) }));
-  return framed(parts, links, zones);
-}
-
-function laid(sheet: Sheet, link: CircuitLink, index: number): readonly LaidLink[] {
-  const [from, to] = [sheet.placed.get(link.from), sheet.placed.get(link.to)];
-  if (!from || !to) return [];
-  return [{ index, side: sideAfter(sheet, from), points: route(from, to) }];
+  return framed(parts, links, zones, fansOf(graph, parts));
 }
 
 /** Of the tube that leaves a part: high behind a compressor, low behind what lets the pressure down. */
@@ -271,13 +246,16 @@ const MARGIN = 66;
 /** Above the gas line stand the words. */
 const HEAD = 112;
 
-function framed(parts: readonly LaidPart[], links: readonly LaidLink[], zones: Zones): CircuitLayout {
-  const all = [...parts, ...links.flatMap((link) => link.points)];
+function framed(parts: readonly LaidPart[], links: readonly LaidLink[], zones: Zones, fans: readonly LaidFan[]): CircuitLayout {
+  const all = [...parts, ...fans, ...links.flatMap((link) => link.points)];
   const [left, top] = [Math.min(...all.map((p) => p.x)) - MARGIN, Math.min(...all.map((p) => p.y)) - HEAD];
   const moved = <T extends Point>(p: T): T => ({ ...p, x: p.x - left, y: p.y - top });
+  const width = Math.max(...all.map((p) => p.x)) - left + MARGIN;
   return {
-    width: Math.max(...all.map((p) => p.x)) - left + MARGIN,
+    width,
     height: Math.max(...all.map((p) => p.y)) - top + MARGIN,
+    circuits: [{ from: 0, to: width, middle: COIL_Y - top }],
+    fans: fans.map((fan) => ({ ...moved(fan), coils: fan.coils.map(({ x, y }) => moved({ x, y })) })),
     parts: parts.map(moved),
     links: links.map((link) => ({ ...link, points: link.points.map(({ x, y }) => moved({ x, y })) })),
     wall: zones.hasWall ? { from: zones.wallFrom - left, to: zones.wallTo - left } : null,

@@ -1,0 +1,147 @@
+import type { Quantity } from '../unit/units';
+import { fixedOrificeSuperheatK, readings, type ReadingsRequest } from './readings';
+import { Saturation } from './saturation';
+
+const q = (value: number, unit: string): Quantity => ({ value, unit });
+const fluid = Saturation.of('R-410A')!; // in the table
+const K = (value: number) => q(value, 'K');
+const C = (value: number) => q(value, 'C');
+
+interface Machine {
+  readonly evaporatingC?: number;
+  readonly condensingC?: number;
+  readonly superheatK?: number;
+  readonly subcoolingK?: number;
+}
+const request = ({ evaporatingC = 5, condensingC = 42, superheatK = 7, subcoolingK = 6 }: Machine, rest: Partial<ReadingsRequest> = {}) =>
+  ({
+    ...{ refrigerant: 'R-410A', metering: 'valve' },
+    suction: { pressure: q(fluid.dewPa(evaporatingC), 'Pa'), line: C(evaporatingC + superheatK) },
+    liquid: { pressure: q(fluid.bubblePa(condensingC), 'Pa'), line: C(condensingC - subcoolingK) },
+    ...rest,
+  }) as ReadingsRequest; // cast: some are sent wrong on purpose
+const pointers = (machine: Machine, rest: Partial<ReadingsRequest> = {}) => {
+  const result = readings(request(machine, rest));
+  if (!result.ok) throw new Error(JSON.stringify(result.errors));
+  return result.value.pointers;
+};
+
+describe('what cannot be read is refused at its field', () => {
+  const good = request({});
+  test.each([
+    ['suction.pressure', { suction: { ...good.suction, pressure: q(90, 'bara') } }],
+    ['suction.line', { suction: { ...good.suction, line: C(-81) } }],
+    ['suction.line', { suction: { ...good.suction, line: C(121) } }],
+    ['liquid.pressure', { liquid: { ...good.liquid, pressure: q(90, 'bara') } }],
+    ['liquid.line', { liquid: { ...good.liquid, line: C(121) } }],
+    ['room', { room: C(61) }],
+    ['room', { room: C(-61) }],
+    ['indoorWetBulb', { indoorWetBulb: C(41) }],
+    ['indoorWetBulb', { indoorWetBulb: C(-11) }],
+    ['outdoor', { outdoor: C(61) }],
+    ['outdoor', { outdoor: C(-51) }],
+    ['target.superheat', { target: { superheat: K(61) } }],
+    ['target.subcooling', { target: { subcooling: K(-1) } }],
+    ['target.window', { target: { window: K(61) } }],
+  ])('%s', (field, rest) =>
+    expect(readings({ ...good, ...rest } as ReadingsRequest)).toMatchObject({ ok: false, errors: [expect.objectContaining({ field })] }),
+  );
+
+  test('a metering device nobody knows, naming those there are', () =>
+    expect(readings({ ...good, metering: 'magic' as 'valve' })).toMatchObject({
+      errors: [{ kind: 'unknown-word', field: 'metering', word: 'magic', allowed: ['valve', 'fixed', 'capillary'] }],
+    }));
+
+  test('gauges swapped: a suction that does not lie below the liquid', () => {
+    const swapped = { kind: 'refused', field: 'suction.pressure', reason: 'suction-not-below-liquid' };
+    expect(readings(request({ evaporatingC: 42, condensingC: 5 }))).toMatchObject({ ok: false, errors: [swapped] });
+    expect(readings({ ...good, liquid: { pressure: good.suction!.pressure, line: C(5) } })).toMatchObject({ errors: [swapped] }); // given above
+  });
+
+  test('an unknown refrigerant is said, whatever else is wrong; no reading at all is said as that', () => {
+    expect(readings({ ...good, refrigerant: 'R-999' })).toMatchObject({
+      ok: false,
+      errors: [{ kind: 'unknown-word', field: 'refrigerant' }],
+    });
+    expect(readings({ refrigerant: 'R-410A', metering: 'valve' })).toMatchObject({
+      errors: [{ kind: 'missing', field: 'suction', needed: 'a-reading' }],
+    });
+  });
+});
+
+test('each side alone says what it can', () => {
+  const { suction: _suction, ...liquid } = request({});
+  const { liquid: _liquid, ...suction } = request({});
+  const near = (value: number) => expect.closeTo(value, 6);
+  expect(readings(liquid)).toMatchObject({ value: { superheatK: null, evaporatingC: null, subcoolingK: near(6), condensingC: near(42) } });
+  expect(readings(suction)).toMatchObject({ value: { superheatK: near(7), evaporatingC: near(5), subcoolingK: null, condensingC: null } });
+});
+
+describe('where a window ends', () => {
+  test.each([
+    [{ superheatK: 4.05 }, {}, []],
+    [{ superheatK: 3.95 }, {}, ['overfeed']],
+    [{ superheatK: 11.95 }, {}, []],
+    [{ superheatK: 12.05 }, {}, ['short-or-restriction']],
+    [{ subcoolingK: 3.05 }, {}, []],
+    [{ subcoolingK: 2.95 }, {}, ['short']],
+    [{ subcoolingK: 9.95 }, {}, []],
+    [{ subcoolingK: 10.05 }, {}, ['too-much']],
+    // The plate's subcooling, with the usual window of 3 °F, and with its own.
+    [{ subcoolingK: 13.6 }, { target: { subcooling: K(12) } }, []],
+    [{ subcoolingK: 13.8 }, { target: { subcooling: K(12) } }, ['too-much']],
+    [{ subcoolingK: 13.8 }, { target: { subcooling: K(12), window: K(2) } }, []],
+    // The plate's superheat, with the usual window of 5 °F, and with its own.
+    [{ superheatK: 17.7 }, { target: { superheat: K(15) } }, []],
+    [{ superheatK: 17.9 }, { target: { superheat: K(15) } }, ['short-or-restriction']],
+    [{ superheatK: 17.9 }, { target: { superheat: K(15), window: K(3) } }, []],
+    // Evaporating and condensing against the air.
+    [{ evaporatingC: -3 }, { room: C(23.9) }, []],
+    [{ evaporatingC: -3 }, { room: C(24.1) }, ['little-air']],
+    [{ condensingC: 54.9 }, { outdoor: C(35) }, []],
+    [{ condensingC: 55.1 }, { outdoor: C(35) }, ['high-head']],
+    [{ evaporatingC: 19.1, condensingC: 34.9 }, { room: C(24), outdoor: C(30) }, ['weak-compressor']],
+    [{ evaporatingC: 18.9, condensingC: 34.9 }, { room: C(24), outdoor: C(30) }, []],
+    [{ evaporatingC: 19.1, condensingC: 35.1 }, { room: C(24), outdoor: C(30) }, []],
+    [{ evaporatingC: 19.1, condensingC: 34.9 }, { room: C(24) }, []],
+    [{ evaporatingC: 19.1, condensingC: 34.9 }, { outdoor: C(30) }, []],
+    // Mild weather, and what cannot last.
+    [{ subcoolingK: 1, condensingC: 30 }, { outdoor: C(12.9) }, ['short', 'settling']],
+    [{ subcoolingK: 1, condensingC: 30 }, { outdoor: C(13.1) }, ['short']],
+    [{ condensingC: 30 }, { outdoor: C(12.9) }, []],
+    [{ superheatK: -0.9 }, {}, ['overfeed']],
+    [{ superheatK: -1.1 }, {}, ['overfeed', 'settling']],
+    [{ subcoolingK: -1.1 }, {}, ['short', 'settling']],
+  ] as const)('%j with %j points to %j', (machine, rest, expected) => expect(pointers(machine, rest)).toEqual(expected));
+
+  test.each([
+    ['a valve that feeds too much is not short of air', { evaporatingC: -8, superheatK: 1 }, { room: C(24) }, ['overfeed']],
+    [
+      'an orifice with too much charge and far under the room is short of air as well',
+      { evaporatingC: -8, superheatK: 1, subcoolingK: 15 },
+      { metering: 'fixed', room: C(24), indoorWetBulb: q(67, 'F'), outdoor: q(95, 'F') },
+      ['too-much', 'little-air'],
+    ],
+    ['a capillary that is as it should be is not weighed', {}, { metering: 'capillary' }, []],
+    ['a capillary has no superheat of its own to judge by', { superheatK: 30 }, { metering: 'capillary' }, []],
+    [
+      'an orifice whose plate names the superheat is not weighed for a small target',
+      { superheatK: 7 },
+      { metering: 'fixed', indoorWetBulb: q(60, 'F'), outdoor: q(105, 'F'), target: { superheat: K(7) } },
+      [],
+    ],
+  ] as const)('%s', (_what, machine, rest, expected) => expect(pointers(machine, rest)).toEqual(expected));
+});
+
+test('the rule of the fixed orifice needs both temperatures; under 5 °F it names no target', () => {
+  expect([fixedOrificeSuperheatK(null, 35), fixedOrificeSuperheatK(19, null)]).toEqual([null, null]);
+  // (3 x 67 - 80 - 95) / 2 = 13 °F.
+  expect((fixedOrificeSuperheatK((67 - 32) / 1.8, (95 - 32) / 1.8) ?? 0) * 1.8).toBeCloseTo(13, 9);
+  const target = (outdoorF: number) => {
+    const result = readings(request({}, { metering: 'fixed', indoorWetBulb: q(63, 'F'), outdoor: q(outdoorF, 'F') }));
+    return result.ok ? result.value.targetSuperheatK : undefined;
+  };
+  // (189 - 80 - 98.8) / 2 = 5.1 °F; at 99.2 °F outdoors 4.9 °F.
+  expect((target(98.8) ?? 0) * 1.8).toBeCloseTo(5.1, 6);
+  expect(target(99.2)).toBeNull();
+});

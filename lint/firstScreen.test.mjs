@@ -1,0 +1,50 @@
+// Proves that the first screen waits neither for the engine nor for the schemas: what every address takes, followed file by file. What two addresses
+// take is fetched with the first of them.
+import assert from 'node:assert/strict';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { test } from 'node:test';
+import { fileURLToPath } from 'node:url';
+
+const client = fileURLToPath(new URL('../client', import.meta.url));
+const HEAVY = ['@kesto/core', '@kesto/contract', '@kesto/contract/wording', '@kesto/contract/schemas'];
+const ENDINGS = ['.ts', '.tsx', '/index.ts', '/index.tsx'];
+
+function fileOf(from, name) {
+  const base = name.startsWith('@/')
+    ? path.join(client, 'src', name.slice(2))
+    : name.startsWith('.')
+      ? path.join(path.dirname(from), name)
+      : null;
+  const found = base && ENDINGS.find((ending) => existsSync(base + ending));
+  return found ? base + found : null;
+}
+
+/** What a file takes at run time: types are gone by then. */
+function importsOf(file) {
+  const text = readFileSync(file, 'utf8');
+  const taken = [...text.matchAll(/(?:import|export)\s+(type\s+)?([^;]*?)\s+from\s+'([^']+)'/g)];
+  const isType = ([, type, names]) =>
+    type ||
+    (/^\{/.test(names) &&
+      names
+        .replace(/[{}\s]/g, '')
+        .split(',')
+        .every((name) => name === '' || name.startsWith('type')));
+  return taken.filter((found) => !isType(found)).map((found) => found[3]);
+}
+
+test('no address takes the engine or the schemas: they come with the workbench', () => {
+  const addresses = readdirSync(path.join(client, 'app'), { recursive: true }).filter((name) => name.endsWith('.tsx'));
+  const from = new Map(addresses.map((name) => [path.join(client, 'app', name), null]));
+  const heavy = [];
+  for (const [file] of from) {
+    for (const name of importsOf(file)) {
+      if (HEAVY.includes(name)) heavy.push(`${path.relative(client, file)} takes ${name}`);
+      const next = fileOf(file, name);
+      if (next && !from.has(next)) from.set(next, file);
+    }
+  }
+  assert.ok(from.size > 30, 'the walk follows imports');
+  assert.deepEqual(heavy, []);
+});
