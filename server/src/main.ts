@@ -7,6 +7,7 @@ import { buildApp } from './platform/http/app';
 import { listen } from './platform/http/listen';
 import { logFile } from './platform/log/logFile';
 import { buildLogger } from './platform/log/logger';
+import { typeormStore } from './features/shopWork.typeorm';
 import { demoPeople, holdsDemo, loadDemo } from './features/demo';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
@@ -18,16 +19,17 @@ async function run(config: Config): Promise<void> {
   const log = buildLogger(config.logLevel, config.logFile ? logFile(config.logFile) : process.stdout);
   const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir);
   const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
-  const platform = { db, clock: systemClock, demo: config.demo, dataDir: config.dataDir, cleanPhoto };
-  if (empty && config.demo) await loadDemo(db);
-  if (empty && !config.demo) await openFirstShop(db, config.dataDir, systemClock());
+  const store = typeormStore(db);
+  const platform = { store, clock: systemClock, demo: config.demo, dataDir: config.dataDir, cleanPhoto };
+  if (empty && config.demo) await loadDemo(store);
+  if (empty && !config.demo) await openFirstShop(store, config.dataDir, systemClock());
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);
   log.info({ port: config.port, host: config.host }, 'ready');
   process.send?.({
     signIns: config.demo ? demoPeople() : [],
-    firstCode: config.demo ? null : await firstCode(db, config.dataDir),
+    firstCode: config.demo ? null : await firstCode(store, config.dataDir),
     openToListeners: isOpenToListeners(config),
-    demoBarred: !config.demo && (await holdsDemo(db)),
+    demoBarred: !config.demo && (await holdsDemo(store)),
   });
 
   let stopping = false;

@@ -7,12 +7,12 @@ import type { Role } from '@kesto/contract';
 import { v7 as uuid } from 'uuid';
 import type { Clock } from '../platform/clock';
 import { applicationRole, prepareDatabase } from '../platform/db/prepare';
-import { Circuits, JobJoints, Jobs, Joints, People, Shops, Sites, Units } from '../platform/db/rows';
-import { withShop } from '../platform/db/shop';
 import { buildApp, type AppOptions } from '../platform/http/app';
 import { DEMO_PASSWORD, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
 import { photoQueue } from '../features/photos';
 import { hashPassword } from '../features/session';
+import type { Store } from '../features/shopWork';
+import { typeormStore } from '../features/shopWork.typeorm';
 import { buildLogger } from '../platform/log/logger';
 import { asOwner, freshDatabase } from './database';
 
@@ -21,6 +21,7 @@ const PHOTO_WORKER = path.join(__dirname, '../../dist/photoWorker.mjs');
 
 export interface TestServer {
   readonly db: DataSource;
+  readonly store: Store;
   readonly ownerUrl: string;
   /** Nobody signed in. */
   readonly stranger: () => Agent;
@@ -43,10 +44,11 @@ export async function testServer({
 }: { clock?: Clock; demo?: boolean } & Partial<AppOptions> = {}): Promise<TestServer> {
   const database = await freshDatabase();
   const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
-  await loadDemo(db);
+  const store = typeormStore(db);
+  await loadDemo(store);
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
-  const app = buildApp({ db, clock, demo, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER) }, log, {
+  const app = buildApp({ store, clock, demo, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER) }, log, {
     clientDir: null,
     ...options,
   });
@@ -55,6 +57,7 @@ export async function testServer({
   const agents = new Map<string, Agent>();
   return {
     db,
+    store,
     ownerUrl: database.ownerUrl,
     stranger: () => request.agent(app),
     as: async (login) => {
@@ -88,50 +91,27 @@ export interface OtherShop {
 }
 
 /** A second shop with one unit, job and joint; its people sign in with the demo's password. */
-export async function addOtherShop(db: DataSource, people: readonly { login: string; role: Role }[]): Promise<OtherShop> {
-  const shop_id = uuid();
-  const password_hash = await hashPassword(DEMO_PASSWORD);
+export async function addOtherShop(store: Store, people: readonly { login: string; role: Role }[]): Promise<OtherShop> {
+  const passwordHash = await hashPassword(DEMO_PASSWORD);
   const unit = UNITS[0];
   const job = JOBS[0];
   if (!unit || !job) throw new Error('the demo has units and jobs');
   const ids = { siteId: uuid(), unitId: uuid(), circuitId: uuid(), jobId: uuid(), jointId: uuid() };
-  await withShop(db, shop_id, async ({ manager }) => {
-    await manager.insert(Shops, { shop_id, name: 'The other workshop', van: VAN as never }); // cast: TypeORM's deep partial takes no readonly arrays
-    for (const person of people) {
-      await manager.insert(People, {
-        shop_id,
-        id: uuid(),
-        name: person.login,
-        password_hash,
-        units: METRIC_PREFERENCES,
-        approvals: [],
-        confirmed_at: null,
-        left_at: null,
-        ...person,
-      });
+  const shopId = uuid();
+  await store.inShop(shopId, async (shop) => {
+    await shop.shop.add({ name: 'The other workshop', van: VAN, schools: {} });
+    for (const { login, role } of people) {
+      const bare = { units: METRIC_PREFERENCES, approvals: [], confirmedAt: null, leftAt: null };
+      await shop.people.add({ id: uuid(), login, name: login, role, passwordHash, ...bare });
     }
-    await manager.insert(Sites, { shop_id, ...SITE, id: ids.siteId });
-    await manager.insert(Units, {
-      shop_id,
-      id: ids.unitId,
-      site_id: ids.siteId,
-      tag: unit.tag,
-      name: unit.name,
-      kind: unit.kind,
-      place: 0,
-    });
-    await manager.insert(Circuits, { shop_id, id: ids.circuitId, unit_id: ids.unitId, details: unit.circuit as never }); // cast: as above
-    const { joints: _joints, circuitId: _circuit, ...rest } = job;
-    await manager.insert(Jobs, { shop_id, ...rest, id: ids.jobId, circuit_id: ids.circuitId, request_hash: 'x' });
-    await manager.insert(Joints, {
-      shop_id,
-      id: ids.jointId,
-      circuit_id: ids.circuitId,
-      tag: 'CR2-09',
-      title: 'theirs',
-      request_hash: 'x',
-    });
-    await manager.insert(JobJoints, { shop_id, job_id: ids.jobId, joint_id: ids.jointId, place: 1 });
+    await shop.sites.save({ ...SITE, id: ids.siteId });
+    const { tag, name, kind, circuit } = unit;
+    await shop.units.save({ id: ids.unitId, siteId: ids.siteId, tag, name, kind, place: 0, details: {} });
+    await shop.circuits.save({ id: ids.circuitId, unitId: ids.unitId, details: circuit });
+    const { number, title, stage, done } = job;
+    await shop.jobs.add({ id: ids.jobId, circuitId: ids.circuitId, number, title, stage, done, began: 'find', requestHash: 'x' });
+    const joint = { id: ids.jointId, circuitId: ids.circuitId, at: null, tag: 'CR2-09', title: 'theirs', requestHash: 'x' };
+    await shop.joints.add(ids.jobId, joint);
   });
-  return { shopId: shop_id, ...ids };
+  return { shopId, ...ids };
 }

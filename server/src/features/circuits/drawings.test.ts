@@ -8,7 +8,7 @@ const at = (id: string) => `/api/circuits/${CR2}/drawings/${id}`;
 let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
-  await addOtherShop(server.db, [{ login: 'otto', role: 'admin' }]);
+  await addOtherShop(server.store, [{ login: 'otto', role: 'admin' }]);
 });
 afterAll(() => server.close());
 

@@ -1,3 +1,3 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
 export { circuitRoutes } from './circuits.routes';
-export { latestDrawing } from './drawings.repository.typeorm';
+export type * from './drawings.repository';

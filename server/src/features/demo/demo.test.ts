@@ -7,6 +7,7 @@ import { prepareDatabase } from '../../platform/db/prepare';
 import { freshDatabase } from '../../testing/database';
 import { FINISHED_JOINT } from '../../testing/examples';
 import { testServer } from '../../testing/server';
+import { typeormStore } from '../shopWork.typeorm';
 
 const EXAMPLE = path.join(__dirname, '../../../../docs/examples/joint-record.json');
 
@@ -22,10 +23,11 @@ test('without the demo an empty database waits for its admin: the code is there 
   const database = await freshDatabase();
   const first = await prepareDatabase(database.ownerUrl, database.dataDir);
   expect(first.empty).toBe(true);
-  await openFirstShop(first.db, database.dataDir, new Date());
-  const code = await firstCode(first.db, database.dataDir);
+  const store = typeormStore(first.db);
+  await openFirstShop(store, database.dataDir, new Date());
+  const code = await firstCode(store, database.dataDir);
   expect(code).toMatch(/^[2-9A-Z]{4}-[2-9A-Z]{4}$/);
-  const platform = { db: first.db, clock: () => new Date() } as Platform; // cast: coming in needs no more of it
+  const platform = { store, clock: () => new Date() } as Platform; // cast: coming in needs no more of it
   await join(platform, {
     code: code?.replace('-', '') ?? '',
     name: 'Maren',
@@ -33,7 +35,7 @@ test('without the demo an empty database waits for its admin: the code is there 
     password: 'ten letters',
     shopName: 'Orangery',
   });
-  expect(await firstCode(first.db, database.dataDir)).toBeNull();
+  expect(await firstCode(store, database.dataDir)).toBeNull();
   await first.db.destroy();
   const second = await prepareDatabase(database.ownerUrl, database.dataDir);
   expect(second.empty).toBe(false);

@@ -1,5 +1,5 @@
 import type { PutJobEntryRequest } from '@kesto/contract';
-import type { ShopWork } from '../../platform/db/shop';
+import type { ShopWork } from '../shopWork';
 import { storeJobEntry } from '../jobs';
 import { demoId } from './ids';
 import { DEMO_PEOPLE } from './people';

@@ -1,7 +1,7 @@
 import { ENGINE_VERSION } from '@kesto/core';
-import type { ShopWork } from '../../platform/db/shop';
+import type { ShopWork } from '../shopWork';
 import { appendEntry, storePlan } from '../joints';
-import { addPhoto, cleanPhoto } from '../photos';
+import { cleanPhoto } from '../photos';
 import { ENTRIES } from './entries';
 import { demoId } from './ids';
 import { demoPhoto } from './pictures';
@@ -47,6 +47,6 @@ export async function storeDemoEntries(shop: ShopWork): Promise<void> {
 async function storePhoto(shop: ShopWork, kind: 'front' | 'mirror' | 'open'): Promise<string> {
   const source = await demoPhoto(kind);
   const photo = await cleanPhoto(source);
-  await addPhoto(shop, photo);
+  await shop.photos.add(photo);
   return photo.sha256;
 }

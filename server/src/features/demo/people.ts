@@ -55,7 +55,7 @@ export const DEMO_PEOPLE = [
 ] as const satisfies readonly DemoRow[];
 
 /** Asked in, and not come yet. */
-export const DEMO_INVITE = { id: demoId(0x15), name: 'Sanna Kivi', role: 'technician', person_id: null, used_at: null } as const;
+export const DEMO_INVITE = { id: demoId(0x15), name: 'Sanna Kivi', role: 'technician', personId: null, usedAt: null } as const;
 
 export const demoPeople = (): readonly DemoPerson[] =>
   DEMO_PEOPLE.map(({ id, name, login, role }) => ({ id, name, login, role, password: DEMO_PASSWORD }));

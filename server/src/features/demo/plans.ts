@@ -19,7 +19,7 @@ function planned(
   side: NonNullable<PlanRequest['service']>['side'],
   near: NonNullable<PlanRequest['near']> = [],
 ): PlanRequest {
-  const around = { site: { altitudeM: SITE.altitude_m }, circuit: circuitOf(tag), van: VAN, schools: {} };
+  const around = { site: { altitudeM: SITE.altitudeM }, circuit: circuitOf(tag), van: VAN, schools: {} };
   return requestFor(around, {
     joint,
     service: { ...(side ? { side } : {}), vibration: side === 'discharge' },

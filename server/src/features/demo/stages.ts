@@ -1,6 +1,6 @@
 import type { PutStageEntryRequest } from '@kesto/contract';
 import { ENGINE_VERSION, type KeptStage, type StageEntryKind, type StageValues, type TorchPoint } from '@kesto/core';
-import type { ShopWork } from '../../platform/db/shop';
+import type { ShopWork } from '../shopWork';
 import { appendStageEntry } from '../stages';
 import { demoId } from './ids';
 import { DEMO_PEOPLE } from './people';

@@ -1,5 +1,5 @@
 import type { CircuitView, Stage, UnitDetails, UnitKind, VanStock } from '@kesto/contract';
-import { TEMPLATE_CIRCUITS, type CircuitGraph, type CircuitPart, type CircuitTemplate, type Quantity } from '@kesto/core';
+import { TEMPLATE_CIRCUITS, type CircuitGraph, type CircuitPart, type CircuitTemplate, type JointPlace, type Quantity } from '@kesto/core';
 import { demoId } from './ids';
 
 const bar = (value: number) => value * 100_000;
@@ -8,7 +8,7 @@ const m = (value: number): Quantity => ({ value, unit: 'm' });
 const litres = (value: number) => ({ volume: { value, unit: 'L' } });
 
 /** The made-up Lumikero Botanical Station: a seed vault and research greenhouse. */
-export const SITE = { id: demoId(2), name: 'Lumikero Botanical Station', altitude_m: 180 };
+export const SITE = { id: demoId(2), name: 'Lumikero Botanical Station', altitudeM: 180 };
 
 interface DemoUnit {
   readonly tag: string;
@@ -20,8 +20,19 @@ interface DemoUnit {
   readonly seen?: Readonly<Record<string, Partial<CircuitPart>>>;
   readonly circuitId: string;
   readonly circuit: Omit<CircuitView, 'id'>;
+  /** Where the machine has one: drawn as the first. */
+  readonly second?: { readonly circuitId: string; readonly circuit: Omit<CircuitView, 'id'> };
   readonly plate: UnitDetails;
 }
+
+const DRYER = {
+  refrigerant: 'R-407C',
+  highSideDesignGaugePa: bar(28),
+  lowSideDesignGaugePa: bar(18),
+  coldestC: -5,
+  chargeKg: 5.1,
+  purgeSections: [{ bore: mm(26.03), length: m(8) }, litres(3.2)],
+} as const;
 
 export const UNITS: readonly DemoUnit[] = [
   {
@@ -108,16 +119,10 @@ export const UNITS: readonly DemoUnit[] = [
     kind: 'rooftop-unit',
     drawnAs: 'rooftop-circuit',
     unitId: demoId(0x25),
+    seen: { condenser: { fan: 'roof fan' } },
     circuitId: demoId(0x35),
-    circuit: {
-      name: 'circuit 1',
-      refrigerant: 'R-407C',
-      highSideDesignGaugePa: bar(28),
-      lowSideDesignGaugePa: bar(18),
-      coldestC: -5,
-      chargeKg: 5.1,
-      purgeSections: [{ bore: mm(26.03), length: m(8) }, litres(3.2)],
-    },
+    circuit: { name: 'circuit 1', ...DRYER },
+    second: { circuitId: demoId(0x36), circuit: { name: 'circuit 2', ...DRYER } },
     plate: { model: 'DR 90/2', serial: '9003', installedOn: '2018-06-19' },
   },
 ];
@@ -147,6 +152,22 @@ export const VAN: VanStock = {
     { id: demoId(0x93), kind: 'scale', name: 'scale, 100 kg' },
   ],
   recovery: [{ id: demoId(0x94), name: 'recovery cylinder 3', tare: { value: 12.1, unit: 'kg' }, water: { value: 21.6, unit: 'kg' } }],
+  gases: [
+    { id: demoId(0x95), gas: 'fuel', name: 'acetylene, small', tare: { value: 11.9, unit: 'kg' }, gross: { value: 13.1, unit: 'kg' } },
+    {
+      id: demoId(0x96),
+      gas: 'refrigerant',
+      name: 'R-449A, to charge',
+      tare: { value: 4.2, unit: 'kg' },
+      gross: { value: 13.9, unit: 'kg' },
+    },
+  ],
+  flux: [
+    { class: 'FB3-A', grams: 180 },
+    { class: 'FB3-C', grams: 90 },
+  ],
+  wraps: ['wet-cloth', 'putty'],
+  countedAt: '2026-11-02T06:30:00.000Z',
   torch: { fuel: 'air-acetylene' },
   cylinder: { waterVolume: { value: 10, unit: 'L' }, pressure: { value: 150, unit: 'barg' } },
 };
@@ -158,8 +179,11 @@ interface DemoJob {
   readonly title: string;
   readonly stage: Stage;
   readonly done: boolean;
-  readonly joints: readonly { readonly id: string; readonly tag: string; readonly title: string }[];
+  readonly joints: readonly { readonly id: string; readonly tag: string; readonly title: string; readonly at: JointPlace | null }[];
 }
+
+/** A joint at the end of the tube from one part to another. */
+const at = (part: string, from: string, to: string): JointPlace => ({ part, from, to });
 
 export const JOBS: readonly DemoJob[] = [
   {
@@ -180,11 +204,16 @@ export const JOBS: readonly DemoJob[] = [
     stage: 'plan',
     done: false,
     joints: [
-      { id: demoId(0x5109), tag: 'CR2-09', title: 'Drier inlet, liquid line' },
-      { id: demoId(0x5110), tag: 'CR2-10', title: 'Drier outlet, liquid line' },
-      { id: demoId(0x5107), tag: 'CR2-07', title: 'Suction line into the ball valve' },
-      { id: demoId(0x5108), tag: 'CR2-08', title: 'Ball valve to the unit' },
-      { id: demoId(0x5111), tag: 'CR2-11', title: 'Suction line, new coupling in the vault' },
+      { id: demoId(0x5109), tag: 'CR2-09', title: 'Drier inlet, liquid line', at: at('drier', 'king-valve', 'drier') },
+      { id: demoId(0x5110), tag: 'CR2-10', title: 'Drier outlet, liquid line', at: at('drier', 'drier', 'sight-glass') },
+      {
+        id: demoId(0x5107),
+        tag: 'CR2-07',
+        title: 'Suction line into the ball valve',
+        at: at('suction-valve', 'evaporator', 'suction-valve'),
+      },
+      { id: demoId(0x5108), tag: 'CR2-08', title: 'Ball valve to the unit', at: at('suction-valve', 'suction-valve', 'compressor') },
+      { id: demoId(0x5111), tag: 'CR2-11', title: 'Suction line, new coupling in the vault', at: null },
     ],
   },
   {
@@ -194,7 +223,7 @@ export const JOBS: readonly DemoJob[] = [
     title: 'discharge line cracked at the elbow',
     stage: 'look',
     done: false,
-    joints: [{ id: demoId(0x5121), tag: 'DR1-21', title: 'Discharge line, new elbow' }],
+    joints: [{ id: demoId(0x5121), tag: 'DR1-21', title: 'Discharge line, new elbow', at: at('condenser', 'compressor', 'condenser') }],
   },
   {
     id: demoId(0x43),
@@ -204,8 +233,8 @@ export const JOBS: readonly DemoJob[] = [
     stage: 'hold',
     done: false,
     joints: [
-      { id: demoId(0x5105), tag: 'GH2-05', title: 'Gas line, outdoor coupling' },
-      { id: demoId(0x5106), tag: 'GH2-06', title: 'Gas line, indoor coupling' },
+      { id: demoId(0x5105), tag: 'GH2-05', title: 'Gas line, outdoor coupling', at: at('gas-valve', 'indoor-coil', 'gas-valve') },
+      { id: demoId(0x5106), tag: 'GH2-06', title: 'Gas line, indoor coupling', at: at('indoor-coil', 'indoor-coil', 'gas-valve') },
     ],
   },
   {
@@ -215,7 +244,7 @@ export const JOBS: readonly DemoJob[] = [
     title: 'drier and capillary to change',
     stage: 'decide',
     done: false,
-    joints: [{ id: demoId(0x5102), tag: 'GC7-02', title: 'Capillary into the plated drier stub' }],
+    joints: [{ id: demoId(0x5102), tag: 'GC7-02', title: 'Capillary into the plated drier stub', at: at('drier', 'drier', 'capillary') }],
   },
   {
     id: demoId(0x45),
@@ -224,6 +253,13 @@ export const JOBS: readonly DemoJob[] = [
     title: 'liquid valve changed',
     stage: 'hand-over',
     done: true,
-    joints: [{ id: demoId(0x5103), tag: 'HS3-03', title: 'Liquid line into the service valve' }],
+    joints: [
+      {
+        id: demoId(0x5103),
+        tag: 'HS3-03',
+        title: 'Liquid line into the service valve',
+        at: at('liquid-valve', 'condenser', 'liquid-valve'),
+      },
+    ],
   },
 ];

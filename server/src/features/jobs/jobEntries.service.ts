@@ -2,12 +2,9 @@ import type { JobSchools, JobSum, PutJobEntryRequest } from '@kesto/contract';
 import { schoolName } from '@kesto/contract/wording';
 import { differingSchool, withSchoolIds, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
-import type { JobEntryRow } from '../../platform/db/rows';
-import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
-import { namesOf } from '../joints';
-import { schoolsOf } from '../shop';
-import { addJobEntry, entriesOfJob, jobEntryById, lockJob } from './jobEntries.repository.typeorm';
+import type { ShopWork } from '../shopWork';
+import type { JobEntry } from './jobs.repository';
 
 export interface JobNotes {
   /** The last answer counts; null where the job does as the shop does. */
@@ -16,28 +13,28 @@ export interface JobNotes {
 }
 
 export async function jobNotes(shop: ShopWork, jobId: string): Promise<JobNotes> {
-  const rows = await entriesOfJob(shop, jobId);
-  const names = await namesOf(shop, [...new Set(rows.map((row) => row.person_id))]);
-  const signed = (row: JobEntryRow) => ({ id: row.id, by: names.get(row.person_id) ?? '', at: row.made_at.toISOString() });
-  const last = rows.findLast((row) => row.kind === 'schools');
+  const entries = await shop.jobEntries.ofJob(jobId);
+  const names = await shop.people.namesOf([...new Set(entries.map((entry) => entry.personId))]);
+  const signed = (entry: JobEntry) => ({ id: entry.id, by: names.get(entry.personId) ?? '', at: entry.madeAt.toISOString() });
+  const last = entries.findLast((entry) => entry.kind === 'schools');
   const schools =
     last?.kind === 'schools' && Object.keys(last.values.schools).length > 0
       ? { ...last.values, schools: withSchoolIds(last.values.schools), ...signed(last) }
       : null;
-  const sums = rows.flatMap((row) => (row.kind === 'sum' ? [{ ...row.values, ...signed(row) }] : []));
+  const sums = entries.flatMap((entry) => (entry.kind === 'sum' ? [{ ...entry.values, ...signed(entry) }] : []));
   return { schools, sums };
 }
 
 /** The schools a job is worked by: its own where it has them, else the shop's. */
 export async function schoolsOfJob(shop: ShopWork, jobId: string | null): Promise<Schools> {
   const own = jobId ? (await jobNotes(shop, jobId)).schools?.schools : null;
-  return { ...(await schoolsOf(shop)), ...own };
+  return { ...(await shop.shop.get()).schools, ...own };
 }
 
 async function checkReason(shop: ShopWork, body: PutJobEntryRequest): Promise<void> {
   if (body.kind !== 'schools' || body.values.reason) return;
   const { schools } = body.values;
-  const differs = differingSchool(schools, await schoolsOf(shop));
+  const differs = differingSchool(schools, (await shop.shop.get()).schools);
   if (differs) {
     throw new AppError(
       'INVALID_INPUT',
@@ -57,10 +54,10 @@ interface Asked {
 
 /** Notes something of a job; the same again changes nothing. */
 export async function storeJobEntry(shop: ShopWork, { jobId, entryId, personId, body, now }: Asked): Promise<void> {
-  if (!(await lockJob(shop, jobId))) throw notFound('This job');
+  if (!(await shop.jobs.lock(jobId))) throw notFound('This job');
   const hash = requestHash({ job: jobId, ...body });
-  const before = await jobEntryById(shop, entryId);
-  if (before) return sameOrConflict(before, hash, 'note');
+  const before = await shop.jobEntries.byId(entryId);
+  if (before) return sameOrConflict(before.requestHash, hash, 'note');
   await checkReason(shop, body);
-  await addJobEntry(shop, { id: entryId, job_id: jobId, person_id: personId, made_at: now, request_hash: hash, ...body });
+  await shop.jobEntries.add({ id: entryId, jobId, personId, madeAt: now, requestHash: hash, ...body });
 }

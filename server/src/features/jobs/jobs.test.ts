@@ -90,7 +90,7 @@ describe('a job made otherwise than the shop does it', () => {
 });
 
 test('another shop sees neither the job nor its notes', async () => {
-  await addOtherShop(server.db, [{ login: 'nora', role: 'technician' }]);
+  await addOtherShop(server.store, [{ login: 'nora', role: 'technician' }]);
   const nora = await server.as('nora');
   await nora.get(`/api/jobs/${JOB}`).expect(404);
   await nora.put(`/api/jobs/${JOB}/entries/${uuid()}`).send(SUM).expect(404);

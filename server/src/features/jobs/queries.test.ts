@@ -1,7 +1,9 @@
 import { v7 as uuid } from 'uuid';
 import { DEMO_SHOP, demoId } from '../demo';
 import { Jobs, JobJoints, JointPlans, Joints } from '../../platform/db/rows';
-import { withShop, type ShopWork } from '../../platform/db/shop';
+import { withShop } from '../../platform/db/shop';
+import type { ShopWork } from '../shopWork';
+import { typeormShopWork } from '../shopWork.typeorm';
 import { FINISHED_JOINT } from '../../testing/examples';
 import { testServer, type TestServer } from '../../testing/server';
 import { today } from './jobs.service';
@@ -19,15 +21,15 @@ const JOINTS_EACH = 3;
 const finish = (count: number, from: number) =>
   withShop(server.db, DEMO_SHOP, async ({ manager }) => {
     const jobs = Array.from({ length: count }, (_v, i) => ({
-      shop_id: DEMO_SHOP,
+      shopId: DEMO_SHOP,
       id: uuid(),
-      circuit_id: demoId(0x31),
+      circuitId: demoId(0x31),
       number: from + i,
       title: `old job ${from + i}`,
       stage: 'hand-over' as const,
       began: 'find' as const,
       done: true,
-      request_hash: 'x',
+      requestHash: 'x',
     }));
     const joints = jobs.flatMap((job) =>
       Array.from({ length: JOINTS_EACH }, (_v, i) => ({ job, id: uuid(), tag: `CR2-${job.number}-${i}`, place: i + 1 })),
@@ -35,11 +37,11 @@ const finish = (count: number, from: number) =>
     await manager.insert(Jobs, jobs);
     await manager.insert(
       Joints,
-      joints.map(({ id, tag }) => ({ shop_id: DEMO_SHOP, id, circuit_id: demoId(0x31), tag, title: tag, request_hash: 'x' })),
+      joints.map(({ id, tag }) => ({ shopId: DEMO_SHOP, id, circuitId: demoId(0x31), tag, title: tag, requestHash: 'x' })),
     );
     await manager.insert(
       JobJoints,
-      joints.map(({ job, id, place }) => ({ shop_id: DEMO_SHOP, job_id: job.id, joint_id: id, place })),
+      joints.map(({ job, id, place }) => ({ shopId: DEMO_SHOP, jobId: job.id, jointId: id, place })),
     );
   });
 
@@ -49,7 +51,7 @@ function asked(work: (shop: ShopWork) => Promise<unknown>): Promise<number> {
     const runner = shop.manager.queryRunner;
     if (!runner) throw new Error('a transaction has a query runner');
     const query = jest.spyOn(runner, 'query');
-    await work(shop);
+    await work(typeormShopWork(shop));
     return query.mock.calls.length;
   });
 }
@@ -80,7 +82,7 @@ test('a printed job of 27 joints takes under two seconds', async () => {
       .send({ title: `joint ${i}` })
       .expect(200);
     await withShop(server.db, DEMO_SHOP, ({ manager }) =>
-      manager.insert(JointPlans, { ...plan, id: uuid(), joint_id: joint, place: 1 } as never),
+      manager.insert(JointPlans, { ...plan, id: uuid(), jointId: joint, place: 1 } as never),
     ); // cast: TypeORM's deep partial
   }
   await maren.get(`/api/jobs/${job}/plans.pdf`).expect(200);

@@ -1,13 +1,12 @@
 import type { PersonName, PutEntryRequest } from '@kesto/contract';
 import { ENTRY_FORMAT, readContent, sealEntry, type EntryContent, type EntryKind, type RecordEntry } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
-import type { JointPlanRow, JointRow } from '../../platform/db/rows';
-import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
 import { photosOf } from '../photos';
-import { addEntry, entriesOf, entryRowById, jobOfJoint, latestPlans, lockJoint } from './joints.repository.typeorm';
+import type { ShopWork } from '../shopWork';
 import { checkTorch } from '../stages';
 import { checkCorrection, checkJudge, checkOrder, checkRoom, checkTime, checkValues, serverTime } from './entryChecks';
+import type { Joint, KeptPlan } from './joints.repository';
 
 export interface Asked {
   readonly jointId: string;
@@ -34,7 +33,7 @@ function checkEntry(asked: Asked, entries: readonly RecordEntry[]): void {
 }
 
 /** The plan as it stood when brazing began, as the first link of the chain. */
-function frozenPlan(asked: Asked, joint: JointRow, plan: JointPlanRow): EntryContent {
+function frozenPlan(asked: Asked, joint: Joint, plan: KeptPlan): EntryContent {
   return {
     ...link(asked, joint, []),
     id: asked.freezeId,
@@ -45,14 +44,14 @@ function frozenPlan(asked: Asked, joint: JointRow, plan: JointPlanRow): EntryCon
       answer: plan.answer,
       chosen: plan.chosen,
       reason: plan.reason,
-      engineVersion: plan.engine_version,
-      plannedBy: plan.person_id,
-      plannedAt: plan.made_at.toISOString(),
+      engineVersion: plan.engineVersion,
+      plannedBy: plan.personId,
+      plannedAt: plan.madeAt.toISOString(),
     },
   };
 }
 
-function link(asked: Asked, joint: JointRow, before: readonly RecordEntry[]): Omit<EntryContent, 'kind' | 'values'> {
+function link(asked: Asked, joint: Joint, before: readonly RecordEntry[]): Omit<EntryContent, 'kind' | 'values'> {
   return {
     format: ENTRY_FORMAT,
     id: asked.entryId,
@@ -69,22 +68,22 @@ function link(asked: Asked, joint: JointRow, before: readonly RecordEntry[]): Om
 
 /** Adds one link to a joint's chain. Repeating it changes nothing; the first one freezes the plan into the chain before itself. */
 export async function appendEntry(shop: ShopWork, asked: Asked): Promise<RecordEntry> {
-  const joint = await lockJoint(shop, asked.jointId);
+  const joint = await shop.joints.lock(asked.jointId);
   if (!joint) throw notFound('This joint');
   const hash = requestHash({ joint: asked.jointId, ...asked.body });
-  const entries = [...((await entriesOf(shop, [joint.id])).get(joint.id) ?? [])];
-  const before = await entryRowById(shop, asked.entryId);
+  const entries = [...((await shop.records.of([joint.id])).get(joint.id) ?? [])];
+  const before = await shop.records.requestHashOf(asked.entryId);
   if (before) {
     sameOrConflict(before, hash, 'entry');
     return entries.find((e) => e.content.id === asked.entryId) ?? entries[entries.length - 1]!; // the id is unique in the shop and the hash names the joint
   }
-  const plan = (await latestPlans(shop, [joint.id])).get(joint.id);
+  const plan = (await shop.plans.latestOf([joint.id])).get(joint.id);
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   checkEntry(asked, entries);
-  if (AT_THE_TORCH.includes(asked.body.kind)) await checkTorch(shop, await jobOfJoint(shop, joint.id));
+  if (AT_THE_TORCH.includes(asked.body.kind)) await checkTorch(shop, await shop.joints.jobOf(joint.id));
   if (entries.length === 0) {
     const frozen = sealEntry(frozenPlan(asked, joint, plan));
-    await addEntry(shop, frozen, requestHash({ freezes: plan.id }));
+    await shop.records.add(frozen, requestHash({ freezes: plan.id }));
     entries.push(frozen);
   }
   const photos = await photosOf(shop, asked.body.photos);
@@ -95,6 +94,6 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<RecordE
     photos,
     corrects: asked.body.corrects ?? null,
   });
-  await addEntry(shop, entry, hash);
+  await shop.records.add(entry, hash);
   return entry;
 }

@@ -1,8 +1,6 @@
 import { RECORD_FORMAT, RECORD_VERSION, type RecordEntry } from '@kesto/core';
 import type { SignedIn } from '../../platform/http/context';
 import { AppError } from '../../platform/errors';
-import { photoBytes } from '../photos';
-import { entriesOf, jointById } from './joints.repository.typeorm';
 
 export interface RecordToExport {
   readonly tag: string;
@@ -12,9 +10,9 @@ export interface RecordToExport {
 /** What there is to export, found before the first byte is sent. */
 export const recordToExport = (inShop: SignedIn['inShop'], jointId: string): Promise<RecordToExport> =>
   inShop(async (shop) => {
-    const entries = (await entriesOf(shop, [jointId])).get(jointId) ?? [];
+    const entries = (await shop.records.of([jointId])).get(jointId) ?? [];
     if (entries.length === 0) throw new AppError('NOT_FOUND', 'This joint has no record yet: nothing was made.');
-    return { entries, tag: (await jointById(shop, jointId))?.tag ?? 'joint' };
+    return { entries, tag: (await shop.joints.byId(jointId))?.tag ?? 'joint' };
   });
 
 /**
@@ -26,7 +24,7 @@ export async function* recordPieces(inShop: SignedIn['inShop'], { entries }: Rec
   yield `${head.slice(0, -1)},"photos":{`;
   const hashes = [...new Set(entries.flatMap((e) => e.content.photos.map((p) => p.sha256)))];
   for (const [i, sha256] of hashes.entries()) {
-    const photo = await inShop((shop) => photoBytes(shop, sha256));
+    const photo = await inShop((shop) => shop.photos.byHash(sha256));
     yield `${i > 0 ? ',' : ''}${JSON.stringify(sha256)}:${JSON.stringify(photo?.bytes.toString('base64') ?? '')}`;
   }
   yield '}}';

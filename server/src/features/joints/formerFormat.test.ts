@@ -2,9 +2,7 @@ import { ENGINE_VERSION, sealEntry, verifyRecord, type RecordEntry, type SealedC
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
 import { testServer, type TestServer } from '../../testing/server';
-import { withShop } from '../../platform/db/shop';
 import { DEMO_PEOPLE, DEMO_SHOP } from '../demo';
-import { addEntry } from './joints.repository.typeorm';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -26,7 +24,7 @@ async function formerRecord(): Promise<string> {
     ['looked at', { result: 'pass', findings: [], note: '' }],
   ];
   const at = '2026-11-20T10:00:00.000Z';
-  await withShop(server.db, DEMO_SHOP, async (shop) => {
+  await server.store.inShop(DEMO_SHOP, async ({ records }) => {
     let before: RecordEntry | null = null;
     for (const [i, [kind, values]] of links.entries()) {
       const content = {
@@ -44,7 +42,7 @@ async function formerRecord(): Promise<string> {
         previous: before?.hash ?? null,
       } as SealedContent; // cast: what a program of those days wrote
       before = sealEntry(content);
-      await addEntry(shop, before, uuid());
+      await records.add(before, uuid());
     }
   });
   return joint;

@@ -7,7 +7,6 @@ import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { appendEntry } from './entries.service';
 import { recordPieces, recordToExport } from './export.service';
-import { jointByTag } from './joints.repository.typeorm';
 import { jointView } from './joints.service';
 import { storePlan } from './plans.service';
 
@@ -17,7 +16,7 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
   }));
   routes.signed('findJoint', async ({ params, inShop }) => ({
     body: await inShop(async (shop) => {
-      const joint = await jointByTag(shop, String(params['tag']).toUpperCase());
+      const joint = await shop.joints.byTag(String(params['tag']).toUpperCase());
       if (!joint) throw notFound(`A joint tagged ${params['tag']}`);
       return jointView(shop, joint.id);
     }),

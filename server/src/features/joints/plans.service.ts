@@ -2,10 +2,10 @@ import { planAnswer, type PutPlanRequest, type StoredPlan } from '@kesto/contrac
 import { schoolName, wireError } from '@kesto/contract/wording';
 import { differingSchool, ENGINE_VERSION, planJoint, type JointPlan } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
-import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
 import { schoolsOfJob } from '../jobs';
-import { addPlan, entriesOf, jobOfJoint, lockJoint, namesOf, planById, toStoredPlan } from './joints.repository.typeorm';
+import type { ShopWork } from '../shopWork';
+import { toStoredPlan } from './storedPlan';
 
 interface Asked {
   readonly jointId: string;
@@ -35,7 +35,7 @@ function needsReason(plan: JointPlan, chosen: string): boolean {
 async function checkSchools(shop: ShopWork, jointId: string, body: PutPlanRequest): Promise<void> {
   if (body.reason) return;
   const asked = body.request.schools ?? {};
-  const differs = differingSchool(asked, await schoolsOfJob(shop, await jobOfJoint(shop, jointId)));
+  const differs = differingSchool(asked, await schoolsOfJob(shop, await shop.joints.jobOf(jointId)));
   if (differs) {
     throw new AppError(
       'INVALID_INPUT',
@@ -46,36 +46,36 @@ async function checkSchools(shop: ShopWork, jointId: string, body: PutPlanReques
 }
 
 export async function storePlan(shop: ShopWork, asked: Asked): Promise<StoredPlan & { engineDiffers: boolean }> {
-  const joint = await lockJoint(shop, asked.jointId);
+  const joint = await shop.joints.lock(asked.jointId);
   if (!joint) throw notFound('This joint');
   const hash = requestHash({ joint: asked.jointId, ...asked.body });
-  const by = (await namesOf(shop, [asked.personId])).get(asked.personId) ?? '';
+  const by = (await shop.people.namesOf([asked.personId])).get(asked.personId) ?? '';
   const engineDiffers = asked.body.engineVersion !== ENGINE_VERSION;
-  const before = await planById(shop, asked.planId);
+  const before = await shop.plans.byId(asked.planId);
   if (before) {
-    sameOrConflict(before, hash, 'plan');
+    sameOrConflict(before.requestHash, hash, 'plan');
     return { ...toStoredPlan(before, by), engineDiffers };
   }
-  const entries = (await entriesOf(shop, [joint.id])).get(joint.id) ?? [];
+  const entries = (await shop.records.of([joint.id])).get(joint.id) ?? [];
   if (entries.length > 0) throw new AppError('FROZEN', 'Brazing has begun: the plan is frozen. Note what differs in the record.');
   const plan = recompute(asked.body);
   await checkSchools(shop, joint.id, asked.body);
   if (needsReason(plan, asked.body.chosen) && !asked.body.reason) {
     throw new AppError('INVALID_INPUT', `${asked.body.chosen} is to be avoided here: write why it is taken.`, 'reason');
   }
-  const row = {
+  const kept = {
     id: asked.planId,
-    joint_id: joint.id,
-    person_id: asked.personId,
+    jointId: joint.id,
+    personId: asked.personId,
     request: { ...asked.body.request, choose: asked.body.chosen },
     plan,
     answer: planAnswer(plan),
     chosen: asked.body.chosen,
     reason: asked.body.reason ?? null,
-    engine_version: ENGINE_VERSION,
-    made_at: asked.now,
-    request_hash: hash,
+    engineVersion: ENGINE_VERSION,
+    madeAt: asked.now,
+    requestHash: hash,
   };
-  await addPlan(shop, row);
-  return { ...toStoredPlan({ ...row, shop_id: shop.shopId, place: 0 }, by), engineDiffers };
+  await shop.plans.add(kept);
+  return { ...toStoredPlan(kept, by), engineDiffers };
 }

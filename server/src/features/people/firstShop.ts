@@ -1,12 +1,9 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { VanStock } from '@kesto/contract';
-import type { DataSource } from 'typeorm';
 import { v7 as uuid } from 'uuid';
-import { Shops } from '../../platform/db/rows';
-import { withShop } from '../../platform/db/shop';
+import type { Store } from '../shopWork';
 import { codeHash, newCode, readable } from './codes';
-import { addInvite, inviteByCode } from './people.repository.typeorm';
 
 const STARTING_VAN: VanStock = {
   fillers: [
@@ -23,27 +20,27 @@ const FILE = 'first-code';
 const FIRST_CODE_MS = 365 * 24 * 3_600_000;
 
 /** A shop without a name and without people, and the code by which its admin comes. */
-export async function openFirstShop(db: DataSource, dataDir: string, now: Date): Promise<void> {
-  const shop_id = uuid();
+export async function openFirstShop(store: Store, dataDir: string, now: Date): Promise<void> {
   const code = newCode();
   // First: a shop whose code nobody can read could never be entered. A code without its shop is forgotten at the next start.
   writeFileSync(path.join(dataDir, FILE), code, { mode: 0o600 });
-  await withShop(db, shop_id, async (shop) => {
-    await shop.manager.insert(Shops, { shop_id, name: 'Workshop', van: STARTING_VAN as never }); // cast: TypeORM's deep partial type does not take readonly arrays
-    await addInvite(shop, {
-      ...{ id: uuid(), code_hash: codeHash(code), name: 'Admin', role: 'admin' as const, person_id: null },
-      expires_at: new Date(now.getTime() + FIRST_CODE_MS),
+  await store.inShop(uuid(), async (shop) => {
+    await shop.shop.add({ name: 'Workshop', van: STARTING_VAN, schools: {} });
+    await shop.invites.add({
+      ...{ id: uuid(), codeHash: codeHash(code), name: 'Admin', role: 'admin' as const, personId: null },
+      expiresAt: new Date(now.getTime() + FIRST_CODE_MS),
+      usedAt: null,
     });
   });
 }
 
 /** The first admin's code as it is read out, as long as nobody has come by it; then it is forgotten. */
-export async function firstCode(db: DataSource, dataDir: string): Promise<string | null> {
+export async function firstCode(store: Store, dataDir: string): Promise<string | null> {
   const file = path.join(dataDir, FILE);
   if (!existsSync(file)) return null;
   const code = readFileSync(file, 'utf8');
-  const invite = await inviteByCode(db, codeHash(code));
-  if (invite && !invite.used_at) return readable(code);
+  const invite = await store.inviteBy(codeHash(code));
+  if (invite && !invite.usedAt) return readable(code);
   rmSync(file);
   return null;
 }

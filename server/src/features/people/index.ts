@@ -2,4 +2,5 @@
 export { codeHash, newCode } from './codes';
 export { firstCode, openFirstShop } from './firstShop';
 export { join } from './join.service';
+export type * from './people.repository';
 export { peopleRoutes } from './people.routes';

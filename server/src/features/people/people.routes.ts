@@ -5,8 +5,8 @@ import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { currentSignIn, openSession, setPassword, signInTries } from '../session';
 import { join, readInvite } from './join.service';
-import { endSignIn, signInsOf, markUsed } from './people.repository.typeorm';
 import { changed, invite, people } from './people.service';
+import { toSignIn } from './views';
 
 const DONE: Done = { ok: true };
 /** Codes are guessed at by address alone: whoever guesses has no name yet. */
@@ -31,7 +31,7 @@ export function peopleRoutes(routes: Registrar, platform: Platform): void {
     return { body: await inShop((shop) => invite(shop, asked)) };
   });
   routes.signed('dropInvite', async ({ params, inShop }) => {
-    if (!(await inShop((shop) => markUsed(shop, idParam(params, 'invite'), platform.clock())))) throw notFound('This invitation');
+    if (!(await inShop(({ invites }) => invites.markUsed(idParam(params, 'invite'), platform.clock())))) throw notFound('This invitation');
     return { body: DONE };
   });
   routes.open('readInvite', async ({ body, request }) => ({
@@ -43,14 +43,15 @@ export function peopleRoutes(routes: Registrar, platform: Platform): void {
     return { status: 201, body: DONE };
   });
   routes.signed('putPassword', async ({ body, me, request, inShop }) => {
-    await setPassword(platform, { ...body, personId: me.person.id, request }, inShop);
+    await setPassword({ ...body, personId: me.person.id, request }, inShop);
     return { body: DONE };
   });
-  routes.signed('signIns', async ({ me, request, inShop }) => ({
-    body: await inShop((shop) => signInsOf(shop, me.person.id, platform.clock(), currentSignIn(request))),
-  }));
+  routes.signed('signIns', async ({ me, request, inShop }) => {
+    const signIns = await inShop(({ sessions }) => sessions.ofPerson(me.person.id, platform.clock()));
+    return { body: signIns.map((session) => toSignIn(session, currentSignIn(request))) };
+  });
   routes.signed('endSignIn', async ({ params, me, inShop }) => {
-    if (!(await inShop((shop) => endSignIn(shop, me.person.id, idParam(params, 'session'))))) throw notFound('This sign-in');
+    if (!(await inShop(({ sessions }) => sessions.end(me.person.id, idParam(params, 'session'))))) throw notFound('This sign-in');
     return { body: DONE };
   });
 }

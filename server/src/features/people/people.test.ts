@@ -6,7 +6,7 @@ let server: TestServer;
 let now = new Date('2026-11-26T08:00:00Z');
 beforeAll(async () => {
   server = await testServer({ clock: () => now });
-  await addOtherShop(server.db, [{ login: 'otto', role: 'admin' }]);
+  await addOtherShop(server.store, [{ login: 'otto', role: 'admin' }]);
 });
 afterAll(() => server.close());
 

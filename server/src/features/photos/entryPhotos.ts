@@ -1,14 +1,13 @@
 import type { EntryPhoto } from '@kesto/core';
-import type { ShopWork } from '../../platform/db/shop';
+import type { ShopWork } from '../shopWork';
 import { AppError } from '../../platform/errors';
-import { photoFacts } from './photos.repository.typeorm';
 
-/** The photos an entry names, as they are stored. */
-export async function photosOf(shop: ShopWork, hashes: readonly string[]): Promise<readonly EntryPhoto[]> {
-  const facts = await photoFacts(shop, hashes);
+/** The photos that something names in a field, as they are stored. */
+export async function photosOf(shop: ShopWork, hashes: readonly string[], field = 'photos'): Promise<readonly EntryPhoto[]> {
+  const facts = await shop.photos.factsOf(hashes);
   return hashes.map((sha256, i) => {
     const fact = facts.get(sha256);
-    if (!fact) throw new AppError('INVALID_INPUT', `photos[${i}] is not stored yet: send the photo first`, `photos[${i}]`);
+    if (!fact) throw new AppError('INVALID_INPUT', `${field}[${i}] is not stored yet: send the photo first`, `${field}[${i}]`);
     return fact;
   });
 }

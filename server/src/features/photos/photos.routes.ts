@@ -3,7 +3,6 @@ import express, { type Request, type Response } from 'express';
 import { AppError, notFound } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
-import { addPhoto, photoBytes } from './photos.repository.typeorm';
 import { checkArrival } from './photos.service';
 
 const raw = express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES });
@@ -30,13 +29,13 @@ export function photoRoutes(routes: Registrar, { cleanPhoto }: Platform): void {
     const sent = await bodyBytes(request, response);
     checkArrival(sent, hashParam(params, 'source'));
     const photo = await cleanPhoto(sent);
-    await inShop((shop) => addPhoto(shop, photo));
+    await inShop((shop) => shop.photos.add(photo));
     return { body: { sha256: photo.sha256, mediaType: photo.mediaType, bytes: photo.bytes.length } satisfies StoredPhoto };
   });
   routes.signed('getPhoto', async ({ params, response, inShop }) => {
-    const photo = await inShop((shop) => photoBytes(shop, hashParam(params, 'sha256')));
+    const photo = await inShop((shop) => shop.photos.byHash(hashParam(params, 'sha256')));
     if (!photo) throw notFound('This photo');
     response.setHeader('cache-control', 'private, max-age=31536000, immutable');
-    response.type(photo.media_type).send(photo.bytes);
+    response.type(photo.mediaType).send(photo.bytes);
   });
 }

@@ -24,7 +24,7 @@ test('a planned joint is one page, a job a page for each planned joint', async (
 test('what is not planned has no page, and another shop’s joint none at all', async () => {
   const ilta = await server.as('ilta');
   expect((await ilta.get(`/api/joints/${UNPLANNED_JOINT}/plan.pdf`).expect(404)).body.error.message).toContain('plan');
-  await addOtherShop(server.db, [{ login: 'otto', role: 'lead' }]);
+  await addOtherShop(server.store, [{ login: 'otto', role: 'lead' }]);
   await (await server.as('otto')).get(`/api/joints/${PLANNED_JOINT}/plan.pdf`).expect(404);
 });
 

@@ -1,7 +1,6 @@
 import { SEARCH_LIMIT } from '@kesto/contract';
 import { AppError } from '../../platform/errors';
 import type { Registrar } from '../../platform/http/register';
-import { foundBy } from './search.repository.typeorm';
 
 export function searchRoutes(routes: Registrar): void {
   routes.signed('search', async ({ params, inShop }) => {
@@ -9,6 +8,6 @@ export function searchRoutes(routes: Registrar): void {
     if (text === '' || text.length > SEARCH_LIMIT) {
       throw new AppError('INVALID_INPUT', `text must have 1 to ${SEARCH_LIMIT} letters`, 'text');
     }
-    return { body: await inShop((shop) => foundBy(shop, text)) };
+    return { body: await inShop((shop) => shop.search.find(text)) };
   });
 }

@@ -4,7 +4,7 @@ import { addOtherShop, testServer, type TestServer } from '../../testing/server'
 let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
-  await addOtherShop(server.db, [{ login: 'otto', role: 'admin' }]);
+  await addOtherShop(server.store, [{ login: 'otto', role: 'admin' }]);
 });
 afterAll(() => server.close());
 

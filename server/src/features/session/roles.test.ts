@@ -30,7 +30,7 @@ const agents = new Map<Role, Agent>();
 beforeAll(async () => {
   server = await testServer();
   await addOtherShop(
-    server.db,
+    server.store,
     ROLES.map((role) => ({ login: `roles-${role}`, role })),
   );
   for (const role of ROLES) agents.set(role, await server.as(`roles-${role}`));

@@ -1,7 +1,6 @@
 import type { Done } from '@kesto/contract';
 import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
-import { setUnits } from './session.repository.typeorm';
 import { openSession } from './openSession';
 import { COOKIE, signOut } from './session.service';
 import { signInTries } from './tries';
@@ -25,7 +24,7 @@ export function sessionRoutes(routes: Registrar, platform: Platform): void {
     return { body: DONE };
   });
   routes.signed('putUnits', async ({ body, me, inShop }) => {
-    await inShop((shop) => setUnits(shop, me.person.id, body));
+    await inShop(({ people }) => people.change(me.person.id, { units: body }));
     return { body: { ...me, units: body } };
   });
 }

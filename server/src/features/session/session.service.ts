@@ -1,22 +1,13 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import type { PutPasswordRequest, SignInRequest } from '@kesto/contract';
+import type { Me, PutPasswordRequest, SignInRequest } from '@kesto/contract';
 import type { Request } from 'express';
-import { validate } from 'uuid';
-import { withShop } from '../../platform/db/shop';
+import { v7 as uuid, validate } from 'uuid';
 import { AppError } from '../../platform/errors';
 import type { Platform, SignedIn } from '../../platform/http/context';
 import type { Authenticate } from '../../platform/http/register';
 import { DEMO_SHOP } from '../demo';
-import {
-  addSession,
-  changePassword,
-  factsForSignIn,
-  meBySession,
-  passwordHashOf,
-  removeExpiredSessions,
-  removeSession,
-} from './session.repository.typeorm';
+import type { ShopWork } from '../shopWork';
 
 export const COOKIE = 'kesto_session';
 export const SESSION_MS = 14 * 24 * 3600 * 1000;
@@ -38,15 +29,15 @@ const isBarred = (platform: Platform, shopId: string) => !platform.demo && shopI
 
 /** Checks a sign-in and opens a session; answers with the cookie's value. */
 export async function signIn(platform: Platform, { login, password }: SignInRequest, device: string): Promise<string> {
-  const person = await factsForSignIn(platform.db, login);
+  const person = await platform.store.signInBy(login);
   const fits = await verify(person?.passwordHash ?? (await NOBODY), password);
   if (!person || !fits || person.left || isBarred(platform, person.shopId)) throw wrong();
   const token = randomBytes(32).toString('base64url');
   const now = platform.clock();
   const expiresAt = new Date(now.getTime() + SESSION_MS);
-  await withShop(platform.db, person.shopId, async (shop) => {
-    await removeExpiredSessions(shop, now);
-    await addSession(shop, { tokenHash: tokenHash(token), personId: person.personId, expiresAt, device });
+  await platform.store.inShop(person.shopId, async ({ sessions }) => {
+    await sessions.removeExpired(now);
+    await sessions.add({ id: uuid(), tokenHash: tokenHash(token), personId: person.personId, beganAt: now, expiresAt, device });
   });
   return `${person.shopId}.${token}`;
 }
@@ -58,11 +49,20 @@ function sessionOf(request: Request): { shopId: string; hash: string } | null {
   return shopId && validate(shopId) && token && more.length === 0 ? { shopId, hash: tokenHash(token) } : null;
 }
 
+async function meBy(shop: ShopWork, hash: string, now: Date): Promise<Me | null> {
+  const session = await shop.sessions.byToken(hash);
+  if (!session || session.expiresAt <= now) return null;
+  const person = await shop.people.byId(session.personId);
+  if (!person || person.leftAt) return null;
+  const { id, name, role, units, approvals } = person;
+  return { person: { id, name, role }, shop: { id: shop.shopId, name: (await shop.shop.get()).name }, units, approvals };
+}
+
 export function authenticator(platform: Platform): Authenticate {
   return async (request) => {
     const session = sessionOf(request);
     if (!session || isBarred(platform, session.shopId)) return null;
-    return withShop(platform.db, session.shopId, (shop) => meBySession(shop, session.hash, platform.clock()));
+    return platform.store.inShop(session.shopId, (shop) => meBy(shop, session.hash, platform.clock()));
   };
 }
 
@@ -75,16 +75,18 @@ interface PasswordChange extends PutPasswordRequest {
 }
 
 /** A new password ends every other sign-in of the person. */
-export async function setPassword(platform: Platform, asked: PasswordChange, inShop: SignedIn['inShop']): Promise<void> {
-  const before = await inShop((shop) => passwordHashOf(shop, asked.personId));
-  if (!(await verify(before, asked.current))) throw new AppError('INVALID_INPUT', 'This is not your password now.', 'current');
-  const password_hash = await hashPassword(asked.next);
-  await inShop((shop) =>
-    changePassword(shop, { personId: asked.personId, passwordHash: password_hash, here: currentSignIn(asked.request) }),
-  );
+export async function setPassword(asked: PasswordChange, inShop: SignedIn['inShop']): Promise<void> {
+  const before = await inShop(({ people }) => people.byId(asked.personId));
+  if (!before || !(await verify(before.passwordHash, asked.current)))
+    throw new AppError('INVALID_INPUT', 'This is not your password now.', 'current');
+  const passwordHash = await hashPassword(asked.next);
+  await inShop(async ({ people, sessions }) => {
+    await people.change(asked.personId, { passwordHash });
+    await sessions.endAllOf(asked.personId, currentSignIn(asked.request));
+  });
 }
 
 export async function signOut(platform: Platform, request: Request): Promise<void> {
   const session = sessionOf(request);
-  if (session) await withShop(platform.db, session.shopId, (shop) => removeSession(shop, session.hash));
+  if (session) await platform.store.inShop(session.shopId, ({ sessions }) => sessions.remove(session.hash));
 }

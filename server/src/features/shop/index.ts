@@ -1,3 +1,3 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
-export { schoolsOf, vanOf } from './shop.repository.typeorm';
+export type * from './shop.repository';
 export { shopRoutes } from './shop.routes';

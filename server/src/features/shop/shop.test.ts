@@ -45,7 +45,7 @@ test('a joint may differ from the shop, with a reason that is kept', async () =>
 });
 
 test('schools are one shop’s own', async () => {
-  await addOtherShop(server.db, [{ login: 'olga', role: 'lead' }]);
+  await addOtherShop(server.store, [{ login: 'olga', role: 'lead' }]);
   expect((await (await server.as('olga')).get('/api/schools').expect(200)).body).toEqual({});
 });
 
@@ -57,7 +57,7 @@ describe('the van', () => {
   };
 
   test('is counted by whoever works from it, and is the shop’s own', async () => {
-    await addOtherShop(server.db, [{ login: 'vera', role: 'technician' }]);
+    await addOtherShop(server.store, [{ login: 'vera', role: 'technician' }]);
     const vera = await server.as('vera');
     const kept = await vera.put('/api/van').send(van).expect(200);
     expect(kept.body.fillers).toEqual([{ designation: 'BCuP-5', rod: 'round-1/8', count: 4 }]);
@@ -69,5 +69,30 @@ describe('the van', () => {
     const wrong = { ...van, fillers: [{ designation: 'BX-1', rod: 'round-1/8', count: 4 }] };
     const { body } = await (await server.as('ilta')).put('/api/van').send(wrong).expect(400);
     expect(body.error).toMatchObject({ field: 'fillers[0].designation', message: expect.stringContaining('BCuP-2') });
+  });
+
+  test('with flux that stands twice, a cylinder lighter than empty, a tip of no torch is refused by field', async () => {
+    const ilta = await server.as('ilta');
+    const field = async (rest: object) =>
+      (
+        await ilta
+          .put('/api/van')
+          .send({ ...van, ...rest })
+          .expect(400)
+      ).body.error.field as string; // cast: an error names its field
+    expect(await field({ flux: [1, 2].map((grams) => ({ class: 'FB3-A', grams })) })).toBe('flux[1].class');
+    const [tare, gross] = [12, 11].map((value) => ({ value, unit: 'kg' }));
+    expect(await field({ gases: [{ id: uuid(), gas: 'fuel', name: 'small', tare, gross }] })).toBe('gases[0].gross');
+    expect(await field({ torch: { fuel: 'oxy-propane', tips: [4, 400] } })).toBe('torch.tips[1]');
+  });
+
+  test('tells what joints took of each rod since it was counted', async () => {
+    const ilta = await server.as('ilta');
+    const { body } = await ilta.get('/api/van/use').expect(200);
+    expect(body.since).toBe('2026-11-02T06:30:00.000Z');
+    expect(body.fillers.length).toBeGreaterThan(0);
+    const counted = { ...(await ilta.get('/api/van').expect(200)).body, countedAt: '2026-11-30T00:00:00.000Z' };
+    await ilta.put('/api/van').send(counted).expect(200);
+    expect((await ilta.get('/api/van/use').expect(200)).body.fillers).toEqual([]);
   });
 });

@@ -1,4 +1,5 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
-export { placeHistory, type StagesKept, stagesOfJobs } from './stageEntries.repository.typeorm';
+export type * from './stageEntries.repository';
 export { stageRoutes } from './stages.routes';
 export { appendStageEntry, checkTorch } from './stages.service';
+export { type StagesKept, stagesOfJobs } from './stagesOfJobs';

@@ -11,15 +11,14 @@ import {
 } from '@kesto/core';
 import { gateText } from '@kesto/contract/wording';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
-import type { JobRow } from '../../platform/db/rows';
-import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
 import { checkTime, serverTime } from '../joints';
-import { jobById, jointsOfJobs, lockJob } from '../jobs';
+import type { Job } from '../jobs';
 import { photosOf } from '../photos';
-import { circuitById, toCircuit } from '../units';
+import type { ShopWork } from '../shopWork';
+import { toCircuit } from '../units';
 import { checkGates, checkOpen, checkPrice, checkRoom, checkWatch } from './stageChecks';
-import { addStageEntry, stageEntryRowById, stagesOfJobs } from './stageEntries.repository.typeorm';
+import { stagesOfJobs } from './stagesOfJobs';
 
 export interface Asked {
   readonly jobId: string;
@@ -29,9 +28,9 @@ export interface Asked {
   readonly now: Date;
 }
 
-async function keptOf(shop: ShopWork, job: JobRow) {
-  const joints = await jointsOfJobs(shop, [job.id]);
-  const circuit = await circuitById(shop, job.circuit_id);
+async function keptOf(shop: ShopWork, job: Job) {
+  const joints = await shop.joints.ofJobs([job.id]);
+  const circuit = await shop.circuits.byId(job.circuitId);
   const kept = (await stagesOfJobs(shop, joints)).get(job.id);
   const about: TorchFacts = { near: kept?.near ?? [], safetyClass: circuit && safetyClassOf(toCircuit(circuit)) };
   return { entries: kept?.entries ?? [], about };
@@ -39,11 +38,11 @@ async function keptOf(shop: ShopWork, job: JobRow) {
 
 /** Adds one link to a job's chain. Repeating it changes nothing. */
 export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<StageEntry> {
-  const job = await lockJob(shop, asked.jobId);
+  const job = await shop.jobs.lock(asked.jobId);
   if (!job) throw notFound('This job');
   const { entries, about } = await keptOf(shop, job);
   const hash = requestHash({ job: job.id, ...asked.body });
-  const before = await stageEntryRowById(shop, asked.entryId);
+  const before = await shop.stageEntries.requestHashOf(asked.entryId);
   const stored = entries.find((entry) => entry.content.id === asked.entryId);
   if (before) {
     sameOrConflict(before, hash, 'entry');
@@ -68,13 +67,13 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<St
     photos: await photosOf(shop, asked.body.photos),
     previous: entries.at(-1)?.hash ?? null,
   });
-  await addStageEntry(shop, entry, hash);
+  await shop.stageEntries.add(entry, hash);
   return entry;
 }
 
 /** No flame is recorded on a job whose torch is locked. */
 export async function checkTorch(shop: ShopWork, jobId: string | null): Promise<void> {
-  const job = jobId ? await jobById(shop, jobId) : null;
+  const job = jobId ? await shop.jobs.byId(jobId) : null;
   if (!job) return;
   const { entries, about } = await keptOf(shop, job);
   const facts = entries.map(factOf);

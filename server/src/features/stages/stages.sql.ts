@@ -22,3 +22,12 @@ export const jointsBeforeSql = `
 select at->>'part' as place, tag from joint
 where shop_id = $1 and circuit_id = $2 and at is not null
   and id not in (select joint_id from job_joint where shop_id = $1 and job_id = $3) order by tag`;
+
+/** $1 shop, $2 circuits: leaks found in any job on them, newest first. */
+export const leaksOfCircuitsSql = `
+select job.circuit_id as "circuitId", content::jsonb->'values'->>'place' as place, left(content::jsonb->>'deviceTime', 10) as "on",
+  job.id as "jobId", job.number as "jobNumber", (content::jsonb->'values'->>'gramsPerYear')::float8 as "gramsPerYear"
+from stage_entry entry join job on job.shop_id = entry.shop_id and job.id = entry.job_id
+where entry.shop_id = $1 and job.circuit_id = any($2::uuid[]) and entry.kind = 'checked-place'
+  and content::jsonb->'values'->>'result' = 'leak'
+order by content::jsonb->>'deviceTime' desc limit 200`;

@@ -7,7 +7,7 @@ import { demoId } from '../demo';
 let server: TestServer;
 beforeAll(async () => {
   server = await testServer();
-  await addOtherShop(server.db, [{ login: 'otto', role: 'admin' }]);
+  await addOtherShop(server.store, [{ login: 'otto', role: 'admin' }]);
 });
 afterAll(() => server.close());
 

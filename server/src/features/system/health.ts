@@ -2,7 +2,7 @@ import { readFile, statfs } from 'node:fs/promises';
 import path from 'node:path';
 import { ENGINE_VERSION } from '@kesto/core';
 import type { Health } from '@kesto/contract';
-import type { DataSource } from 'typeorm';
+import type { Store } from '../shopWork';
 
 /** Under this a shop's photos of some weeks no longer fit. */
 const LOW_DISK_BYTES = 2_000_000_000;
@@ -18,7 +18,7 @@ async function disk(dataDir: string): Promise<Health['disk']> {
 }
 
 /** What whoever watches the server needs to know; fails where the database does not answer. */
-export async function health(db: DataSource, dataDir: string): Promise<Health> {
-  await db.query('select 1');
+export async function health(store: Store, dataDir: string): Promise<Health> {
+  await store.ping();
   return { ok: true, engineVersion: ENGINE_VERSION, disk: await disk(dataDir), lastBackup: await lastBackup(dataDir) };
 }

@@ -1,5 +1,6 @@
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
+import { unitHistory } from './unitHistory.service';
 import { putSite, putUnit, sites, units, unitView } from './units.service';
 
 export function unitRoutes(routes: Registrar): void {
@@ -9,6 +10,9 @@ export function unitRoutes(routes: Registrar): void {
   }));
   routes.signed('units', async ({ inShop }) => ({ body: await inShop(units) }));
   routes.signed('getUnit', async ({ params, inShop }) => ({ body: await inShop((shop) => unitView(shop, idParam(params, 'unit'))) }));
+  routes.signed('unitHistory', async ({ params, inShop }) => ({
+    body: await inShop((shop) => unitHistory(shop, idParam(params, 'unit'))),
+  }));
   routes.signed('putUnit', async ({ params, body, inShop }) => ({
     body: await inShop((shop) => putUnit(shop, idParam(params, 'unit'), body)),
   }));

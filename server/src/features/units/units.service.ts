@@ -1,51 +1,32 @@
 import type { PutSiteRequest, PutUnitRequest, SiteView, UnitView } from '@kesto/contract';
 import { ALTITUDE_RANGE_M, FieldReader, readPlate } from '@kesto/core';
-import type { CircuitRow, UnitRow } from '../../platform/db/rows';
-import type { ShopWork } from '../../platform/db/shop';
 import { AppError, notFound } from '../../platform/errors';
+import { photosOf } from '../photos';
 import { refusal } from '../../platform/http/refusal';
-import {
-  allSites,
-  allUnits,
-  circuitsByIds,
-  circuitsOfUnits,
-  hasJoints,
-  saveCircuit,
-  saveSite,
-  saveUnit,
-  siteById,
-  sitesByIds,
-  toCircuit,
-  toPlate,
-  toSite,
-  unitById,
-  unitByTag,
-  unitCount,
-} from './units.repository.typeorm';
+import type { ShopWork } from '../shopWork';
+import type { Circuit, Unit } from './units.repository';
+import { toCircuit, toPlate, toSite } from './views';
 
-export const sites = async (shop: ShopWork): Promise<readonly SiteView[]> => (await allSites(shop)).map(toSite);
+export const sites = async (shop: ShopWork): Promise<readonly SiteView[]> => (await shop.sites.all()).map(toSite);
 
 export async function putSite(shop: ShopWork, id: string, { name, altitude }: PutSiteRequest): Promise<SiteView> {
   const read = new FieldReader();
-  const altitude_m = read.lengthM('altitude', altitude, ALTITUDE_RANGE_M);
+  const altitudeM = read.lengthM('altitude', altitude, ALTITUDE_RANGE_M);
   if (read.errors.length > 0) throw refusal(read.errors);
-  await saveSite(shop, { id, name, altitude_m });
-  return { id, name, altitudeM: altitude_m };
+  await shop.sites.save({ id, name, altitudeM });
+  return { id, name, altitudeM };
 }
 
 /** Of one model: what leaks on one is looked for on the other. */
-export const isSister = (unit: UnitRow, other: UnitRow): boolean =>
+export const isSister = (unit: Unit, other: Unit): boolean =>
   other.id !== unit.id && unit.details.model !== undefined && other.details.model === unit.details.model;
 
-async function unitViews(shop: ShopWork, units: readonly UnitRow[]): Promise<readonly UnitView[]> {
-  const found = new Map((await sitesByIds(shop, [...new Set(units.map((unit) => unit.site_id))])).map((site) => [site.id, site]));
-  const circuits = await circuitsOfUnits(
-    shop,
-    units.map((unit) => unit.id),
-  );
-  const all = await allUnits(shop);
+async function unitViews(shop: ShopWork, units: readonly Unit[]): Promise<readonly UnitView[]> {
+  const found = new Map((await shop.sites.byIds([...new Set(units.map((unit) => unit.siteId))])).map((site) => [site.id, site]));
+  const circuits = await shop.circuits.ofUnits(units.map((unit) => unit.id));
+  const all = await shop.units.all();
   return units.map((unit) => {
-    const site = found.get(unit.site_id);
+    const site = found.get(unit.siteId);
     if (!site) throw notFound('This unit’s site');
     const sisters = all.filter((other) => isSister(unit, other)).map((other) => other.tag);
     return {
@@ -53,22 +34,22 @@ async function unitViews(shop: ShopWork, units: readonly UnitRow[]): Promise<rea
       ...unit.details,
       sisters,
       site: toSite(site),
-      circuits: circuits.filter((c) => c.unit_id === unit.id).map(toCircuit),
+      circuits: circuits.filter((c) => c.unitId === unit.id).map(toCircuit),
     };
   });
 }
 
-export const units = async (shop: ShopWork): Promise<readonly UnitView[]> => unitViews(shop, await allUnits(shop));
+export const units = async (shop: ShopWork): Promise<readonly UnitView[]> => unitViews(shop, await shop.units.all());
 
 export async function unitView(shop: ShopWork, id: string): Promise<UnitView> {
-  const row = await unitById(shop, id);
+  const row = await shop.units.byId(id);
   const [view] = row ? await unitViews(shop, [row]) : [];
   if (!view) throw notFound('This unit');
   return view;
 }
 
 /** Every plate in SI, or what is wrong with the first that cannot be. */
-function platesOf(body: PutUnitRequest): readonly Omit<CircuitRow, 'shop_id' | 'unit_id'>[] {
+function platesOf(body: PutUnitRequest): readonly Omit<Circuit, 'unitId'>[] {
   return body.circuits.map(({ id, name, ...plate }, i) => {
     const facts = readPlate(plate, `circuits[${i}].`);
     if (!facts.ok) throw refusal(facts.errors);
@@ -77,19 +58,19 @@ function platesOf(body: PutUnitRequest): readonly Omit<CircuitRow, 'shop_id' | '
 }
 
 /** Tags are given once in a shop, and stay once joints carry them; a circuit stays with its unit. */
-async function checkUnit(shop: ShopWork, unitId: string, body: PutUnitRequest, before: UnitRow | null): Promise<void> {
-  if (!(await siteById(shop, body.siteId.toLowerCase()))) throw new AppError('INVALID_INPUT', 'is not a site of this shop', 'siteId');
-  const namesake = await unitByTag(shop, body.tag);
+async function checkUnit(shop: ShopWork, unitId: string, body: PutUnitRequest, before: Unit | null): Promise<void> {
+  if (!(await shop.sites.byId(body.siteId.toLowerCase()))) throw new AppError('INVALID_INPUT', 'is not a site of this shop', 'siteId');
+  const namesake = await shop.units.byTag(body.tag);
   if (namesake && namesake.id !== unitId)
     throw new AppError('CONFLICT', `${body.tag} is another unit: give this one a tag of its own.`, 'tag');
   const asked = body.circuits.map((circuit) => circuit.id.toLowerCase());
-  const elsewhere = (await circuitsByIds(shop, asked)).find((circuit) => circuit.unit_id !== unitId);
+  const elsewhere = (await shop.circuits.byIds(asked)).find((circuit) => circuit.unitId !== unitId);
   if (elsewhere) throw new AppError('CONFLICT', 'This circuit belongs to another unit.', `circuits[${asked.indexOf(elsewhere.id)}].id`);
   if (!before) return;
-  const own = (await circuitsOfUnits(shop, [unitId])).map((circuit) => circuit.id);
+  const own = (await shop.circuits.ofUnits([unitId])).map((circuit) => circuit.id);
   if (own.some((id) => !asked.includes(id)))
     throw new AppError('INVALID_INPUT', 'A circuit stays with its unit: send all of them.', 'circuits');
-  if (before.tag !== body.tag && (await hasJoints(shop, own))) {
+  if (before.tag !== body.tag && (await shop.circuits.haveJoints(own))) {
     throw new AppError('INVALID_INPUT', `The joints of ${before.tag} carry its tag: it stays.`, 'tag');
   }
 }
@@ -97,11 +78,12 @@ async function checkUnit(shop: ShopWork, unitId: string, body: PutUnitRequest, b
 /** Adds a unit with its circuits, or puts right what its plate says; kept plans stand as they were kept. */
 export async function putUnit(shop: ShopWork, unitId: string, body: PutUnitRequest): Promise<UnitView> {
   const plates = platesOf(body);
-  const before = await unitById(shop, unitId);
+  await photosOf(shop, body.platePhotos ?? [], 'platePhotos');
+  const before = await shop.units.byId(unitId);
   await checkUnit(shop, unitId, body, before);
   const { tag, name, kind, siteId: _site, circuits: _circuits, ...details } = body;
-  const place = before?.place ?? (await unitCount(shop));
-  await saveUnit(shop, { id: unitId, site_id: body.siteId.toLowerCase(), tag, name, kind, place, details });
-  for (const circuit of plates) await saveCircuit(shop, { ...circuit, unit_id: unitId });
+  const place = before?.place ?? (await shop.units.count());
+  await shop.units.save({ id: unitId, siteId: body.siteId.toLowerCase(), tag, name, kind, place, details });
+  for (const circuit of plates) await shop.circuits.save({ ...circuit, unitId });
   return unitView(shop, unitId);
 }

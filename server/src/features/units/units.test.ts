@@ -8,7 +8,7 @@ let server: TestServer;
 let olga: Agent;
 beforeAll(async () => {
   server = await testServer();
-  await addOtherShop(server.db, [{ login: 'olga', role: 'technician' }]);
+  await addOtherShop(server.store, [{ login: 'olga', role: 'technician' }]);
   olga = await server.as('olga');
 });
 afterAll(() => server.close());
@@ -124,4 +124,18 @@ test('units of a shop are seen by nobody else', async () => {
   const tags = ((await ilta.get('/api/units').expect(200)).body as UnitView[]).map((unit) => unit.tag);
   expect(tags).toEqual(['CR2', 'GC7', 'HS3', 'GH2', 'DR1']);
   expect(JSON.stringify((await ilta.get('/api/sites').expect(200)).body)).not.toContain('Orangery');
+});
+
+test('a unit’s history has its leaks, its joints with their last flame, and its jobs; another shop’s unit has none to show', async () => {
+  const ilta = await server.as('ilta');
+  const { body } = await ilta.get(`/api/units/${demoId(0x21)}/history`).expect(200);
+  expect(body.leaks).toMatchObject([{ circuitId: demoId(0x31), place: 'suction-valve', jobNumber: 31, gramsPerYear: 2300 }]);
+  expect(body.joints.map((joint: { tag: string }) => joint.tag)).toEqual(['CR2-11', 'CR2-10', 'CR2-09', 'CR2-08', 'CR2-07']);
+  const made = (await ilta.get(`/api/units/${demoId(0x23)}/history`).expect(200)).body as { joints: object[]; jobs: object[] };
+  expect(made.joints).toMatchObject([{ tag: 'HS3-03', state: 'accepted', madeOn: expect.stringMatching(/^\d{4}-\d\d-\d\d$/) }]);
+  expect(made.jobs).toMatchObject([
+    { number: 32, done: false },
+    { number: 24, done: true },
+  ]);
+  await olga.get(`/api/units/${demoId(0x21)}/history`).expect(404);
 });

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { DataSource } from 'typeorm';
+import { DataSource, DefaultNamingStrategy } from 'typeorm';
 import { MIGRATIONS } from '../../migrations';
 import { ROWS } from './rows';
 
@@ -16,6 +16,13 @@ const patience = {
   query_timeout: STATEMENT_MS + 500,
 };
 
+/** `circuitId` in the code is `circuit_id` in the table. */
+class SnakeCaseColumns extends DefaultNamingStrategy {
+  override columnName(property: string, given: string | undefined): string {
+    return given ?? property.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
+  }
+}
+
 /** Whoever `url` names, for making roles; as the role that owns the tables, where one is given, for the migrations. */
 export function ownerDataSource(url: string, role?: string): DataSource {
   const extra = { connectionTimeoutMillis: CONNECT_MS, ...(role ? { options: `-c role=${role}` } : {}) };
@@ -27,6 +34,7 @@ export function applicationDataSource(url: string): DataSource {
     type: 'postgres',
     url,
     entities: ROWS,
+    namingStrategy: new SnakeCaseColumns(),
     synchronize: false,
     poolSize: 12,
     applicationName: 'kesto',

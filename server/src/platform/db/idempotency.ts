@@ -5,7 +5,6 @@ import { AppError } from '../errors';
 export const requestHash = (request: unknown) => canonicalHash(request);
 
 /** A write that was here before: the same again changes nothing, other content under the same id is refused. */
-export function sameOrConflict(stored: { request_hash: string }, asked: string, what: string): void {
-  if (stored.request_hash !== asked)
-    throw new AppError('CONFLICT', `This ${what} is already stored with other content under the same id.`, 'id');
+export function sameOrConflict(stored: string, asked: string, what: string): void {
+  if (stored !== asked) throw new AppError('CONFLICT', `This ${what} is already stored with other content under the same id.`, 'id');
 }

@@ -1,4 +1,5 @@
 import { freshDatabase, asOwner } from '../../testing/database';
+import { typeormStore } from '../../features/shopWork.typeorm';
 import { loadDemo } from '../../features/demo';
 import { MIGRATIONS } from '../../migrations';
 import { ownerDataSource } from './dataSource';
@@ -31,7 +32,7 @@ test('prepared twice it is the same database: nothing is loaded over what is the
   const database = await freshDatabase();
   const first = await prepareDatabase(database.ownerUrl, database.dataDir);
   expect(first.empty).toBe(true);
-  await loadDemo(first.db);
+  await loadDemo(typeormStore(first.db));
   await first.db.destroy();
   const again = await prepareDatabase(database.ownerUrl, database.dataDir);
   expect(again.empty).toBe(false);
@@ -55,7 +56,7 @@ test('an existing PostgreSQL needs no superuser: whoever owns the database and m
   url.username = `${name}_admin`;
   url.password = 'x';
   const first = await prepareDatabase(url.toString(), database.dataDir);
-  await loadDemo(first.db);
+  await loadDemo(typeormStore(first.db));
   await first.db.destroy();
   const again = await prepareDatabase(url.toString(), database.dataDir);
   expect(again.empty).toBe(false);

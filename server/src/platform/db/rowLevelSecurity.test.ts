@@ -13,7 +13,7 @@ let other: OtherShop;
 let stranger: Agent;
 beforeAll(async () => {
   server = await testServer();
-  other = await addOtherShop(server.db, [
+  other = await addOtherShop(server.store, [
     { login: 'otto', role: 'admin' },
     { login: 'olga', role: 'lead' },
   ]);

@@ -1,153 +1,44 @@
-import type { CircuitGraph, JointPlace, JointPlan, PlanRequest, Schools, UnitPreferences } from '@kesto/core';
-import type { Approval, CircuitView, PlanAnswer, PutJobEntryRequest, Role, Stage, UnitDetails, UnitKind, VanStock } from '@kesto/contract';
+import type { KeptDrawing } from '../../features/circuits';
+import type { Job, JobEntry } from '../../features/jobs';
+import type { Joint, KeptPlan } from '../../features/joints';
+import type { Invite, Person } from '../../features/people';
+import type { CleanPhoto } from '../../features/photos';
+import type { Session } from '../../features/session';
+import type { Shop } from '../../features/shop';
+import type { Circuit, Site, Unit } from '../../features/units';
 
-export interface ShopRow {
-  shop_id: string;
-  name: string;
-  van: VanStock;
-  schools: Schools;
+/** What a feature keeps, in the shop it is kept for; `circuitId` here is the column `circuit_id`. */
+type InShop<Kept> = Kept & { readonly shopId: string };
+/** Counts up within what the row belongs to. */
+type InOrder<Kept> = InShop<Kept> & { readonly place: number };
+
+export type ShopRow = InShop<Shop>;
+export type PersonRow = InShop<Person>;
+export type InviteRow = InShop<Invite>;
+export type SessionRow = InShop<Session>;
+export type SiteRow = InShop<Site>;
+export type UnitRow = InShop<Unit>;
+export type CircuitRow = InShop<Circuit>;
+export type DrawingRow = InShop<KeptDrawing>;
+export type JointRow = InShop<Joint>;
+export type JobRow = InShop<Job>;
+export type JobEntryRow = InOrder<JobEntry>;
+export type JointPlanRow = InOrder<KeptPlan>;
+export type PhotoRow = InShop<CleanPhoto>;
+
+export type JobJointRow = InOrder<{ readonly jobId: string; readonly jointId: string }>;
+
+/** One link of a chain: its content as canonical JSON, to the letter that was hashed. */
+interface ChainRow {
+  readonly shopId: string;
+  readonly sequence: number;
+  readonly id: string;
+  readonly kind: string;
+  readonly personId: string;
+  readonly content: string;
+  readonly hash: string;
+  readonly requestHash: string;
 }
-export interface PersonRow {
-  shop_id: string;
-  id: string;
-  login: string;
-  name: string;
-  role: Role;
-  password_hash: string;
-  units: UnitPreferences;
-  approvals: Approval[];
-  confirmed_at: Date | null;
-  left_at: Date | null;
-}
-export interface SessionRow {
-  shop_id: string;
-  token_hash: string;
-  id: string;
-  person_id: string;
-  expires_at: Date;
-  began_at: Date;
-  device: string;
-}
-export interface InviteRow {
-  shop_id: string;
-  id: string;
-  code_hash: string;
-  name: string;
-  role: Role;
-  /** Whose password is made anew; null for somebody who is to come. */
-  person_id: string | null;
-  expires_at: Date;
-  used_at: Date | null;
-}
-export interface SiteRow {
-  shop_id: string;
-  id: string;
-  name: string;
-  altitude_m: number;
-}
-export interface UnitRow {
-  shop_id: string;
-  id: string;
-  site_id: string;
-  tag: string;
-  name: string;
-  kind: UnitKind;
-  place: number;
-  details: UnitDetails;
-}
-export interface CircuitRow {
-  shop_id: string;
-  id: string;
-  unit_id: string;
-  details: Omit<CircuitView, 'id'>;
-}
-export interface DrawingRow {
-  shop_id: string;
-  id: string;
-  circuit_id: string;
-  person_id: string;
-  graph: CircuitGraph;
-  made_at: Date;
-  place: number;
-  request_hash: string;
-}
-export interface JointRow {
-  shop_id: string;
-  id: string;
-  circuit_id: string;
-  at: JointPlace | null;
-  tag: string;
-  title: string;
-  request_hash: string;
-}
-export interface JobRow {
-  shop_id: string;
-  id: string;
-  circuit_id: string;
-  number: number;
-  title: string;
-  stage: Stage;
-  began: Stage;
-  done: boolean;
-  request_hash: string;
-}
-export interface JobJointRow {
-  shop_id: string;
-  job_id: string;
-  joint_id: string;
-  place: number;
-}
-export interface JointPlanRow {
-  shop_id: string;
-  id: string;
-  joint_id: string;
-  person_id: string;
-  request: PlanRequest;
-  plan: JointPlan;
-  answer: PlanAnswer;
-  chosen: string;
-  reason: string | null;
-  engine_version: string;
-  made_at: Date;
-  place: number;
-  request_hash: string;
-}
-export type JobEntryRow = {
-  shop_id: string;
-  id: string;
-  job_id: string;
-  person_id: string;
-  made_at: Date;
-  place: number;
-  request_hash: string;
-} & PutJobEntryRequest;
-export interface StageEntryRow {
-  shop_id: string;
-  job_id: string;
-  sequence: number;
-  id: string;
-  stage: string;
-  kind: string;
-  person_id: string;
-  content: string;
-  hash: string;
-  request_hash: string;
-}
-export interface RecordEntryRow {
-  shop_id: string;
-  joint_id: string;
-  sequence: number;
-  id: string;
-  kind: string;
-  person_id: string;
-  /** Canonical JSON of the content, to the letter that was hashed. */
-  content: string;
-  hash: string;
-  request_hash: string;
-}
-export interface PhotoRow {
-  shop_id: string;
-  sha256: string;
-  media_type: string;
-  bytes: Buffer;
-}
+
+export type RecordEntryRow = ChainRow & { readonly jointId: string };
+export type StageEntryRow = ChainRow & { readonly jobId: string; readonly stage: string };

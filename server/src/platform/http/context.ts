@@ -1,12 +1,11 @@
 import type { Me } from '@kesto/contract';
-import type { DataSource } from 'typeorm';
 import type { PhotoCleaner } from '../../features/photos';
+import type { ShopWork, Store } from '../../features/shopWork';
 import type { Clock } from '../clock';
-import { withShop, type ShopWork } from '../db/shop';
 
 /** What every feature is built on; made once in `main.ts`. */
 export interface Platform {
-  readonly db: DataSource;
+  readonly store: Store;
   readonly clock: Clock;
   readonly demo: boolean;
   readonly dataDir: string;
@@ -19,4 +18,4 @@ export interface SignedIn {
   readonly inShop: <T>(work: (shop: ShopWork) => Promise<T>) => Promise<T>;
 }
 
-export const signedAs = (platform: Platform, me: Me): SignedIn => ({ me, inShop: (work) => withShop(platform.db, me.shop.id, work) });
+export const signedAs = (platform: Platform, me: Me): SignedIn => ({ me, inShop: (work) => platform.store.inShop(me.shop.id, work) });

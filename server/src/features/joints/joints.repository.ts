@@ -1,0 +1,65 @@
+import type { PlanAnswer } from '@kesto/contract';
+import type { EntryFact, JointPlace, JointPlan, PlanRequest, RecordEntry } from '@kesto/core';
+
+export interface Joint {
+  readonly id: string;
+  readonly circuitId: string;
+  /** Where it sits on the circuit's drawing; null where nobody said. */
+  readonly at: JointPlace | null;
+  readonly tag: string;
+  readonly title: string;
+  readonly requestHash: string;
+}
+
+export interface JointRepository {
+  byId(id: string): Promise<Joint | null>;
+  byTag(tag: string): Promise<Joint | null>;
+  /** Holds the joint until the transaction ends, so that its chain grows one link at a time. */
+  lock(id: string): Promise<Joint | null>;
+  /** The newest tag first. */
+  ofCircuits(circuitIds: readonly string[]): Promise<readonly Joint[]>;
+  /** Joints by job, each in its order of work. */
+  ofJobs(jobIds: readonly string[]): Promise<ReadonlyMap<string, readonly Joint[]>>;
+  /** The newest job a joint is in. */
+  jobOf(id: string): Promise<string | null>;
+  /** Tags count up within a unit and are never used twice. */
+  nextTag(unitTag: string): Promise<string>;
+  /** Last in the job's order of work. */
+  add(jobId: string, joint: Joint): Promise<void>;
+}
+
+export interface KeptPlan {
+  readonly id: string;
+  readonly jointId: string;
+  readonly personId: string;
+  readonly request: PlanRequest;
+  readonly plan: JointPlan;
+  readonly answer: PlanAnswer;
+  readonly chosen: string;
+  readonly reason: string | null;
+  readonly engineVersion: string;
+  readonly madeAt: Date;
+  readonly requestHash: string;
+}
+
+export interface PlanRepository {
+  byId(id: string): Promise<KeptPlan | null>;
+  /** The newest plan of each joint; what it replaced is not loaded. */
+  latestOf(jointIds: readonly string[]): Promise<ReadonlyMap<string, KeptPlan>>;
+  /** The filler of each joint's newest plan; joints without a plan are left out. */
+  chosenFillers(jointIds: readonly string[]): Promise<ReadonlyMap<string, string>>;
+  add(plan: KeptPlan): Promise<void>;
+}
+
+export interface RecordRepository {
+  /** Of the write that an entry came by; null where there is none of this id. */
+  requestHashOf(entryId: string): Promise<string | null>;
+  of(jointIds: readonly string[]): Promise<ReadonlyMap<string, readonly RecordEntry[]>>;
+  /** What moves each joint from state to state, without the rest of its entries. */
+  factsOf(jointIds: readonly string[]): Promise<ReadonlyMap<string, readonly EntryFact[]>>;
+  /** Joints at which a flame was lit since a moment; ever, where none is given. */
+  litSince(moment: string | null): Promise<readonly string[]>;
+  /** Day of each joint's last flame; joints at which none was lit are left out. */
+  lastFlames(jointIds: readonly string[]): Promise<ReadonlyMap<string, string>>;
+  add(entry: RecordEntry, requestHash: string): Promise<void>;
+}

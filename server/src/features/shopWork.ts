@@ -1,0 +1,52 @@
+import type { DrawingRepository } from './circuits';
+import type { JobEntryRepository, JobRepository } from './jobs';
+import type { JointRepository, PlanRepository, RecordRepository } from './joints';
+import type { Invite, InviteRepository, PersonRepository } from './people';
+import type { PhotoRepository } from './photos';
+import type { SearchRepository } from './search';
+import type { SessionRepository } from './session';
+import type { ShopRepository } from './shop';
+import type { StageEntryRepository } from './stages';
+import type { CircuitRepository, SiteRepository, UnitRepository } from './units';
+
+/** Work inside one shop's walls, all of it kept or none: whatever is asked of these is of that shop alone. */
+export interface ShopWork {
+  readonly shopId: string;
+  readonly shop: ShopRepository;
+  readonly people: PersonRepository;
+  readonly invites: InviteRepository;
+  readonly sessions: SessionRepository;
+  readonly sites: SiteRepository;
+  readonly units: UnitRepository;
+  readonly circuits: CircuitRepository;
+  readonly drawings: DrawingRepository;
+  readonly jobs: JobRepository;
+  readonly jobEntries: JobEntryRepository;
+  readonly stageEntries: StageEntryRepository;
+  readonly joints: JointRepository;
+  readonly plans: PlanRepository;
+  readonly records: RecordRepository;
+  readonly photos: PhotoRepository;
+  readonly search: SearchRepository;
+}
+
+/** Who signs in by a name. */
+export interface SignInFacts {
+  readonly shopId: string;
+  readonly personId: string;
+  readonly passwordHash: string;
+  readonly left: boolean;
+}
+
+/** All shops, each behind its walls; chosen in `main.ts`. */
+export interface Store {
+  inShop<T>(shopId: string, work: (shop: ShopWork) => Promise<T>): Promise<T>;
+  /** The one question asked before a shop is known. The same work whether the name is known or not. */
+  signInBy(login: string): Promise<SignInFacts | null>;
+  /** Sign-in names are one for all shops: whoever signs in says no shop. */
+  loginIsTaken(login: string): Promise<boolean>;
+  /** Which shop a code belongs to: asked, like a sign-in, before a shop is known. */
+  inviteBy(codeHash: string): Promise<(Invite & { readonly shopId: string }) | null>;
+  /** Fails where the database does not answer. */
+  ping(): Promise<void>;
+}

@@ -1,0 +1,55 @@
+import type { DataSource } from 'typeorm';
+import { Invites, People } from '../platform/db/rows';
+import { withShop, type ShopTransaction } from '../platform/db/shop';
+import { typeormDrawings } from './circuits/drawings.repository.typeorm';
+import { typeormJobEntries, typeormJobs } from './jobs/jobs.repository.typeorm';
+import { typeormJoints, typeormPlans, typeormRecords } from './joints/joints.repository.typeorm';
+import { typeormInvites, typeormPeople } from './people/people.repository.typeorm';
+import { typeormPhotos } from './photos/photos.repository.typeorm';
+import { typeormSearch } from './search/search.repository.typeorm';
+import { typeormSessions } from './session/session.repository.typeorm';
+import { typeormShop } from './shop/shop.repository.typeorm';
+import type { ShopWork, Store } from './shopWork';
+import { typeormStageEntries } from './stages/stageEntries.repository.typeorm';
+import { typeormCircuits, typeormSites, typeormUnits } from './units/units.repository.typeorm';
+
+export const typeormShopWork = (transaction: ShopTransaction): ShopWork => ({
+  shopId: transaction.shopId,
+  shop: typeormShop(transaction),
+  people: typeormPeople(transaction),
+  invites: typeormInvites(transaction),
+  sessions: typeormSessions(transaction),
+  sites: typeormSites(transaction),
+  units: typeormUnits(transaction),
+  circuits: typeormCircuits(transaction),
+  drawings: typeormDrawings(transaction),
+  jobs: typeormJobs(transaction),
+  jobEntries: typeormJobEntries(transaction),
+  stageEntries: typeormStageEntries(transaction),
+  joints: typeormJoints(transaction),
+  plans: typeormPlans(transaction),
+  records: typeormRecords(transaction),
+  photos: typeormPhotos(transaction),
+  search: typeormSearch(transaction),
+});
+
+export function typeormStore(db: DataSource): Store {
+  /** What row-level security lets through by a word that is known, where the shop is not. */
+  const knowing = <T>(setting: 'app.login' | 'app.invite', word: string, ask: (manager: ShopTransaction['manager']) => Promise<T>) =>
+    db.transaction(async (manager) => {
+      await manager.query(`select set_config($1, $2, true)`, [setting, word]);
+      return ask(manager);
+    });
+  return {
+    inShop: (shopId, work) => withShop(db, shopId, (transaction) => work(typeormShopWork(transaction))),
+    async signInBy(login) {
+      const person = await knowing('app.login', login, (manager) => manager.findOneBy(People, { login }));
+      return person && { shopId: person.shopId, personId: person.id, passwordHash: person.passwordHash, left: person.leftAt !== null };
+    },
+    loginIsTaken: (login) => knowing('app.login', login, (manager) => manager.existsBy(People, { login })),
+    inviteBy: (codeHash) => knowing('app.invite', codeHash, (manager) => manager.findOneBy(Invites, { codeHash })),
+    async ping() {
+      await db.query('select 1');
+    },
+  };
+}
