@@ -1,3 +1,3 @@
 import { lazily } from '@/features/workbench/lazily';
 
-export default lazily('BenchScreen');
+export default lazily('CalculatorsScreen');

@@ -17,7 +17,7 @@ type Query = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>;
 const isSession = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url) === ROUTES.me.path;
 
 /** A request whose session has ended waits for the sign-in that is laid over the screen, then is made again: nothing typed is lost. */
-const patient: Query = async (args, store, extra) => {
+const signedInQuery: Query = async (args, store, extra) => {
   const result = await raw(args, store, extra);
   if (result.error?.status !== 401 || isSession(args)) return result;
   store.dispatch(sessionEnded());
@@ -32,7 +32,7 @@ export type Tag = TagDescription<(typeof TAGS)[number]>;
 
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: patient,
+  baseQuery: signedInQuery,
   tagTypes: TAGS,
   endpoints: () => ({}),
 });

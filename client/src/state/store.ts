@@ -1,6 +1,6 @@
 import { configureStore, type Action, type ThunkAction } from '@reduxjs/toolkit';
 import { api } from '@/api/api';
-import { draftsReducer, keepDrafts } from '@/features/planner/drafts';
+import { draftsReducer, keepDrafts } from '@/features/draft/drafts';
 import { signedInPerson } from '@/features/session/api';
 import { Outbox } from '@/outbox/outbox';
 import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';

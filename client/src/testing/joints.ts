@@ -10,8 +10,8 @@ import {
   type PlanRequest,
   type RecordEntry,
 } from '@kesto/core';
-import { NEW_DRAFT, type Draft } from '@/features/planner/drafts';
-import { planDraft } from '@/features/planner/toRequest';
+import { NEW_DRAFT, type Draft } from '@/features/draft/drafts';
+import { planDraft } from '@/features/draft/toRequest';
 
 const q = (value: number, unit: string) => ({ value, unit });
 

@@ -3,7 +3,6 @@ import { TextInput } from 'react-native-paper';
 import { FieldError } from './FieldError';
 import { useTokens } from './theme';
 import { READINGS } from './tokens';
-import { Words } from './Words';
 
 /** Whether the text names its own unit: letters, a degree sign or an inch mark stand in it. */
 const NAMES_ITS_UNIT = /[a-zµ°"′″]/i;
@@ -39,12 +38,7 @@ export function UnitField({ label, value, onChange, unit, error, hint, testID }:
         style={{ backgroundColor: t.panel }}
         {...(unit && !NAMES_ITS_UNIT.test(value) ? { right: <TextInput.Affix text={unit} textStyle={{ color: t.ink2 }} /> } : {})}
       />
-      <FieldError text={error} />
-      {hint && !error ? (
-        <Words size={14} tone="ink2">
-          {hint}
-        </Words>
-      ) : null}
+      <FieldError text={error} hint={hint} />
     </View>
   );
 }
@@ -54,6 +48,7 @@ export function TextField({
   value,
   onChange,
   error,
+  hint,
   multiline = false,
   secure = false,
   onEnter,
@@ -75,7 +70,7 @@ export function TextField({
         testID={testID ?? ''}
         style={{ backgroundColor: t.panel, minHeight: multiline ? 84 : 56 }}
       />
-      <FieldError text={error} />
+      <FieldError text={error} hint={hint} />
     </View>
   );
 }

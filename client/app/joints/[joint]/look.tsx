@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { WithJoint } from '@/features/joint/WithJoint';
 import { lazily } from '@/features/workbench/lazily';
 
+const WithJoint = lazily('WithJoint');
 const LookScreen = lazily('LookScreen');
 
 export default function Page() {

@@ -1,14 +1,18 @@
 import type { JointSummary } from '@kesto/contract/api';
-import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink } from '@kesto/core';
+import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink, type CircuitPart, type Point } from '@kesto/core';
 import type { UnitPreferences } from '@kesto/core/unit';
 import type { CircuitSide } from '@kesto/core/vocabulary';
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg from 'react-native-svg';
+import { DragLayer } from '../handle/DragLayer';
+import { Fans } from './Fans';
 import { JointRings } from './JointRings';
 import { LetterScale } from './Lettering';
+import { partNear, tubeNear } from './nearest';
 import { placed, type Placed } from './place';
 import { PlacedSign } from './PlacedSign';
+import { Sign } from './Sign';
 import { Targets, type Chosen } from './Targets';
 import { Tube, type TubeFill } from './Tube';
 import { TubeMarks } from './TubeMarks';
@@ -37,6 +41,8 @@ interface CircuitDrawingProps {
   /** Drawn above everything else. */
   readonly overlay?: (laid: LaidCircuit) => ReactNode;
   readonly onChoose?: (chosen: Chosen) => void;
+  /** A part was dragged onto a tube. */
+  readonly onMove?: (part: string, link: number) => void;
 }
 
 const textOf = (link: CircuitLink | undefined, units: UnitPreferences) => (link ? tubeText(link, units) : '');
@@ -45,13 +51,14 @@ const isLink = (chosen: Chosen, index: number) => chosen !== null && 'link' in c
 
 /** A circuit in flow order: the compressor outdoors, liquid one way, gas the other. */
 export function CircuitDrawing(props: CircuitDrawingProps) {
-  const { graph, upright, maxHeight, joints = [], chosen = null, onChoose, units, fillOf, partFillOf, overlay } = props;
+  const { graph, upright, maxHeight, joints = [], chosen = null, onChoose, onMove, units, fillOf, partFillOf, overlay } = props;
   const layout = useMemo(() => layOut(graph), [graph]);
   const view = useMemo(() => placed(layout, upright), [layout, upright]);
   const fillFor = (link: CircuitLink | undefined, side: CircuitSide): TubeFill => (fillOf && link ? fillOf(link) : side);
   const [shownPx, setShownPx] = useState(view.width);
   const aspect = view.width / view.height;
-  return (
+  const onPaper = (at: Point): Point => ({ x: (at.x * view.width) / shownPx, y: (at.y * view.width) / shownPx });
+  const drawn = (
     <View
       style={{ width: '100%', aspectRatio: aspect, alignSelf: 'center', ...(maxHeight ? { maxWidth: maxHeight * aspect } : {}) }}
       onLayout={({ nativeEvent }) => setShownPx(nativeEvent.layout.width || view.width)}
@@ -70,6 +77,7 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
             const fill = partFillOf?.(laid.id) ?? laid.side;
             return part ? <PlacedSign key={laid.id} {...{ laid, part, view, fill }} chosen={isPart(chosen, laid.id)} /> : null;
           })}
+          <Fans layout={layout} view={view} />
           <JointRings joints={joints} graph={graph} layout={layout} view={view} />
           {overlay?.({ graph, layout, view })}
         </Svg>
@@ -77,4 +85,37 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
       {onChoose ? <Targets layout={layout} view={view} graph={graph} onChoose={onChoose} /> : null}
     </View>
   );
+  if (!onMove) return drawn;
+  return (
+    <View style={{ width: '100%', alignSelf: 'center', ...(maxHeight ? { maxWidth: maxHeight * aspect } : {}) }}>
+      <DragLayer
+        testID="circuit-drag"
+        pick={(at) => partNear(layout, view, onPaper(at))}
+        onDrop={(part, at) => {
+          const link = tubeNear(layout, view, onPaper(at));
+          if (link !== null) onMove(part, link);
+        }}
+        ghost={(id) => <Ghost part={graph.parts.find((part) => part.id === id)} />}
+      >
+        {drawn}
+      </DragLayer>
+    </View>
+  );
+}
+
+const GHOST = 64;
+
+/** The part that is dragged, under the pointer. */
+function Ghost({ part }: { part: CircuitPart | undefined }) {
+  return part ? (
+    <Svg
+      width={GHOST}
+      height={GHOST}
+      viewBox={`${-GHOST / 2} ${-GHOST / 2} ${GHOST} ${GHOST}`}
+      style={{ marginLeft: -GHOST / 2, marginTop: -GHOST / 2 }}
+      aria-hidden
+    >
+      <Sign part={part} flow="right" chosen />
+    </Svg>
+  ) : null;
 }

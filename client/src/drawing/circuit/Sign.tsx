@@ -100,7 +100,12 @@ function Shape({ part, pen, ink, inside }: { part: CircuitPart; pen: Pen; ink: s
         <G>
           <Path d="M-20 0 L-13 -10 H13 L20 0 L13 10 H-13 Z" {...pen} />
           <Path d="M-8 -9 V9 M0 -9 V9 M8 -9 V9" stroke={ink} strokeWidth={1.2} />
-          <Path d="M10 -18 h10 m-4 -4 l4 4 -4 4" {...pen} fill="none" strokeWidth={1.5} />
+          <Path
+            d={part.twoWay ? 'M-11 -18 h22 m-4 -4 l4 4 -4 4 M-7 -22 l-4 4 4 4' : 'M10 -18 h10 m-4 -4 l4 4 -4 4'}
+            {...pen}
+            fill="none"
+            strokeWidth={1.5}
+          />
         </G>
       );
     case 'sight-glass':

@@ -1,10 +1,9 @@
-import { useContext } from 'react';
+import { useContext, useId } from 'react';
 import { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Lettering, LetterScale } from './Lettering';
 import type { Placed } from './place';
 
-const HATCH = 'circuit-wall';
 /** So wide are the words at their usual size: a narrower band stands without them. */
 const WORDS_WIDTH = 76;
 
@@ -12,6 +11,8 @@ const WORDS_WIDTH = 76;
 export function Wall({ view }: { view: Placed }) {
   const t = useTokens();
   const scale = useContext(LetterScale);
+  // Of its own: a page that is hidden keeps its drawing, and a hatching of one name would be looked for there.
+  const hatch = `wall${useId().replace(/\W/g, '')}`;
   const band = view.wall;
   if (!band) return null;
   const { x, y, width, height } = band;
@@ -19,11 +20,11 @@ export function Wall({ view }: { view: Placed }) {
   return (
     <G>
       <Defs>
-        <Pattern id={HATCH} width={10} height={10} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <Pattern id={hatch} width={10} height={10} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <Line x1={0} y1={0} x2={0} y2={10} stroke={t.rule} strokeWidth={2} />
         </Pattern>
       </Defs>
-      <Rect {...band} fill={`url(#${HATCH})`} />
+      <Rect {...band} fill={`url(#${hatch})`} />
       <Path d={edges} stroke={t.rule} strokeWidth={2} />
       {view.upright ? (
         <>

@@ -151,3 +151,33 @@ describe('a circuit’s file', () => {
     expect(problem('not a file')).toMatch(/not JSON/);
   });
 });
+
+test('a part goes into the tube that is tapped next, and a branch joins there', async () => {
+  const { writes } = await show(DRAWN);
+  await tap('drier');
+  await press('Move it to another tube');
+  expect(screen.getByText('Tap the tube that drier goes into.')).toBeTruthy();
+  await tap(/^tube, solenoid valve to/);
+  await tap(/^tube, compressor to/);
+  await press('A branch from here');
+  await tap(/^tube, expansion valve to/);
+  await press('Put a part into it');
+  await tap('check valve');
+  await press('Keep the drawing');
+  const { links } = writes[0]?.body as (typeof TEMPLATE_CIRCUITS)['walk-in'];
+  expect(links.find((link) => link.from === 'solenoid')?.to).toBe('drier');
+  expect(links.find((link) => link.from === 'fitting' && link.to !== 'condenser')?.to).toBe('check-valve');
+});
+
+test('a coil shares a fan, a drier works both ways', async () => {
+  const { writes } = await show(DRAWN);
+  await tap('condenser coil');
+  await press('shares a fan');
+  await type('which fan', 'roof fan');
+  await tap('drier');
+  await press('both ways');
+  await press('Keep the drawing');
+  const { parts } = writes[0]?.body as (typeof TEMPLATE_CIRCUITS)['walk-in'];
+  expect(parts.find((part) => part.id === 'condenser')?.fan).toBe('roof fan');
+  expect(parts.find((part) => part.id === 'drier')?.twoWay).toBe(true);
+});

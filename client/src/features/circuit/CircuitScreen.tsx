@@ -1,6 +1,6 @@
 import type { Drawn, UnitView } from '@kesto/contract';
 import { CIRCUIT_FILE } from '@kesto/contract';
-import { readCircuit, type CircuitGraph } from '@kesto/core';
+import { movePart, readCircuit, type CircuitGraph } from '@kesto/core';
 import { calcErrorText } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
@@ -28,6 +28,7 @@ import { saveCircuit } from './saveCircuit';
 import { TemplatePicker } from './TemplatePicker';
 import { TubePanel } from './TubePanel';
 import { useCircuitDraft } from './useCircuitDraft';
+import { doneAt, waitingText, type Waiting } from './waiting';
 
 /** A circuit as a drawing that is edited by tapping. */
 export function CircuitScreen({ unitId, circuitId }: { unitId: string; circuitId: string }) {
@@ -61,6 +62,7 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   const mayMake = useMayMake();
   const draft = useCircuitDraft(circuitId, drawing?.circuit ?? null);
   const [chosen, setChosen] = useState<Chosen>(null);
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
   const [fileProblem, setFileProblem] = useState<string | null>(null);
   const { keep, busy, problem } = useWrite();
   const { graph } = draft;
@@ -69,6 +71,17 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   const draw: Draw = (next, then, move) => {
     draft.draw(next, move);
     setChosen(then);
+  };
+  /** What was begun is done at the tube that is tapped; a tap on anything else leaves it. */
+  function choose(next: Chosen) {
+    setWaiting(null);
+    const done = graph && waiting && next && 'link' in next ? doneAt(graph, waiting, next.link) : null;
+    if (done) draw(done.graph, done.then);
+    else setChosen(next);
+  }
+  const move = (part: string, link: number) => {
+    const moved = graph && movePart(graph, part, link);
+    if (moved && moved !== graph) draw(moved, { part });
   };
   async function store() {
     if (!graph || !(await keep(drawingWrite(circuitId, unit.id, uuid(), namesTrimmed(graph))))) return;
@@ -90,6 +103,7 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
         unitId={unit.id}
         circuitId={circuitId}
         touched={draft.touched}
+        waitFor={setWaiting}
       />
     ) : null;
   return (
@@ -111,7 +125,7 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
       round={draft.undo ? { label: 'undo', onPress: draft.undo } : undefined}
       aside={
         <View style={{ gap: 12 }}>
-          {panel}
+          {waiting ? null : panel}
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {draft.redo ? <FrameKey label="Redo" onPress={draft.redo} /> : null}
             {draft.touched && drawing ? <FrameKey label="Back to what was kept" onPress={draft.forget} /> : null}
@@ -135,13 +149,19 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
       ))}
       {graph ? (
         <>
+          {waiting ? (
+            <View role="status" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'center' }}>
+              <Words bold>{waitingText(graph, waiting)}</Words>
+              <FrameKey label="Leave it" onPress={() => setWaiting(null)} />
+            </View>
+          ) : null}
           <CircuitDrawing
             graph={graph}
             upright={!wide}
             maxHeight={wide ? 560 : 640}
             chosen={chosen}
             units={units}
-            {...(mayMake ? { onChoose: setChosen } : {})}
+            {...(mayMake ? { onChoose: choose, onMove: move } : {})}
           />
           <Legend />
         </>
@@ -159,19 +179,21 @@ interface PanelProps {
   readonly unitId: string;
   readonly circuitId: string;
   readonly touched: boolean;
+  readonly waitFor: (waiting: Waiting) => void;
 }
 
-function Panel({ graph, chosen, draw, unitId, circuitId, touched }: PanelProps) {
+function Panel({ graph, chosen, draw, unitId, circuitId, touched, waitFor }: PanelProps) {
   if (chosen && 'part' in chosen) {
     const part = graph.parts.find(({ id }) => id === chosen.part);
-    return part ? <PartPanel graph={graph} part={part} draw={draw} /> : null;
+    return part ? <PartPanel graph={graph} part={part} draw={draw} waitFor={waitFor} /> : null;
   }
   const link = chosen ? graph.links[chosen.link] : undefined;
-  if (!chosen || !link) return <Words tone="ink2">Tap a tube or a part: everything can be changed.</Words>;
+  if (!chosen || !link)
+    return <Words tone="ink2">Tap a tube or a part: everything can be changed. With a mouse, a part is dragged to another tube.</Words>;
   return (
     <>
       <PlanHere unitId={unitId} circuitId={circuitId} graph={graph} link={link} touched={touched} />
-      <TubePanel graph={graph} index={chosen.link} link={link} draw={draw} />
+      <TubePanel graph={graph} index={chosen.link} link={link} draw={draw} waitFor={waitFor} />
     </>
   );
 }

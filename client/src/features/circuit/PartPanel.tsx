@@ -1,12 +1,24 @@
 import { CIRCUIT_KIND_WORDS } from '@kesto/contract/wording';
-import { changePart, HUNG_KINDS, hangPart, INLINE_KINDS, removePart, replaceKind, type CircuitGraph, type CircuitPart } from '@kesto/core';
+import {
+  changePart,
+  HUNG_KINDS,
+  hangPart,
+  INLINE_KINDS,
+  MOVABLE,
+  removePart,
+  replaceKind,
+  type CircuitGraph,
+  type CircuitPart,
+} from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { partName } from '@/drawing/circuit/partName';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
+import { FanChoice } from './FanChoice';
 import { KindChoice } from './KindChoice';
+import type { Waiting } from './waiting';
 import type { Draw } from './draw';
 
 const VALVE_STATES = [
@@ -25,8 +37,16 @@ function inState({ closes: _closes, fault: _fault, ...part }: CircuitPart, state
   return state === 'closes' ? { ...part, closes: true } : { ...part, closes: false, fault: state };
 }
 
+interface PartPanelProps {
+  readonly graph: CircuitGraph;
+  readonly part: CircuitPart;
+  readonly draw: Draw;
+  /** Something is begun that the next tapped tube ends. */
+  readonly waitFor: (waiting: Waiting) => void;
+}
+
 /** What can be said of, and done with, the part that was tapped. */
-export function PartPanel({ graph, part, draw }: { graph: CircuitGraph; part: CircuitPart; draw: Draw }) {
+export function PartPanel({ graph, part, draw, waitFor }: PartPanelProps) {
   const [replacing, setReplacing] = useState(false);
   const change = (to: (p: CircuitPart) => CircuitPart) => draw(changePart(graph, part.id, to), { part: part.id });
   const isHung = HUNG_KINDS.includes(part.kind);
@@ -78,6 +98,18 @@ export function PartPanel({ graph, part, draw }: { graph: CircuitGraph; part: Ci
           onChange={(core) => change((p) => ({ ...p, core }))}
         />
       ) : null}
+      {part.kind === 'drier' ? (
+        <Choice
+          label="which way it works"
+          value={part.twoWay ? 'both' : 'one'}
+          options={[
+            { value: 'one', label: 'one way' },
+            { value: 'both', label: 'both ways' },
+          ]}
+          onChange={(way) => change(({ twoWay: _before, ...rest }) => (way === 'both' ? { ...rest, twoWay: true } : rest))}
+        />
+      ) : null}
+      {part.kind === 'condenser' || part.kind === 'evaporator' ? <FanChoice graph={graph} part={part} draw={draw} /> : null}
       {replacing ? (
         <KindChoice
           title="Replace it by"
@@ -104,6 +136,7 @@ export function PartPanel({ graph, part, draw }: { graph: CircuitGraph; part: Ci
           ))}
         </View>
       )}
+      {MOVABLE(part.kind) ? <FrameKey label="Move it to another tube" onPress={() => waitFor({ move: part.id })} /> : null}
       <FrameKey label="Take it out" onPress={() => draw(removePart(graph, part.id), null)} />
     </View>
   );

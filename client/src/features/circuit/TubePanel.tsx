@@ -1,4 +1,13 @@
-import { addSecondCoil, changeLink, INLINE_KINDS, insertPart, type CircuitGraph, type CircuitLink, type Quantity } from '@kesto/core';
+import {
+  addSecondCoil,
+  changeLink,
+  INLINE_KINDS,
+  insertPart,
+  turnBranch,
+  type CircuitGraph,
+  type CircuitLink,
+  type Quantity,
+} from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { partName } from '@/drawing/circuit/partName';
@@ -10,6 +19,7 @@ import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { KindChoice } from './KindChoice';
 import type { Draw } from './draw';
+import type { Waiting } from './waiting';
 
 type Tube = NonNullable<CircuitLink['tube']>;
 
@@ -19,8 +29,17 @@ function resized(before: Tube | undefined, od: Quantity, length: Quantity | unde
   return { od, ...(same && before.wall ? { wall: before.wall } : {}), ...(length ? { length } : {}) };
 }
 
+interface TubePanelProps {
+  readonly graph: CircuitGraph;
+  readonly index: number;
+  readonly link: CircuitLink;
+  readonly draw: Draw;
+  /** Something is begun that the next tapped tube ends. */
+  readonly waitFor: (waiting: Waiting) => void;
+}
+
 /** What can be said of, and done with, the tube that was tapped. */
-export function TubePanel({ graph, index, link, draw }: { graph: CircuitGraph; index: number; link: CircuitLink; draw: Draw }) {
+export function TubePanel({ graph, index, link, draw, waitFor }: TubePanelProps) {
   const units = useUnits();
   const [inserting, setInserting] = useState(false);
   const [od, setOd] = useState(link.tube ? outsideText(link.tube, units) : '');
@@ -37,6 +56,7 @@ export function TubePanel({ graph, index, link, draw }: { graph: CircuitGraph; i
     change(({ tube, ...rest }) => (size ? { ...rest, tube: resized(tube, size, run) } : rest));
   };
   const branched = addSecondCoil(graph, index);
+  const turned = turnBranch(graph, index);
   return (
     <View style={{ gap: 12 }}>
       <Heading size={20}>Tube</Heading>
@@ -77,6 +97,8 @@ export function TubePanel({ graph, index, link, draw }: { graph: CircuitGraph; i
       ) : (
         <FrameKey label="Put a part into it" onPress={() => setInserting(true)} />
       )}
+      <FrameKey label="A branch from here" onPress={() => waitFor({ branchFrom: index })} />
+      {turned ? <FrameKey label="It flows the other way" onPress={() => draw(turned, { link: index })} /> : null}
       {branched ? (
         <FrameKey
           label="A second coil beside the one it feeds"

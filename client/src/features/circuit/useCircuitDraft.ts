@@ -1,5 +1,6 @@
 import type { CircuitGraph } from '@kesto/core';
 import { useState } from 'react';
+import { begun, redone, stepped, undone, type History } from '@/history/history';
 
 /** Goes up when a kept draft no longer reads as today's. */
 const VERSION = 1;
@@ -26,35 +27,22 @@ function keepDraft(circuitId: string, graph: CircuitGraph | null): void {
   }
 }
 
-interface History {
-  readonly past: readonly CircuitGraph[];
-  readonly present: CircuitGraph | null;
-  readonly future: readonly CircuitGraph[];
-  /** What the last step belonged to. */
-  readonly move: string | null;
-}
-
 /** A circuit while it is drawn: every step can be undone, and it outlives a reload until it is kept. */
 export function useCircuitDraft(circuitId: string, stored: CircuitGraph | null) {
-  const [history, setHistory] = useState<History>(() => ({ past: [], present: keptDraft(circuitId), future: [], move: null }));
-  const now = history.present ?? stored;
-  const set = (next: History) => {
-    setHistory(next);
+  const [draft, setDraft] = useState<History<CircuitGraph | null>>(() => begun(keptDraft(circuitId)));
+  const now = draft.present ?? stored;
+  const set = (next: History<CircuitGraph | null>) => {
+    setDraft(next);
     keepDraft(circuitId, next.present);
   };
-  const before = history.past.at(-1);
-  const after = history.future[0];
+  const go = (next: History<CircuitGraph | null> | null) => (next ? () => set(next) : null);
   return {
     graph: now,
-    touched: history.present !== null,
-    draw: (graph: CircuitGraph, move: string | null = null) => {
-      const goesOn = move !== null && move === history.move;
-      set({ past: now && !goesOn ? [...history.past, now] : history.past, present: graph, future: [], move });
-    },
-    undo:
-      before && now ? () => set({ past: history.past.slice(0, -1), present: before, future: [now, ...history.future], move: null }) : null,
-    redo: after && now ? () => set({ past: [...history.past, now], present: after, future: history.future.slice(1), move: null }) : null,
+    touched: draft.present !== null,
+    draw: (graph: CircuitGraph, move: string | null = null) => set(stepped(draft, graph, move)),
+    undo: now ? go(undone(draft)) : null,
+    redo: go(redone(draft)),
     /** Kept elsewhere, or not wanted: what stands is what was stored. */
-    forget: () => set({ past: [], present: null, future: [], move: null }),
+    forget: () => set(begun(null)),
   };
 }

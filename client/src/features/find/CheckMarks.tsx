@@ -8,7 +8,7 @@ import { CheckSign } from './CheckMark';
 import type { Check } from './checks';
 
 interface CheckMarksProps {
-  readonly checks: readonly Check[];
+  readonly checks: readonly Omit<Check, 'last'>[];
   readonly graph: CircuitGraph;
   readonly layout: CircuitLayout;
   readonly view: Placed;
@@ -34,6 +34,8 @@ function spotOf(place: string, { graph, layout, view }: Omit<CheckMarksProps, 'c
     const at = view.at(part);
     if (part.kind === 'port') return { at, aside: view.upright ? { x: 0, y: -1.1 } : { x: 1.1, y: 0 } };
     if (COILS.includes(part.kind)) return { at, aside: view.upright ? { x: 0.9, y: -0.9 } : { x: -towards(at.x, midX) * 0.7, y: -1 } };
+    // Above and below what stands are the tags of its joints.
+    if (view.upright) return { at, aside: { x: towards(at.x, midX) * 1.4, y: 0 } };
     return { at, aside: { x: towards(at.x, midX) * 0.6, y: towards(at.y, midY) } };
   }
   const index = graph.links.findIndex((link) => tubePlace(link) === place);

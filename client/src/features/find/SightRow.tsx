@@ -2,7 +2,7 @@ import { HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
 import { factsOf, type SectionSight } from '@kesto/core';
 import { formatNumber } from '@kesto/core/unit';
 import { scaleLog } from 'd3-scale';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
@@ -93,6 +93,7 @@ interface BarProps {
 function Bar({ seen, lookedFor, isTight, isLeak }: BarProps) {
   const t = useTokens();
   const [width, setWidth] = useState(300);
+  const hatch = `blind${useId().replace(/\W/g, '')}`;
   const x = scaleLog(AXIS, [0, width]).clamp(true);
   const edge = seen === null ? width : x(seen);
   const sees = isLeak ? t.red : t.teal;
@@ -100,11 +101,11 @@ function Bar({ seen, lookedFor, isTight, isLeak }: BarProps) {
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || 300)} style={{ height: HEIGHT }}>
       <Svg width={width} height={HEIGHT} aria-hidden>
         <Defs>
-          <Pattern id="blind" width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <Pattern id={hatch} width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <Line x1={0} y1={0} x2={0} y2={9} stroke={t.rule} strokeWidth={2} />
           </Pattern>
         </Defs>
-        <Rect x={0.75} y={3} width={Math.max(0, edge - 0.75)} height={HEIGHT - 6} fill="url(#blind)" stroke={t.rule} strokeWidth={1} />
+        <Rect x={0.75} y={3} width={Math.max(0, edge - 0.75)} height={HEIGHT - 6} fill={`url(#${hatch})`} stroke={t.rule} strokeWidth={1} />
         <Rect
           x={edge}
           y={3}

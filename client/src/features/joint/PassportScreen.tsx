@@ -5,7 +5,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Image, View } from 'react-native';
 import { addressOf } from '@/api/call';
-import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
+import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { useIsLead } from '@/features/session/useIsLead';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useMe } from '@/features/session/useMe';
@@ -82,7 +82,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
         </View>
       }
     >
-      {passport.plan ? <PlannerDrawing plan={passport.plan} units={passport.units} detail="sizes" /> : null}
+      {passport.plan ? <PlanDrawing plan={passport.plan} units={passport.units} detail="sizes" /> : null}
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center', borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
         {joint.state === 'accepted' || joint.state === 'passed' ? (
           <Tick />

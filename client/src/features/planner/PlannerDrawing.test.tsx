@@ -3,9 +3,9 @@ import { act, fireEvent, screen } from '@testing-library/react-native';
 import { useState } from 'react';
 import { around, BRASS_STUB, draftOf } from '@/testing/joints';
 import { settle, showScreen } from '@/testing/screen';
-import type { Draft } from './drafts';
+import type { Draft } from '@/features/draft/drafts';
 import { PlannerDrawing } from './PlannerDrawing';
-import { planDraft } from './toRequest';
+import { planDraft } from '@/features/draft/toRequest';
 import type { Planner } from './usePlanner';
 
 const valve = { kind: 'valve', distance: '52 mm', along: 'female', protection: 'putty' } as const;

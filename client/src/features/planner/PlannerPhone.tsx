@@ -4,17 +4,17 @@ import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
-import { LadderAnswers, LadderReader } from './drawing/LadderReader';
+import { LadderAnswers, LadderReader } from './heat/LadderReader';
 import { CardReadings, Headline } from './PlanCard';
 import { DrawnAnew } from './DrawnAnew';
 import { PlanAnew } from './PlanAnew';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
-import { PrintPlan, SaveStart, StartPicker } from './StartPicker';
+import { PrintPlan, SaveStart, StartPicker } from './parts/StartPicker';
 import { UndoKeys } from './UndoKeys';
 import { Editor, NEXT, Problems, STEP_WORDS } from './steps';
 import type { PlannerView } from './usePlannerScreen';
-import { Working } from './Working';
+import { Working } from './workings/Working';
 
 const LADDER = { width: 358, height: 420 } as const;
 

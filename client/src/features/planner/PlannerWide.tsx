@@ -5,17 +5,17 @@ import type { KeyBinding } from '@/ui/keyBindings';
 import { Choice } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
-import { LadderAnswers, LadderReader } from './drawing/LadderReader';
+import { LadderAnswers, LadderReader } from './heat/LadderReader';
 import { Headline, ReadingCells } from './PlanCard';
 import { DrawnAnew } from './DrawnAnew';
 import { PlanAnew } from './PlanAnew';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
-import { PrintPlan, SaveStart, StartPicker } from './StartPicker';
+import { PrintPlan, SaveStart, StartPicker } from './parts/StartPicker';
 import { Editor, Problems, subtitleOf, type Step } from './steps';
 import { UndoKeys } from './UndoKeys';
 import type { PlannerView } from './usePlannerScreen';
-import { Working } from './Working';
+import { Working } from './workings/Working';
 
 const LADDER = { width: 176, height: 400 } as const;
 const PARTS: readonly { readonly value: Step; readonly label: string }[] = [

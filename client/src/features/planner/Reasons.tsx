@@ -5,10 +5,10 @@ import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
-import { AtTheTorch } from './AtTheTorch';
-import { Flags, MakeSafe, Notes } from './Cautions';
-import { FillerCompare } from './FillerCompare';
-import { FillerList } from './FillerList';
+import { AtTheTorch } from '@/features/plan/AtTheTorch';
+import { Flags, MakeSafe, Notes } from '@/features/plan/Cautions';
+import { FillerCompare } from './fillers/FillerCompare';
+import { FillerList } from './fillers/FillerList';
 import type { PlannerView } from './usePlannerScreen';
 
 /** Verdict, fillers with reasons, what to heed, what to inspect. */

@@ -3,10 +3,10 @@ import { METRIC_PREFERENCES } from '@kesto/core';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { around, BRASS_STUB, draftOf, jointView, planOf } from '@/testing/joints';
 import { press, settle, showScreen, type } from '@/testing/screen';
-import { comparable, compareRows } from './compareRows';
+import { comparable, compareRows } from './fillers/compareRows';
 import { PlannerScreen } from './PlannerScreen';
-import { SaveStart, StartPicker } from './StartPicker';
-import { ownStarts, STARTS } from './starts';
+import { SaveStart, StartPicker } from './parts/StartPicker';
+import { ownStarts, STARTS } from './parts/starts';
 
 const brass = draftOf({ female: BRASS_STUB });
 const joint = jointView(brass);

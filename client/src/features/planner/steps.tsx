@@ -1,8 +1,9 @@
 import type { JointView } from '@kesto/contract';
+import type { Form } from '@kesto/core';
 import { Failed } from '@/ui/states';
-import { AroundEditor } from './AroundEditor';
-import { METAL_WORDS } from './drawing/hatch';
-import { FemaleEditor, MaleEditor } from './PartEditor';
+import { AroundEditor } from './parts/AroundEditor';
+import { METAL_WORDS } from '@/drawing/joint/hatch';
+import { FemaleEditor, MaleEditor } from './parts/PartEditor';
 import type { Planner } from './usePlanner';
 
 export type Step = 'male' | 'female' | 'around' | 'card';
@@ -33,7 +34,19 @@ export function Problems({ planner }: { planner: Planner }) {
   return <Failed message={rows.map(([field, text]) => `${field.replace('joint.', '').replaceAll('.', ' ')} ${text}`).join('. ')} />;
 }
 
+/** What takes the tube, in the word that fits into a header. */
+const FORM_WORDS: Readonly<Record<Form, string>> = {
+  tube: 'tube',
+  'fitting-cup': 'cup',
+  'swaged-socket': 'socket',
+  capillary: 'capillary',
+  'component-stub': 'stub',
+  'crimped-stub': 'crimped stub',
+  saddle: 'branch',
+  reducer: 'reducer',
+};
+
 export function subtitleOf(joint: JointView, planner: Planner): string {
   const { male, female } = planner.draft;
-  return `${METAL_WORDS[male.metal]} ${male.od} into ${METAL_WORDS[female.metal]} ${female.form.replaceAll('-', ' ')}, ${joint.circuit.refrigerant}`;
+  return `${METAL_WORDS[male.metal]} ${male.od} into ${METAL_WORDS[female.metal]} ${FORM_WORDS[female.form]}, ${joint.circuit.refrigerant}`;
 }

@@ -6,10 +6,10 @@ import { useVanStock } from '@/features/van/api';
 import { useSchools } from '@/features/shop/useSchools';
 import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
-import { draftFromPlan } from './draftFromPlan';
-import { draftOnCircuit, withDrawing } from './draftOnCircuit';
-import { draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from './drafts';
-import { planDraft, type Planned } from './toRequest';
+import { draftFromPlan } from '@/features/draft/draftFromPlan';
+import { draftOnCircuit, withDrawing } from '@/features/draft/draftOnCircuit';
+import { draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from '@/features/draft/drafts';
+import { planDraft, type Planned } from '@/features/draft/toRequest';
 import { usePlaceOnCircuit } from './usePlaceOnCircuit';
 
 export interface Planner extends Planned {

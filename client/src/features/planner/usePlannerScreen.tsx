@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { jointCells } from '@/features/joint/cells';
 import { useUnits } from '@/state/units';
 import type { WorkingName } from '@kesto/contract/wording';
-import type { Start } from './starts';
+import type { Start } from './parts/starts';
 import { STEPS, type Step } from './steps';
 import type { Planner } from './usePlanner';
 import { useStorePlan } from './useStorePlan';

@@ -5,7 +5,7 @@ import { useDispatch } from 'react-redux';
 import { v7 as uuid } from 'uuid';
 import { planWrite } from '@/features/joint/writes';
 import { useWrite } from '@/outbox';
-import { draftStored } from './drafts';
+import { draftStored } from '@/features/draft/drafts';
 import type { Planner } from './usePlanner';
 
 /** Keeps the plan on the device under an id made here; the server works it out again when it arrives. */

@@ -4,9 +4,9 @@ import type { FillerVerdict, Stage } from '@kesto/core';
 import { View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
 import { jointCells } from '@/features/joint/cells';
-import { AtTheTorch } from '@/features/planner/AtTheTorch';
-import { Flags, MakeSafe, Notes } from '@/features/planner/Cautions';
-import { PlannerDrawing } from '@/features/planner/PlannerDrawing';
+import { AtTheTorch } from '@/features/plan/AtTheTorch';
+import { Flags, MakeSafe, Notes } from '@/features/plan/Cautions';
+import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { TorchLocked } from '@/features/safe/TorchLocked';
 import { useTorchLock } from '@/features/safe/useTorchLock';
 import { useUnits } from '@/state/units';
@@ -69,7 +69,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       <TorchLocked jobId={joint.job.id} lock={lock} />
       {plan ? (
         <>
-          <PlannerDrawing plan={plan} units={units} detail="sizes" flagged />
+          <PlanDrawing plan={plan} units={units} detail="sizes" flagged />
           <Flags plan={plan} units={units} stages={AT_THE_JOINT} />
           <MakeSafe plan={plan} units={units} open />
           <AtTheTorch plan={plan} units={units} />

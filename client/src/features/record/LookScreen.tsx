@@ -2,7 +2,8 @@ import type { JointView } from '@kesto/contract/api';
 import { LOOK_FINDINGS, LOOK_RESULTS, type LookFinding, type LookResult } from '@kesto/core';
 import { FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { jointCells } from '@/features/joint/cells';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Buttons';
@@ -69,7 +70,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
         {NAMES.map((name) => {
           const on = findings.includes(name);
           return (
-            <Pressable
+            <TouchableRipple
               key={name}
               role="checkbox"
               aria-checked={on}
@@ -85,14 +86,16 @@ export function LookScreen({ joint }: { joint: JointView }) {
                 padding: 5,
               }}
             >
-              <FindingDrawing finding={name} />
-              <Words size={14} bold={on}>
-                {FINDING_WORDS[name]}
-              </Words>
-              <Words size={14} tone={LOOK_FINDINGS[name] === 'cut-out' ? 'red' : 'amber'}>
-                {LOOK_RESULT_WORDS[LOOK_FINDINGS[name]]}
-              </Words>
-            </Pressable>
+              <View>
+                <FindingDrawing finding={name} />
+                <Words size={14} bold={on}>
+                  {FINDING_WORDS[name]}
+                </Words>
+                <Words size={14} tone={LOOK_FINDINGS[name] === 'cut-out' ? 'red' : 'amber'}>
+                  {LOOK_RESULT_WORDS[LOOK_FINDINGS[name]]}
+                </Words>
+              </View>
+            </TouchableRipple>
           );
         })}
       </View>

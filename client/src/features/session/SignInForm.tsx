@@ -1,4 +1,5 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { Pill } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
@@ -16,25 +17,28 @@ export function SignInForm() {
             Demo: made-up people at a made-up station. Pick one.
           </Words>
           {form.people.map((person) => (
-            <Pressable
+            <TouchableRipple
               key={person.id}
               role="button"
               disabled={form.busy}
               onPress={() => void form.signIn({ login: person.login, password: person.password })}
-              style={{
-                minHeight: 56,
-                flexDirection: 'row',
-                justifyContent: 'space-between',
-                alignItems: 'center',
-                borderBottomWidth: 1,
-                borderColor: t.rule,
-              }}
             >
-              <Words bold>{person.name}</Words>
-              <Words size={15} tone="ink2">
-                {person.role}
-              </Words>
-            </Pressable>
+              <View
+                style={{
+                  minHeight: 56,
+                  flexDirection: 'row',
+                  justifyContent: 'space-between',
+                  alignItems: 'center',
+                  borderBottomWidth: 1,
+                  borderColor: t.rule,
+                }}
+              >
+                <Words bold>{person.name}</Words>
+                <Words size={15} tone="ink2">
+                  {person.role}
+                </Words>
+              </View>
+            </TouchableRipple>
           ))}
         </View>
       ) : null}

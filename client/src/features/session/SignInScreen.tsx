@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { JointDrawing } from '@/features/planner/drawing/JointDrawing';
-import { COVER_JOINT } from '@/features/planner/drawing/cover';
+import { JointDrawing } from '@/drawing/joint/JointDrawing';
+import { COVER_JOINT } from '@/drawing/joint/cover';
 import { isOpenToListeners, OPEN_TO_LISTENERS } from '@/ui/connection';
 import { FrameKey } from '@/ui/Buttons';
 import { useIsWide, useTokens } from '@/ui/theme';

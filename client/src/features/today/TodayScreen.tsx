@@ -6,7 +6,8 @@ import { nextText, STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
 import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { Fetched } from '@/api/Fetched';
 import { useMe } from '@/features/session/useMe';
 import { SentBackMark, Tick } from '@/ui/marks';
@@ -25,13 +26,8 @@ import { EmptyGround, Skyline } from './Skyline';
 function Row({ label, mark, href, children }: { label: string; mark?: ReactNode; href?: Href; children: ReactNode }) {
   const t = useTokens();
   const router = useRouter();
-  return (
-    <Pressable
-      role={href ? 'link' : undefined}
-      disabled={!href}
-      onPress={() => href && router.push(href)}
-      style={{ flexDirection: 'row', gap: 12, paddingVertical: 12, borderTopWidth: 1, borderColor: t.rule, minHeight: 64 }}
-    >
+  const row = (
+    <View style={{ flexDirection: 'row', gap: 12, paddingVertical: 12, borderTopWidth: 1, borderColor: t.rule, minHeight: 64 }}>
       <View style={{ width: 76, gap: 6 }}>
         <Words size={15} bold>
           {label}
@@ -39,7 +35,14 @@ function Row({ label, mark, href, children }: { label: string; mark?: ReactNode;
         {mark}
       </View>
       <View style={{ flex: 1, gap: 2 }}>{children}</View>
-    </Pressable>
+    </View>
+  );
+  return href ? (
+    <TouchableRipple role="link" onPress={() => router.push(href)}>
+      {row}
+    </TouchableRipple>
+  ) : (
+    row
   );
 }
 

@@ -1,6 +1,6 @@
 import type { Href } from 'expo-router';
 import { usePeople } from '@/features/people/api';
-import { useSites, useUnitList } from '@/features/units/api';
+import { useCounted } from '@/features/units/fetched';
 import { useVanStock } from '@/features/van/api';
 
 export interface FirstStep {
@@ -14,9 +14,8 @@ export interface FirstStep {
 export function useFirstSteps(): readonly FirstStep[] | null {
   const { data: people } = usePeople();
   const { data: van } = useVanStock();
-  const { data: sites } = useSites();
-  const { data: units } = useUnitList();
-  if (!people || !van || !sites || !units) return null;
+  const counted = useCounted();
+  if (!people || !van || !counted) return null;
   return [
     {
       title: 'People',
@@ -30,8 +29,13 @@ export function useFirstSteps(): readonly FirstStep[] | null {
       href: '/van',
       done: van.fillers.some((filler) => filler.count > 0),
     },
-    { title: 'A site', says: 'where the first machine stands, and how high', href: '/units/new', done: sites.length > 0 },
-    { title: 'A machine', says: 'read from its plate: refrigerant and the pressures it bears', href: '/units/new', done: units.length > 0 },
+    { title: 'A site', says: 'where the first machine stands, and how high', href: '/units/new', done: counted.sites > 0 },
+    {
+      title: 'A machine',
+      says: 'read from its plate: refrigerant and the pressures it bears',
+      href: '/units/new',
+      done: counted.units > 0,
+    },
     { title: 'A job', says: 'in a few words; its joints come next', href: '/jobs/new', done: false },
   ];
 }

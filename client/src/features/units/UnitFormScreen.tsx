@@ -12,6 +12,7 @@ import { Heading, Words } from '@/ui/Words';
 import { useSites, useUnit } from './api';
 import { KindPicker } from './KindPicker';
 import { PlateFields } from './PlateFields';
+import { PlatePhotos } from './PlatePhotos';
 import { newCircuit, NEW_SITE, type UnitForm } from './unitForm';
 import { useUnitForm } from './useUnitForm';
 
@@ -112,6 +113,7 @@ function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; 
         <FormFigure<UnitForm> control={control} name="warrantyUntil" label="warranty until" hint="as 2026-05-10" />
         <FormFigure<UnitForm> control={control} name="registeredOn" label="registered" hint="where the place asks for it" />
       </View>
+      <PlatePhotos photos={watch('platePhotos')} onChange={(photos) => form.setValue('platePhotos', photos)} />
       {sites.length > 0 ? <FormChoice<UnitForm> control={control} name="siteId" label="site" options={options} /> : null}
       {watch('siteId') === NEW_SITE ? (
         <>

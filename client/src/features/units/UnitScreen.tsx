@@ -15,8 +15,11 @@ import { StageRow } from '@/ui/StagePath';
 import { Empty } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { useUnit } from './api';
-import { UnitCircuit } from './UnitCircuit';
+import { useUnit, useUnitHistoryQuery } from './api';
+import { CircuitHistory } from './CircuitHistory';
+import { PlatePhoto } from './PlatePhoto';
+import { UnitDrawing } from './UnitDrawing';
+import { WithDrawings } from './WithDrawings';
 
 /** One machine: its plate, circuit by circuit, and what is being done to it. */
 export function UnitScreen({ id }: { id: string }) {
@@ -33,6 +36,9 @@ function Ready({ unit }: { unit: UnitView }) {
   const { data: today } = useTodayQuery();
   const mayMake = useMayMake();
   const jobs = (today?.jobs ?? []).filter((job) => job.unit.id === unit.id);
+  const { data: history } = useUnitHistoryQuery(unit.id);
+  const several = unit.circuits.length > 1;
+  const past = (history?.jobs ?? []).filter((job) => job.done);
   const openJob = () => router.push(`/jobs/new?unit=${unit.id}`);
   return (
     <Sheet
@@ -49,17 +55,27 @@ function Ready({ unit }: { unit: UnitView }) {
           {jobs.map((job) => (
             <JobRow key={job.id} job={job} />
           ))}
+          {history
+            ? unit.circuits.map((circuit) => <CircuitHistory key={circuit.id} circuit={circuit} named={several} history={history} />)
+            : null}
+          {past.length > 0 ? <Heading size={17}>Earlier jobs</Heading> : null}
+          {past.map(({ id, number, title }) => (
+            <FrameKey key={id} label={`job ${number}, ${title}`} onPress={() => router.push(`/jobs/${id}`)} />
+          ))}
           {mayMake ? <FrameKey label="Put the plate right" onPress={() => router.push(`/units/${unit.id}/plate`)} /> : null}
         </View>
       }
     >
+      <WithDrawings circuits={unit.circuits}>{(graphs) => <UnitDrawing unit={unit} graphs={graphs} history={history} />}</WithDrawings>
       {unit.circuits.map((circuit) => (
-        <View key={circuit.id} style={{ gap: 12 }}>
-          <UnitCircuit unit={unit} circuit={circuit} />
-          <Plate circuit={circuit} named={unit.circuits.length > 1} />
-        </View>
+        <Plate key={circuit.id} circuit={circuit} named={several} />
       ))}
       <Nameplate unit={unit} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        {(unit.platePhotos ?? []).map((sha256, i) => (
+          <PlatePhoto key={sha256} sha256={sha256} number={i + 1} />
+        ))}
+      </View>
       <Words size={14} tone="ink2">
         {unit.site.name} lies {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
       </Words>

@@ -1,20 +1,10 @@
-import type { Answer } from '@kesto/contract';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
-import { api } from '@/api/api';
-import { call } from '@/api/call';
 import { useUnrefused } from '@/outbox';
+import { useSitesQuery, useUnitQuery, useUnitsQuery } from './fetched';
 import { sitesWith, unitsWith } from './pendingUnits';
 
-const unitsApi = api.injectEndpoints({
-  endpoints: (build) => ({
-    sites: build.query<Answer<'sites'>, void>({ query: () => call('sites', {}), providesTags: ['Unit'] }),
-    units: build.query<Answer<'units'>, void>({ query: () => call('units', {}), providesTags: ['Unit'] }),
-    unit: build.query<Answer<'getUnit'>, string>({ query: (unit) => call('getUnit', { unit }), providesTags: ['Unit'] }),
-  }),
-});
-
-const { useSitesQuery, useUnitsQuery, useUnitQuery } = unitsApi;
+export { useUnitHistoryQuery } from './fetched';
 
 /** The sites, with those that are still on their way to the server. */
 export function useSites() {

@@ -49,6 +49,8 @@ export interface UnitForm {
   readonly installedOn: string;
   readonly warrantyUntil: string;
   readonly registeredOn: string;
+  /** Hashes of photos of the plate. */
+  readonly platePhotos: readonly string[];
   readonly circuits: readonly CircuitForm[];
 }
 
@@ -79,6 +81,7 @@ export const newUnitForm = (siteId: string): UnitForm => ({
   siteName: '',
   altitude: '',
   ...{ model: '', serial: '', installedOn: '', warrantyUntil: '', registeredOn: '' },
+  platePhotos: [],
   circuits: [newCircuit('main')],
 });
 
@@ -96,6 +99,7 @@ export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
     installedOn: unit.installedOn ?? '',
     warrantyUntil: unit.warrantyUntil ?? '',
     registeredOn: unit.registeredOn ?? '',
+    platePhotos: unit.platePhotos ?? [],
     circuits: unit.circuits.map((circuit) => ({
       ...newCircuit(circuit.name),
       id: circuit.id,
@@ -177,6 +181,7 @@ export function readUnit(form: UnitForm, units: UnitPreferences): { readonly rea
     name: form.name.trim(),
     kind: form.kind,
     ...detailsFrom(form),
+    ...(form.platePhotos.length > 0 ? { platePhotos: form.platePhotos } : {}),
     circuits,
   } as PutUnitRequest; // cast: checked below
   if (form.tag.trim() === '') problems['tag'] = NEEDED;

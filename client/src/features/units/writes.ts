@@ -13,6 +13,6 @@ export const unitWrite = (id: string, body: Body<'putUnit'>): Write<'putUnit'> =
   route: 'putUnit',
   params: { unit: id },
   body,
-  things: [thing.unit(id), thing.site(body.siteId)],
+  things: [thing.unit(id), thing.site(body.siteId), ...(body.platePhotos ?? []).map(thing.photo)],
   changes: ['Unit', 'Today', 'Job', 'Joint'],
 });

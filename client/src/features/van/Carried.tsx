@@ -1,5 +1,3 @@
-import { isValid } from 'date-fns/isValid';
-import { parseISO } from 'date-fns/parseISO';
 import { View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
@@ -22,10 +20,3 @@ export function Carried({ name, says, late, onTakeOff }: { name: string; says: s
     </View>
   );
 }
-
-const DAY = /^\d{4}-\d\d-\d\d$/;
-
-/** A day as it is typed; null where it is none. */
-export const dayFrom = (text: string): string | null => (DAY.test(text.trim()) && isValid(parseISO(text.trim())) ? text.trim() : null);
-
-export const isPast = (day: string | undefined): boolean => day !== undefined && parseISO(day) < new Date();

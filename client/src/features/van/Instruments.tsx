@@ -8,8 +8,8 @@ import { FigureFields } from '@/ui/form/FigureFields';
 import { asDifference } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { TextField } from '@/ui/UnitField';
-import { Heading, Words } from '@/ui/Words';
-import { Carried, dayFrom, isPast } from './Carried';
+import { CarriedList } from './CarriedList';
+import { DayField, isPast, useDay } from './DayField';
 import type { useVan } from './useVan';
 
 const KIND_WORDS: Readonly<Record<InstrumentKind, string>> = {
@@ -32,37 +32,26 @@ function saysOf({ kind, resolution, offK, calibratedUntil }: Instrument): string
 
 /** What is read with: the holds count with its steps. */
 export function Instruments({ van, mayCount }: { van: ReturnType<typeof useVan>; mayCount: boolean }) {
-  const [adding, setAdding] = useState(false);
   const { instruments } = van.draft;
-  const takeOff = (id: string) => van.change({ instruments: instruments.filter((instrument) => instrument.id !== id) });
   return (
-    <View style={{ gap: 6 }}>
-      <Heading size={20}>Instruments</Heading>
-      {instruments.length === 0 ? (
-        <Words size={15} tone="ink2">
-          None yet. A gauge’s step and a thermometer’s error say how small a leak a hold can see.
-        </Words>
-      ) : null}
-      {instruments.map((instrument) => (
-        <Carried
-          key={instrument.id}
-          name={instrument.name}
-          says={saysOf(instrument)}
-          late={isPast(instrument.calibratedUntil)}
-          onTakeOff={mayCount ? () => takeOff(instrument.id) : null}
-        />
-      ))}
-      {!mayCount ? null : adding ? (
+    <CarriedList
+      title="Instruments"
+      none="None yet. A gauge’s step and a thermometer’s error say how small a leak a hold can see."
+      things={instruments}
+      nameOf={({ name }) => name}
+      saysOf={saysOf}
+      isLate={({ calibratedUntil }) => isPast(calibratedUntil)}
+      onTakeOff={mayCount ? ({ id }) => van.change({ instruments: instruments.filter((other) => other.id !== id) }) : null}
+      another="Another instrument"
+      form={(done) => (
         <AddInstrument
           onAdd={(instrument) => {
             van.change({ instruments: [...instruments, instrument] });
-            setAdding(false);
+            done();
           }}
         />
-      ) : (
-        <FrameKey label="Another instrument" onPress={() => setAdding(true)} />
       )}
-    </View>
+    />
   );
 }
 
@@ -74,9 +63,8 @@ const FIGURES = {
 function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
   const [kind, setKind] = useState<InstrumentKind>('gauge');
   const [name, setName] = useState('');
-  const [until, setUntil] = useState('');
+  const until = useDay();
   const figures = useFigures(FIGURES);
-  const day = dayFrom(until);
   function add() {
     const read = figures.read();
     if (!read) return;
@@ -85,10 +73,9 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
       ...{ id: uuid(), kind, name: name.trim() },
       ...(step ? { resolution: asDifference(step) } : {}),
       ...(off ? { offK: off.value } : {}),
-      ...(day ? { calibratedUntil: day } : {}),
+      ...(until.day ? { calibratedUntil: until.day } : {}),
     });
   }
-  const isWrong = until.trim() !== '' && day === null;
   return (
     <View style={{ gap: 8 }}>
       <Choice
@@ -99,13 +86,8 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
       />
       <TextField label="what it is called" value={name} onChange={setName} />
       <FigureFields figures={figures} />
-      <TextField
-        label="calibrated until, as 2027-03-31"
-        value={until}
-        onChange={setUntil}
-        error={isWrong ? 'must be a day, as 2027-03-31' : null}
-      />
-      <FrameKey label="Put it on the van" disabled={name.trim() === '' || isWrong} onPress={add} />
+      <DayField label="calibrated until" until={until} />
+      <FrameKey label="Put it on the van" disabled={name.trim() === '' || until.isWrong} onPress={add} />
     </View>
   );
 }

@@ -4,7 +4,7 @@ import { press, settle, showScreen, type } from '@/testing/screen';
 import { VanScreen } from './VanScreen';
 
 const show = (rest: Parameters<typeof showScreen>[1] = {}) =>
-  showScreen(<VanScreen />, { ...rest, answers: { 'PUT van': VAN, ...rest.answers } });
+  showScreen(<VanScreen />, { ...rest, answers: { 'PUT van': VAN, 'GET van/use': { since: null, fillers: [] }, ...rest.answers } });
 const touch = async (name: string) => {
   fireEvent.press(screen.getByLabelText(name));
   await settle();
@@ -68,11 +68,53 @@ test('an instrument is put on with its step and its day; a day that is none is t
 
 test('a recovery cylinder is put on with its tare, and taken off', async () => {
   await show();
-  await press('Another cylinder');
+  await press('Another recovery cylinder');
   await type('what it is called', 'cylinder 3');
   await type('tare', '12.1 kg');
   await press('Put it on the van');
   expect(screen.getByText('tare 12.10 kg')).toBeTruthy();
   await touch('take cylinder 3 off the van');
   expect(screen.queryByText('tare 12.10 kg')).toBeNull();
+});
+
+test('what joints took since the count is told, taken off, and counted anew', async () => {
+  const { writes } = await show({
+    answers: { 'GET van/use': { since: '2026-11-02T06:30:00.000Z', fillers: [{ designation: 'BCuP-5', lengthM: 1.2 }] } },
+  });
+  expect(screen.getByText('joints took 1.2 m since it was counted, 2.4 sticks')).toBeTruthy();
+  await touch('take what was used of BCuP-5 off');
+  expect(screen.queryByLabelText('take what was used of BCuP-5 off')).toBeNull();
+  await press('Keep this count');
+  const { fillers, countedAt } = writes[0]?.body as typeof VAN & { countedAt: string }; // cast: what the screen sends
+  expect(fillers.find((f) => f.designation === 'BCuP-5')?.count).toBe(7);
+  expect(Date.parse(countedAt)).toBeGreaterThan(Date.parse('2026-11-02'));
+});
+
+test('flux, wraps, tips and a charge cylinder are put on; a tip that is no number is told', async () => {
+  const { writes } = await show();
+  await press('Another flux');
+  await type('left in the jar', '180 g');
+  await press('Put it on the van');
+  await touch('heat-stop putty');
+  await type('powers of its tips, kW', '1.5 and 4');
+  expect(screen.getByText('must be powers in kW, as 1.5, 4, 13.5')).toBeTruthy();
+  await type('powers of its tips, kW', '1.5, 4');
+  await press('Another cylinder');
+  await press('refrigerant to charge');
+  await type('what it is called', 'R-449A, new');
+  await type('tare', '4.2 kg');
+  await type('weighs now', '3 kg');
+  await press('Put it on the van');
+  expect(screen.getByText('is less than the empty cylinder weighs')).toBeTruthy();
+  await type('weighs now', '13.9 kg');
+  await press('Put it on the van');
+  expect(screen.getByText('refrigerant to charge, 9.70 kg left')).toBeTruthy();
+  await press('Keep this count');
+  expect(writes[0]?.body).not.toHaveProperty('countedAt');
+  expect(writes[0]?.body).toMatchObject({
+    flux: [{ class: 'FB3-A', grams: 180 }],
+    wraps: ['putty'],
+    torch: { tips: [1.5, 4] },
+    gases: [{ gas: 'refrigerant', name: 'R-449A, new' }],
+  });
 });

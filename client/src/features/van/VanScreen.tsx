@@ -1,9 +1,10 @@
 import type { VanStock } from '@kesto/contract';
-import { findFiller, ROD_NAMES, type RodName } from '@kesto/core';
+import { findFiller, rodLength, ROD_NAMES, sticksLengthM, TIP_POWERS_W, type RodName } from '@kesto/core';
+import { formatDistance, formatGrams, formatNumber, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { FUELS } from '@/features/planner/aroundChoices';
+import { FUELS } from '@/features/draft/choices';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -12,7 +13,9 @@ import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
-import { useVanStock } from './api';
+import { useVanStock, useVanUseQuery } from './api';
+import { Flux, Wraps } from './FluxAndWraps';
+import { Gases } from './Gases';
 import { Instruments } from './Instruments';
 import { Recovery } from './Recovery';
 import { RodSection } from './RodSection';
@@ -38,13 +41,15 @@ const ROD_WORDS: Readonly<Record<RodName, string>> = {
 
 function Ready({ stored }: { stored: VanStock }) {
   const wide = useIsWide();
-  const van = useVan(stored);
+  const { data: use } = useVanUseQuery();
+  const van = useVan(stored, use);
   const mayCount = useMayMake();
   const rest = (
     <View style={{ gap: 20 }}>
       <TorchAndGas van={van} mayCount={mayCount} />
-      <Instruments van={van} mayCount={mayCount} />
+      <Gases van={van} mayCount={mayCount} />
       <Recovery van={van} mayCount={mayCount} />
+      <Instruments van={van} mayCount={mayCount} />
     </View>
   );
   return (
@@ -74,6 +79,8 @@ function Ready({ stored }: { stored: VanStock }) {
         <RodRow key={row.designation} row={row} van={van} mayCount={mayCount} />
       ))}
       {mayCount ? <AddRod van={van} /> : null}
+      <Flux van={van} mayCount={mayCount} />
+      <Wraps van={van} mayCount={mayCount} />
       {wide ? null : rest}
     </Sheet>
   );
@@ -94,7 +101,9 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
             {word}
             {row.lot ? `, lot ${row.lot}` : ''}
             {filler ? `, ${filler.silverPercent > 0 ? `${filler.silverPercent} % silver` : 'no silver'}` : ''}
+            {filler ? `, ${weightOf(filler, row)}` : ''}
           </Words>
+          <Used row={row} van={van} mayCount={mayCount} />
           {filler?.holdsCadmium ? (
             <Words size={15} bold tone="red">
               Contains cadmium: its fume can kill. Take it off the van.
@@ -130,6 +139,36 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
   );
 }
 
+/** What the sticks of a row weigh together. */
+const weightOf = (filler: NonNullable<ReturnType<typeof findFiller>>, { rod, count }: VanStock['fillers'][number]) =>
+  readingText(formatGrams(rodLength(filler, rod, sticksLengthM(rod, count)).massKg * 1000));
+
+/** What joints took since the count, and the way to take it off. */
+function Used({ row, van, mayCount }: { row: VanStock['fillers'][number]; van: Van; mayCount: boolean }) {
+  const units = useUnits();
+  const used = van.usedOf(row);
+  const [taken, setTaken] = useState(false);
+  if (!used) return null;
+  const whole = Math.min(row.count, Math.round(used.sticks));
+  return (
+    <View style={{ gap: 4, alignItems: 'flex-start' }}>
+      <Words size={15}>
+        {`joints took ${readingText(formatDistance(used.lengthM, units))} since it was counted, ${formatNumber(used.sticks, 1)} sticks`}
+      </Words>
+      {mayCount && whole > 0 && !taken ? (
+        <FrameKey
+          label={whole === 1 ? 'Take 1 stick off' : `Take ${whole} sticks off`}
+          says={`take what was used of ${row.designation} off`}
+          onPress={() => {
+            van.count(row.designation, -whole);
+            setTaken(true);
+          }}
+        />
+      ) : null}
+    </View>
+  );
+}
+
 function AddRod({ van }: { van: Van }) {
   const [open, setOpen] = useState(false);
   return (
@@ -158,7 +197,16 @@ function TorchAndGas({ van, mayCount }: { van: Van; mayCount: boolean }) {
         label="fuel"
         value={draft.fuel}
         options={FUELS.map((fuel) => ({ ...fuel, disabled: !mayCount && fuel.value !== draft.fuel }))}
-        onChange={(fuel) => van.change({ fuel })}
+        onChange={(fuel) => van.change({ fuel, tips: '' })}
+      />
+      <TextField
+        label="powers of its tips, kW"
+        value={draft.tips}
+        onChange={(tips) => van.change({ tips })}
+        error={problems['tips'] ?? null}
+        hint={
+          draft.tips === '' ? `usual tips are taken: ${TIP_POWERS_W[draft.fuel].map((watts) => watts / 1000).join(', ')} kW` : undefined
+        }
       />
       <Heading size={20}>Nitrogen</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>

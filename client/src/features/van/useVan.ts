@@ -1,12 +1,18 @@
-import type { VanStock } from '@kesto/contract';
+import type { VanStock, VanUse } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import {
   cylinderGauge,
   FILLERS,
+  findFiller,
   readVan,
   usualRod,
   writeGaugePressure,
+  parseNumber,
+  rodLength,
+  type CarriedWrap,
+  type FluxClass,
   type Fuel,
+  type GasCylinder,
   type Instrument,
   type RecoveryCylinder,
   type Rod,
@@ -23,21 +29,38 @@ export interface VanDraft {
   readonly fillers: VanStock['fillers'];
   readonly instruments: readonly Instrument[];
   readonly recovery: readonly RecoveryCylinder[];
+  readonly gases: readonly GasCylinder[];
+  readonly flux: readonly { readonly class: FluxClass; readonly grams: number }[];
+  readonly wraps: readonly CarriedWrap[];
   readonly fuel: Fuel;
+  /** Powers in kW, as they are typed. */
+  readonly tips: string;
   readonly waterVolume: string;
   readonly pressure: string;
 }
 
-const draftOf = ({ fillers, instruments = [], recovery = [], torch, cylinder }: VanStock, units: UnitPreferences): VanDraft => {
+const draftOf = ({ torch, cylinder, ...van }: VanStock, units: UnitPreferences): VanDraft => {
+  const { fillers, instruments = [], recovery = [], gases = [], flux = [], wraps = [] } = van;
   return {
-    fillers,
-    instruments,
-    recovery,
+    ...{ fillers, instruments, recovery, gases, flux, wraps },
     fuel: torch.fuel,
+    tips: torch.tips?.join(', ') ?? '',
     waterVolume: `${cylinder.waterVolume.value} ${cylinder.waterVolume.unit}`,
     pressure: writeGaugePressure(cylinderGauge(cylinder), units),
   };
 };
+
+/** Powers of tips as they are typed; null where one is no number. */
+function tipsFrom(text: string): readonly number[] | null {
+  const tips = text
+    .split(/[,;\s]+/)
+    .filter((word) => word !== '')
+    .map(parseNumber);
+  return tips.some((tip) => tip === null) ? null : tips.filter((tip) => tip !== null);
+}
+
+/** The draft's field an error is about. */
+const fieldOf = (field: string) => (field.startsWith('torch.tips') ? 'tips' : field.replace('cylinder.', ''));
 
 /** Reads the count, or says by field what cannot be read. */
 function read(draft: VanDraft, units: UnitPreferences): { van: VanStock | null; problems: Readonly<Record<string, string>> } {
@@ -47,11 +70,13 @@ function read(draft: VanDraft, units: UnitPreferences): { van: VanStock | null; 
   if (!waterVolume) reader.problems['waterVolume'] ??= 'is needed: it is stamped on the cylinder’s shoulder';
   if (!pressure) reader.problems['pressure'] ??= 'is needed';
   if (!waterVolume || !pressure) return { van: null, problems: reader.problems };
-  const { instruments, recovery } = draft;
-  const asked = { fillers: draft.fillers, instruments, recovery, torch: { fuel: draft.fuel }, cylinder: { waterVolume, pressure } };
-  const van = readVan(asked);
+  const tips = tipsFrom(draft.tips);
+  if (tips === null) return { van: null, problems: { ...reader.problems, tips: 'must be powers in kW, as 1.5, 4, 13.5' } };
+  const { fillers, instruments, recovery, gases, flux, wraps, fuel } = draft;
+  const torch = { fuel, ...(tips.length > 0 ? { tips } : {}) };
+  const van = readVan({ fillers, instruments, recovery, gases, flux, wraps, torch, cylinder: { waterVolume, pressure } });
   if (van.ok) return { van: van.value, problems: {} };
-  return { van: null, problems: Object.fromEntries(van.errors.map((e) => [e.field.replace('cylinder.', ''), calcErrorText(e)])) };
+  return { van: null, problems: Object.fromEntries(van.errors.map((e) => [fieldOf(e.field), calcErrorText(e)])) };
 }
 
 /** An empty lot is none. */
@@ -59,7 +84,7 @@ const withLot = ({ lot: _before, ...filler }: VanStock['fillers'][number], lot: 
   lot === '' ? filler : { ...filler, lot };
 
 /** What a person does with the van's count. */
-export function useVan(stored: VanStock) {
+export function useVan(stored: VanStock, use: VanUse | undefined) {
   const units = useUnits();
   const [draft, setDraft] = useState<VanDraft>(() => draftOf(stored, units));
   const [touched, setTouched] = useState(false);
@@ -84,6 +109,12 @@ export function useVan(stored: VanStock) {
       const now = draft.fillers.find((f) => f.designation === designation)?.count ?? 0;
       row(designation, { count: Math.max(0, now + by) });
     },
+    /** Sticks that joints took of a row since it was counted; null where they took none. */
+    usedOf: ({ designation, rod: of }: VanStock['fillers'][number]) => {
+      const filler = findFiller(designation);
+      const used = use?.fillers.find((row) => row.designation === designation);
+      return filler && used ? { ...used, sticks: rodLength(filler, of, used.lengthM).sticks } : null;
+    },
     setRod: (designation: string, rod: Rod) => row(designation, { rod }),
     setLot: (designation: string, lot: string) =>
       change({ fillers: draft.fillers.map((f) => (f.designation === designation ? withLot(f, lot) : f)) }),
@@ -96,7 +127,10 @@ export function useVan(stored: VanStock) {
     others: FILLERS.filter((f) => !f.holdsCadmium && !here.includes(f.designation)),
     async keep() {
       if (!van) return;
-      if (await keep(vanWrite(van))) setTouched(false);
+      // Whoever puts an instrument on has not counted the rods: what joints took since stays to be taken off.
+      const recounted = JSON.stringify(van.fillers) !== JSON.stringify(stored.fillers);
+      const countedAt = recounted ? new Date().toISOString() : stored.countedAt;
+      if (await keep(vanWrite({ ...van, ...(countedAt ? { countedAt } : {}) }))) setTouched(false);
     },
   };
 }

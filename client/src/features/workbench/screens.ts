@@ -1,5 +1,5 @@
 /** Everything behind the first screen: loaded as one piece when the first of it is opened, so that the first screen waits for none of it. */
-export { BenchScreen } from '@/features/bench/BenchScreen';
+export { CalculatorsScreen } from '@/features/calculators/CalculatorsScreen';
 export { JobSchoolsScreen } from '@/features/jobs/JobSchoolsScreen';
 export { OpenJobScreen } from '@/features/jobs/OpenJobScreen';
 export { NewUnitScreen, UnitPlateScreen } from '@/features/units/UnitFormScreen';
@@ -10,6 +10,7 @@ export { FindScreen } from '@/features/find/FindScreen';
 export { SafeScreen } from '@/features/safe/SafeScreen';
 export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';
+export { WithJoint } from '@/features/joint/WithJoint';
 export { PeopleScreen } from '@/features/people/PeopleScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';

@@ -1,0 +1,59 @@
+import type { JobSumValues } from '@kesto/contract';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { errorText } from '@/api/api';
+import { useTodayQuery } from '@/features/today/api';
+import type { Draft } from '@/features/draft/drafts';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { Empty, Failed, Loading } from '@/ui/states';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { usePutInJob } from './usePutInJob';
+
+interface PutInJobProps {
+  readonly sum: JobSumValues;
+  /** The joint the sum is of, where it is of one. */
+  readonly joint: Draft | null;
+}
+
+/** Where the sum goes: into a job's notes as it stands, or on as a joint to plan. */
+export function PutInJob({ sum, joint }: PutInJobProps) {
+  const today = useTodayQuery();
+  const put = usePutInJob();
+  const [picked, setPicked] = useState<string | null>(null);
+  const [note, setNote] = useState('');
+  const jobs = today.data?.jobs ?? [];
+  const job = jobs.find(({ id }) => id === picked) ?? jobs[0];
+  if (today.error) return <Failed message={errorText(today.error)} onRetry={() => void today.refetch()} />;
+  if (!today.data) return <Loading what="the jobs" />;
+  if (!job) return <Empty title="No job is open" text="Open a job first: the sum stays here as you typed it." />;
+  const values = { ...sum, ...(note.trim() ? { note: note.trim() } : {}) };
+  return (
+    <View style={{ gap: 10 }} role="group" aria-label="put in a job">
+      <Heading size={17}>Into which job</Heading>
+      <Choice
+        label="into which job"
+        value={job.id}
+        options={jobs.map(({ id, unit, number }) => ({ value: id, label: `${unit.tag} · job ${number}` }))}
+        onChange={setPicked}
+      />
+      <TextField label="what it is for" value={note} onChange={setNote} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <FrameKey label="Keep the sum there" disabled={put.busy} onPress={() => void put.keep(job, values)} />
+        {joint ? (
+          <FrameKey
+            label="Plan this joint there"
+            disabled={put.busy}
+            onPress={() => void put.plan(job.id, note.trim() || `From the ${sum.calculator} sum`, joint)}
+          />
+        ) : null}
+      </View>
+      {put.problem ? <Failed message={put.problem} /> : null}
+      {put.doneWith(values) ? (
+        <Words bold tone="teal" role="status">
+          {put.doneWith(values)}
+        </Words>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,75 @@
+import type { CircuitKind, FinishedNear, JointOnCircuit, Quantity } from '@kesto/core';
+import { tradeFraction } from '@kesto/core/unit';
+import { NEW_DRAFT, type Draft, type NearDraft } from './drafts';
+
+const INCH_M = 0.0254;
+
+/** As the trade types it: a fraction where it is one. */
+function typed({ value, unit }: Quantity): string {
+  const fraction = unit === 'in' ? tradeFraction(value * INCH_M) : null;
+  return `${fraction ?? Number(value.toPrecision(6))} ${unit}`;
+}
+
+const BRASS = { metal: 'brass', form: 'component-stub', wall: '1.6 mm' } as const;
+const PLATED = { metal: 'copper-plated-steel', form: 'component-stub', wall: '1 mm' } as const;
+
+/** What a part's stub is usually made of. It is shown on the planner and meant to be looked at; copper where nothing says otherwise. */
+const STUBS: Readonly<Partial<Record<CircuitKind, Partial<Draft['female']>>>> = {
+  compressor: PLATED,
+  accumulator: PLATED,
+  receiver: PLATED,
+  drier: PLATED,
+  valve: BRASS,
+  'check-valve': BRASS,
+  'expansion-valve': BRASS,
+  solenoid: BRASS,
+  'sight-glass': BRASS,
+  'reversing-valve': BRASS,
+};
+
+/** Where the sensitive inside of such a part lies behind the joint, usually. */
+const INSIDE: Readonly<Partial<Record<CircuitKind, NearDraft>>> = {
+  valve: { kind: 'valve', distance: '35 mm', along: 'female', protection: 'putty' },
+  'check-valve': { kind: 'check-valve', distance: '40 mm', along: 'female', protection: 'wet-cloth' },
+  'expansion-valve': { kind: 'expansion-valve', distance: '50 mm', along: 'female', protection: 'wet-cloth' },
+  solenoid: { kind: 'solenoid', distance: '50 mm', along: 'female', protection: 'wet-cloth' },
+  'sight-glass': { kind: 'sight-glass', distance: '40 mm', along: 'female', protection: 'wet-cloth' },
+  'reversing-valve': { kind: 'reversing-valve', distance: '60 mm', along: 'female', protection: 'wet-cloth' },
+  drier: { kind: 'drier', distance: '40 mm', along: 'female', protection: 'wet-cloth' },
+};
+
+/** What is near by the drawing, as the planner takes it. */
+const nearOf = ({ near }: Pick<JointOnCircuit, 'near'>): readonly NearDraft[] =>
+  near.map((part): NearDraft => ({ kind: part.kind, distance: typed(part.distance), along: 'male', protection: 'none' }));
+
+/** Joints that are finished by then, at the part's other stubs or the tube's other end. */
+const finishedOf = (finished: readonly FinishedNear[]): readonly NearDraft[] =>
+  finished.map((joint): NearDraft => ({
+    ...{ kind: joint.kind, distance: typed(joint.distance), along: 'female', protection: 'none' },
+    ...(joint.filler === undefined ? {} : { filler: joint.filler }),
+  }));
+
+const tubeOf = ({ tube }: JointOnCircuit) => (tube ? { od: typed(tube.od), wall: tube.wall ? typed(tube.wall) : '' } : {});
+
+/** A kept plan with what the drawing says now: size, side, outlet, and what is near that it did not know. */
+export const withDrawing = (draft: Draft, place: JointOnCircuit): Partial<Draft> => ({
+  male: { ...draft.male, ...tubeOf(place) },
+  side: place.side,
+  outlet: place.outlet,
+  near: [...draft.near, ...nearOf(place).filter((part) => !draft.near.some((known) => known.kind === part.kind))],
+});
+
+/** A joint as the drawing knows it: sizes, metals, side, neighbours and the way the gas leaves. Everything of it can be changed. */
+export function draftOnCircuit(place: JointOnCircuit & { readonly finished?: readonly FinishedNear[] }): Draft {
+  const { kind, side, outlet } = place;
+  const inside = INSIDE[kind];
+  return {
+    ...NEW_DRAFT,
+    male: { ...NEW_DRAFT.male, ...tubeOf(place) },
+    female: { ...NEW_DRAFT.female, ...STUBS[kind] },
+    side,
+    vibration: kind === 'compressor',
+    near: [...(inside ? [inside] : []), ...nearOf(place), ...finishedOf(place.finished ?? [])],
+    outlet,
+  };
+}

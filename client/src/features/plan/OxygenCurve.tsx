@@ -1,0 +1,73 @@
+import type { PurgePlan } from '@kesto/core';
+import { formatDuration, readingText } from '@kesto/core';
+import { scaleLinear, scaleLog } from 'd3-scale';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Path, Rect } from 'react-native-svg';
+import { LevelAxis } from '@/chart/LevelAxis';
+import { linePath } from '@/chart/linePath';
+import { Marker } from '@/chart/Marker';
+import { useTokens } from '@/ui/theme';
+import { Label } from '@/drawing/joint/annotate';
+
+const HEIGHT = 170;
+const PAD = { left: 44, right: 12, top: 14, bottom: 30 } as const;
+const AIR_PERCENT = 20.9;
+
+/** Oxygen left in the tube while it is flooded, well mixed: the slow case; then the trickle holds it. */
+export function OxygenCurve({ purge }: { purge: PurgePlan }) {
+  const t = useTokens();
+  const [width, setWidth] = useState(0);
+  const { floodSeconds, targetO2Percent: target } = purge;
+  const endS = floodSeconds * 1.35;
+  const x = scaleLinear([0, endS], [PAD.left, width - PAD.right]);
+  const y = scaleLog([AIR_PERCENT, target / 2], [PAD.top, HEIGHT - PAD.bottom]);
+  const ticks = [20, 10, 1, 0.1, 0.01].filter((percent) => percent >= target / 2);
+  return (
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)}>
+      {width > 0 ? (
+        <Svg
+          width={width}
+          height={HEIGHT}
+          role="img"
+          aria-label={`oxygen falls from 20.9 to ${target} percent in ${readingText(formatDuration(floodSeconds))}`}
+        >
+          <Rect
+            x={PAD.left}
+            y={y(target)}
+            width={width - PAD.left - PAD.right}
+            height={HEIGHT - PAD.bottom - y(target)}
+            fill={t.tealWash}
+          />
+          <LevelAxis values={ticks} y={y} textOf={(percent) => `${percent} %`} from={PAD.left} to={width - PAD.right} />
+          <Path
+            d={linePath(
+              [
+                [0, AIR_PERCENT],
+                [floodSeconds, target],
+                [endS, target],
+              ],
+              x,
+              y,
+            )}
+            stroke={t.teal}
+            strokeWidth={3}
+            fill="none"
+          />
+          <Marker x={x(floodSeconds)} y={y(target)} color={t.teal} />
+          <Line
+            x1={x(floodSeconds)}
+            y1={PAD.top}
+            x2={x(floodSeconds)}
+            y2={HEIGHT - PAD.bottom}
+            stroke={t.teal}
+            strokeWidth={1}
+            strokeDasharray="4 4"
+          />
+          <Label x={x(floodSeconds / 2)} y={HEIGHT - 9} text="flood" bold size={14} anchor="middle" color={t.teal} />
+          <Label x={x((floodSeconds + endS) / 2)} y={HEIGHT - 9} text="trickle" bold size={14} anchor="middle" color={t.teal} />
+        </Svg>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import { FrameKey } from '@/ui/Buttons';
+import { useTokens } from '@/ui/theme';
+import { TOUCH } from '@/ui/tokens';
+import { Mono, Words } from '@/ui/Words';
+import { comparable, compareRows, MOST_COMPARED } from './compareRows';
+import type { PlannerView } from '../usePlannerScreen';
+
+/** Up to three fillers side by side. */
+export function FillerCompare({ view }: { view: PlannerView }) {
+  const t = useTokens();
+  const names = view.plan ? comparable(view.plan) : [];
+  const [open, setOpen] = useState(false);
+  const [picked, setPicked] = useState<readonly string[]>(names.slice(0, 2));
+  if (names.length < 2) return null;
+  if (!open) return <FrameKey label="Compare fillers" onPress={() => setOpen(true)} />;
+  const shown = picked.filter((name) => names.includes(name));
+  const toggle = (name: string) =>
+    setPicked(shown.includes(name) ? shown.filter((n) => n !== name) : [...shown, name].slice(-MOST_COMPARED));
+  return (
+    <View style={{ gap: 8, borderTopWidth: 2, borderColor: t.copper, paddingTop: 8 }}>
+      <Words size={15} bold>
+        Side by side, up to three
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        {names.map((name) => (
+          <TouchableRipple
+            key={name}
+            role="checkbox"
+            aria-checked={shown.includes(name)}
+            onPress={() => toggle(name)}
+            style={{
+              minHeight: TOUCH,
+              paddingHorizontal: 10,
+              justifyContent: 'center',
+              borderWidth: shown.includes(name) ? 3 : 1,
+              borderColor: shown.includes(name) ? t.ink : t.rule,
+              borderRadius: 6,
+            }}
+          >
+            <Mono size={15}>{name}</Mono>
+          </TouchableRipple>
+        ))}
+      </View>
+      <View>
+        <Row label="" values={shown} strong />
+        {compareRows(view.planner.draft, shown, view.around).map((row) => (
+          <Row key={row.label} {...row} />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+function Row({ label, values, strong = false }: { label: string; values: readonly string[]; strong?: boolean }) {
+  const t = useTokens();
+  return (
+    <View style={{ flexDirection: 'row', gap: 8, paddingVertical: 6, borderBottomWidth: 1, borderColor: t.rule }}>
+      <Words size={14} tone="ink2" style={{ width: 84 }}>
+        {label}
+      </Words>
+      {values.map((value, i) => (
+        <Words key={`${value}${i}`} size={14} bold={strong} style={{ flex: 1 }}>
+          {value}
+        </Words>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,65 @@
+import { SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
+import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
+import { View } from 'react-native';
+import { answered } from '@/features/shop/SchoolRow';
+import { Choice } from '@/ui/Buttons';
+import { Heading, Words } from '@/ui/Words';
+import { ACCESSES, OUTLETS, SIDES } from '@/features/draft/choices';
+import type { Draft } from '@/features/draft/drafts';
+import { NearEditor } from './NearEditor';
+import { PlaceEditor } from './PlaceEditor';
+import type { Planner } from '../usePlanner';
+
+/** Service, purge way and what is near. */
+export function AroundEditor({ planner }: { planner: Planner }) {
+  const { draft, change, problems } = planner;
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={17}>Around the joint</Heading>
+      <NearEditor planner={planner} />
+      <Words size={15}>which line</Words>
+      <Choice label="which line" value={draft.side} options={SIDES} onChange={(side) => change({ side })} />
+      <Choice
+        label="does it shake"
+        value={draft.vibration ? 'yes' : 'no'}
+        options={[
+          { value: 'no', label: 'stands still' },
+          { value: 'yes', label: 'vibrates' },
+        ]}
+        onChange={(v) => change({ vibration: v === 'yes' })}
+      />
+      <Choice label="access" value={draft.access} options={ACCESSES} onChange={(access) => change({ access })} />
+      <Words size={15}>where the nitrogen gets out</Words>
+      <Choice label="where the nitrogen gets out" value={draft.outlet} options={OUTLETS} onChange={(outlet) => change({ outlet })} />
+      {problems['purge.outlet.kind'] ? (
+        <Words tone="red" size={15} role="alert">
+          {problems['purge.outlet.kind']}
+        </Words>
+      ) : null}
+      <PlaceEditor planner={planner} />
+      <SchoolChoices draft={draft} onChange={(schools) => change({ schools })} />
+    </View>
+  );
+}
+
+const OF_A_JOINT: readonly SchoolQuestion[] = ['houseRod', 'heatProtection', 'strengthCode'];
+const AS_THE_JOB = 'as the job';
+
+/** One joint may be made otherwise than its job; the plan then asks why. */
+function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: Schools) => void }) {
+  return (
+    <View style={{ gap: 8 }}>
+      {OF_A_JOINT.map((question) => (
+        <View key={question} style={{ gap: 6 }}>
+          <Words size={15}>{SCHOOL_TEXTS[question].question.toLowerCase()}</Words>
+          <Choice
+            label={SCHOOL_TEXTS[question].question}
+            value={draft.schools[question] ?? AS_THE_JOB}
+            options={[AS_THE_JOB, ...SCHOOLS[question]].map((value) => ({ value, label: schoolName(question, value) }))}
+            onChange={(answer) => onChange(answered(draft.schools, question, answer === AS_THE_JOB ? null : answer))}
+          />
+        </View>
+      ))}
+    </View>
+  );
+}

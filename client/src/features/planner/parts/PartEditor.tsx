@@ -1,0 +1,275 @@
+import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type HistoryState, type MetalName, type Removal } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import Svg, { Rect } from 'react-native-svg';
+import { bareLengthUnit, useUnits } from '@/state/units';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { Tick } from '@/ui/marks';
+import { useTokens } from '@/ui/theme';
+import { UnitField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import type { Draft } from '@/features/draft/drafts';
+import { METAL_WORDS, MetalPattern } from '@/drawing/joint/hatch';
+import { JointDrawing } from '@/drawing/joint/JointDrawing';
+import { RunFields } from './PlaceEditor';
+import { pickedText, SizePicker } from './SizePicker';
+import type { Planner } from '../usePlanner';
+
+interface Shape {
+  readonly form: Form;
+  readonly label: string;
+  /** The metal this shape most often has; changes only when the shape is picked. */
+  readonly metal: MetalName;
+}
+
+const SHAPES: readonly Shape[] = [
+  { form: 'fitting-cup', label: 'fitting cup', metal: 'copper' },
+  { form: 'swaged-socket', label: 'swaged tube', metal: 'copper' },
+  { form: 'component-stub', label: 'valve stub', metal: 'brass' },
+  { form: 'component-stub', label: 'plated stub', metal: 'copper-plated-steel' },
+  { form: 'saddle', label: 'branch', metal: 'copper' },
+  { form: 'crimped-stub', label: 'crimped stub', metal: 'copper' },
+];
+
+const THUMB = { male: { metal: 'copper', od: 22, wall: 2.4 }, female: { bore: 22.4, depth: 15, wall: 2.6 } } as const;
+
+function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) => void }) {
+  const t = useTokens();
+  const steel = draft.female.metal.includes('steel');
+  const isChosen = (s: Shape) =>
+    s.form === draft.female.form && (s.form !== 'component-stub' || (s.metal === 'copper-plated-steel') === steel);
+  return (
+    <View role="radiogroup" aria-label="shape of the part that takes the tube" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {SHAPES.map((shape) => (
+        <TouchableRipple
+          key={shape.label}
+          role="radio"
+          aria-label={shape.label}
+          aria-checked={isChosen(shape)}
+          onPress={() => onPick(shape)}
+          style={{ width: '31%' }}
+        >
+          <View
+            style={{
+              flexGrow: 1,
+              borderWidth: isChosen(shape) ? 3 : 1,
+              borderColor: isChosen(shape) ? t.ink : t.rule,
+              borderRadius: 6,
+              padding: 4,
+              alignItems: 'center',
+            }}
+          >
+            <JointDrawing
+              joint={{ male: THUMB.male, female: { ...THUMB.female, form: shape.form, metal: shape.metal } }}
+              detail="thumb"
+              label={shape.label}
+            />
+            <Words size={14} bold={isChosen(shape)}>
+              {shape.label}
+            </Words>
+            {isChosen(shape) ? (
+              <View style={{ position: 'absolute', right: 4, top: 4 }}>
+                <Tick size={16} />
+              </View>
+            ) : null}
+          </View>
+        </TouchableRipple>
+      ))}
+    </View>
+  );
+}
+
+function MetalPicker({ value, onPick }: { value: MetalName; onPick: (metal: MetalName) => void }) {
+  const t = useTokens();
+  return (
+    <View role="radiogroup" aria-label="metal" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      {METAL_NAMES.map((metal) => (
+        <TouchableRipple
+          key={metal}
+          role="radio"
+          aria-label={METAL_WORDS[metal]}
+          aria-checked={value === metal}
+          onPress={() => onPick(metal)}
+          style={{ width: '23%' }}
+        >
+          <View
+            style={{
+              flexGrow: 1,
+              minHeight: 56,
+              borderWidth: value === metal ? 3 : 1,
+              borderColor: value === metal ? t.ink : t.rule,
+              borderRadius: 6,
+              overflow: 'hidden',
+            }}
+          >
+            <Svg width="100%" height={24} aria-hidden>
+              <MetalPattern id={`swatch-${metal}`} metal={metal} />
+              <Rect width="100%" height={24} fill={`url(#swatch-${metal})`} />
+              {metal === 'copper-plated-steel' ? <Rect width="100%" height={5} fill={t.metals.copper.fill} /> : null}
+            </Svg>
+            <Words size={14} bold={value === metal} numberOfLines={2} style={{ textAlign: 'center' }}>
+              {METAL_WORDS[metal]}
+            </Words>
+          </View>
+        </TouchableRipple>
+      ))}
+    </View>
+  );
+}
+
+const STATES: readonly { readonly value: HistoryState; readonly label: string }[] = [
+  { value: 'new', label: 'new' },
+  { value: 'brazed', label: 'brazed before' },
+  { value: 'soft-soldered', label: 'soft-soldered' },
+];
+
+const OLD_FILLERS = [
+  { value: '', label: 'unknown' },
+  ...FILLERS.filter((f) => ['BCuP-2', 'BCuP-3', 'BCuP-5', 'BAg-7', 'BAg-36', 'BAg-1', 'Zn-15Al'].includes(f.designation)).map((f) => ({
+    value: f.designation,
+    label: f.holdsCadmium ? `${f.designation}, cadmium` : f.designation,
+  })),
+];
+
+interface HistoryProps {
+  readonly state: HistoryState;
+  readonly oldFiller: string;
+  readonly removed: Removal | '';
+  readonly onChange: (part: Partial<Pick<HistoryProps, 'state' | 'oldFiller' | 'removed'>>) => void;
+}
+
+const REMOVED: readonly { readonly value: Removal | ''; readonly label: string }[] = [
+  { value: '', label: 'still there' },
+  { value: 'ground-off', label: 'ground off' },
+  { value: 'cut-off', label: 'cut off' },
+];
+
+function HistoryPicker({ state, oldFiller, removed, onChange }: HistoryProps) {
+  return (
+    <View style={{ gap: 8 }}>
+      <Choice
+        label="what it has been through"
+        value={state}
+        options={STATES}
+        onChange={(value) => onChange({ state: value, ...(value === 'new' ? { oldFiller: '', removed: '' as const } : {}) })}
+      />
+      {state === 'brazed' ? (
+        <View style={{ gap: 4 }}>
+          <Words size={15}>with which filler</Words>
+          <Choice label="old filler" value={oldFiller} options={OLD_FILLERS} onChange={(value) => onChange({ oldFiller: value })} />
+        </View>
+      ) : null}
+      {state === 'new' ? null : (
+        <Choice label="the old filler is" value={removed} options={REMOVED} onChange={(value) => onChange({ removed: value })} />
+      )}
+    </View>
+  );
+}
+
+const MALE_SHAPES: readonly { readonly value: Form; readonly label: string }[] = [
+  { value: 'tube', label: 'tube' },
+  { value: 'capillary', label: 'capillary' },
+  { value: 'component-stub', label: 'stub of a part' },
+  { value: 'reducer', label: 'reducer' },
+];
+
+/** Part 1: the tube that goes in. */
+export function MaleEditor({ planner }: { planner: Planner }) {
+  const units = useUnits();
+  const [picking, setPicking] = useState(false);
+  const { draft, change, problems, plan } = planner;
+  const set = (part: Partial<Draft['male']>) => change({ male: { ...draft.male, ...part } });
+  const outside = plan ? readingText(formatLength(plan.joint.male.outsideM, units, 2)) : undefined;
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={17}>1 goes in</Heading>
+      <Choice label="what goes in" value={draft.male.form} options={MALE_SHAPES} onChange={(form) => set({ form })} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <UnitField
+          label="outside diameter"
+          value={draft.male.od}
+          onChange={(od) => set({ od, wall: '' })}
+          unit={bareLengthUnit(units)}
+          error={problems['joint.male.od']}
+          hint={outside && `actual outside ${outside}`}
+          testID="male-od"
+        />
+        <UnitField
+          label="wall"
+          value={draft.male.wall}
+          onChange={(wall) => set({ wall })}
+          unit={bareLengthUnit(units)}
+          error={problems['joint.male.wall']}
+          hint={plan?.joint.assumed.includes('wall') ? `table: ${readingText(formatLength(plan.joint.male.wallM, units, 2))} *` : undefined}
+          testID="male-wall"
+        />
+      </View>
+      <FrameKey label={picking ? 'Close the list' : 'Pick a tube'} onPress={() => setPicking(!picking)} />
+      {picking ? (
+        <SizePicker
+          units={units}
+          onPick={(row) => {
+            set(pickedText(row));
+            setPicking(false);
+          }}
+        />
+      ) : null}
+      <Words size={14} tone="ink2">
+        Type as you like: 7/8 · 1-1/8 · 0.875 in · 22 mm
+      </Words>
+      <Words size={15}>its metal, told by the hatching</Words>
+      <MetalPicker value={draft.male.metal} onPick={(metal) => set({ metal })} />
+      <HistoryPicker {...draft.male} onChange={set} />
+    </View>
+  );
+}
+
+/** Part 2: what takes the tube. */
+export function FemaleEditor({ planner }: { planner: Planner }) {
+  const units = useUnits();
+  const { draft, change, problems, plan } = planner;
+  const set = (part: Partial<Draft['female']>) => change({ female: { ...draft.female, ...part } });
+  const table = (key: 'bore' | 'cup-depth', metres: number | undefined) =>
+    plan?.joint.assumed.includes(key) && metres !== undefined ? `table: ${readingText(formatLength(metres, units, 2))} *` : undefined;
+  const unit = bareLengthUnit(units);
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading size={17}>2 takes it</Heading>
+      <ShapePicker draft={draft} onPick={({ form, metal }) => set({ form, metal })} />
+      {draft.female.form === 'saddle' ? <RunFields planner={planner} /> : null}
+      <Words size={15}>its metal, told by the hatching</Words>
+      <MetalPicker value={draft.female.metal} onPick={(metal) => set({ metal })} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <UnitField
+          label="bore, measured"
+          value={draft.female.bore}
+          onChange={(bore) => set({ bore })}
+          unit={unit}
+          error={problems['joint.female.bore']}
+          hint={table('bore', plan?.joint.female.boreM)}
+          testID="female-bore"
+        />
+        <UnitField
+          label="cup depth"
+          value={draft.female.cupDepth}
+          onChange={(cupDepth) => set({ cupDepth })}
+          unit={unit}
+          error={problems['joint.female.cupDepth']}
+          hint={table('cup-depth', plan?.joint.female.cupDepthM)}
+          testID="female-depth"
+        />
+        <UnitField
+          label="wall"
+          value={draft.female.wall}
+          onChange={(wall) => set({ wall })}
+          unit={unit}
+          error={problems['joint.female.wall']}
+          hint={draft.female.wall === '' ? 'as the tube *' : undefined}
+          testID="female-wall"
+        />
+      </View>
+      <HistoryPicker {...draft.female} onChange={set} />
+    </View>
+  );
+}

@@ -1,0 +1,154 @@
+import { TIP_POWERS_W, type Fuel } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useVanStock } from '@/features/van/api';
+import { bareLengthUnit, useUnits } from '@/state/units';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { UnitField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { CIRCUIT_STATES, FUELS, OIL, POSITIONS } from '@/features/draft/choices';
+import { USUAL_PLACE, type PlaceDraft } from '@/features/draft/drafts';
+import type { Planner } from '../usePlanner';
+
+interface Field {
+  readonly key: Exclude<keyof PlaceDraft, 'position' | 'fuel' | 'sulphur' | 'circuit' | 'oil'>;
+  readonly label: string;
+  /** As the engine names it: where a complaint about it stands. */
+  readonly path: string;
+  readonly usual: string;
+}
+
+const PLACE: readonly Field[] = [
+  { key: 'ambient', label: 'air round it', path: 'ambient', usual: '20 °C *' },
+  { key: 'room', label: 'closed room', path: 'purge.room.volume', usual: 'in the open *' },
+  { key: 'ventilation', label: 'ventilation', path: 'purge.ventilation', usual: 'none *' },
+  { key: 'flood', label: 'flood flow', path: 'purge.flood', usual: '15 L/min *' },
+];
+
+const TORCH: readonly Field[] = [
+  { key: 'tipKw', label: 'tip, kW', path: 'torch.powerKw', usual: 'nearest usual tip *' },
+  { key: 'regulator', label: 'fuel regulator', path: 'torch.regulator', usual: 'not read' },
+  { key: 'fuelGas', label: 'fuel left, m3', path: 'torch.cylinder', usual: 'not known' },
+  { key: 'holdSeconds', label: 'held at heat, s', path: 'holdSeconds', usual: '10 s *' },
+];
+
+const SERVICE: readonly Field[] = [
+  { key: 'design', label: 'design pressure', path: 'service.designPressure', usual: 'from the plate' },
+  { key: 'rating', label: 'maker’s rating', path: 'service.rating', usual: 'by the code' },
+  { key: 'coldest', label: 'coldest', path: 'service.minTemp', usual: 'from the circuit' },
+  { key: 'hottest', label: 'hottest metal', path: 'service.maxTemp', usual: 'usual for this line *' },
+];
+
+interface PlaceProps {
+  readonly planner: Planner;
+  readonly set: (part: Partial<PlaceDraft>) => void;
+}
+
+function Fields({ fields, planner, set }: PlaceProps & { fields: readonly Field[] }) {
+  const { place } = planner.draft;
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      {fields.map(({ key, label, path, usual }) => (
+        <UnitField
+          key={key}
+          label={label}
+          value={place[key]}
+          onChange={(text) => set({ [key]: text })}
+          error={planner.problems[path]}
+          hint={place[key] === '' ? usual : undefined}
+          testID={`place-${key}`}
+        />
+      ))}
+    </View>
+  );
+}
+
+const tipsOf = (fuel: Fuel) => `usual tips: ${TIP_POWERS_W[fuel].map((w) => w / 1000).join(', ')} kW`;
+
+/** How much of the place was said, so that a closed list does not hide it. */
+const saidCount = (place: PlaceDraft) =>
+  Object.keys(USUAL_PLACE).filter((key) => place[key as keyof PlaceDraft] !== USUAL_PLACE[key as keyof PlaceDraft]).length; // cast: keys of this very object
+
+/** What else the engine can use; closed until wanted, and what is assumed stands in every empty field. */
+export function PlaceEditor({ planner }: { planner: Planner }) {
+  const { data: van } = useVanStock();
+  const { place } = planner.draft;
+  const said = saidCount(place);
+  const [open, setOpen] = useState(false);
+  const set = (part: Partial<PlaceDraft>) => planner.change({ place: { ...place, ...part } });
+  const vanFuel = van?.torch.fuel ?? 'air-acetylene';
+  const label = open ? 'Close' : `More about this place${said > 0 ? `: ${said} said` : ''}`;
+  return (
+    <View style={{ gap: 12 }}>
+      <FrameKey label={label} onPress={() => setOpen(!open)} testID="more-place" />
+      {open ? (
+        <>
+          <Heading size={17}>How it lies</Heading>
+          <Choice label="position" value={place.position} options={POSITIONS} onChange={(position) => set({ position })} />
+          <Heading size={17}>Before the torch</Heading>
+          <Choice label="state of the circuit" value={place.circuit} options={CIRCUIT_STATES} onChange={(circuit) => set({ circuit })} />
+          <Choice label="oil in the tube" value={place.oil} options={OIL} onChange={(oil) => set({ oil })} />
+          <Fields fields={PLACE} planner={planner} set={set} />
+          <Heading size={17}>Torch</Heading>
+          {planner.takeVan ? (
+            <>
+              <Words size={15}>Planned with the rods, torch and gas that were on the van then.</Words>
+              <FrameKey label="Take the van as it is today" onPress={planner.takeVan} testID="take-van" />
+            </>
+          ) : null}
+          <Choice
+            label="fuel"
+            value={place.fuel || vanFuel}
+            options={FUELS}
+            onChange={(fuel) => set({ fuel: fuel === vanFuel ? '' : fuel, tipKw: '' })}
+          />
+          <Words size={14} tone="ink2">
+            {tipsOf(place.fuel || vanFuel)}
+          </Words>
+          <Fields fields={TORCH} planner={planner} set={set} />
+          <Heading size={17}>Service</Heading>
+          <Fields fields={SERVICE} planner={planner} set={set} />
+          <Choice
+            label="sulphur in the air"
+            value={place.sulphur ? 'yes' : 'no'}
+            options={[
+              { value: 'no', label: 'clean air' },
+              { value: 'yes', label: 'sulphur near by' },
+            ]}
+            onChange={(v) => set({ sulphur: v === 'yes' })}
+          />
+        </>
+      ) : null}
+    </View>
+  );
+}
+
+/** Of a branch: the tube it stands on, which carries heat both ways. */
+export function RunFields({ planner }: { planner: Planner }) {
+  const unit = bareLengthUnit(useUnits());
+  const { draft, change, problems } = planner;
+  const set = (part: Partial<typeof draft.female>) => change({ female: { ...draft.female, ...part } });
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size={15}>the tube it stands on</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <UnitField
+          label="run, outside"
+          value={draft.female.runOd}
+          onChange={(runOd) => set({ runOd })}
+          unit={unit}
+          error={problems['joint.female.run.od']}
+          testID="run-od"
+        />
+        <UnitField
+          label="run, wall"
+          value={draft.female.runWall}
+          onChange={(runWall) => set({ runWall })}
+          unit={unit}
+          error={problems['joint.female.run.wall']}
+          testID="run-wall"
+        />
+      </View>
+    </View>
+  );
+}

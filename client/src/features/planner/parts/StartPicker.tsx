@@ -1,0 +1,74 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+import { addressOf } from '@/api/call';
+import { FrameKey } from '@/ui/Buttons';
+import { useTokens } from '@/ui/theme';
+import { TextField } from '@/ui/UnitField';
+import { Heading, Words } from '@/ui/Words';
+import { JointDrawing } from '@/drawing/joint/JointDrawing';
+import { sectionOf } from '@kesto/core/section';
+import { keepOwnStart, ownStarts, STARTS, type Start } from './starts';
+import { planDraft, type Surroundings } from '@/features/draft/toRequest';
+
+/** The joints of every week as drawings: one tap and the plan stands. */
+export function StartPicker({ around, onPick }: { around: Surroundings; onPick: (start: Start) => void }) {
+  const t = useTokens();
+  const rows = useMemo(() => [...ownStarts(), ...STARTS].map((start) => ({ start, plan: planDraft(start.draft, around).plan })), [around]);
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading size={17}>Start from a joint you know</Heading>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {rows.map(({ start, plan }) => (
+          <TouchableRipple
+            key={start.name}
+            role="button"
+            aria-label={`start from ${start.name}`}
+            onPress={() => onPick(start)}
+            style={{ flexGrow: 1, flexBasis: 148, maxWidth: 220 }}
+          >
+            <View style={{ flexGrow: 1, borderWidth: 1, borderColor: t.rule, borderRadius: 6, padding: 6, minHeight: 96 }}>
+              {plan ? <JointDrawing joint={sectionOf(plan)} detail="thumb" label={start.name} /> : null}
+              <Words size={15} bold>
+                {start.name}
+              </Words>
+              <Words size={14} tone="ink2">
+                {start.draft.male.od}
+                {plan?.flux.required ? ', flux' : ''}
+              </Words>
+            </View>
+          </TouchableRipple>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** The stored plan as a page to print. */
+export function PrintPlan({ jointId }: { jointId: string }) {
+  return <FrameKey label="Print this plan" onPress={() => window.open(addressOf('planPdf', { joint: jointId }), '_blank')} />;
+}
+
+/** Keeps the plan as a starting point of one's own, on this device. */
+export function SaveStart({ draft }: { draft: Start['draft'] }) {
+  const [open, setOpen] = useState(false);
+  const [name, setName] = useState('');
+  const [saved, setSaved] = useState<string | null>(null);
+  if (saved)
+    return (
+      <Words size={15} tone="teal">
+        Kept on this device as “{saved}”.
+      </Words>
+    );
+  if (!open) return <FrameKey label="Keep as a starting point" onPress={() => setOpen(true)} />;
+  const save = () => {
+    keepOwnStart(name.trim(), draft);
+    setSaved(name.trim());
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <TextField label="name of the starting point" value={name} onChange={setName} />
+      <FrameKey label="Keep it" disabled={name.trim() === ''} onPress={save} />
+    </View>
+  );
+}

@@ -1,0 +1,16 @@
+import { Image } from 'react-native';
+import { addressOf } from '@/api/call';
+import { useTokens } from '@/ui/theme';
+
+/** One photo of a nameplate, large enough to read it. */
+export function PlatePhoto({ sha256, number, uri }: { sha256: string; number: number; uri?: string | undefined }) {
+  const t = useTokens();
+  return (
+    <Image
+      source={{ uri: uri ?? addressOf('getPhoto', { sha256 }) }}
+      accessibilityLabel={`photo ${number} of the plate`}
+      resizeMode="contain"
+      style={{ width: '100%', maxWidth: 420, height: 260, borderWidth: 1, borderColor: t.rule, backgroundColor: t.panel }}
+    />
+  );
+}

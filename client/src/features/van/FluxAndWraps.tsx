@@ -1,0 +1,86 @@
+import { FLUX_CLASSES, FLUXES, WRAPS, type CarriedWrap, type FluxClass } from '@kesto/core';
+import { formatGrams, formatTemperature, readingText } from '@kesto/core/unit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useUnits } from '@/state/units';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { CheckRow } from '@/ui/CheckRow';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { massKg } from '@/ui/form/si';
+import { useFigures } from '@/ui/form/useFigures';
+import { Heading } from '@/ui/Words';
+import { CarriedList } from './CarriedList';
+import type { useVan } from './useVan';
+
+type Van = ReturnType<typeof useVan>;
+
+/** Flux by its class, with what is left in the jar. */
+export function Flux({ van, mayCount }: { van: Van; mayCount: boolean }) {
+  const units = useUnits();
+  const { flux } = van.draft;
+  const left = FLUX_CLASSES.filter((name) => !flux.some((row) => row.class === name));
+  const active = (name: FluxClass) =>
+    `${formatTemperature(FLUXES[name].activeFromC, units).value} to ${readingText(formatTemperature(FLUXES[name].activeToC, units))}`;
+  return (
+    <CarriedList
+      title="Flux"
+      none="None yet. Phosphorus rod on bare copper needs none; brass and steel do."
+      things={flux}
+      nameOf={(row) => row.class}
+      saysOf={(row) => `${readingText(formatGrams(row.grams))}, active ${active(row.class)}`}
+      onTakeOff={mayCount ? (row) => van.change({ flux: flux.filter((other) => other.class !== row.class) }) : null}
+      another="Another flux"
+      form={(done) => (
+        <AddFlux
+          classes={left}
+          onAdd={(row) => {
+            van.change({ flux: [...flux, row] });
+            done();
+          }}
+        />
+      )}
+    />
+  );
+}
+
+const FIGURES = { left: { label: 'left in the jar', kind: 'mass', hint: 'as 180 g' } } as const;
+
+function AddFlux({ classes, onAdd }: { classes: readonly FluxClass[]; onAdd: (row: { class: FluxClass; grams: number }) => void }) {
+  const [picked, setPicked] = useState(classes[0] ?? null);
+  const figures = useFigures(FIGURES);
+  const add = () => {
+    const left = figures.read()?.left;
+    if (left && picked) onAdd({ class: picked, grams: Math.round(massKg(left) * 1e4) / 10 });
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Choice label="class" value={picked} onChange={setPicked} options={classes.map((value) => ({ value, label: value }))} />
+      <FigureFields figures={figures} />
+      <FrameKey label="Put it on the van" disabled={picked === null} onPress={add} />
+    </View>
+  );
+}
+
+const WRAP_WORDS: Readonly<Record<CarriedWrap, string>> = {
+  'wet-cloth': 'cloth and a bucket of water',
+  putty: 'heat-stop putty',
+  paste: 'heat-stop paste or gel',
+};
+
+/** What keeps the heat off. */
+export function Wraps({ van, mayCount }: { van: Van; mayCount: boolean }) {
+  const { wraps } = van.draft;
+  return (
+    <View>
+      <Heading size={20}>Wraps</Heading>
+      {WRAPS.map((wrap) => (
+        <CheckRow
+          key={wrap}
+          label={WRAP_WORDS[wrap]}
+          checked={wraps.includes(wrap)}
+          onChange={(on) => (mayCount ? van.change({ wraps: on ? [...wraps, wrap] : wraps.filter((other) => other !== wrap) }) : undefined)}
+        />
+      ))}
+    </View>
+  );
+}
