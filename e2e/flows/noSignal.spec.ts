@@ -136,6 +136,7 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
     const lost = await loseOneAnswer(page);
     await kesto.action('Keep: pass');
     await lost();
+    await page.waitForURL(/\/joints\/[^/]+$/);
     await says(kesto, 'all stored');
     await mend(page);
     await page.reload();
