@@ -9,3 +9,6 @@ globalThis.localStorage ??= {
 
 // Saves through a browser's links, which are not here either.
 jest.mock('file-saver', () => ({ saveAs: jest.fn() }));
+
+// Gestures reach for the device's own recognisers.
+require('react-native-gesture-handler/jestSetup');

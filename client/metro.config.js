@@ -6,8 +6,11 @@ const config = getDefaultConfig(__dirname);
 /** Paper's stock icon font weighs 1.3 MB and is not used: our few marks are drawn. */
 const ICON_FONTS = /^(@expo\/vector-icons|@react-native-vector-icons|react-native-vector-icons)/;
 
+/** Would be taken along by the gestures, which do without it: nothing here is animated off the main thread. */
+const REANIMATED = /^react-native-reanimated$/;
+
 config.resolver.resolveRequest = (context, name, platform) =>
-  ICON_FONTS.test(name) ? { type: 'empty' } : context.resolveRequest(context, name, platform);
+  ICON_FONTS.test(name) || REANIMATED.test(name) ? { type: 'empty' } : context.resolveRequest(context, name, platform);
 
 /** In the working loop the page asks Metro for the API too: hand that on to the server, so that there is one origin as in earnest. */
 function handOn(request, response) {

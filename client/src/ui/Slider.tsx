@@ -1,36 +1,41 @@
+import CommunitySlider from '@react-native-community/slider';
+import { stepKeys } from './stepKeys';
 import { useTokens } from './theme';
+import { TOUCH } from './tokens';
 
-/** A range the browser draws: reachable by finger, mouse and arrow keys. */
-export function Slider({
-  label,
-  value,
-  min,
-  max,
-  step,
-  text,
-  onChange,
-}: {
-  label: string;
-  value: number;
-  min: number;
-  max: number;
-  step: number;
+interface SliderProps {
+  readonly label: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly step: number;
   /** What the value means, read aloud. */
-  text: string;
-  onChange: (value: number) => void;
-}) {
+  readonly text: string;
+  readonly onChange: (value: number) => void;
+}
+
+/** Slid by finger or mouse, stepped by the arrow keys. */
+export function Slider({ label, value, min, max, step, text, onChange }: SliderProps) {
   const t = useTokens();
+  const keys = stepKeys((by) => onChange(Math.min(max, Math.max(min, value + by * step))));
   return (
-    <input
-      type="range"
-      aria-label={label}
-      aria-valuetext={text}
-      min={min}
-      max={max}
-      step={step}
+    <CommunitySlider
       value={value}
-      onChange={(event) => onChange(Number(event.currentTarget.value))}
-      style={{ width: '100%', height: 48, margin: 0, accentColor: t.copper, background: 'transparent' }}
+      minimumValue={min}
+      maximumValue={max}
+      step={step}
+      onValueChange={onChange}
+      minimumTrackTintColor={t.copper}
+      maximumTrackTintColor={t.rule}
+      thumbTintColor={t.copper}
+      aria-label={label}
+      aria-valuenow={value}
+      aria-valuemin={min}
+      aria-valuemax={Math.round(max)}
+      aria-valuetext={text}
+      tabIndex={0}
+      {...{ onKeyDown: keys }}
+      style={{ width: '100%', height: TOUCH }}
     />
   );
 }

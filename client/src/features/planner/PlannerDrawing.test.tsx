@@ -1,5 +1,7 @@
 import { METRIC_PREFERENCES } from '@kesto/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
+import type { PanGesture } from 'react-native-gesture-handler';
+import { fireGestureHandler, getByGestureTestId } from 'react-native-gesture-handler/jest-utils';
 import { useState } from 'react';
 import { around, BRASS_STUB, draftOf } from '@/testing/joints';
 import { settle, showScreen } from '@/testing/screen';
@@ -42,24 +44,12 @@ async function lay(width: number): Promise<void> {
   await settle();
 }
 
-const gripsNamed = (key: string) =>
-  screen.UNSAFE_root.findAll((node) => node.type === ('div' as never) && node.props['data-testid'] === `grip-${key}`); // cast: a tag of the page
-const grip = (key: string) => {
-  const [found] = gripsNamed(key);
-  if (!found) throw new Error(`no grip ${key}`);
-  return found;
-};
-const pointer = (x: number) => ({
-  clientX: x,
-  pointerId: 1,
-  preventDefault: () => undefined,
-  currentTarget: { focus: () => undefined, setPointerCapture: () => undefined },
-});
+const gripsNamed = (key: string) => screen.queryAllByTestId(`grip-${key}`);
+const grip = (key: string) => screen.getByTestId(`grip-${key}`);
 
 async function drag(key: string, by: readonly number[]): Promise<void> {
-  act(() => void grip(key).props.onPointerDown(pointer(100)));
-  for (const dx of by) act(() => void grip(key).props.onPointerMove(pointer(100 + dx)));
-  act(() => void grip(key).props.onPointerUp());
+  const path = [0, ...by].map((translationX) => ({ translationX }));
+  act(() => fireGestureHandler<PanGesture>(getByGestureTestId(`grip-${key}`), path));
   await settle();
 }
 

@@ -63,13 +63,12 @@ export function GripHandle({ placed, at, pixelsPerMm, stepMm, selected, alarmed,
       onDrag={drag}
       onLetGo={letGo}
       onStep={step}
+      cursor="ew-resize"
       style={{
         left: at.x - TOUCH / 2 + shift,
         top: at.y - TOUCH / 2,
         width: TOUCH,
         height: TOUCH,
-        touchAction: 'none',
-        cursor: 'ew-resize',
       }}
     >
       <Svg width={TOUCH} height={TOUCH} aria-hidden style={{ pointerEvents: 'none' }}>

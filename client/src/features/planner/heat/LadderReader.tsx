@@ -25,7 +25,7 @@ export const LadderReader = memo(function LadderReader({ plan, units, width, hei
   const scale = ladderScale(plan, height);
   const [least = 0, most = 0] = scale.domain();
   const at = readAt === null ? null : Math.min(most, Math.max(least, readAt));
-  const read = ({ within }: Dragged) => onRead(toStep(scale.invert(within().y)));
+  const read = ({ y }: Dragged) => onRead(toStep(scale.invert(y)));
   const show = (celsius: number) => readingText(formatTemperature(celsius, units));
   return (
     <View style={{ gap: 6 }}>
@@ -42,7 +42,8 @@ export const LadderReader = memo(function LadderReader({ plan, units, width, hei
           onTake={read}
           onDrag={read}
           onStep={(by) => onRead(toStep((at ?? plan.heat?.middleC ?? least) + by * STEP_C))}
-          style={{ inset: 0, cursor: 'crosshair', touchAction: 'manipulation' }}
+          cursor="crosshair"
+          style={{ inset: 0 }}
         >
           {at === null ? null : <Line y={scale(at)} />}
         </DragArea>
