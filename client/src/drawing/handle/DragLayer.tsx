@@ -33,6 +33,8 @@ export function DragLayer({ pick, onDrop, ghost, testID, children }: DragLayerPr
     setTimeout(() => (dropped.current = false), 0);
     onDrop(picked.current, { x, y });
   };
+  // The recogniser calls these when something is dragged, never while this is drawn.
+  /* eslint-disable react-hooks/refs */
   const drag = Gesture.Pan()
     .withTestId(testID)
     .minDistance(TREMBLE_PX)
@@ -43,6 +45,7 @@ export function DragLayer({ pick, onDrop, ghost, testID, children }: DragLayerPr
       picked.current = null;
       setHeld(null);
     });
+  /* eslint-enable react-hooks/refs */
   return (
     <GestureDetector gesture={drag} userSelect="none" touchAction="auto">
       <View
