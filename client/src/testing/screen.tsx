@@ -136,6 +136,11 @@ export async function showScreen(
   return { writes, store };
 }
 
+/** What forms and drafts kept on the device so far: given to the next screen, it is this page loaded anew. */
+export function deviceKeeps(...keys: readonly string[]): Readonly<Record<string, string>> {
+  return Object.fromEntries(keys.map((key) => [key, globalThis.localStorage.getItem(key) ?? '']));
+}
+
 export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [] };
 
 const MOST_TURNS = 50;

@@ -4,11 +4,14 @@ import { alsoOpened, factsOf, type AlsoOpened, type CircuitGraph } from '@kesto/
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useShopSchools } from '@/features/shop/api';
+import { closing } from '@/features/stage/closing';
 import type { StageWork } from '@/features/stage/useStage';
 import { FrameKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
 import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import type { IsolationWork } from './useIsolation';
 
@@ -70,15 +73,18 @@ interface ItemProps {
   readonly work: StageWork;
 }
 
+const WHY = { why: { label: 'why it is left', kind: 'name' } } as const;
+
 function Item({ item, name, says, work }: ItemProps) {
   const t = useTokens();
   const [leaving, setLeaving] = useState(false);
-  const [why, setWhy] = useState('');
+  const figures = useFigures(work.keptAs(`left.${item.what}.${item.place}`), WHY);
   const answer = factsOf(work.facts, 'also-opened').findLast(
     (fact) => fact.values.what === item.what && fact.values.place === item.place,
   )?.values;
+  const leave = ({ why }: Read<typeof WHY>) =>
+    closing(() => setLeaving(false))(work.note('also-opened', { ...about, choice: 'declined', why }));
   const about = { what: item.what, place: item.place };
-  const reason = why.trim();
   return (
     <View style={{ borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 8, gap: 6 }}>
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
@@ -110,13 +116,11 @@ function Item({ item, name, says, work }: ItemProps) {
       </View>
       {leaving && !answer ? (
         <View style={{ gap: 8 }}>
-          <TextField label="why it is left" value={why} onChange={setWhy} />
+          <FigureFields figures={figures} />
           <FrameKey
             label="Leave it"
-            disabled={work.busy || reason === ''}
-            onPress={() =>
-              void work.note('also-opened', { ...about, choice: 'declined', why: reason }).then((kept) => kept && setLeaving(false))
-            }
+            disabled={work.busy || figures.textOf('why').trim() === ''}
+            onPress={() => void figures.submit(leave)}
           />
         </View>
       ) : null}

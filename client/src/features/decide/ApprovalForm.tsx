@@ -2,6 +2,7 @@ import { APPROVAL_WAY_WORDS } from '@kesto/contract/wording';
 import { APPROVAL_WAYS, openPriceChecks, type ApprovalWay } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 import { Choice } from '@/ui/Buttons';
@@ -11,10 +12,11 @@ import { Words } from '@/ui/Words';
 export function ApprovalForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
   const [how, setHow] = useState<ApprovalWay>('phone');
   const held = openPriceChecks(work.facts);
-  const then = (kept: Promise<boolean>) => void kept.then((isKept) => isKept && onKept());
+  const then = closing(onKept);
   return (
     <View style={{ gap: 22 }}>
       <NoteForm
+        keptAs={work.keptAs('approval')}
         title="The yes"
         fields={{ by: 'who said yes', for: 'to what', amount: 'price, where one was named' }}
         optional={['amount']}
@@ -38,6 +40,7 @@ export function ApprovalForm({ work, onKept }: { work: StageWork; onKept: () => 
         ) : null}
       </NoteForm>
       <NoteForm
+        keptAs={work.keptAs('waiting')}
         title="Or it waits"
         says="The job stands here until the answer comes; today says for whom."
         fields={{ what: 'what it waits for', forWhom: 'for whom' }}

@@ -4,12 +4,14 @@ import { flareTorqueNm, joiningChoices, safetyClassOf, type CircuitGraph, type J
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
+import { closing } from '@/features/stage/closing';
 import type { StageWork } from '@/features/stage/useStage';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
 import { lengthM } from '@/ui/form/si';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 
 interface JoiningFormProps {
@@ -23,6 +25,8 @@ interface JoiningFormProps {
 
 const footPounds = (newtonMetres: number) => Math.round(newtonMetres * 0.7376);
 
+const WHY = { why: { label: 'why, where it is another reason', kind: 'name', optional: true } } as const;
+
 /** How the joints at a part are made: each way with what speaks for and against it here. */
 export function JoiningForm({ job, graph, places, nameOf, work, onKept }: JoiningFormProps) {
   const t = useTokens();
@@ -30,14 +34,14 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
   const [hot, setHot] = useState<'allowed' | 'not-allowed'>('allowed');
   const [shakes, setShakes] = useState<'still' | 'shakes'>('still');
   const [method, setMethod] = useState<JoiningMethod | null>(null);
-  const [why, setWhy] = useState('');
+  const figures = useFigures(work.keptAs(`joining.${places.join('+')}`), WHY);
   const tube = graph.links.find((link) => (link.from === place || link.to === place) && link.tube)?.tube;
   const torque = tube ? flareTorqueNm(lengthM(tube.od)) : null;
   const choices = joiningChoices({
     odM: tube ? lengthM(tube.od) : null,
     ...{ safetyClass: safetyClassOf(job.circuit), near: job.stages.near, vibration: shakes === 'shakes', flameAllowed: hot === 'allowed' },
   });
-  const reason = why.trim() || joiningWhyText(choices.find((choice) => choice.method === method)?.why ?? []);
+  const reason = figures.textOf('why').trim() || joiningWhyText(choices.find((choice) => choice.method === method)?.why ?? []);
   return (
     <View style={{ gap: 10 }}>
       <Heading size={20}>How the joints are made</Heading>
@@ -87,12 +91,12 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
           </View>
         </TouchableRipple>
       ))}
-      <TextField label="why, where it is another reason" value={why} onChange={setWhy} />
+      <FigureFields figures={figures} />
       <KeepKey
         label="Keep how it is joined"
         busy={work.busy}
         disabled={method === null || place === ''}
-        onPress={() => method && void work.note('joining', { place, method, why: reason }).then((kept) => kept && onKept())}
+        onPress={() => void figures.submit(() => method !== null && closing(onKept)(work.note('joining', { place, method, why: reason })))}
       />
     </View>
   );

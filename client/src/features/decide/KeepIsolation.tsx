@@ -4,38 +4,44 @@ import { formatMass, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
+import { closing } from '@/features/stage/closing';
 import type { StageWork } from '@/features/stage/useStage';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { Choice, KeepKey } from '@/ui/Buttons';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import type { IsolationWork } from './useIsolation';
 
-const FIGURES = { takeOut: { label: 'to take out', kind: 'mass', hint: 'as 6.2 kg', optional: true } } as const;
+const FIGURES = {
+  reason: { label: 'why another way than advised', kind: 'words', optional: true },
+  takeOut: { label: 'to take out', kind: 'mass', hint: 'as 6.2 kg', optional: true },
+} as const;
 
 /** Which way is taken; another than the advised one with its reason. */
 export function KeepIsolation({ isolation, work, onKept }: { isolation: IsolationWork; work: StageWork; onKept: () => void }) {
   const units = useUnits();
   const { answer, seen, chargeKg, leftKg } = isolation;
   const [method, setMethod] = useState<IsolationMethod>(answer?.method ?? 'recover-all');
-  const [reason, setReason] = useState('');
-  const figures = useFigures(FIGURES, leftKg === undefined ? {} : { takeOut: readingText(formatMass(leftKg, units)).replace(/ \(.*/, '') });
+  const figures = useFigures(
+    work.keptAs(`isolation.${isolation.work.join('+')}`),
+    FIGURES,
+    leftKg === undefined ? {} : { takeOut: readingText(formatMass(leftKg, units)).replace(/ \(.*/, '') },
+  );
   if (!answer) return <Words>Tap the part that is to be opened first.</Words>;
   const differs = method !== answer.method;
-  async function keep() {
-    const read = figures.read();
-    if (!read || !answer) return;
+  async function keep({ reason, takeOut }: Read<typeof FIGURES>): Promise<boolean> {
+    if (!answer) return false;
     const { close, closeAfter, staysFull } = answer;
     const isAdvised = { close: differs ? [] : close, closeAfter: differs ? [] : closeAfter, staysFull: differs ? [] : staysFull };
-    const kept = await work.note('isolation', {
+    const kept = work.note('isolation', {
       ...{ work: isolation.work, advised: answer.method, method, ...seen, ...isAdvised, engineVersion: ENGINE_VERSION },
       ...(chargeKg === undefined ? {} : { chargeKg }),
-      ...(read.takeOut ? { takeOutKg: massKg(read.takeOut) } : {}),
-      ...(reason.trim() === '' ? {} : { reason: reason.trim() }),
+      ...(takeOut ? { takeOutKg: massKg(takeOut) } : {}),
+      ...(differs && reason !== undefined ? { reason } : {}),
     });
-    if (kept) onKept();
+    return closing(onKept)(kept);
   }
   return (
     <View style={{ gap: 12 }}>
@@ -46,9 +52,14 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
         onChange={setMethod}
         options={ISOLATION_METHODS.map((value) => ({ value, label: ISOLATION_METHOD_WORDS[value] }))}
       />
-      {differs ? <TextField label="why another way than advised" value={reason} onChange={setReason} multiline /> : null}
-      <FigureFields figures={figures} />
-      <KeepKey label="Keep this way" busy={work.busy} disabled={differs && reason.trim() === ''} onPress={() => void keep()} />
+      {differs ? <FigureFields figures={figures} of={['reason']} /> : null}
+      <FigureFields figures={figures} of={['takeOut']} />
+      <KeepKey
+        label="Keep this way"
+        busy={work.busy}
+        disabled={differs && figures.textOf('reason').trim() === ''}
+        onPress={() => void figures.submit(keep)}
+      />
     </View>
   );
 }

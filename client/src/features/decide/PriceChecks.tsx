@@ -3,6 +3,7 @@ import { APPROVAL_WAY_WORDS } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 import { FrameKey } from '@/ui/Buttons';
@@ -50,11 +51,12 @@ export function PriceChecks({ work }: { work: StageWork }) {
           </View>
           {asked === check ? (
             <NoteForm
+              keptAs={work.keptAs(`price-check.${check}`)}
               title="What was found"
               fields={{ found: 'found' }}
               label="Keep it"
               busy={work.busy}
-              onKeep={({ found = '' }) => void work.note('price-check', { of: check, found }).then((kept) => kept && setAsked(null))}
+              onKeep={({ found = '' }) => closing(() => setAsked(null))(work.note('price-check', { of: check, found }))}
             />
           ) : null}
         </View>
@@ -63,11 +65,12 @@ export function PriceChecks({ work }: { work: StageWork }) {
         <View style={{ paddingTop: 8 }}>
           {asked === '' ? (
             <NoteForm
+              keptAs={work.keptAs('price-held-until')}
               title="To be looked at first"
               fields={{ check: 'what' }}
               label="Add it"
               busy={work.busy}
-              onKeep={({ check = '' }) => void work.note('price-held-until', { check }).then((kept) => kept && setAsked(null))}
+              onKeep={({ check = '' }) => closing(() => setAsked(null))(work.note('price-held-until', { check }))}
             />
           ) : (
             <FrameKey label="Add what has to be looked at" onPress={() => setAsked('')} />

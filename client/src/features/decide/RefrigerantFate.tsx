@@ -3,6 +3,7 @@ import { annualRates, lastOf, REFRIGERANT_FATES, type RefrigerantFate as Fate } 
 import { formatNumber } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -30,11 +31,12 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
       ) : null}
       {!work.mayNote ? null : open ? (
         <NoteForm
+          keptAs={work.keptAs('refrigerant-fate')}
           title="Back in, or fresh"
           fields={{ why: 'why' }}
           label="Keep it"
           busy={work.busy}
-          onKeep={({ why = '' }) => void work.note('refrigerant-fate', { fate, why }).then((done) => done && setOpen(false))}
+          onKeep={({ why = '' }) => closing(() => setOpen(false))(work.note('refrigerant-fate', { fate, why }))}
         >
           <Choice
             label="the refrigerant"

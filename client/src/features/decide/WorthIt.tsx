@@ -6,18 +6,20 @@ import { format } from 'date-fns/format';
 import { differenceInYears } from 'date-fns/differenceInYears';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { closing } from '@/features/stage/closing';
 import type { StageWork } from '@/features/stage/useStage';
 import { CheckRow } from '@/ui/CheckRow';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import { Choice, FrameKey } from '@/ui/Buttons';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 
 const FIGURES = {
   age: { label: 'years old', kind: 'number' },
   repair: { label: 'the repair costs', kind: 'number' },
   replacement: { label: 'a new one costs', kind: 'number', hint: 'in the same currency' },
+  why: { label: 'why', kind: 'words', optional: true },
 } as const;
 
 /** Whether the repair pays: by age, earlier finds, warranty and what a new one costs. */
@@ -62,37 +64,33 @@ function Dates({ job: { plate } }: { job: JobView }) {
 function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKept: () => void }) {
   const { installedOn, warrantyUntil } = job.plate;
   const figures = useFigures(
+    work.keptAs('worth'),
     FIGURES,
     installedOn === undefined ? {} : { age: String(differenceInYears(new Date(), new Date(installedOn))) },
   );
   const [inWarranty, setInWarranty] = useState(warrantyUntil !== undefined && new Date(warrantyUntil) > new Date());
   const [worth, setWorth] = useState<Worth | null>(null);
   const [decided, setDecided] = useState<'repair' | 'replace' | null>(null);
-  const [why, setWhy] = useState('');
   // Of this machine alone: what leaked on a sister says nothing of its age.
   const earlierFinds = job.stages.history.leaks.filter((leak) => leak.unit === undefined).length;
-  function read() {
-    const { age, repair, replacement } = figures.read() ?? {};
-    return age && repair && replacement
-      ? { ageYears: age.value, repair: repair.value, replacement: replacement.value, inWarranty, earlierFinds }
-      : null;
+  const factsFrom = ({ age, repair, replacement }: Read<typeof FIGURES>) => {
+    const money = { repair: repair.value, replacement: replacement.value };
+    return { ageYears: age.value, ...money, inWarranty, earlierFinds };
+  };
+  function workOut(read: Read<typeof FIGURES>) {
+    if (read.replacement.value <= 0) return figures.complain('replacement', 'must be more than nothing');
+    setWorth(worthRepairing(factsFrom(read)));
   }
-  function workOut() {
-    const facts = read();
-    if (facts && facts.replacement <= 0) return figures.setProblems({ replacement: 'must be more than nothing' });
-    setWorth(facts && worthRepairing(facts));
-  }
-  async function keep() {
-    const facts = read();
-    if (!facts || !worth || !decided) return;
-    const text = why.trim() === '' ? {} : { why: why.trim() };
-    if (await work.note('worth', { ...facts, advice: worth.advice, decided, ...text })) onKept();
+  async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
+    if (!worth || !decided) return false;
+    const why = read.why === undefined ? {} : { why: read.why };
+    return closing(onKept)(work.note('worth', { ...factsFrom(read), advice: worth.advice, decided, ...why }));
   }
   return (
     <View style={{ gap: 8 }}>
-      <FigureFields figures={figures} />
+      <FigureFields figures={figures} of={['age', 'repair', 'replacement']} />
       <CheckRow label="in warranty" checked={inWarranty} onChange={setInWarranty} />
-      <FrameKey label="Work it out" onPress={workOut} />
+      <FrameKey label="Work it out" onPress={() => void figures.submit(workOut)} />
       {worth ? (
         <>
           <Words bold>{WORTH_WORDS[worth.advice]}</Words>
@@ -109,11 +107,11 @@ function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKep
               { value: 'replace', label: 'replace' },
             ]}
           />
-          <TextField label="why" value={why} onChange={setWhy} />
+          <FigureFields figures={figures} of={['why']} />
           <FrameKey
             label={work.busy ? 'Keeping' : 'Keep what is decided'}
             disabled={work.busy || decided === null}
-            onPress={() => void keep()}
+            onPress={() => void figures.submit(keep)}
           />
         </>
       ) : null}

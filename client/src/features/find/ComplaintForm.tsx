@@ -1,4 +1,5 @@
 import { lastOf } from '@kesto/core';
+import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 
@@ -6,6 +7,7 @@ export function ComplaintForm({ work, onKept }: { work: StageWork; onKept: () =>
   const before = lastOf(work.facts, 'complaint')?.values.text ?? '';
   return (
     <NoteForm
+      keptAs={work.keptAs('complaint')}
       title="What is complained of"
       says="In the words of whoever called: what it does, since when, what was done before."
       fields={{ text: 'complaint' }}
@@ -13,7 +15,7 @@ export function ComplaintForm({ work, onKept }: { work: StageWork; onKept: () =>
       main
       label="Keep the complaint"
       busy={work.busy}
-      onKeep={({ text = '' }) => void work.note('complaint', { text }).then((kept) => kept && onKept())}
+      onKeep={({ text = '' }) => closing(onKept)(work.note('complaint', { text }))}
     />
   );
 }

@@ -1,6 +1,7 @@
 import type { JobView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
 import { Leaving } from '@/features/stage/Leaving';
+import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 import { ComplaintForm } from './ComplaintForm';
@@ -41,12 +42,13 @@ export function FindPanel({ panel, job, graph, work, nameOf, onKept }: FindPanel
       return (
         <Leaving work={work} skipSays="Where the leak is known, or there is none to find: a new line, a part that failed." onKept={onKept}>
           <NoteForm
+            keptAs={work.keptAs('stopped-looking')}
             title="Stop looking"
             says="Where no more can be found today: kept with the reason, and what stands above no longer keeps it open."
             fields={{ reason: 'why no further' }}
             label="Stop looking"
             busy={work.busy}
-            onKeep={({ reason = '' }) => void work.note('stopped-looking', { reason }).then((kept) => kept && onKept())}
+            onKeep={({ reason = '' }) => closing(onKept)(work.note('stopped-looking', { reason }))}
           />
         </Leaving>
       );

@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
 import { useUnits } from '@/state/units';
 import type { StageWork } from '@/features/stage/useStage';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { asDifference } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
@@ -41,16 +42,17 @@ type Asked = Pick<StageValues['section-hold'], 'volume' | 'minutes' | 'start' | 
 /** A hold of one section from two readings by hand: the amount of gas, not its pressure. */
 export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldFormProps) {
   const units = useUnits();
-  const figures = useFigures(FIGURES, volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30' } : { minutes: '30' });
+  const figures = useFigures(
+    work.keptAs(`hold.${parts.join('+')}`),
+    FIGURES,
+    volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30' } : { minutes: '30' },
+  );
   const { data: van } = useVanStock();
   const [found, setFound] = useState<Hold | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const limit = readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units));
 
-  function asked(): Asked | null {
-    const read = figures.read();
-    if (!read?.volume || !read.minutes || !read.startPressure || !read.startTemperature || !read.endPressure || !read.endTemperature)
-      return null;
+  function askedFrom(read: Read<typeof FIGURES>): Asked {
     const usual = holdHere(job, van);
     const gauge = read.step ? { resolution: asDifference(read.step) } : usual.gauge;
     const temperatureUncertaintyK = read.off?.value ?? usual.temperatureUncertaintyK;
@@ -80,16 +82,15 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
       ],
     };
   }
-  async function keep() {
-    const values = asked();
-    const answer = values && hold(request(values));
-    if (!values || !answer) return;
+  async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
+    const values = askedFrom(read);
+    const answer = hold(request(values));
     const [error] = answer.ok ? [] : answer.errors;
     setProblem(error ? `${error.field} ${calcErrorText(error)}` : null);
     setFound(answer.ok ? answer.value : null);
-    if (!answer.ok) return;
+    if (!answer.ok) return false;
     const { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear } = answer.value;
-    await work.note('section-hold', { parts, ...values, verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear });
+    return work.note('section-hold', { parts, ...values, verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear });
   }
   return (
     <View style={{ gap: 10 }}>
@@ -103,7 +104,7 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
       </View>
       <FigureFields figures={figures} />
       {problem ? <Failed message={problem} /> : null}
-      <KeepKey label="Keep this hold" busy={work.busy} onPress={() => void keep()} />
+      <KeepKey label="Keep this hold" busy={work.busy} onPress={() => void figures.submit(keep)} />
       {found ? <Found found={found} refrigerant={job.circuit.refrigerant} onClose={onKept} /> : null}
     </View>
   );

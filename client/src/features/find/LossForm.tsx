@@ -1,8 +1,10 @@
 import type { JobView } from '@kesto/contract';
 import { writeMass } from '@kesto/core/unit';
 import { View } from 'react-native';
+import { closing } from '@/features/stage/closing';
 import type { StageWork } from '@/features/stage/useStage';
 import { useUnits } from '@/state/units';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
@@ -19,13 +21,9 @@ const FIGURES = {
 export function LossForm({ job, work, onKept }: { job: JobView; work: StageWork; onKept: () => void }) {
   const units = useUnits();
   const plate = job.circuit.chargeKg;
-  const figures = useFigures(FIGURES, plate === undefined ? {} : { charge: writeMass(plate, units) });
-  async function keep() {
-    const read = figures.read();
-    if (!read?.lost || !read.days) return;
-    const charge = read.charge ? { chargeKg: massKg(read.charge) } : {};
-    if (await work.note('loss', { lostKg: massKg(read.lost), days: read.days.value, ...charge })) onKept();
-  }
+  const figures = useFigures(work.keptAs('loss'), FIGURES, plate === undefined ? {} : { charge: writeMass(plate, units) });
+  const keep = ({ lost, days, charge }: Read<typeof FIGURES>) =>
+    closing(onKept)(work.note('loss', { lostKg: massKg(lost), days: days.value, ...(charge ? { chargeKg: massKg(charge) } : {}) }));
   return (
     <View style={{ gap: 10 }}>
       <Heading size={17}>What was lost</Heading>
@@ -33,7 +31,7 @@ export function LossForm({ job, work, onKept }: { job: JobView; work: StageWork;
         It says how large a leak is looked for, and when enough was found.
       </Words>
       <FigureFields figures={figures} />
-      <KeepKey label="Keep the loss" busy={work.busy} onPress={() => void keep()} />
+      <KeepKey label="Keep the loss" busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }

@@ -4,15 +4,19 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { PhotoStrip } from '@/features/record/PhotoStrip';
 import { usePhotos } from '@/features/record/usePhotos';
+import { closing } from '@/features/stage/closing';
 import type { StageWork } from '@/features/stage/useStage';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import { massKg } from '@/ui/form/si';
 import { Choice, KeepKey } from '@/ui/Buttons';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 
-const SIZE = { rate: { label: 'how much a year, if it can be told', kind: 'mass', hint: 'as 100 g', optional: true } } as const;
+const FIGURES = {
+  rate: { label: 'how much a year, if it can be told', kind: 'mass', hint: 'as 100 g', optional: true },
+  note: { label: 'note', kind: 'words', optional: true },
+} as const;
 
 interface PlaceFormProps {
   readonly place: string;
@@ -26,20 +30,15 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
   const [method, setMethod] = useState<FindMethod>(place === RIG ? 'section-hold' : 'soap');
   const [result, setResult] = useState<CheckResult | null>(null);
   const [sign, setSign] = useState<Sign | null>(null);
-  const [text, setText] = useState('');
   const photos = usePhotos();
-  const figures = useFigures(SIZE);
+  const figures = useFigures(work.keptAs(`place.${place}`), FIGURES);
   const shas = photos.photos.map((photo) => photo.sha256);
-  const note = text.trim() === '' ? {} : { note: text.trim() };
 
-  async function keep() {
-    const read = figures.read();
-    if (!read) return;
-    const grams = read.rate ? { gramsPerYear: massKg(read.rate) * 1000 } : {};
-    if (sign && !(await work.note('sign', { place, sign, ...note }, shas))) return;
-    if (result && !(await work.note('checked-place', { place, method, result, ...(result === 'leak' ? grams : {}), ...note }, shas)))
-      return;
-    onKept();
+  async function noteAll(read: Read<typeof FIGURES>): Promise<boolean> {
+    const note = read.note === undefined ? {} : { note: read.note };
+    const grams = result === 'leak' && read.rate ? { gramsPerYear: massKg(read.rate) * 1000 } : {};
+    if (sign && !(await work.note('sign', { place, sign, ...note }, shas))) return false;
+    return result === null || work.note('checked-place', { place, method, result, ...grams, ...note }, shas);
   }
 
   return (
@@ -66,7 +65,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
         onChange={setResult}
         options={CHECK_RESULTS.map((value) => ({ value, label: CHECK_RESULT_WORDS[value] }))}
       />
-      {result === 'leak' ? <FigureFields figures={figures} /> : null}
+      {result === 'leak' ? <FigureFields figures={figures} of={['rate']} /> : null}
       <Words size={15} bold>
         a sign is seen
       </Words>
@@ -76,9 +75,14 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
         onChange={(value) => setSign(value === sign ? null : value)}
         options={SIGNS.map((value) => ({ value, label: SIGN_WORDS[value] }))}
       />
-      <TextField label="note" value={text} onChange={setText} multiline />
+      <FigureFields figures={figures} of={['note']} />
       <PhotoStrip photos={photos} />
-      <KeepKey label="Keep this place" busy={work.busy} disabled={result === null && sign === null} onPress={() => void keep()} />
+      <KeepKey
+        label="Keep this place"
+        busy={work.busy}
+        disabled={result === null && sign === null}
+        onPress={() => void figures.submit((read) => closing(onKept)(noteAll(read)))}
+      />
     </View>
   );
 }

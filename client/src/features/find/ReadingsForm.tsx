@@ -6,6 +6,7 @@ import { formatNumber } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { StageWork } from '@/features/stage/useStage';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import { FrameKey, KeepKey } from '@/ui/Buttons';
@@ -39,13 +40,11 @@ export function ReadingsForm({
   work: StageWork;
   onKept: () => void;
 }) {
-  const figures = useFigures(FIGURES);
+  const figures = useFigures(work.keptAs('readings'), FIGURES);
   const [found, setFound] = useState<Readings | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
-  function request(): ReadingsRequest | null {
-    const read = figures.read();
-    if (!read) return null;
+  function request(read: Read<typeof FIGURES>): ReadingsRequest {
     const { suction, suctionLine, liquid, liquidLine, room, outdoor } = read;
     return {
       ...{ refrigerant: job.circuit.refrigerant, metering: meteringOf(graph), altitude: { value: job.site.altitudeM, unit: 'm' } },
@@ -55,20 +54,19 @@ export function ReadingsForm({
       ...(outdoor ? { outdoor } : {}),
     };
   }
-  async function keep() {
-    const asked = request();
-    const answer = asked && readings(asked);
-    if (!answer) return;
+  async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
+    const asked = request(read);
+    const answer = readings(asked);
     setProblem(answer.ok ? null : answer.errors[0] ? `${answer.errors[0].field} ${calcErrorText(answer.errors[0])}` : null);
     setFound(answer.ok ? answer.value : null);
-    if (answer.ok) await work.note('readings', { request: asked });
+    return answer.ok && work.note('readings', { request: asked });
   }
   return (
     <View style={{ gap: 10 }}>
       <Heading size={17}>Readings before anything is touched</Heading>
       <FigureFields figures={figures} />
       {problem ? <Failed message={problem} /> : null}
-      <KeepKey label="Keep the readings" busy={work.busy} onPress={() => void keep()} />
+      <KeepKey label="Keep the readings" busy={work.busy} onPress={() => void figures.submit(keep)} />
       {found ? <Found found={found} onClose={onKept} /> : null}
     </View>
   );

@@ -14,11 +14,14 @@ import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
 import { JointOrder } from '@/ui/JointOrder';
 import { FrameKey } from '@/ui/Buttons';
+import { FieldError } from '@/ui/FieldError';
+import type { Read } from '@/ui/form/fields';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
 import { Sheet } from '@/ui/Sheet';
 import { StageCoil } from '@/ui/StagePath';
 import { Empty } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { jobCells } from './cells';
 import { JobCircuit } from './JobCircuit';
@@ -135,21 +138,24 @@ function JointRows({ joints }: { joints: readonly JointSummary[] }) {
   );
 }
 
+const PLACE = { title: { label: 'where it is', kind: 'name', testID: 'joint-title' } } as const;
+
 function AddJoint({ jobId, open, onOpen }: { jobId: string; open: boolean; onOpen: () => void }) {
   const router = useRouter();
-  const [title, setTitle] = useState('');
+  const figures = useFigures(`${jobId}.joint`, PLACE);
   const { keep, busy, problem } = useWrite();
-  async function add() {
+  async function add({ title }: Read<typeof PLACE>): Promise<boolean> {
     const id = uuid();
-    if (!(await keep(jointWrite(jobId, id, { title: title.trim() })))) return;
-    setTitle('');
-    router.push(`/joints/${id}`);
+    const isSafe = await keep(jointWrite(jobId, id, { title }));
+    if (isSafe) router.push(`/joints/${id}`);
+    return isSafe;
   }
   if (!open) return <FrameKey label="Add a joint" onPress={onOpen} />;
   return (
     <View style={{ gap: 8 }}>
-      <TextField label="where it is" value={title} onChange={setTitle} error={problem?.message} testID="joint-title" />
-      <FrameKey label="Plan this joint" disabled={busy || title.trim() === ''} onPress={() => void add()} />
+      <FigureFields figures={figures} />
+      <FieldError text={problem?.message} />
+      <FrameKey label="Plan this joint" disabled={busy || figures.textOf('title').trim() === ''} onPress={() => void figures.submit(add)} />
     </View>
   );
 }

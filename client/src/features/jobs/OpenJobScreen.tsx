@@ -8,9 +8,11 @@ import { EmptyGround } from '@/features/today/Skyline';
 import { useUnitList } from '@/features/units/api';
 import { useWrite } from '@/outbox';
 import { Choice, FrameKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { UnitPicker } from './UnitPicker';
 import { jobWrite } from './writes';
@@ -24,18 +26,22 @@ export function OpenJobScreen({ unitId }: { unitId: string | null }) {
   );
 }
 
+const WORK = { title: { label: 'in a few words: suction valve leaks', kind: 'name', testID: 'job-title' } } as const;
+
 function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string | null }) {
   const router = useRouter();
   const [picked, setPicked] = useState(unitId);
   const [circuitPicked, setCircuit] = useState<string | null>(null);
-  const [title, setTitle] = useState('');
+  const figures = useFigures('job.new', WORK);
   const { keep, busy, problem } = useWrite();
   const unit = units.find((u) => u.id === picked) ?? (units.length === 1 ? units[0] : undefined);
   const circuit = unit?.circuits.find((c) => c.id === circuitPicked) ?? unit?.circuits[0];
-  async function open() {
-    if (!circuit || !unit) return;
+  async function open({ title }: Read<typeof WORK>): Promise<boolean> {
+    if (!circuit || !unit) return false;
     const id = uuid();
-    if (await keep(jobWrite(id, unit.id, { circuitId: circuit.id, title: title.trim() }))) router.replace(`/jobs/${id}`);
+    const isSafe = await keep(jobWrite(id, unit.id, { circuitId: circuit.id, title }));
+    if (isSafe) router.replace(`/jobs/${id}`);
+    return isSafe;
   }
   const addUnit = () => router.push('/units/new');
   return (
@@ -50,8 +56,8 @@ function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string |
           ? { label: 'Add the first machine', onPress: addUnit }
           : {
               label: busy ? 'Opening' : 'Open the job',
-              onPress: () => void open(),
-              disabled: !circuit || title.trim() === '' || busy,
+              onPress: () => void figures.submit(open),
+              disabled: !circuit || figures.textOf('title').trim() === '' || busy,
             }
       }
     >
@@ -79,7 +85,7 @@ function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string |
             />
           ) : null}
           <Heading size={17}>What is to be done</Heading>
-          <TextField label="in a few words: suction valve leaks" value={title} onChange={setTitle} testID="job-title" />
+          <FigureFields figures={figures} />
           {problem ? <Failed message={problem.message} /> : null}
           <Words size={15} tone="ink2">
             The joints come next; each gets a tag that stays with the machine.

@@ -2,7 +2,6 @@ import type { JointView } from '@kesto/contract';
 import { brazersOf, readContent } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { Image, View } from 'react-native';
 import { addressOf } from '@/api/call';
 import { PlanDrawing } from '@/features/plan/PlanDrawing';
@@ -10,11 +9,12 @@ import { useIsLead } from '@/features/session/useIsLead';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useMe } from '@/features/session/useMe';
 import { FrameKey } from '@/ui/Buttons';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
 import { Cross, Tick } from '@/ui/marks';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { jointCells } from './cells';
 import { Chain } from './Chain';
@@ -77,7 +77,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
             <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
           )}
           <KeptLinks joint={joint} />
-          {mayJudge ? <Judge onJudge={passport.judge} busy={passport.judging} /> : null}
+          {mayJudge ? <Judge jointId={joint.id} onJudge={passport.judge} busy={passport.judging} /> : null}
           {passport.problem ? <Failed message={passport.problem} /> : null}
         </View>
       }
@@ -128,19 +128,28 @@ function nextStep(joint: JointView, mayMake: boolean): { label: string; href: `/
   return null;
 }
 
-function Judge({ onJudge, busy }: { onJudge: (kind: 'accepted' | 'sent-back', text: string) => Promise<void>; busy: boolean }) {
+const WORD = { seen: { label: 'what you saw', kind: 'words', optional: true } } as const;
+
+interface JudgeProps {
+  readonly jointId: string;
+  readonly onJudge: (kind: 'accepted' | 'sent-back', text: string) => Promise<boolean>;
+  readonly busy: boolean;
+}
+
+function Judge({ jointId, onJudge, busy }: JudgeProps) {
   const t = useTokens();
-  const [text, setText] = useState('');
+  const figures = useFigures(`judge.${jointId}`, WORD);
+  const give = (kind: 'accepted' | 'sent-back') => void figures.submit(({ seen = '' }) => onJudge(kind, seen));
   return (
     <View style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
       <Heading size={17}>Your word on it</Heading>
-      <TextField label="what you saw" value={text} onChange={setText} multiline />
+      <FigureFields figures={figures} />
       <View style={{ flexDirection: 'row', gap: 10 }}>
         <View style={{ flex: 1 }}>
-          <FrameKey label="Accept" disabled={busy} onPress={() => void onJudge('accepted', text.trim())} />
+          <FrameKey label="Accept" disabled={busy} onPress={() => give('accepted')} />
         </View>
         <View style={{ flex: 1 }}>
-          <FrameKey label="Send back" disabled={busy || text.trim() === ''} onPress={() => void onJudge('sent-back', text.trim())} />
+          <FrameKey label="Send back" disabled={busy || figures.textOf('seen').trim() === ''} onPress={() => give('sent-back')} />
         </View>
       </View>
     </View>

@@ -38,9 +38,10 @@ export function usePassport(joint: JointView) {
     setProblem(why);
   }
 
-  async function judge(kind: 'accepted' | 'sent-back', text: string) {
+  /** True once the verdict is safe on the device. */
+  function judge(kind: 'accepted' | 'sent-back', text: string): Promise<boolean> {
     const values = kind === 'accepted' ? { note: text } : { why: text };
-    await keep(entryWrite(joint.id, uuid(), { jobId: joint.job.id, kind, deviceTime: new Date().toISOString(), values, photos: [] }));
+    return keep(entryWrite(joint.id, uuid(), { jobId: joint.job.id, kind, deviceTime: new Date().toISOString(), values, photos: [] }));
   }
 
   return {

@@ -2,8 +2,10 @@ import type { PersonView, Role } from '@kesto/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
 import { Failed } from '@/ui/states';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { joinAddress, readableCode } from './code';
 import { QrCode } from './QrCode';
@@ -12,16 +14,22 @@ import { useInvite } from './useInvite';
 
 const QR_PX = 232;
 
+const NAME = { name: { label: 'name', kind: 'name', testID: 'invite-name' } } as const;
+
 /** Asks somebody in, or gives a person who is here the way to a new password: by a code that is shown this once. */
 export function InviteForm({ by, person, onDone }: { by: Role; person: PersonView | null; onDone: () => void }) {
   const invite = useInvite();
-  const [name, setName] = useState(person?.name ?? '');
+  const figures = useFigures(`person.${person?.id ?? 'new'}`, NAME, { name: person?.name ?? '' });
+  const [asked, setAsked] = useState('');
   const [role, setRole] = useState<Role>(person?.role ?? 'technician');
-  const ask = () => void invite.ask({ name: name.trim(), role, ...(person ? { person: person.id } : {}) });
+  const ask = ({ name }: Read<typeof NAME>) => {
+    setAsked(name);
+    return invite.ask({ name, role, ...(person ? { person: person.id } : {}) });
+  };
   if (invite.code)
     return (
       <View style={{ gap: 12, alignItems: 'flex-start' }}>
-        <Heading size={20}>{person ? `A new password for ${person.name}` : `${name.trim()} comes in by this code`}</Heading>
+        <Heading size={20}>{person ? `A new password for ${person.name}` : `${asked} comes in by this code`}</Heading>
         <QrCode text={joinAddress(invite.code)} size={QR_PX} />
         <Mono size={28} testID="one-time-code">
           {readableCode(invite.code)}
@@ -41,11 +49,15 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
         <Words size={15}>By a one-time code {person.name} chooses a new password; the old sign-ins end.</Words>
       ) : (
         <>
-          <TextField label="name" value={name} onChange={setName} testID="invite-name" />
+          <FigureFields figures={figures} />
           <RoleChoice value={role} by={by} onChange={setRole} />
         </>
       )}
-      <FrameKey label={invite.busy ? 'Making the code' : 'Make the code'} disabled={invite.busy || name.trim() === ''} onPress={ask} />
+      <FrameKey
+        label={invite.busy ? 'Making the code' : 'Make the code'}
+        disabled={invite.busy || figures.textOf('name').trim() === ''}
+        onPress={() => void figures.submit(ask)}
+      />
       <FrameKey label="Leave it" onPress={onDone} />
     </View>
   );

@@ -12,9 +12,11 @@ export function useInvite() {
   const [attempt] = useState(() => ({ id: uuid(), code: newCode() }));
   const [code, setCode] = useState<string | null>(null);
 
-  async function ask(about: Omit<PutInviteRequest, 'code'>): Promise<void> {
+  /** True once the server knows it. */
+  async function ask(about: Omit<PutInviteRequest, 'code'>): Promise<boolean> {
     const result = await put({ id: attempt.id, body: { ...about, code: attempt.code } });
     if (result.data) setCode(attempt.code);
+    return result.data !== undefined;
   }
 
   return { ask, code, busy: isLoading, problem: error ? errorText(error) : null };

@@ -1,26 +1,31 @@
-import { PASSWORD_LEAST } from '@kesto/contract';
+import { joiResolver } from '@hookform/resolvers/joi';
+import { PASSWORD_LEAST, type PutPasswordRequest } from '@kesto/contract';
+import { putPasswordRequest } from '@kesto/contract/schemas';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { errorField, errorText } from '@/api/api';
 import { FrameKey } from '@/ui/Buttons';
-import { TextField } from '@/ui/UnitField';
+import { FormText } from '@/ui/form/FormFields';
 import { Words } from '@/ui/Words';
 import { usePutPasswordMutation } from './api';
+
+const EMPTY: PutPasswordRequest = { current: '', next: '' };
 
 /** A new password of one's own; it ends the other sign-ins. */
 export function PasswordForm() {
   const [open, setOpen] = useState(false);
-  const [current, setCurrent] = useState('');
-  const [next, setNext] = useState('');
-  const [put, { isLoading, error, isSuccess }] = usePutPasswordMutation();
-  const problem = (field: string) => (error && errorField(error) === field ? errorText(error) : null);
-  async function change() {
-    const result = await put({ current, next });
-    if (!result.data) return;
+  const [put, { isLoading, isSuccess }] = usePutPasswordMutation();
+  const { control, handleSubmit, setError, reset } = useForm<PutPasswordRequest>({
+    defaultValues: EMPTY,
+    resolver: joiResolver(putPasswordRequest, { errors: { label: false } }),
+  });
+  const change = handleSubmit(async (passwords) => {
+    const { error } = await put(passwords);
+    if (error) return setError(errorField(error) === 'current' ? 'current' : 'next', { message: errorText(error) });
     setOpen(false);
-    setCurrent('');
-    setNext('');
-  }
+    reset(EMPTY);
+  });
   if (!open)
     return (
       <View style={{ gap: 6 }}>
@@ -34,19 +39,9 @@ export function PasswordForm() {
     );
   return (
     <View style={{ gap: 10 }}>
-      <TextField label="password now" value={current} onChange={setCurrent} secure error={problem('current')} />
-      <TextField
-        label={`new password, ${PASSWORD_LEAST} letters or more`}
-        value={next}
-        onChange={setNext}
-        secure
-        error={problem('next') ?? (error && !errorField(error) ? errorText(error) : null)}
-      />
-      <FrameKey
-        label={isLoading ? 'Changing it' : 'Change it'}
-        disabled={isLoading || next.length < PASSWORD_LEAST}
-        onPress={() => void change()}
-      />
+      <FormText control={control} name="current" label="password now" secure />
+      <FormText control={control} name="next" label={`new password, ${PASSWORD_LEAST} letters or more`} secure />
+      <FrameKey label={isLoading ? 'Changing it' : 'Change it'} disabled={isLoading} onPress={() => void change()} />
     </View>
   );
 }

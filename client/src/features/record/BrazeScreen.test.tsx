@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
-import { press, settle, showScreen, type, went } from '@/testing/screen';
+import { deviceKeeps, press, settle, showScreen, type, went } from '@/testing/screen';
 import { BrazeScreen } from './BrazeScreen';
 
 const joint = jointView(
@@ -32,6 +32,20 @@ test('a figure that cannot be read is named at its field and nothing is sent', a
   expect(screen.getByText(/cannot be read; type a number/)).toBeTruthy();
   expect(screen.getByText(/is needed: how much rod went in/)).toBeTruthy();
   expect(writes).toHaveLength(0);
+});
+
+test('what was typed is there after the page was loaded anew, and another plan begins from its own figures', async () => {
+  await showScreen(<BrazeScreen joint={joint} />);
+  await type('note', 'the clamp slipped once');
+  fireEvent.changeText(field('rod'), '61 mm');
+  await settle();
+  const onDevice = deviceKeeps(`kesto.form.braze.joint.${joint.plan?.id}.0`);
+  await showScreen(<BrazeScreen joint={joint} />, { onDevice });
+  expect(screen.getByDisplayValue('the clamp slipped once')).toBeTruthy();
+  expect(field('rod').props.value).toBe('61 mm');
+  const again = joint.plan && { ...joint, plan: { ...joint.plan, id: 'another' } };
+  await showScreen(<BrazeScreen joint={again ?? joint} />, { onDevice });
+  expect(field('rod').props.value).not.toBe('61 mm');
 });
 
 test('another filler than planned asks why; a forbidden one cannot be taken', async () => {

@@ -80,7 +80,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       )}
       {form.entry.problem ? <Failed message={form.entry.problem} /> : null}
       <Heading size={17}>Filler that went in</Heading>
-      <Choice label="filler that went in" value={form.filler} options={options} onChange={(filler) => form.change({ filler })} />
+      <Choice label="filler that went in" value={form.filler} options={options} onChange={(filler) => form.set('filler', filler)} />
       {[...whyForbidden(forbidden, showIn(units))].map(([why, names]) => (
         <Words key={why} size={14} tone="red">
           {names.join(', ')}: {why}
@@ -90,9 +90,9 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
         <TextField
           label="why another filler than planned"
           value={form.reason}
-          onChange={(reason) => form.change({ reason })}
+          onChange={(reason) => form.set('reason', reason)}
           multiline
-          error={form.problems.reason}
+          error={form.reasonProblem}
         />
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
@@ -101,14 +101,14 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
             key={key}
             label={label}
             value={form.fields[key]}
-            onChange={(text) => form.setField(key, text)}
-            error={form.problems[key]}
+            onChange={(text) => form.set(`fields.${key}`, text)}
+            error={form.problemOf(key)}
             testID={`made-${key}`}
           />
         ))}
       </View>
-      <TextField label="protection" value={form.protection} onChange={(protection) => form.change({ protection })} />
-      <TextField label="note" value={form.note} onChange={(note) => form.change({ note })} multiline />
+      <TextField label="protection" value={form.protection} onChange={(protection) => form.set('protection', protection)} />
+      <TextField label="note" value={form.note} onChange={(note) => form.set('note', note)} multiline />
       <PhotoStrip photos={form.photos} />
       <Words size={14} tone="ink2">
         What is kept cannot be changed: a correction is a new entry that says why.

@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
-import { press, settle, showScreen, type, went } from '@/testing/screen';
+import { deviceKeeps, press, settle, showScreen, type, went } from '@/testing/screen';
 import { bestAllowed, LookScreen } from './LookScreen';
 
 const joint = jointView(draftOf({ female: BRASS_STUB }), [{ kind: 'brazed', values: {}, corrects: null }]);
@@ -51,4 +51,11 @@ test('a finding touched twice is gone again', async () => {
 test('the worst finding decides what may be said', () => {
   expect(bestAllowed([])).toBe('pass');
   expect(bestAllowed(['crack'])).toBe('cut-out');
+});
+
+test('what was found is there after the page was loaded anew', async () => {
+  await showScreen(<LookScreen joint={joint} />);
+  await find(/^crack: cut out/);
+  await showScreen(<LookScreen joint={joint} />, { onDevice: deviceKeeps(`kesto.form.look.joint.${joint.entries.length}`) });
+  expect(screen.getByText(/crack: this cannot pass/)).toBeTruthy();
 });

@@ -1,10 +1,10 @@
 import type { JointView } from '@kesto/contract/api';
 import { LOOK_FINDINGS, LOOK_RESULTS, type LookFinding, type LookResult } from '@kesto/core';
 import { FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { jointCells } from '@/features/joint/cells';
+import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
@@ -25,25 +25,37 @@ export function bestAllowed(findings: readonly LookFinding[]): LookResult {
   return findings.reduce<LookResult>((worst, f) => (rank(LOOK_FINDINGS[f]) > rank(worst) ? LOOK_FINDINGS[f] : worst), 'pass');
 }
 
+interface Look {
+  readonly findings: readonly LookFinding[];
+  readonly result: LookResult | null;
+  readonly note: string;
+}
+
+const UNSEEN: Look = { findings: [], result: null, note: '' };
+/** Nothing here can be misread: what may be said is settled by what was found. */
+const asItStands = (values: Look) => ({ values, errors: {} });
+
 /** Looked at all round: what is seen decides what may be said. */
 export function LookScreen({ joint }: { joint: JointView }) {
   const t = useTokens();
   const units = useUnits();
-  const [findings, setFindings] = useState<readonly LookFinding[]>([]);
-  const [result, setResult] = useState<LookResult | null>(null);
-  const [note, setNote] = useState('');
+  // It outlives a reload until it is kept; another look begins anew.
+  const { watch, setValue, forget } = useKeptForm<Look>(`look.${joint.id}.${joint.entries.length}`, UNSEEN, asItStands);
+  const { findings, result, note } = watch();
   const photos = usePhotos();
   const entry = useEntry(joint);
   const limit = bestAllowed(findings);
   const points = joint.plan?.plan.inspect ?? [];
   const toggle = (name: LookFinding) => {
     const next = findings.includes(name) ? findings.filter((f) => f !== name) : [...findings, name];
-    setFindings(next);
-    if (result && rank(result) < rank(bestAllowed(next))) setResult(null);
+    setValue('findings', next);
+    if (result && rank(result) < rank(bestAllowed(next))) setValue('result', null);
   };
-  const keep = () =>
-    result &&
-    void entry.keep({ kind: 'looked-at', values: { result, findings, note: note.trim() }, photos: photos.photos.map((p) => p.sha256) }, '');
+  async function keep() {
+    if (!result) return;
+    const shas = photos.photos.map((p) => p.sha256);
+    if (await entry.keep({ kind: 'looked-at', values: { result, findings, note: note.trim() }, photos: shas }, '')) forget();
+  }
   return (
     <Sheet
       tag={joint.tag}
@@ -54,7 +66,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
       action={{
         label: result ? `Keep: ${LOOK_RESULT_WORDS[result]}` : 'Say what it is',
         disabled: result === null || entry.busy,
-        onPress: keep,
+        onPress: () => void keep(),
       }}
     >
       {entry.problem ? <Failed message={entry.problem} /> : null}
@@ -111,14 +123,14 @@ export function LookScreen({ joint }: { joint: JointView }) {
       <Choice
         label="result"
         value={result}
-        onChange={setResult}
+        onChange={(value) => setValue('result', value)}
         options={LOOK_RESULTS.map((value) => ({
           value,
           label: value === 'rework' ? 'rework once' : LOOK_RESULT_WORDS[value],
           disabled: rank(value) < rank(limit),
         }))}
       />
-      <TextField label="note" value={note} onChange={setNote} multiline />
+      <TextField label="note" value={note} onChange={(text) => setValue('note', text)} multiline />
       <PhotoStrip photos={photos} />
     </Sheet>
   );

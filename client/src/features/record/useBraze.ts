@@ -1,33 +1,55 @@
 import type { JointView } from '@kesto/contract';
-import { useState } from 'react';
+import { useMemo } from 'react';
+import type { Resolver } from 'react-hook-form';
+import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
 import { differsFromPlan, prefilled, readBraze, type BrazeField, type BrazeForm, type BrazeProblems } from './brazeForm';
 import { useEntry } from './useEntry';
 import { usePhotos } from './usePhotos';
 
-/** What was really done, prefilled from the plan: the person changes what differed. */
+/** As the form library nests them. */
+function errorsOf({ reason, ...fields }: BrazeProblems) {
+  const said = (message: string) => ({ type: 'read', message });
+  const nested = Object.fromEntries(Object.entries(fields).map(([key, message]) => [key, said(message)]));
+  return { ...(reason === undefined ? {} : { reason: said(reason) }), fields: nested };
+}
+
+/** What was really done, prefilled from the plan: the person changes what differed. It outlives a reload until it is kept. */
 export function useBraze(joint: JointView) {
   const units = useUnits();
-  const [form, setForm] = useState<BrazeForm>(() => prefilled(joint.plan, units));
-  const [problems, setProblems] = useState<BrazeProblems>({});
+  const usual = useMemo(() => prefilled(joint.plan, units), [joint.plan, units]);
+  const read = (form: BrazeForm) => readBraze(form, units, differsFromPlan(joint, form.filler));
+  const resolver: Resolver<BrazeForm> = (form) => {
+    const { values, problems } = read(form);
+    return values ? { values: form, errors: {} } : { values: {}, errors: errorsOf(problems) };
+  };
+  // Another plan, or another try at it, begins anew.
+  const { watch, setValue, formState, handleSubmit, forget } = useKeptForm<BrazeForm>(
+    `braze.${joint.id}.${joint.plan?.id}.${joint.entries.length}`,
+    usual,
+    resolver,
+  );
+  const form = watch();
+  const { errors, isSubmitted } = formState;
   const entry = useEntry(joint);
   const photos = usePhotos();
-  const differs = differsFromPlan(joint, form.filler);
+  const set = (key: Exclude<keyof BrazeForm, 'fields'> | `fields.${BrazeField}`, text: string) =>
+    setValue(key, text, { shouldValidate: isSubmitted });
 
-  async function keep() {
-    const { values, problems: found } = readBraze(form, units, differs);
-    setProblems(found);
+  const keep = handleSubmit(async (whole) => {
+    const { values } = read(whole);
     if (!values) return;
     const kind = joint.state === 'rework' || joint.state === 'sent-back' ? 'reworked' : 'brazed';
-    await entry.keep({ kind, values: { ...values }, photos: photos.photos.map((p) => p.sha256) }, '/look');
-  }
+    const shas = photos.photos.map((p) => p.sha256);
+    if (await entry.keep({ kind, values: { ...values }, photos: shas }, '/look')) forget();
+  });
 
   return {
     ...form,
-    change: (part: Partial<BrazeForm>) => setForm((f) => ({ ...f, ...part })),
-    setField: (key: BrazeField, text: string) => setForm((f) => ({ ...f, fields: { ...f.fields, [key]: text } })),
-    problems,
-    differs,
+    set,
+    problemOf: (key: BrazeField) => errors.fields?.[key]?.message,
+    reasonProblem: errors.reason?.message,
+    differs: differsFromPlan(joint, form.filler),
     photos,
     entry,
     keep,

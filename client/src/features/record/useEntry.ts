@@ -9,9 +9,11 @@ export function useEntry({ id, job }: Pick<JointView, 'id' | 'job'>) {
   const router = useRouter();
   const { keep: write, busy, problem } = useWrite();
 
-  async function keep(entry: Omit<PutEntryRequest, 'deviceTime'>, after: '' | '/look') {
+  /** True once it is safe on the device. */
+  async function keep(entry: Omit<PutEntryRequest, 'deviceTime'>, after: '' | '/look'): Promise<boolean> {
     const kept = await write(entryWrite(id, uuid(), { jobId: job.id, ...entry, deviceTime: new Date().toISOString() }));
     if (kept) router.replace(`/joints/${id}${after}`);
+    return kept;
   }
 
   return { keep, busy, problem: problem?.message ?? null };

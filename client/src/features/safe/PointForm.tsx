@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { PhotoStrip } from '@/features/record/PhotoStrip';
 import { usePhotos } from '@/features/record/usePhotos';
+import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
@@ -27,8 +28,8 @@ export function PointForm(props: PointFormProps) {
   const { point, job, work, onKept } = props;
   const { name, asks } = TORCH_POINT_WORDS[point];
   const title = name.replace(/^./, (c) => c.toUpperCase());
-  const then = (kept: Promise<boolean>) => void kept.then((isKept) => isKept && onKept());
-  const common = { title, says: asks, busy: work.busy, main: true };
+  const then = closing(onKept);
+  const common = { keptAs: work.keptAs(point), title, says: asks, busy: work.busy, main: true };
   switch (point) {
     case 'power-off':
       return (
@@ -81,6 +82,7 @@ function Pictures({ work, onKept }: PointFormProps) {
   const shas = photos.photos.map((photo) => photo.sha256);
   return (
     <NoteForm
+      keptAs={work.keptAs('before-picture')}
       title="Pictures before it comes apart"
       says="So that it goes together as it was."
       fields={{ note: 'what they show' }}
@@ -88,9 +90,7 @@ function Pictures({ work, onKept }: PointFormProps) {
       main
       label="Keep the pictures"
       busy={work.busy}
-      onKeep={({ note = '' }) =>
-        void work.note('before-picture', { of, ...(note === '' ? {} : { note }) }, shas).then((kept) => kept && onKept())
-      }
+      onKeep={({ note = '' }) => closing(onKept)(work.note('before-picture', { of, ...(note === '' ? {} : { note }) }, shas))}
     >
       <Choice label="of what" value={of} onChange={setOf} options={PICTURES_OF.map((value) => ({ value, label: PICTURE_WORDS[value] }))} />
       <PhotoStrip photos={photos} />
@@ -105,24 +105,18 @@ const OXYGEN = {
 function HotWork({ point, work, onKept }: PointFormProps) {
   const { name, asks } = TORCH_POINT_WORDS[point];
   const [answer, setAnswer] = useState<HotWorkAnswer>('done');
-  const figures = useFigures(OXYGEN);
+  const figures = useFigures(work.keptAs(`${point}.oxygen`), OXYGEN);
   const photos = usePhotos();
-  function keep(note: string) {
-    const read = figures.read();
-    if (!read) return;
-    const oxygen = point === 'oxygen' && read.oxygen ? { oxygenPercent: read.oxygen.value } : {};
-    const values = { point, answer, ...(note === '' ? {} : { note }), ...oxygen };
-    void work
-      .note(
-        'hot-work',
-        values,
-        photos.photos.map((photo) => photo.sha256),
-      )
-      .then((kept) => kept && onKept());
-  }
+  const shas = photos.photos.map((photo) => photo.sha256);
+  const keep = (note: string) =>
+    figures.submit(({ oxygen }) => {
+      const read = point === 'oxygen' && oxygen ? { oxygenPercent: oxygen.value } : {};
+      return work.note('hot-work', { point, answer, ...(note === '' ? {} : { note }), ...read }, shas);
+    });
   return (
     <View style={{ gap: 10 }}>
       <NoteForm
+        keptAs={work.keptAs(point)}
         title={name.replace(/^./, (c) => c.toUpperCase())}
         says={asks}
         fields={{ note: point === 'watch' ? 'who, and for how many minutes' : 'how' }}
@@ -130,7 +124,7 @@ function HotWork({ point, work, onKept }: PointFormProps) {
         main
         label={answer === 'none-here' ? 'There is none here' : 'It is done'}
         busy={work.busy}
-        onKeep={({ note = '' }) => keep(note)}
+        onKeep={({ note = '' }) => closing(onKept)(keep(note))}
       >
         {MAY_BE_NONE.includes(point) ? (
           <Choice

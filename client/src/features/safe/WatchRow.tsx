@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useIsLead } from '@/features/session/useIsLead';
 import { useMe } from '@/features/session/useMe';
+import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import type { StageWork } from '@/features/stage/useStage';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -64,11 +65,12 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
         <FrameKey label="Watched to the end: nothing smoulders" disabled={work.busy} onPress={() => void work.note('watch-ended', {})} />
       ) : isLead ? (
         <NoteForm
+          keptAs={work.keptAs('watch-ended')}
           title="End it early"
           fields={{ reason: 'why' }}
           label="End the watch"
           busy={work.busy}
-          onKeep={({ reason = '' }) => void work.note('watch-ended', { reason })}
+          onKeep={({ reason = '' }) => work.note('watch-ended', { reason })}
         />
       ) : (
         <Words size={14} tone="ink2">
@@ -84,13 +86,14 @@ function Begin({ work, onKept }: { work: StageWork; onKept: () => void }) {
   const [minutes, setMinutes] = useState<(typeof LENGTHS)[number]>(WATCH_MINUTES.usual);
   return (
     <NoteForm
+      keptAs={work.keptAs('watch-began')}
       title="Begin the watch"
       says="60 min after the last flame; 30 where the local rule says so."
       fields={{ by: 'who watches' }}
       initial={{ by: me?.person.name ?? '' }}
       label="The watch begins"
       busy={work.busy}
-      onKeep={({ by = '' }) => void work.note('watch-began', { minutes, by }).then((kept) => kept && onKept())}
+      onKeep={({ by = '' }) => closing(onKept)(work.note('watch-began', { minutes, by }))}
     >
       <Choice
         label="how long"

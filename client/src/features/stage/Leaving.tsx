@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { useIsLead } from '@/features/session/useIsLead';
 import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
+import { closing } from './closing';
 import { NoteForm } from './NoteForm';
 import type { StageWork } from './useStage';
 
@@ -18,13 +19,14 @@ interface LeavingProps {
 
 /** What keeps a stage from being done, and how it is overruled, skipped or opened again: each with its reason. */
 export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
-  const { note, busy, gates, state } = work;
+  const { note, keptAs, busy, gates, state } = work;
   const isLead = useIsLead();
   const protects = gates.some((gate) => gate.protectsPeople);
-  const then = (kept: Promise<boolean>) => void kept.then((isKept) => isKept && onKept());
+  const then = closing(onKept);
   if (state !== 'open')
     return (
       <NoteForm
+        keptAs={keptAs('reopened')}
         title={`This stage is ${state}`}
         fields={{ why: 'why it is opened again' }}
         label="Open it again"
@@ -37,6 +39,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
       {gates.map((gate) => (
         <Gate
           key={gate.gate}
+          keptAs={keptAs(`overruled.${gate.gate}`)}
           gate={gate}
           isLead={isLead}
           busy={busy}
@@ -45,6 +48,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
       ))}
       {children}
       <NoteForm
+        keptAs={keptAs('left-waiting')}
         title="Wait for somebody"
         fields={{ what: 'what it waits for', forWhom: 'for whom' }}
         label="It waits"
@@ -57,6 +61,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
         </Words>
       ) : (
         <NoteForm
+          keptAs={keptAs('skipped')}
           title="Skip this stage"
           says={skipSays}
           fields={{ reason: 'why it is skipped' }}
@@ -69,7 +74,15 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
   );
 }
 
-function Gate({ gate, isLead, busy, onReason }: { gate: OpenGate; isLead: boolean; busy: boolean; onReason: (reason: string) => void }) {
+interface GateProps {
+  readonly gate: OpenGate;
+  readonly keptAs: string;
+  readonly isLead: boolean;
+  readonly busy: boolean;
+  readonly onReason: (reason: string) => Promise<boolean>;
+}
+
+function Gate({ gate, keptAs, isLead, busy, onReason }: GateProps) {
   const line = (
     <View style={{ flexDirection: 'row', gap: 10 }}>
       <Flag letter="!" stop={gate.protectsPeople} />
@@ -89,6 +102,7 @@ function Gate({ gate, isLead, busy, onReason }: { gate: OpenGate; isLead: boolea
     );
   return (
     <NoteForm
+      keptAs={keptAs}
       title="Go on in spite of it"
       fields={{ reason: 'why' }}
       label="Overrule it"

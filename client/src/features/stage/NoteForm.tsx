@@ -1,10 +1,13 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { KeepKey } from '@/ui/Buttons';
-import { TextField } from '@/ui/UnitField';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
 import { Heading, Words } from '@/ui/Words';
 
 interface NoteFormProps {
+  /** What is typed is kept under this until it is noted. */
+  readonly keptAs: string;
   readonly title: string;
   readonly says?: string;
   /** Fields of words, by key; all are needed unless they are named in `optional`. */
@@ -15,16 +18,30 @@ interface NoteFormProps {
   readonly busy: boolean;
   /** The one thing its sheet is about: kept by the pill. */
   readonly main?: boolean;
-  readonly onKeep: (texts: Readonly<Record<string, string>>) => void;
+  /** True once it is safe. */
+  readonly onKeep: (texts: Readonly<Record<string, string>>) => Promise<boolean>;
   readonly children?: ReactNode;
 }
 
 /** A few words that are kept with a job. */
-export function NoteForm({ title, says, fields, optional = [], initial = {}, label, busy, main = false, onKeep, children }: NoteFormProps) {
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>(initial);
-  const textOf = (key: string) => texts[key] ?? '';
-  const isWhole = Object.keys(fields).every((key) => optional.includes(key) || textOf(key).trim() !== '');
-  const trimmed = () => Object.fromEntries(Object.keys(fields).map((key) => [key, textOf(key).trim()]));
+export function NoteForm({
+  keptAs,
+  title,
+  says,
+  fields,
+  optional = [],
+  initial,
+  label,
+  busy,
+  main = false,
+  onKeep,
+  children,
+}: NoteFormProps) {
+  const specs = Object.fromEntries(
+    Object.entries(fields).map(([key, name]) => [key, { label: name, kind: 'words' as const, optional: optional.includes(key) }]),
+  );
+  const figures = useFigures(keptAs, specs, initial);
+  const isWhole = figures.keys.every((key) => optional.includes(key) || figures.textOf(key).trim() !== '');
   return (
     <View style={{ gap: 10 }}>
       <Heading size={17}>{title}</Heading>
@@ -33,11 +50,9 @@ export function NoteForm({ title, says, fields, optional = [], initial = {}, lab
           {says}
         </Words>
       ) : null}
-      {Object.entries(fields).map(([key, name]) => (
-        <TextField key={key} label={name} value={textOf(key)} onChange={(text) => setTexts({ ...texts, [key]: text })} multiline />
-      ))}
+      <FigureFields figures={figures} />
       {children}
-      <KeepKey main={main} label={label} busy={busy} disabled={!isWhole} onPress={() => onKeep(trimmed())} />
+      <KeepKey main={main} label={label} busy={busy} disabled={!isWhole} onPress={() => void figures.submit(onKeep)} />
     </View>
   );
 }

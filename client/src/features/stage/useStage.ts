@@ -34,8 +34,10 @@ export function useStage(job: JobView, stage: KeptStage) {
       }),
     );
   const state = stageState(facts, stage);
+  /** Under what name a form of this stage keeps what is typed. */
+  const keptAs = (form: string) => `${job.id}.${stage}.${form}`;
   return {
-    ...{ facts, about, note, busy, state, problem: problem?.message ?? null },
+    ...{ facts, about, note, keptAs, busy, state, problem: problem?.message ?? null },
     gates: openGates(facts, stage, about),
     mayNote: mayMake && state === 'open',
     mayMake,

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
@@ -47,16 +48,16 @@ const FIGURES = { left: { label: 'left in the jar', kind: 'mass', hint: 'as 180 
 
 function AddFlux({ classes, onAdd }: { classes: readonly FluxClass[]; onAdd: (row: { class: FluxClass; grams: number }) => void }) {
   const [picked, setPicked] = useState(classes[0] ?? null);
-  const figures = useFigures(FIGURES);
-  const add = () => {
-    const left = figures.read()?.left;
-    if (left && picked) onAdd({ class: picked, grams: Math.round(massKg(left) * 1e4) / 10 });
+  const figures = useFigures('van.flux', FIGURES);
+  const add = ({ left }: Read<typeof FIGURES>) => {
+    if (picked) onAdd({ class: picked, grams: Math.round(massKg(left) * 1e4) / 10 });
+    return picked !== null;
   };
   return (
     <View style={{ gap: 8 }}>
       <Choice label="class" value={picked} onChange={setPicked} options={classes.map((value) => ({ value, label: value }))} />
       <FigureFields figures={figures} />
-      <FrameKey label="Put it on the van" disabled={picked === null} onPress={add} />
+      <FrameKey label="Put it on the van" disabled={picked === null} onPress={() => void figures.submit(add)} />
     </View>
   );
 }

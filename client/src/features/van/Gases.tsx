@@ -6,12 +6,12 @@ import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
-import { TextField } from '@/ui/UnitField';
 import { CarriedList } from './CarriedList';
-import { DayField, isPast, useDay } from './DayField';
+import { isPast } from './isPast';
 import type { useVan } from './useVan';
 
 const GAS_WORDS: Readonly<Record<CylinderGas, string>> = {
@@ -54,26 +54,27 @@ export function Gases({ van, mayCount }: { van: ReturnType<typeof useVan>; mayCo
 }
 
 const FIGURES = {
+  name: { label: 'what it is called', kind: 'name' },
   tare: { label: 'tare', kind: 'mass', hint: 'as 12.1 kg', optional: true },
   gross: { label: 'weighs now', kind: 'mass', hint: 'with what is in it', optional: true },
+  until: { label: 'tested until', kind: 'day', hint: 'as 2027-03-31', optional: true },
 } as const;
 
 function AddGas({ onAdd }: { onAdd: (cylinder: GasCylinder) => void }) {
   const [gas, setGas] = useState<CylinderGas>('fuel');
-  const [name, setName] = useState('');
-  const until = useDay();
-  const figures = useFigures(FIGURES);
-  function add() {
-    const read = figures.read();
-    if (!read) return;
-    const { tare, gross } = read;
-    if (tare && gross && massKg(gross) < massKg(tare)) return figures.setProblems({ gross: 'is less than the empty cylinder weighs' });
+  const figures = useFigures('van.gas', FIGURES);
+  function add({ name, tare, gross, until }: Read<typeof FIGURES>): boolean {
+    if (tare && gross && massKg(gross) < massKg(tare)) {
+      figures.complain('gross', 'is less than the empty cylinder weighs');
+      return false;
+    }
     onAdd({
-      ...{ id: uuid(), gas, name: name.trim() },
+      ...{ id: uuid(), gas, name },
       ...(tare ? { tare } : {}),
       ...(gross ? { gross } : {}),
-      ...(until.day ? { testedUntil: until.day } : {}),
+      ...(until ? { testedUntil: until } : {}),
     });
+    return true;
   }
   return (
     <View style={{ gap: 8 }}>
@@ -83,10 +84,8 @@ function AddGas({ onAdd }: { onAdd: (cylinder: GasCylinder) => void }) {
         onChange={setGas}
         options={CYLINDER_GASES.map((value) => ({ value, label: GAS_WORDS[value] }))}
       />
-      <TextField label="what it is called" value={name} onChange={setName} />
       <FigureFields figures={figures} />
-      <DayField label="tested until" until={until} />
-      <FrameKey label="Put it on the van" disabled={name.trim() === '' || until.isWrong} onPress={add} />
+      <FrameKey label="Put it on the van" onPress={() => void figures.submit(add)} />
     </View>
   );
 }

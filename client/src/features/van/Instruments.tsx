@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { Choice, FrameKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { asDifference } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
-import { TextField } from '@/ui/UnitField';
 import { CarriedList } from './CarriedList';
-import { DayField, isPast, useDay } from './DayField';
+import { isPast } from './isPast';
 import type { useVan } from './useVan';
 
 const KIND_WORDS: Readonly<Record<InstrumentKind, string>> = {
@@ -56,25 +56,23 @@ export function Instruments({ van, mayCount }: { van: ReturnType<typeof useVan>;
 }
 
 const FIGURES = {
+  name: { label: 'what it is called', kind: 'name' },
   step: { label: 'shows steps of', kind: 'pressure', hint: 'of a gauge', optional: true },
   off: { label: 'off by, K', kind: 'number', hint: 'of a thermometer', optional: true },
+  until: { label: 'calibrated until', kind: 'day', hint: 'as 2027-03-31', optional: true },
 } as const;
 
 function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
   const [kind, setKind] = useState<InstrumentKind>('gauge');
-  const [name, setName] = useState('');
-  const until = useDay();
-  const figures = useFigures(FIGURES);
-  function add() {
-    const read = figures.read();
-    if (!read) return;
-    const { step, off } = read;
+  const figures = useFigures('van.instrument', FIGURES);
+  function add({ name, step, off, until }: Read<typeof FIGURES>): boolean {
     onAdd({
-      ...{ id: uuid(), kind, name: name.trim() },
+      ...{ id: uuid(), kind, name },
       ...(step ? { resolution: asDifference(step) } : {}),
       ...(off ? { offK: off.value } : {}),
-      ...(until.day ? { calibratedUntil: until.day } : {}),
+      ...(until ? { calibratedUntil: until } : {}),
     });
+    return true;
   }
   return (
     <View style={{ gap: 8 }}>
@@ -84,10 +82,8 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
         onChange={setKind}
         options={INSTRUMENT_KINDS.map((value) => ({ value, label: KIND_WORDS[value] }))}
       />
-      <TextField label="what it is called" value={name} onChange={setName} />
       <FigureFields figures={figures} />
-      <DayField label="calibrated until" until={until} />
-      <FrameKey label="Put it on the van" disabled={name.trim() === '' || until.isWrong} onPress={add} />
+      <FrameKey label="Put it on the van" onPress={() => void figures.submit(add)} />
     </View>
   );
 }

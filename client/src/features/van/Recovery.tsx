@@ -1,17 +1,16 @@
 import type { RecoveryCylinder } from '@kesto/core';
 import { formatMass, readingText } from '@kesto/core/unit';
 import { format } from 'date-fns/format';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useUnits } from '@/state/units';
 import { FrameKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { massKg } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
-import { TextField } from '@/ui/UnitField';
 import { CarriedList } from './CarriedList';
-import { DayField, isPast, useDay } from './DayField';
+import { isPast } from './isPast';
 import type { useVan } from './useVan';
 
 /** Cylinders for refrigerant that is taken out: their tare stands ready when it is weighed. */
@@ -48,29 +47,26 @@ export function Recovery({ van, mayCount }: { van: ReturnType<typeof useVan>; ma
 }
 
 const FIGURES = {
+  name: { label: 'what it is called', kind: 'name' },
   tare: { label: 'tare', kind: 'mass', hint: 'as 12.1 kg' },
   water: { label: 'water it holds', kind: 'mass', hint: 'by its stamp', optional: true },
+  until: { label: 'tested until', kind: 'day', hint: 'as 2027-03-31', optional: true },
 } as const;
 
 function AddCylinder({ onAdd }: { onAdd: (cylinder: RecoveryCylinder) => void }) {
-  const [name, setName] = useState('');
-  const until = useDay();
-  const figures = useFigures(FIGURES);
-  function add() {
-    const read = figures.read();
-    if (!read?.tare) return;
+  const figures = useFigures('van.recovery', FIGURES);
+  function add({ name, tare, water, until }: Read<typeof FIGURES>): boolean {
     onAdd({
-      ...{ id: uuid(), name: name.trim(), tare: read.tare },
-      ...(read.water ? { water: read.water } : {}),
-      ...(until.day ? { testedUntil: until.day } : {}),
+      ...{ id: uuid(), name, tare },
+      ...(water ? { water } : {}),
+      ...(until ? { testedUntil: until } : {}),
     });
+    return true;
   }
   return (
     <View style={{ gap: 8 }}>
-      <TextField label="what it is called" value={name} onChange={setName} />
       <FigureFields figures={figures} />
-      <DayField label="tested until" until={until} />
-      <FrameKey label="Put it on the van" disabled={name.trim() === '' || until.isWrong} onPress={add} />
+      <FrameKey label="Put it on the van" onPress={() => void figures.submit(add)} />
     </View>
   );
 }

@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { VAN } from '@/testing/joints';
-import { press, settle, showScreen, type } from '@/testing/screen';
+import { deviceKeeps, press, settle, showScreen, type } from '@/testing/screen';
 import { VanScreen } from './VanScreen';
 
 const show = (rest: Parameters<typeof showScreen>[1] = {}) =>
@@ -55,15 +55,30 @@ test('an instrument is put on with its step and its day; a day that is none is t
   await press('Another instrument');
   await type('what it is called', 'digital gauge');
   await type('shows steps of', '1 psig');
-  await type('calibrated until, as 2027-03-31', '2027-02-30');
+  await type('calibrated until', '2027-02-30');
+  await press('Put it on the van');
   expect(screen.getByText('must be a day, as 2027-03-31')).toBeTruthy();
-  await type('calibrated until, as 2027-03-31', '2027-02-28');
+  await type('calibrated until', '2027-02-28');
+  expect(screen.queryByText('must be a day, as 2027-03-31')).toBeNull();
   await press('Put it on the van');
   expect(screen.getByText('gauge, steps of 1 psi, calibrated until 28 Feb 2027')).toBeTruthy();
   await press('Keep this count');
   expect(writes[0]?.body).toMatchObject({
     instruments: [{ kind: 'gauge', name: 'digital gauge', resolution: { value: 1, unit: 'psi' }, calibratedUntil: '2027-02-28' }],
   });
+});
+
+test('what was typed of a cylinder is there again after the page was loaded anew, and gone once it is on the van', async () => {
+  await show();
+  await press('Another recovery cylinder');
+  await type('what it is called', 'cylinder 3');
+  await show({ onDevice: deviceKeeps('kesto.form.van.recovery') });
+  await press('Another recovery cylinder');
+  expect(screen.getByDisplayValue('cylinder 3')).toBeTruthy();
+  await type('tare', '12.1 kg');
+  await press('Put it on the van');
+  await press('Another recovery cylinder');
+  expect(screen.queryByDisplayValue('cylinder 3')).toBeNull();
 });
 
 test('a recovery cylinder is put on with its tare, and taken off', async () => {

@@ -1,22 +1,39 @@
 import { View } from 'react-native';
-import { UnitField } from '../UnitField';
+import { TextField, UnitField } from '../UnitField';
+import type { FieldSpec, KeyOf, Specs } from './fields';
 import type { Figures } from './useFigures';
 
-/** The fields of a small form of figures, side by side where they fit. */
-export function FigureFields<Key extends string>({ figures }: { figures: Figures<Key> }) {
+interface FigureFieldsProps<S extends Specs> {
+  readonly figures: Figures<S>;
+  /** Some of the fields alone, in this order. */
+  readonly of?: readonly KeyOf<S>[];
+}
+
+/** The fields of a small form: figures side by side where they fit, words each on a line of its own. */
+export function FigureFields<S extends Specs>({ figures, of = figures.keys }: FigureFieldsProps<S>) {
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-      {figures.keys.map((key) => (
-        <UnitField
-          key={key}
-          label={figures.specs[key].label}
-          value={figures.textOf(key)}
-          onChange={(text) => figures.set(key, text)}
-          error={figures.problems[key]}
-          hint={figures.textOf(key) === '' ? figures.specs[key].hint : undefined}
-          testID={`figure-${key}`}
-        />
+      {of.map((key) => (
+        <Field key={key} figures={figures} name={key} />
       ))}
     </View>
+  );
+}
+
+const specOf = (specs: Specs, name: string): FieldSpec => specs[name] ?? { label: name, kind: 'words' };
+
+function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: KeyOf<S> }) {
+  const { label, kind, hint, testID = `figure-${name}` } = specOf(figures.specs, name);
+  const value = figures.textOf(name);
+  const common = {
+    ...{ label, value, testID, error: figures.problemOf(name), hint: value === '' ? hint : undefined },
+    onChange: (text: string) => figures.set(name, text),
+  };
+  return kind === 'words' || kind === 'name' ? (
+    <View style={{ flexBasis: '100%' }}>
+      <TextField {...common} multiline={kind === 'words'} />
+    </View>
+  ) : (
+    <UnitField {...common} />
   );
 }

@@ -31,13 +31,20 @@ export function FormFigure<T extends FieldValues>({ control, name, label, ...res
 }
 
 /** A line of words of a form. */
-export function FormText<T extends FieldValues>({ control, name, label }: FieldOf<T>) {
+export function FormText<T extends FieldValues>({ control, name, label, secure = false }: FieldOf<T> & { secure?: boolean }) {
   return (
     <Controller
       control={control}
       name={name}
       render={({ field, fieldState }) => (
-        <TextField label={label} value={field.value} onChange={field.onChange} error={fieldState.error?.message} testID={`field-${name}`} />
+        <TextField
+          label={label}
+          value={field.value}
+          onChange={field.onChange}
+          error={fieldState.error?.message}
+          secure={secure}
+          testID={`field-${name}`}
+        />
       )}
     />
   );

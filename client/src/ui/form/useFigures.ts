@@ -1,48 +1,48 @@
-import { calcErrorText } from '@kesto/contract/wording';
-import type { Quantity } from '@kesto/core';
-import { useState } from 'react';
+import type { Resolver } from 'react-hook-form';
+import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
-import { readField, type FieldKind } from './readField';
+import { readFields, type KeyOf, type Read, type Specs, type Texts } from './fields';
 
-export interface FigureSpec {
-  readonly label: string;
-  readonly kind: FieldKind;
-  readonly hint?: string;
-  /** May be left empty. */
-  readonly optional?: boolean;
-}
+const errorsOf = (problems: Texts) =>
+  Object.fromEntries(Object.entries(problems).map(([key, message]) => [key, { type: 'read', message }]));
 
-/** Figures of a small form: text until they are read, each complaint under its field. */
-export function useFigures<Key extends string>(specs: Readonly<Record<Key, FigureSpec>>, initial: Partial<Record<Key, string>> = {}) {
+/**
+ * A small form: text until it is read, each complaint under its field. What is typed outlives a reload under `keptAs` until it is kept.
+ * `initial` is what stands there before anything is typed.
+ */
+export function useFigures<S extends Specs>(keptAs: string, specs: S, initial: Partial<Record<KeyOf<S>, string>> = {}) {
   const units = useUnits();
-  const keys = Object.keys(specs) as Key[]; // cast: the keys of this very object
-  const [texts, setTexts] = useState<Partial<Record<Key, string>>>(initial);
-  const [problems, setProblems] = useState<Partial<Record<Key, string>>>({});
-  const textOf = (key: Key) => texts[key] ?? '';
-  const set = (key: Key, text: string) => {
-    setTexts({ ...texts, [key]: text });
-    setProblems({ ...problems, [key]: undefined });
+  const keys = Object.keys(specs) as KeyOf<S>[]; // cast: the keys of this very object
+  const usual: Texts = Object.fromEntries(keys.map((key) => [key, initial[key] ?? '']));
+  const resolver: Resolver<Texts> = (texts) => {
+    const { problems } = readFields(specs, texts, units);
+    return Object.keys(problems).length > 0 ? { values: {}, errors: errorsOf(problems) } : { values: texts, errors: {} };
   };
+  const { watch, setValue, setError, formState, handleSubmit, reset, forget } = useKeptForm<Texts>(keptAs, usual, resolver);
+  const { errors, isSubmitted } = formState;
+  const set = (key: KeyOf<S>, text: string) => setValue(key as string, text, { shouldValidate: isSubmitted });
 
-  /** What was typed; null where a figure is missing or cannot be read, which is then said at its field. */
-  function read(): Partial<Record<Key, Quantity>> | null {
-    const found: Partial<Record<Key, Quantity>> = {};
-    const wrong: Partial<Record<Key, string>> = {};
-    for (const key of keys) {
-      const text = textOf(key).trim();
-      if (text === '') {
-        if (!specs[key].optional) wrong[key] = 'is needed';
-        continue;
-      }
-      const result = readField(specs[key].kind, text, { key, units });
-      if (result.ok) found[key] = result.value;
-      else if (result.errors[0]) wrong[key] = calcErrorText(result.errors[0]);
-    }
-    setProblems(wrong);
-    return Object.values(wrong).some((text) => text !== undefined) ? null : found;
+  /** Reads the form; where all can be read it is handed on. What was typed is let go once that answers true; tells whether it did. */
+  async function submit(then: (read: Read<S>) => Promise<boolean> | boolean | void): Promise<boolean> {
+    let isDone = false;
+    await handleSubmit(async (texts) => {
+      isDone = (await then(readFields(specs, texts, units).read)) === true;
+    })();
+    if (!isDone) return false;
+    reset(usual);
+    forget();
+    return true;
   }
 
-  const setAll = (some: Partial<Record<Key, string>>) => setTexts({ ...texts, ...some });
-  return { keys, specs, textOf, set, setAll, read, problems, setProblems };
+  return {
+    keys,
+    specs,
+    textOf: (key: KeyOf<S>) => watch(key) ?? '',
+    problemOf: (key: KeyOf<S>) => errors[key]?.message,
+    set,
+    setAll: (some: Partial<Record<KeyOf<S>, string>>) => keys.forEach((key) => some[key] === undefined || set(key, some[key])),
+    complain: (key: KeyOf<S>, message: string) => setError(key, { type: 'said', message }),
+    submit,
+  };
 }
-export type Figures<Key extends string> = ReturnType<typeof useFigures<Key>>;
+export type Figures<S extends Specs> = ReturnType<typeof useFigures<S>>;
