@@ -55,3 +55,63 @@ test('what is said to cover the range covers it', () => {
     }),
   );
 });
+
+test.each([
+  [
+    'zinc-aluminium rod brings its own class',
+    ['aluminium', 'copper'],
+    { family: 'zinc-aluminium', liquidusC: 400 },
+    440,
+    'Cs-Al-F',
+    'zinc-aluminium',
+  ],
+  [
+    'aluminium-silicon takes the fluorides',
+    ['aluminium', 'aluminium'],
+    { family: 'aluminium-silicon', liquidusC: 582 },
+    600,
+    'FL20',
+    'aluminium',
+  ],
+  ['a nickel alloy is as stainless', ['copper', 'nickel-alloy'], { family: 'silver', liquidusC: 650 }, 700, 'FB3-C', 'stainless'],
+  ['galvanised steel is steel', ['copper', 'galvanised-steel'], { family: 'silver', liquidusC: 650 }, 700, 'FB3-A', 'steel'],
+  ['bronze is a copper alloy', ['copper', 'bronze'], { family: 'silver', liquidusC: 650 }, 700, 'FB3-A', 'copper-alloy'],
+  ['copper-nickel is a copper alloy', ['copper', 'copper-nickel'], { family: 'silver', liquidusC: 650 }, 700, 'FB3-A', 'copper-alloy'],
+  ['silver on copper wants flux', ['copper', 'copper'], { family: 'silver', liquidusC: 650 }, 700, 'FB3-A', 'silver-needs-flux'],
+] as const)('%s', (_what, metals, row, plannedC, expected, reason) => {
+  expect(chooseFlux(metals, { ...filler('BAg-36'), ...row }, at(plannedC))).toMatchObject({
+    class: expected,
+    reason,
+    raised: false,
+    covers: true,
+  });
+});
+
+test('old silver in the joint wants flux under a phosphorus rod', () => {
+  const choice = chooseFlux(['copper', 'copper'], filler('BCuP-5'), { plannedC: 820, overOldSilver: true });
+  expect(choice).toMatchObject({ required: true, class: 'FB3-A', reason: 'old-silver' });
+});
+
+describe('white flux is good to 870 °C and from 565 °C on, both ends included', () => {
+  const silver = (liquidusC: number) => ({ ...filler('BAg-36'), liquidusC });
+  test.each([
+    [700, 870, { class: 'FB3-A', raised: false, covers: true }],
+    [700, 871, { class: 'FB3-C', raised: true, covers: true }],
+    [700, 926, { class: 'FB3-A', raised: false, covers: false }],
+    [800, 926, { class: 'FB3-D', raised: true, covers: true }],
+    [800, 1206, { class: 'FB3-A', raised: false, covers: false }],
+    [565, 700, { class: 'FB3-A', raised: false, covers: true }],
+    [564, 700, { class: 'FB3-A', raised: false, covers: false }],
+  ])('a filler that flows at %d, brought to %d °C', (liquidusC, plannedC, expected) => {
+    expect(chooseFlux(['copper', 'brass'], silver(liquidusC), at(plannedC))).toMatchObject(expected);
+  });
+
+  test('stainless that needs more than its class goes on from there; aluminium bronze has no hotter class', () => {
+    expect(chooseFlux(['copper', 'stainless-steel'], silver(800), at(930))).toMatchObject({ class: 'FB3-D', raised: true });
+    expect(chooseFlux(['copper', 'aluminium-bronze'], silver(650), at(871))).toMatchObject({
+      class: 'FB4-A',
+      raised: false,
+      covers: false,
+    });
+  });
+});

@@ -20,8 +20,8 @@ export function tubeWithOutsideAndWall(outsideM: number, wallM: number): TubeRow
   return tubesWithOutside(outsideM).find((row) => Math.abs(row.wallM - wallM) <= SAME_WALL_M);
 }
 
-/** The refrigeration tube a person most likely means by an outside diameter alone: the thinnest of its standard, which is the safe side for strength. */
-export function likelyTube(outsideM: number): TubeRow | undefined {
-  const rows = tubesWithOutside(outsideM);
-  return rows.find((row) => row.standard === 'ASTM B280' || row.standard === 'EN 12735-1') ?? rows[0];
-}
+/**
+ * The tube a person most likely means by an outside diameter alone: the thinnest, which is the safe side for strength.
+ * Of two as thin the table names refrigeration tube first; water tube is never the thinner.
+ */
+export const likelyTube = (outsideM: number): TubeRow | undefined => tubesWithOutside(outsideM)[0];

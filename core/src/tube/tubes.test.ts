@@ -33,6 +33,23 @@ test('an outside diameter alone means refrigeration tube, thinnest wall first', 
   expect(walls).toEqual([...walls].sort((a, b) => a - b));
 });
 
+test.each(TUBES.map((row) => [row.standard, row.name, row.outsideM] as const))(
+  '%s %s by its outside alone is refrigeration tube',
+  (_s, _n, outsideM) => {
+    expect(['ASTM B280', 'EN 12735-1']).toContain(likelyTube(outsideM)?.standard);
+  },
+);
+
+test('a size near two standards is the nearer one, unless inches were only rounded to millimetres', () => {
+  const names = (mm: number) => tubesWithOutside(mm / 1000).map((row) => row.name);
+  expect(new Set(names(35))).toEqual(new Set(['35']));
+  expect(new Set(names(34.93))).toEqual(new Set(['1-3/8']));
+  expect(new Set(names(54))).toEqual(new Set(['54', '2-1/8']));
+  expect(names(34.8)).toEqual([]);
+  expect(tubeWithOutsideAndWall(0.022, 0.001519)?.wallM).toBe(0.0015);
+  expect(tubeWithOutsideAndWall(0.022, 0.001521)).toBeUndefined();
+});
+
 test('a tube of no table is not guessed', () => {
   expect(likelyTube(0.0201)).toBeUndefined();
   expect(tubeWithOutsideAndWall(0.875 * IN, 0.003)).toBeUndefined();
