@@ -65,3 +65,60 @@ test('masses, volumes, flows, times, powers come to SI', () => {
   expect(read.powerW('p', q(2.4, 'kW'), wide)).toBe(2400);
   expect(read.pressureDifferencePa('dp', q(1, 'psi'), wide)).toBeCloseTo(6894.757, 3);
 });
+
+describe('what is allowed is said in the unit that was sent', () => {
+  const said = (ask: (read: FieldReader) => unknown) => {
+    const read = new FieldReader();
+    expect(ask(read)).toBeNaN();
+    return read.errors[0];
+  };
+  test.each([
+    ['a length in inches', (r: FieldReader) => r.lengthM('x', q(9, 'in'), { min: 0.0254, max: 0.1016 }), { min: 1, max: 4, unit: 'in' }],
+    ['a temperature in °F', (r: FieldReader) => r.temperatureC('x', q(900, 'F'), { min: 0, max: 100 }), { min: 32, max: 212, unit: 'F' }],
+    [
+      'a temperature in K',
+      (r: FieldReader) => r.temperatureC('x', q(900, 'K'), { min: 0, max: 100 }),
+      { min: 273.15, max: 373.15, unit: 'K' },
+    ],
+    [
+      'a gauge pressure in barg',
+      (r: FieldReader) => r.gaugePressure('x', q(50, 'barg'), { min: 0, max: 4e6 }),
+      { min: 0, max: 40, unit: 'barg' },
+    ],
+    [
+      'a gauge pressure sent as absolute',
+      (r: FieldReader) => r.gaugePressure('x', q(5000, 'kPa'), { min: 0, max: 4e6 }),
+      { min: ATM / 1000, max: 4000 + ATM / 1000, unit: 'kPa' },
+    ],
+    [
+      'an absolute pressure sent as gauge',
+      (r: FieldReader) => r.absolutePressure('x', q(50, 'barg'), { min: ATM, max: 4e6 + ATM }),
+      { min: 0, max: 40, unit: 'barg' },
+    ],
+    ['a bare number', (r: FieldReader) => r.number('x', 9, { min: 1, max: 4 }, 'breaks'), { min: 1, max: 4, unit: 'breaks' }],
+  ])('%s', (_what, ask, { min, max, unit }) => {
+    const error = said(ask);
+    expect(error).toMatchObject({ kind: 'out-of-range', field: 'x', unit });
+    if (error?.kind !== 'out-of-range') return;
+    expect(error.min).toBeCloseTo(min, 9);
+    expect(error.max).toBeCloseTo(max, 9);
+  });
+});
+
+test('a unit that is none of pressure is refused with those that are; psi with what it is', () => {
+  const read = new FieldReader();
+  read.gaugePressure('p', q(4, 'mm'), { min: 0, max: 1e8 });
+  expect(read.errors).toMatchObject([
+    { kind: 'unknown-unit', unit: 'mm', allowed: expect.arrayContaining(['kPa', 'psia', 'psig', 'barg']) },
+  ]);
+  read.gaugePressure('p', q(4, 'psi'), { min: 0, max: 1e8 });
+  expect(read.errors[1]).toEqual({ kind: 'refused', field: 'p', reason: 'gauge-difference', value: 'psi' });
+});
+
+test('an atmosphere is read as absolute, and an altitude of no place is refused', () => {
+  const read = new FieldReader();
+  expect(read.readAtmosphere({ atmosphere: q(83.5, 'kPa') })).toBe(83_500);
+  read.readAtmosphere({ atmosphere: q(10, 'kPa') });
+  read.readAtmosphere({ altitude: q(90_000, 'm') });
+  expect(read.errors.map((e) => e.field)).toEqual(['atmosphere', 'altitude']);
+});

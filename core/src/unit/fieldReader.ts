@@ -55,35 +55,35 @@ export class FieldReader {
   }
 
   lengthM(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: LENGTH_UNITS, unit: 'm' }, range);
+    return this.scaled(field, quantity, LENGTH_UNITS, range);
   }
 
   massKg(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: MASS_UNITS, unit: 'kg' }, range);
+    return this.scaled(field, quantity, MASS_UNITS, range);
   }
 
   volumeM3(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: VOLUME_UNITS, unit: 'm3' }, range);
+    return this.scaled(field, quantity, VOLUME_UNITS, range);
   }
 
   flowM3PerS(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: FLOW_UNITS, unit: 'm3/s' }, range);
+    return this.scaled(field, quantity, FLOW_UNITS, range);
   }
 
   timeS(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: TIME_UNITS, unit: 's' }, range);
+    return this.scaled(field, quantity, TIME_UNITS, range);
   }
 
   powerW(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: POWER_UNITS, unit: 'W' }, range);
+    return this.scaled(field, quantity, POWER_UNITS, range);
   }
 
   temperatureDifferenceK(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: TEMPERATURE_DIFFERENCE_UNITS, unit: 'K' }, range);
+    return this.scaled(field, quantity, TEMPERATURE_DIFFERENCE_UNITS, range);
   }
 
   pressureDifferencePa(field: string, quantity: Quantity, range: Range): number {
-    return this.scaled(field, quantity, { factors: PRESSURE_DIFFERENCE_UNITS, unit: 'Pa' }, range);
+    return this.scaled(field, quantity, PRESSURE_DIFFERENCE_UNITS, range);
   }
 
   temperatureC(field: string, quantity: Quantity, range: Range): number {
@@ -130,7 +130,9 @@ export class FieldReader {
     return { absolute: Number.NaN, back: (pa) => pa };
   }
 
-  private scaled(field: string, quantity: Quantity, { factors }: { factors: UnitFactors; unit: string }, range: Range): number {
+  // Field, what was sent, how it is converted, what is allowed: always these four, in this order.
+  // eslint-disable-next-line max-params
+  private scaled(field: string, quantity: Quantity, factors: UnitFactors, range: Range): number {
     const value = this.finite(field, quantity);
     const factor = factors[quantity.unit];
     if (factor === undefined) return this.unknownUnit(field, quantity, Object.keys(factors));

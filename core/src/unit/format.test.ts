@@ -1,13 +1,16 @@
 import fc from 'fast-check';
 import {
+  formatDistance,
   formatDuration,
   formatFlow,
   formatGaugePressure,
+  formatGrams,
   formatLength,
   formatMass,
   formatNumber,
   formatOnRule,
   formatTemperature,
+  formatTemperatureDifference,
   INCH_PREFERENCES as INCH,
   METRIC_PREFERENCES as METRIC,
   readingText,
@@ -31,6 +34,20 @@ test.each([
   ['short time', text(formatDuration(34)), '34 s'],
   ['long time', text(formatDuration(118)), '1:58 min'],
   ['grams', text(formatMass(0.0011, METRIC)), '1.1 g'],
+  ['a hundred grams are a tenth of a kilogram', text(formatMass(0.1, METRIC)), '0.10 kg'],
+  ['pounds in thousandths', text(formatMass(5.125 * 0.45359237, { ...INCH, mass: 'lb' })), '5.125 lb'],
+  ['less than nothing in pounds', text(formatMass(-1.5 * 0.45359237, INCH)), '−1 lb 8 oz (−1.500 lb)'],
+  ['nothing in pounds', text(formatMass(0, INCH)), '0 lb 0 oz (0.000 lb)'],
+  ['a run in metres', text(formatDistance(12.34, METRIC)), '12.3 m'],
+  ['a run in feet', text(formatDistance(12.192, INCH)), '40.0 ft'],
+  ['a difference in kelvin', text(formatTemperatureDifference(10, METRIC)), '10 K'],
+  ['a difference in °F has no offset', text(formatTemperatureDifference(10, INCH)), '18 °F'],
+  ['bar', text(formatGaugePressure(gaugePascals(3.41e6), { ...METRIC, pressure: 'bar' })), '34.1 bar'],
+  ['trickle, L/min', text(formatFlow(2.4 / 60_000, METRIC)), '2.4 L/min'],
+  ['filler under ten grams', text(formatGrams(9.994)), '9.99 g'],
+  ['filler of ten grams', text(formatGrams(10)), '10.0 g'],
+  ['a length without a unit of its own', text({ value: '3', unit: '' }), '3'],
+  ['a true minus', formatNumber(-2.5, 1), '−2.5'],
 ])('%s', (_what, shown, expected) => expect(shown).toBe(expected));
 
 test('a charge is never a bare decimal that could be read as ounces', () => {
@@ -57,6 +74,12 @@ test.each([
   [50.8, '2 in'],
   [0.4, '1/16 in'],
 ])('%d mm is read off an inch rule as %s', (mm, read) => expect(text(formatOnRule(mm / 1000, INCH))).toBe(read));
+
+test.each([
+  [0.9999999, '1'],
+  [1.0000001, '1'],
+  [15 / 16, '15/16'],
+])('%d in is %s, rounding or none', (inches, fraction) => expect(tradeFraction(inches * 0.0254)).toBe(fraction));
 
 test('22 mm is no trade fraction', () => expect(tradeFraction(0.022)).toBeNull());
 

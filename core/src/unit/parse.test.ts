@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseDuration, parseFlow, parseGaugePressure, parseLength, parseMass, parseNumber, parseTemperature } from './parse';
+import { parseDuration, parseFlow, parseGaugePressure, parseLength, parseMass, parseNumber, parseTemperature, parseVolume } from './parse';
 import type { Quantity } from './units';
 import type { Result } from '../result';
 
@@ -100,4 +100,36 @@ describe('pressures, temperatures, flows, times', () => {
     expect(read(parseDuration('34'))).toBe('34 s');
     expect(read(parseDuration('1:75'))).toBe('unreadable');
   });
+});
+
+describe('what cannot be read is refused with examples that can be', () => {
+  test.each([
+    ['length', (text: string) => parseLength(text, 'mm')],
+    ['mass', (text: string) => parseMass(text)],
+    ['pressure', (text: string) => parseGaugePressure(text, 'bar')],
+    ['temperature', (text: string) => parseTemperature(text, 'C')],
+    ['flow', (text: string) => parseFlow(text, 'L/min')],
+    ['volume', (text: string) => parseVolume(text, 'L')],
+    ['time', (text: string) => parseDuration(text)],
+  ] as const)('%s', (field, parse) => {
+    const refused = parse('a lot');
+    const [error] = refused.ok ? [] : refused.errors;
+    expect(error).toMatchObject({ kind: 'unreadable', field, text: 'a lot' });
+    const examples = error?.kind === 'unreadable' ? error.examples : [];
+    expect(examples.length).toBeGreaterThan(1);
+    for (const example of examples) expect(parse(example).ok).toBe(true);
+  });
+});
+
+test.each([
+  ['1:58', 118],
+  [' 12:05 ', 725],
+])('%s on a clock is %d s', (text, seconds) => expect(parseDuration(text)).toEqual({ ok: true, value: { value: seconds, unit: 's' } }));
+
+test.each(['1:58:00', 'x1:58', '1:5', '1:75'])('%s is no clock time', (text) => expect(parseDuration(text).ok).toBe(false));
+
+test('sixteen ounces are a pound and are refused as ounces; fifteen and no pounds are read', () => {
+  expect(parseMass('5lb 16oz').ok).toBe(false);
+  expect(parseMass(' 0 lb 15 oz ')).toEqual({ ok: true, value: { value: 0.9375, unit: 'lb' } });
+  expect(parseMass('-1lb 8oz')).toEqual({ ok: true, value: { value: -1.5, unit: 'lb' } });
 });
