@@ -130,8 +130,6 @@ export class FieldReader {
     return { absolute: Number.NaN, back: (pa) => pa };
   }
 
-  // Field, what was sent, how it is converted, what is allowed: always these four, in this order.
-  // eslint-disable-next-line max-params
   private scaled(field: string, quantity: Quantity, factors: UnitFactors, range: Range): number {
     const value = this.finite(field, quantity);
     const factor = factors[quantity.unit];
