@@ -48,3 +48,23 @@ test('no address takes the engine or the schemas: they come with the workbench',
   assert.ok(from.size > 30, 'the walk follows imports');
   assert.deepEqual(heavy, []);
 });
+
+/** Names that are taken from Paper at run time, wherever in the client. */
+function takenFromPaper() {
+  const files = readdirSync(path.join(client, 'src'), { recursive: true }).filter((name) => /\.tsx?$/.test(name));
+  return files.flatMap((name) => {
+    const text = readFileSync(path.join(client, 'src', name), 'utf8');
+    const taken = text.matchAll(/import\s+\{([^}]*)\}\s+from\s+'react-native-paper'/g);
+    return [...taken].flatMap(([, names]) => names.split(',').map((taken) => taken.trim())).filter((taken) => taken !== '');
+  });
+}
+
+test('each of Paper’s parts is fetched by itself: a name its list of parts lacks would bring all of them to the first screen', () => {
+  const { mappings } = JSON.parse(readFileSync(path.join(client, '../node_modules/react-native-paper/lib/mappings.json'), 'utf8'));
+  const names = [...new Set(takenFromPaper())];
+  assert.ok(names.includes('TouchableRipple'), 'the names are found');
+  assert.deepEqual(
+    names.filter((name) => !(name in mappings)),
+    [],
+  );
+});

@@ -1,6 +1,7 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { useColorScheme, useWindowDimensions } from 'react-native';
-import { configureFonts, MD3DarkTheme, MD3LightTheme, PaperProvider, type MD3Theme } from 'react-native-paper';
+import { configureFonts, DefaultTheme, PaperProvider } from 'react-native-paper';
+import type { MD3Theme } from 'react-native-paper';
 import { useSelector } from 'react-redux';
 import type { RootState } from '@/state/store';
 import { DAY, NIGHT, WIDE_FROM, WORDS, type Tokens } from './tokens';
@@ -11,10 +12,12 @@ export const useTokens = () => useContext(TokensContext);
 
 export const useIsWide = () => useWindowDimensions().width >= WIDE_FROM;
 
+/** Paper's own light and dark themes would bring all of Paper to the first screen: every colour that shows is ours. */
 function paperTheme(t: Tokens): MD3Theme {
-  const base = t.name === 'day' ? MD3LightTheme : MD3DarkTheme;
+  const base = DefaultTheme;
   return {
     ...base,
+    dark: t.name === 'night',
     roundness: 2,
     fonts: configureFonts({ config: { fontFamily: WORDS } }),
     colors: {
