@@ -1,6 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Me, PutPasswordRequest, SignInRequest } from '@kesto/contract';
+import { parse } from 'cookie';
 import type { Request } from 'express';
 import { v7 as uuid, validate } from 'uuid';
 import { AppError } from '../../platform/errors';
@@ -43,9 +44,7 @@ export async function signIn(platform: Platform, { login, password }: SignInRequ
 }
 
 function sessionOf(request: Request): { shopId: string; hash: string } | null {
-  const cookies = (request.get('cookie') ?? '').split(/;\s*/);
-  const value = cookies.find((c) => c.startsWith(`${COOKIE}=`))?.slice(COOKIE.length + 1);
-  const [shopId, token, ...more] = (value ?? '').split('.');
+  const [shopId, token, ...more] = (parse(request.get('cookie') ?? '')[COOKIE] ?? '').split('.');
   return shopId && validate(shopId) && token && more.length === 0 ? { shopId, hash: tokenHash(token) } : null;
 }
 
