@@ -37,7 +37,7 @@ await buildServer();
 await check('locks, backup and restore', 'node --test scripts/tests/');
 await Promise.all([
   check('server tests on a real PostgreSQL', 'npx jest --selectProjects server').then(() =>
-    check('unit tests: engine, contract, command line, client', 'npx jest --selectProjects core contract cli client'),
+    check('unit tests: engine, contract, command line, client', 'npx jest --maxWorkers=2 --selectProjects core contract cli client'),
   ),
   check('the client builds', 'node scripts/buildClient.mjs'),
 ]);

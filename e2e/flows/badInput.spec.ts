@@ -2,8 +2,9 @@ import { expect, test } from '../fixtures/test';
 import { pngPhoto } from '../fixtures/photo';
 import { Kesto } from '../pages/kesto';
 
-const PLANNED = { phone: '0193a000-0000-7000-8000-000000005109', wide: '0193a000-0000-7000-8000-000000005110' } as const;
-const planned = (project: string) => `/joints/${PLANNED[project as keyof typeof PLANNED]}`;
+const PLANNED_JOINT = '/joints/0193a000-0000-7000-8000-000000005109';
+
+test.beforeEach((_none, info) => test.skip(info.project.name === 'wide', 'the same words on both sizes: walked on the phone'));
 
 test('sizes that cannot be are named at once, and what was typed stays', async ({ page, looks }) => {
   const kesto = new Kesto(page);
@@ -35,10 +36,10 @@ test('sizes that cannot be are named at once, and what was typed stays', async (
   await expect(page.getByLabel('bore').first()).toHaveValue('20 mm');
 });
 
-test('what is no photo is refused in words, the form stays as it was', async ({ page, looks }, info) => {
+test('what is no photo is refused in words, the form stays as it was', async ({ page, looks }) => {
   const kesto = new Kesto(page);
   await kesto.signIn('Ilta Varro');
-  await page.goto(`${planned(info.project.name)}/braze`);
+  await page.goto(`${PLANNED_JOINT}/braze`);
   await page.getByTestId('made-rod').fill('51 mm');
   await page.getByLabel('note').first().fill('Tight against the wall.');
 
@@ -56,10 +57,10 @@ test('what is no photo is refused in words, the form stays as it was', async ({ 
   await expect(page.getByTestId('made-rod')).toHaveValue('a bit');
 });
 
-test('a session that ends in the middle of a form asks for the sign-in and goes on by itself', async ({ page, context, looks }, info) => {
+test('a session that ends in the middle of a form asks for the sign-in and goes on by itself', async ({ page, context, looks }) => {
   const kesto = new Kesto(page);
   await kesto.signIn('Ilta Varro');
-  await page.goto(`${planned(info.project.name)}/braze`);
+  await page.goto(`${PLANNED_JOINT}/braze`);
   await page.getByTestId('made-rod').fill('61 mm');
   await page.getByLabel('note').first().fill('Kept through the sign-in.');
   await context.clearCookies();
@@ -70,7 +71,7 @@ test('a session that ends in the middle of a form asks for the sign-in and goes 
   await dialog.getByRole('button', { name: 'Ilta Varro' }).click();
   await expect(dialog).toBeHidden();
   await expect(page.getByText('Is any of this there?')).toBeVisible();
-  await page.goto(planned(info.project.name));
+  await page.goto(PLANNED_JOINT);
   await expect(page.getByText('Kept through the sign-in.')).toBeVisible();
 });
 

@@ -4,8 +4,9 @@ import { Kesto } from '../pages/kesto';
 test.setTimeout(120_000);
 
 test('a second person comes in by a code on a phone, and is out everywhere once they left', async ({ page, browser, looks }, info) => {
+  test.skip(info.project.name === 'phone', 'it brings a phone of its own');
   const kesto = new Kesto(page);
-  const login = `sanna${info.project.name}${Date.now() % 1_000_000}`;
+  const login = `sanna${Date.now() % 1_000_000}`;
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
 
   const code = await test.step('the lead asks somebody in and is shown a code', async () => {
