@@ -46,6 +46,23 @@ export function Annotations({
           width={width}
         />
       ))}
+      {full && gap ? (
+        <Magnifier
+          id={`${place.id}g`}
+          x={wide ? 52 : 42}
+          y={wide ? 50 : 42}
+          r={wide ? 46 : 38}
+          gapPx={Math.max(1, Math.min(40, gap.coldMm * scale * MAGNIFIED))}
+          maleFill={`url(#${place.id}m)`}
+          femaleFill={`url(#${place.id}f)`}
+          target={[mouth, axis - half]}
+          cold={formatLength(gap.coldMm / 1000, units, 2).value}
+          hot={formatLength(gap.hotMm / 1000, units, 2).value}
+          unit={units.length === 'metric' ? 'mm' : 'in'}
+          times={MAGNIFIED}
+          wide={wide}
+        />
+      ) : null}
       {gas !== null && detail !== 'sizes' ? (
         <GasArrow
           x1={gasFrom}
@@ -76,23 +93,6 @@ export function Annotations({
           />
         </G>
       )}
-      {full && gap ? (
-        <Magnifier
-          id={`${place.id}g`}
-          x={wide ? 52 : 42}
-          y={wide ? 50 : 42}
-          r={wide ? 46 : 38}
-          gapPx={Math.max(1, Math.min(40, gap.coldMm * scale * MAGNIFIED))}
-          maleFill={`url(#${place.id}m)`}
-          femaleFill={`url(#${place.id}f)`}
-          target={[mouth, axis - half]}
-          cold={formatLength(gap.coldMm / 1000, units, 2).value}
-          hot={formatLength(gap.hotMm / 1000, units, 2).value}
-          unit={units.length === 'metric' ? 'mm' : 'in'}
-          times={MAGNIFIED}
-          wide={wide}
-        />
-      ) : null}
       {full && rod ? <RodMark x={mouth} y={axis - half - 4} text={rod} wide={wide} /> : null}
       {flags.map((flag, i) => (
         <SvgFlag

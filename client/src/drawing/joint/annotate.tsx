@@ -94,7 +94,7 @@ const ACROSS_SIZE = 17;
 export function Across({ x, half, axis, text, sub, until }: AcrossProps) {
   const t = useTokens();
   const y = axis + (half > 30 ? 24 : half + 20);
-  const subX = x + 16 + text.length * ACROSS_SIZE * MONO_WIDTH;
+  const subX = x + 22 + text.length * ACROSS_SIZE * MONO_WIDTH;
   const room = sub !== null && subX + sub.length * 9 < until;
   return (
     <G>
