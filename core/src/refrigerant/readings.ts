@@ -72,6 +72,9 @@ interface Window {
 const levelOf = (value: number | null, window: Window | null): Level =>
   value === null || window === null ? null : value < window.min ? 'low' : value > window.max ? 'high' : 'normal';
 
+/** Null where either is not known. */
+const minus = (a: number | null, b: number | null): number | null => (a === null || b === null ? null : a - b);
+
 const fahrenheit = (celsius: number) => celsius * 1.8 + 32;
 
 /** Superheat a fixed orifice should show: (3 WB - 80 - DB) / 2 in °F, a trade rule [K]; null without both temperatures. */
@@ -80,12 +83,16 @@ export function fixedOrificeSuperheatK(indoorWetBulbC: number | null, outdoorC: 
   return (3 * fahrenheit(indoorWetBulbC) - 80 - fahrenheit(outdoorC)) / 2 / 1.8;
 }
 
+/** One side as it was read: its pressure and the temperature of its line. */
+interface Side {
+  readonly pa: number;
+  readonly lineC: number;
+}
+
 interface Given {
   readonly metering: Metering;
-  readonly suctionPa: number | null;
-  readonly suctionC: number | null;
-  readonly liquidPa: number | null;
-  readonly liquidC: number | null;
+  readonly suction: Side | null;
+  readonly liquid: Side | null;
   readonly roomC: number | null;
   readonly wetBulbC: number | null;
   readonly outdoorC: number | null;
@@ -99,13 +106,17 @@ function readGiven(request: ReadingsRequest, fluid: Saturation, read: FieldReade
   const celsius = (field: string, q: Quantity | undefined, [min, max]: readonly [number, number]) =>
     q ? read.temperatureC(field, q, { min, max }) : null;
   const kelvin = (field: string, q: Quantity | undefined) => (q ? read.temperatureDifferenceK(field, q, { min: 0, max: 60 }) : null);
-  const side = (name: 'suction' | 'liquid') => request[name];
+  const side = (name: 'suction' | 'liquid', given: SideReading | undefined): Side | null =>
+    given
+      ? {
+          pa: read.absolutePressure(`${name}.pressure`, given.pressure, range),
+          lineC: read.temperatureC(`${name}.line`, given.line, { min: -80, max: 120 }),
+        }
+      : null;
   return {
     metering: request.metering,
-    suctionPa: side('suction') ? read.absolutePressure('suction.pressure', side('suction')!.pressure, range) : null, // just asked for
-    suctionC: celsius('suction.line', side('suction')?.line, [-80, 120]),
-    liquidPa: side('liquid') ? read.absolutePressure('liquid.pressure', side('liquid')!.pressure, range) : null, // as above
-    liquidC: celsius('liquid.line', side('liquid')?.line, [-80, 120]),
+    suction: side('suction', request.suction),
+    liquid: side('liquid', request.liquid),
     roomC: celsius('room', request.room, [-60, 60]),
     wetBulbC: celsius('indoorWetBulb', request.indoorWetBulb, [-10, 40]),
     outdoorC: celsius('outdoor', request.outdoor, [-50, 60]),
@@ -132,18 +143,19 @@ export function readings(request: ReadingsRequest): Result<Readings> {
   if (!request.suction && !request.liquid) read.errors.push({ kind: 'missing', field: 'suction', needed: 'a-reading' });
   if (!fluid) return fail(...read.errors);
   const given = readGiven(request, fluid, read);
-  if (given.suctionPa !== null && given.liquidPa !== null && given.suctionPa >= given.liquidPa) {
+  const { suction, liquid } = given;
+  if (suction && liquid && suction.pa >= liquid.pa) {
     read.errors.push({ kind: 'refused', field: 'suction.pressure', reason: 'suction-not-below-liquid' });
   }
   if (read.errors.length > 0) return fail(...read.errors);
-  const evaporatingC = given.suctionPa === null ? null : fluid.dewC(given.suctionPa);
-  const condensingC = given.liquidPa === null ? null : fluid.bubbleC(given.liquidPa);
+  const evaporatingC = suction && fluid.dewC(suction.pa);
+  const condensingC = liquid && fluid.bubbleC(liquid.pa);
   const ruleK = given.metering === 'fixed' ? fixedOrificeSuperheatK(given.wetBulbC, given.outdoorC) : null;
   const isTooSmall = ruleK !== null && ruleK * 1.8 < LEAST_TARGET_F;
   const targetSuperheatK = given.superheatK ?? (isTooSmall ? null : ruleK);
   const facts = {
-    superheatK: evaporatingC === null || given.suctionC === null ? null : given.suctionC - evaporatingC,
-    subcoolingK: condensingC === null || given.liquidC === null ? null : condensingC - given.liquidC,
+    superheatK: suction && minus(suction.lineC, evaporatingC),
+    subcoolingK: liquid && minus(condensingC, liquid.lineC),
     evaporatingC,
     condensingC,
     targetSuperheatK,
@@ -179,16 +191,16 @@ function pointersOf(facts: Omit<Readings, 'pointers'>, given: Given, targetTooSm
   const add = (applies: boolean, code: PointerCode) => applies && !pointers.includes(code) && pointers.push(code);
   const main = together(superheat, subcooling, given.metering);
   if (main) pointers.push(main);
-  const underRoomK = facts.evaporatingC === null || given.roomC === null ? null : given.roomC - facts.evaporatingC;
-  const overOutdoorK = facts.condensingC === null || given.outdoorC === null ? null : facts.condensingC - given.outdoorC;
-  const lowSuction = underRoomK !== null && underRoomK > EVAPORATING_FAR_UNDER_ROOM_K;
+  const underRoomK = minus(given.roomC, facts.evaporatingC);
+  const overOutdoorK = minus(facts.condensingC, given.outdoorC);
+  const lowSuction = (underRoomK ?? 0) > EVAPORATING_FAR_UNDER_ROOM_K;
   add(lowSuction && (superheat === 'normal' || (given.metering === 'fixed' && main === 'too-much')), 'little-air');
-  add(overOutdoorK !== null && overOutdoorK > CONDENSING_FAR_OVER_OUTDOOR_K, 'high-head');
-  const highSuction = underRoomK !== null && underRoomK < EVAPORATING_CLOSE_UNDER_ROOM_K;
-  add(highSuction && overOutdoorK !== null && overOutdoorK < CONDENSING_CLOSE_OVER_OUTDOOR_K, 'weak-compressor');
+  add((overOutdoorK ?? 0) > CONDENSING_FAR_OVER_OUTDOOR_K, 'high-head');
+  const highSuction = (underRoomK ?? Infinity) < EVAPORATING_CLOSE_UNDER_ROOM_K;
+  add(highSuction && (overOutdoorK ?? Infinity) < CONDENSING_CLOSE_OVER_OUTDOOR_K, 'weak-compressor');
   const off = pointers.length > 0 || [superheat, subcooling].some((level) => level === 'low' || level === 'high');
   add(targetTooSmall || (given.metering === 'capillary' && off), 'weigh');
-  const impossible = [facts.superheatK, facts.subcoolingK].some((k) => k !== null && k < IMPOSSIBLE_K);
-  add(impossible || (off && given.outdoorC !== null && given.outdoorC < MILD_C), 'settling');
+  const impossible = [facts.superheatK, facts.subcoolingK].some((k) => (k ?? 0) < IMPOSSIBLE_K);
+  add(impossible || (off && (given.outdoorC ?? MILD_C) < MILD_C), 'settling');
   return pointers;
 }

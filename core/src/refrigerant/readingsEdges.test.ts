@@ -145,3 +145,48 @@ test('the rule of the fixed orifice needs both temperatures; under 5 °F it name
   expect((target(98.8) ?? 0) * 1.8).toBeCloseTo(5.1, 6);
   expect(target(99.2)).toBeNull();
 });
+
+describe('what is not known points nowhere', () => {
+  const one = (side: 'suction' | 'liquid', machine: Machine, rest: Partial<ReadingsRequest>) => {
+    const { suction, liquid, ...both } = request(machine, rest);
+    const result = readings({ ...both, ...(side === 'suction' ? { suction } : { liquid }) } as ReadingsRequest); // cast: one of them is there
+    if (!result.ok) throw new Error(JSON.stringify(result.errors));
+    return result.value.pointers;
+  };
+  test('a cold room and no suction read: the compressor is not blamed', () =>
+    expect(one('liquid', { condensingC: 42 }, { room: C(4), outdoor: C(40) })).toEqual([]));
+  test('a warm suction and no liquid read: nor is it then', () =>
+    expect(one('suction', { evaporatingC: 20 }, { room: C(24), outdoor: C(30) })).toEqual([]));
+  test('a valve has no target from the air', () => {
+    const result = readings(request({}, { indoorWetBulb: C(19.4), outdoor: C(35) }));
+    expect(result).toMatchObject({ ok: true, value: { targetSuperheatK: null } });
+  });
+  test('five degrees wet bulb are read', () =>
+    expect(readings(request({}, { metering: 'fixed', indoorWetBulb: C(5), outdoor: C(35) })).ok).toBe(true));
+});
+
+describe('a capillary or an orifice that is off', () => {
+  test.each([
+    [
+      'overfed through an orifice and far under the room',
+      { evaporatingC: -8, superheatK: 1, subcoolingK: 6 },
+      { metering: 'fixed', target: { superheat: K(12) }, room: C(24) },
+      ['overfeed'],
+    ],
+    [
+      'too much through a capillary, far under the room',
+      { evaporatingC: -8, superheatK: 5, subcoolingK: 12 },
+      { metering: 'capillary', target: { superheat: K(15) }, room: C(24) },
+      ['too-much', 'weigh'],
+    ],
+    [
+      'little air over a capillary whose readings are normal',
+      { evaporatingC: -8, superheatK: 7, subcoolingK: 6 },
+      { metering: 'capillary', target: { superheat: K(7) }, room: C(24) },
+      ['little-air', 'weigh'],
+    ],
+    ['much subcooling behind a capillary without a target', { subcoolingK: 12 }, { metering: 'capillary' }, ['weigh']],
+    ['little subcooling behind a capillary without a target', { subcoolingK: 1 }, { metering: 'capillary' }, ['weigh']],
+    ['all as it should be', {}, { metering: 'capillary' }, []],
+  ] as const)('%s', (_what, machine, rest, expected) => expect(pointers(machine, rest)).toEqual(expected));
+});

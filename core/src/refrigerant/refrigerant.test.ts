@@ -206,3 +206,32 @@ describe('readings', () => {
     expect(readings({ refrigerant: 'R-32', metering: 'valve' })).toMatchObject({ ok: false, errors: [{ field: 'suction' }] });
   });
 });
+
+describe('where the saturation curves end', () => {
+  const fluid = Saturation.of('R-407C')!; // in the table
+  const { min, max } = fluid.rangeC;
+
+  test('a pressure beyond either end has no temperature', () => {
+    expect(fluid.bubbleC(fluid.bubblePa(min) * 0.99)).toBeNull();
+    expect(fluid.bubbleC(fluid.bubblePa(max) * 1.01)).toBeNull();
+    expect(fluid.dewC(fluid.dewPa(min) * 0.99)).toBeNull();
+    expect(fluid.dewC(fluid.dewPa(max) * 1.01)).toBeNull();
+  });
+
+  test('the glide goes on to the end of the range, shrinking towards the critical point', () => {
+    const glide = (celsius: number) => {
+      const answer = saturation({ refrigerant: 'R-407C', temperature: q(celsius, 'C') });
+      return answer.ok ? answer.value.glideK : Number.NaN;
+    };
+    expect(glide(max)).toBeGreaterThan(0);
+    expect(glide(max)).toBeLessThan(glide(0));
+    expect(glide(max - 0.01)).toBeCloseTo(glide(max), 1);
+  });
+
+  test('a temperature and a pressure at once are refused, and neither is', () => {
+    const both = { refrigerant: 'R-32', temperature: q(0, 'C'), pressure: q(8, 'bar') };
+    expect(saturation(both)).toEqual({ ok: false, errors: [{ kind: 'excludes', field: 'pressure', other: 'temperature' }] });
+    expect(saturation({ refrigerant: 'R-32' })).toMatchObject({ ok: false, errors: [{ kind: 'missing', field: 'temperature' }] });
+    expect(saturation({ refrigerant: 'R-999', pressure: q(8, 'bar') })).toMatchObject({ errors: [{ field: 'refrigerant' }] });
+  });
+});

@@ -41,10 +41,10 @@ const BY_KEY: ReadonlyMap<string, string> = new Map(REFRIGERANT_NAMES.map((name)
 export const refrigerantName = (asked: string): string | undefined => BY_KEY.get(key(asked));
 
 /** Classes 2L, 2 and 3 burn: the order of work before a flame changes. */
-export const burns = (safetyClass: SafetyClass | null): boolean => safetyClass !== null && /[23]/.test(safetyClass);
+export const burns = (safetyClass: SafetyClass | null): boolean => /[23]/.test(safetyClass ?? '');
 export const burnsEasily = (safetyClass: SafetyClass | null): boolean => safetyClass?.endsWith('3') ?? false;
 export const isPoisonous = (safetyClass: SafetyClass | null): boolean => safetyClass?.startsWith('B') ?? false;
 
 /** Refrigerants whose gas turns into phosgene in a flame: they hold chlorine. */
 const HOLDS_CHLORINE: readonly string[] = ['R-12', 'R-22', 'R-123'];
-export const holdsChlorine = (refrigerant: string | null): boolean => refrigerant !== null && HOLDS_CHLORINE.includes(refrigerant);
+export const holdsChlorine = (refrigerant: string | null): boolean => HOLDS_CHLORINE.includes(refrigerant ?? '');

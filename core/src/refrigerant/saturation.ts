@@ -142,7 +142,7 @@ export function saturation(request: SaturationRequest): Result<SaturationAnswer>
         : { kind: 'missing', field: 'temperature', needed: 'temperature-or-pressure' },
     );
   }
-  if (!fluid || read.errors.length > 0) return fail(...read.errors);
+  if (!fluid) return fail(...read.errors);
   const answer = request.temperature ? atTemperature(fluid, request.temperature, read) : atPressure(fluid, request.pressure, read);
   return answer && read.errors.length === 0 ? ok(answer) : fail(...read.errors);
 }
