@@ -24,15 +24,20 @@ async function timeFrames([frames, body]) {
 const figures = (sorted) => ({ medianMs: sorted[sorted.length >> 1], p95Ms: sorted[Math.floor(sorted.length * 0.95)] });
 
 const SLIDER = `
-  const slider = document.querySelector('input[type=range]');
-  Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(slider, String(2 * (i % 100)));
-  slider.dispatchEvent(new Event('input', { bubbles: true }));`;
+  const slider = document.querySelector('[role=slider][aria-label="time since lighting"]');
+  const box = slider.getBoundingClientRect();
+  const at = { bubbles: true, cancelable: true, button: 0, buttons: 1, clientX: box.x + (box.width * (i % 100)) / 100, clientY: box.y + box.height / 2 };
+  slider.dispatchEvent(new MouseEvent(i === 0 ? 'mousedown' : 'mousemove', at));`;
 
 const DRAG = `
   const grip = document.querySelector('[data-testid=grip-part0]');
-  const at = { bubbles: true, pointerId: 1, buttons: 1, clientX: 300 + 60 * Math.sin(i / 20), clientY: 400 };
+  if (i === 0) globalThis.from = grip.getBoundingClientRect();
+  const at = { bubbles: true, pointerId: 1, pointerType: 'mouse', button: 0, buttons: 1, clientX: from.x + 24 + 60 * Math.sin(i / 20), clientY: from.y + 24 };
   if (i === 0) { grip.setPointerCapture = () => {}; grip.dispatchEvent(new PointerEvent('pointerdown', at)); }
   grip.dispatchEvent(new PointerEvent('pointermove', at));`;
+
+/** What a handle says it stands at. */
+const standsAt = (page, selector) => page.locator(selector).first().getAttribute('aria-valuetext');
 
 const CIRCUIT = '0193a000-0000-7000-8000-000000000033';
 const UNIT = '0193a000-0000-7000-8000-000000000023';
@@ -41,7 +46,7 @@ const PARTS = 100;
 const PART_DRAG = `
   const layer = document.querySelector('[data-testid=circuit-drag]');
   const part = document.querySelector('[aria-label="drier"]').getBoundingClientRect();
-  const at = (dx) => ({ bubbles: true, pointerId: 1, pointerType: 'mouse', buttons: 1, clientX: part.x + part.width / 2 + dx, clientY: part.y + part.height / 2 });
+  const at = (dx) => ({ bubbles: true, pointerId: 1, pointerType: 'mouse', button: 0, buttons: 1, clientX: part.x + part.width / 2 + dx, clientY: part.y + part.height / 2 });
   if (i === 0) { layer.setPointerCapture = () => {}; layer.dispatchEvent(new PointerEvent('pointerdown', at(0))); }
   layer.dispatchEvent(new PointerEvent('pointermove', at(20 + 200 * Math.sin(i / 20))));`;
 
@@ -74,9 +79,13 @@ export async function measureCircuitFrames(browser, url) {
   await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: 4 });
   await page.waitForTimeout(1500);
   const time = async (act) => figures(await page.evaluate(timeFrames, [FRAMES, act]));
-  const result = { parts: circuit.parts.length, still: await time(''), drag: await time(PART_DRAG) };
+  const still = await time('');
+  const drag = await time(
+    `${PART_DRAG}; globalThis.held = layer.style.cursor === 'grabbing' || getComputedStyle(layer).cursor === 'grabbing';`,
+  );
+  if (!(await page.evaluate('globalThis.held'))) throw new Error('the part was not held');
   await page.context().close();
-  return result;
+  return { parts: circuit.parts.length, still, drag };
 }
 
 /** Frames of the wide planner with a wrapped valve: standing still, the time slider moving, the valve dragged (planned anew each time). */
@@ -90,7 +99,16 @@ export async function measureFrames(browser, url) {
   await page.getByRole('button', { name: 'over time' }).click();
   await page.waitForTimeout(1500);
   const time = async (act) => figures(await page.evaluate(timeFrames, [FRAMES, act]));
-  const result = { still: await time(''), slider: await time(SLIDER), drag: await time(DRAG) };
+  /** Frames while something is moved; a handle that stood still would have measured nothing. */
+  const moving = async (selector, act) => {
+    const before = await standsAt(page, selector);
+    const frames = await time(act);
+    if ((await standsAt(page, selector)) === before) throw new Error(`${selector} did not move`);
+    return frames;
+  };
+  const still = await time('');
+  const slider = await moving('[role=slider][aria-label="time since lighting"]', SLIDER);
+  const drag = await moving('[data-testid=grip-part0]', DRAG);
   await page.context().close();
-  return result;
+  return { still, slider, drag };
 }
