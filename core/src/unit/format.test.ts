@@ -11,6 +11,7 @@ import {
   formatOnRule,
   formatTemperature,
   formatTemperatureDifference,
+  formatYearlyLoss,
   INCH_PREFERENCES as INCH,
   METRIC_PREFERENCES as METRIC,
   readingText,
@@ -47,6 +48,8 @@ test.each([
   ['filler under ten grams', text(formatGrams(9.994)), '9.99 g'],
   ['filler of ten grams', text(formatGrams(10)), '10.0 g'],
   ['a length without a unit of its own', text({ value: '3', unit: '' }), '3'],
+  ['a leak in kilograms', text(formatYearlyLoss(5.04, METRIC)), '5.0 kg a year'],
+  ['a leak in pounds', text(formatYearlyLoss(0.45359237, INCH, 2)), '1.00 lb a year'],
   ['a true minus', formatNumber(-2.5, 1), '−2.5'],
 ])('%s', (_what, shown, expected) => expect(shown).toBe(expected));
 

@@ -69,6 +69,12 @@ export function formatMass(massKg: number, prefs: UnitPreferences): Reading {
   return { value: poundsAndOunces(pounds), unit: '' };
 }
 
+/** What leaks in a year: kilograms, or pounds as a decimal, which nobody weighs out [kg a year given]. */
+export function formatYearlyLoss(kgPerYear: number, prefs: UnitPreferences, decimals = 1): Reading {
+  if (prefs.mass === 'kg') return { value: formatNumber(kgPerYear, decimals), unit: 'kg a year' };
+  return { value: formatNumber(kgPerYear / 0.45359237, decimals), unit: 'lb a year' };
+}
+
 /** `5 lb 2 oz (5.125 lb)`: both ways, so that no decimal is read as ounces. Ounces to the tenth. */
 function poundsAndOunces(pounds: number): string {
   const tenths = Math.round(Math.abs(pounds) * 160);

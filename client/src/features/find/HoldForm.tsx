@@ -1,7 +1,7 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
 import { hold, lossOf, wantedLeakPaM3S, type Hold, type HoldRequest, type StageValues } from '@kesto/core';
-import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
+import { formatGaugePressure, formatNumber, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
@@ -111,6 +111,7 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
 }
 
 function Found({ found, refrigerant, onClose }: { found: Hold; refrigerant: string; onClose: () => void }) {
+  const units = useUnits();
   const tone = found.verdict === 'leaking' ? 'red' : found.verdict === 'tight' ? 'teal' : 'amber';
   const scientific = (value: number) => value.toExponential(1).replace('e', ' × 10^');
   return (
@@ -120,7 +121,7 @@ function Found({ found, refrigerant, onClose }: { found: Hold; refrigerant: stri
       </Words>
       {found.verdict === 'leaking' && found.gramsPerYear !== null ? (
         <Words size={15}>
-          about {formatNumber(found.gramsPerYear / 1000, 2)} kg of {refrigerant} a year through the same hole
+          about {readingText(formatYearlyLoss(found.gramsPerYear / 1000, units, 2))} of {refrigerant} through the same hole
         </Words>
       ) : null}
       {found.verdict === 'cannot-tell' ? (

@@ -1,8 +1,7 @@
 import { isExplained, type Loss } from '@kesto/core';
-import { formatMass, formatNumber } from '@kesto/core/unit';
+import { formatMass, formatYearlyLoss, readingText } from '@kesto/core/unit';
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
-import { readingText } from '@kesto/core/unit';
 import { Mono, Words } from '@/ui/Words';
 
 /** The first glance: the loss to explain, and how much of it the finds explain. */
@@ -14,16 +13,18 @@ export function LossReading({ loss }: { loss: Loss | null }) {
         What was lost is not said yet
       </Words>
     );
-  const explained = loss.explainedGramsPerYear / 1000;
+  const explained = loss.explainedGramsPerYear;
+  const yearly = (grams: number) => formatYearlyLoss(grams / 1000, units);
+  const lost = yearly(loss.gramsPerYear);
   const isEnough = isExplained(loss);
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 14 }}>
       <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
         <Mono size={34} tone={isEnough ? 'teal' : 'red'}>
-          {formatNumber(loss.gramsPerYear / 1000, 1)}
+          {lost.value}
         </Mono>
         <Words size={15} bold tone={isEnough ? 'teal' : 'red'}>
-          kg a year
+          {lost.unit}
         </Words>
       </View>
       <View>
@@ -31,7 +32,7 @@ export function LossReading({ loss }: { loss: Loss | null }) {
           {readingText(formatMass(loss.lostKg, units))} in {loss.days} days
         </Words>
         <Words size={14} bold>
-          {explained === 0 && loss.unsized === 0 ? 'nothing found yet' : `${formatNumber(explained, 1)} explained`}
+          {explained === 0 && loss.unsized === 0 ? 'nothing found yet' : `${yearly(explained).value} explained`}
           {loss.unsized > 0 ? `, ${loss.unsized} of no known size` : ''}
           {isEnough ? '' : ': keep looking'}
         </Words>

@@ -1,11 +1,12 @@
 import { HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
 import { factsOf, type SectionSight } from '@kesto/core';
-import { formatNumber } from '@kesto/core/unit';
+import { formatNumber, formatYearlyLoss } from '@kesto/core/unit';
 import { scaleLog } from 'd3-scale';
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
+import { useUnits } from '@/state/units';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 
@@ -36,6 +37,7 @@ function stateText({ section, hold, lookedFor }: SightRowProps): string {
 export function SightRow(props: SightRowProps) {
   const { letter, name, section, hold, lookedFor, onPress } = props;
   const t = useTokens();
+  const units = useUnits();
   const seen = section.seenGramsPerYear;
   const line = (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48, borderBottomWidth: 1, borderColor: t.hair }}>
@@ -70,7 +72,7 @@ export function SightRow(props: SightRowProps) {
         </Words>
       </View>
       <Mono size={15} style={{ width: 52, textAlign: 'right' }}>
-        {seen === null ? '–' : formatNumber(seen / 1000, 2)}
+        {seen === null ? '–' : formatYearlyLoss(seen / 1000, units, 2).value}
       </Mono>
     </View>
   );

@@ -153,7 +153,7 @@ function Used({ row, van, mayCount }: { row: VanStock['fillers'][number]; van: V
   return (
     <View style={{ gap: 4, alignItems: 'flex-start' }}>
       <Words size={15}>
-        {`joints took ${readingText(formatDistance(used.lengthM, units))} since it was counted, ${formatNumber(used.sticks, 1)} sticks`}
+        {`joints took ${readingText(formatDistance(used.lengthM, units))} ${used.everCounted ? 'since it was counted' : 'so far, and it was never counted'}, ${formatNumber(used.sticks, 1)} sticks`}
       </Words>
       {mayCount && whole > 0 && !taken ? (
         <FrameKey
