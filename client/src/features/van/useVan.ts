@@ -113,7 +113,9 @@ export function useVan(stored: VanStock, use: VanUse | undefined) {
     usedOf: ({ designation, rod: of }: VanStock['fillers'][number]) => {
       const filler = findFiller(designation);
       const used = use?.fillers.find((row) => row.designation === designation);
-      return filler && used ? { ...used, everCounted: (use?.since ?? null) !== null, sticks: rodLength(filler, of, used.lengthM).sticks } : null;
+      return filler && used
+        ? { ...used, everCounted: (use?.since ?? null) !== null, sticks: rodLength(filler, of, used.lengthM).sticks }
+        : null;
     },
     setRod: (designation: string, rod: Rod) => row(designation, { rod }),
     setLot: (designation: string, lot: string) =>
