@@ -1,3 +1,4 @@
+import { canonicalHash } from '@kesto/core';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { VAN } from '@/testing/joints';
 import { deviceKeeps, press, settle, showScreen, type } from '@/testing/screen';
@@ -66,6 +67,17 @@ test('an instrument is put on with its step and its day; a day that is none is t
   expect(writes[0]?.body).toMatchObject({
     instruments: [{ kind: 'gauge', name: 'digital gauge', resolution: { value: 1, unit: 'psi' }, calibratedUntil: '2027-02-28' }],
   });
+});
+
+test('a count that was begun is there after the page was loaded anew, until another count is stored', async () => {
+  await show();
+  await touch('one stick of BCuP-5 less');
+  const key = `kesto.form.van.${canonicalHash(VAN)}`;
+  const onDevice = deviceKeeps(key);
+  const { writes } = await show({ onDevice });
+  await press('Keep this count');
+  expect((writes[0]?.body as typeof VAN).fillers.find((f) => f.designation === 'BCuP-5')?.count).toBe(8); // cast: what the screen sends
+  expect(deviceKeeps(key)[key]).toBe('');
 });
 
 test('what was typed of a cylinder is there again after the page was loaded anew, and gone once it is on the van', async () => {

@@ -1,6 +1,7 @@
 import type { VanStock, VanUse } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import {
+  canonicalHash,
   cylinderGauge,
   FILLERS,
   findFiller,
@@ -18,8 +19,9 @@ import {
   type Rod,
   type UnitPreferences,
 } from '@kesto/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { DraftReader } from '@/state/draftReader';
+import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
 import { useWrite } from '@/outbox';
 import { vanWrite } from './api';
@@ -83,16 +85,22 @@ function read(draft: VanDraft, units: UnitPreferences): { van: VanStock | null; 
 const withLot = ({ lot: _before, ...filler }: VanStock['fillers'][number], lot: string): VanStock['fillers'][number] =>
   lot === '' ? filler : { ...filler, lot };
 
+/** Read as it is kept: a draft may hold what cannot be read yet. */
+const asItStands = (values: VanDraft) => ({ values, errors: {} });
+
 /** What a person does with the van's count. */
 export function useVan(stored: VanStock, use: VanUse | undefined) {
   const units = useUnits();
-  const [draft, setDraft] = useState<VanDraft>(() => draftOf(stored, units));
-  const [touched, setTouched] = useState(false);
+  const usual = useMemo(() => draftOf(stored, units), [stored, units]);
+  // A count that was left is taken up again; once another one is stored it is of no use.
+  const { watch, getValues, setValue, forget } = useKeptForm<VanDraft>(`van.${canonicalHash(stored)}`, usual, asItStands);
+  const draft = watch();
+  const [touched, setTouched] = useState(() => JSON.stringify(getValues()) !== JSON.stringify(usual));
   const { keep, busy, problem } = useWrite();
   const { van, problems } = read(draft, units);
   const change = (part: Partial<VanDraft>) => {
     setTouched(true);
-    setDraft({ ...draft, ...part });
+    for (const key of Object.keys(part) as (keyof VanDraft)[]) setValue(key, part[key] as VanDraft[typeof key]); // cast: the keys and values of this part
   };
   const row = (designation: string, part: Partial<VanStock['fillers'][number]>) =>
     change({ fillers: draft.fillers.map((f) => (f.designation === designation ? { ...f, ...part } : f)) });
@@ -132,7 +140,9 @@ export function useVan(stored: VanStock, use: VanUse | undefined) {
       // Whoever puts an instrument on has not counted the rods: what joints took since stays to be taken off.
       const recounted = JSON.stringify(van.fillers) !== JSON.stringify(stored.fillers);
       const countedAt = recounted ? new Date().toISOString() : stored.countedAt;
-      if (await keep(vanWrite({ ...van, ...(countedAt ? { countedAt } : {}) }))) setTouched(false);
+      if (!(await keep(vanWrite({ ...van, ...(countedAt ? { countedAt } : {}) })))) return;
+      forget();
+      setTouched(false);
     },
   };
 }
