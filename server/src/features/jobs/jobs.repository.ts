@@ -1,4 +1,6 @@
 import type { PutJobEntryRequest, Stage } from '@kesto/contract';
+import type { EntryFact, JointPlace, NearKind, StageEntry } from '@kesto/core';
+import type { Circuit, Site, Unit } from '../units';
 
 export interface Job {
   readonly id: string;
@@ -12,15 +14,39 @@ export interface Job {
   readonly requestHash: string;
 }
 
+/** A joint as far as its job needs it: where it sits, what moved it from state to state, what its newest plan chose and what lies near it. */
+export interface ToldJoint {
+  readonly id: string;
+  readonly tag: string;
+  readonly title: string;
+  readonly at: JointPlace | null;
+  /** Null without a plan. */
+  readonly filler: string | null;
+  readonly near: readonly NearKind[];
+  readonly facts: readonly EntryFact[];
+}
+
+/** A job with all that says where it is and how far it has come. */
+export interface ToldJob {
+  readonly job: Job;
+  readonly circuit: Circuit;
+  readonly unit: Unit;
+  readonly site: Site;
+  /** In their order of work. */
+  readonly joints: readonly ToldJoint[];
+  readonly entries: readonly StageEntry[];
+}
+
 export interface JobRepository {
   byId(id: string): Promise<Job | null>;
   /** Holds the job until the transaction ends: what counts up within it cannot be counted twice. */
   lock(id: string): Promise<Job | null>;
   /** The newest first, as all lists of jobs. */
   ofCircuits(circuitIds: readonly string[]): Promise<readonly Job[]>;
-  open(): Promise<readonly Job[]>;
-  /** The newest of the jobs that are done; what is older is found by its tag. */
-  lastDone(most: number): Promise<readonly Job[]>;
+  /** One question of the database, whatever a job holds. */
+  told(id: string): Promise<ToldJob | null>;
+  /** All that are open, then the newest of those that are done, without their stages' entries; one question however many they are. */
+  toldToday(mostDone: number): Promise<readonly ToldJob[]>;
   nextNumber(): Promise<number>;
   add(job: Job): Promise<void>;
 }

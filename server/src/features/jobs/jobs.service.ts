@@ -8,16 +8,16 @@ import {
   type Today,
   type VanStock,
 } from '@kesto/contract';
-import { factOf, jointAt, readContent, safetyClassOf, standingOf } from '@kesto/core';
+import { factOf, jointAt, readContent, safetyClassOf, standingOf, stateAfter } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { summaries } from '../joints';
 import type { Person } from '../people';
 import type { ShopWork } from '../shopWork';
-import { stagesOfJobs, type StagesKept } from '../stages';
+import type { StagesKept } from '../stages';
 import { jobNotes, type JobNotes } from './jobEntries.service';
 import { toCircuit, toPlate, toSite } from '../units';
-import type { Job } from './jobs.repository';
+import type { Job, ToldJob, ToldJoint } from './jobs.repository';
 
 const DUE_WITHIN_DAYS = 30;
 
@@ -27,35 +27,20 @@ const DONE_JOBS_READ = 20;
 /** With what is kept of its stages instead of the view of them. */
 type BareJob = Omit<JobView, keyof JobNotes | 'nextTag' | 'stages'> & { readonly kept: StagesKept };
 
-/** Jobs with their circuit, unit and joints; the same few queries for one job as for hundreds. */
-async function describe(shop: ShopWork, jobs: readonly Job[]): Promise<readonly BareJob[]> {
-  const circuits = await shop.circuits.byIds(jobs.map((job) => job.circuitId));
-  const units = await shop.units.byIds(circuits.map((circuit) => circuit.unitId));
-  const sites = await shop.sites.byIds(units.map((unit) => unit.siteId));
-  const joints = await shop.joints.ofJobs(jobs.map((job) => job.id));
-  const found = new Map((await summaries(shop, [...joints.values()].flat())).map((joint) => [joint.id, joint]));
-  const stages = await stagesOfJobs(shop, joints);
-  return jobs.map((job) => {
-    const circuit = circuits.find((c) => c.id === job.circuitId);
-    const unit = circuit && units.find((u) => u.id === circuit.unitId);
-    const site = unit && sites.find((s) => s.id === unit.siteId);
-    if (!circuit || !unit || !site) throw notFound('This job’s circuit');
-    const order = (joints.get(job.id) ?? []).flatMap((joint) => found.get(joint.id) ?? []);
-    const places = { site: toSite(site), unit: toPlate(unit), plate: unit.details, circuit: toCircuit(circuit) };
-    const kept = stages.get(job.id) ?? { entries: [], near: [] };
-    return { ...toJob(job, order), ...places, ...standing(job, { order, circuit: places.circuit, kept }), kept };
-  });
-}
+const toSummary = ({ id, tag, title, at, filler, facts }: ToldJoint): JointSummary => ({
+  ...{ id, tag, title, at, state: stateAfter(facts, filler !== null) },
+  ...(filler === null ? {} : { filler }),
+});
 
-interface Kept {
-  readonly order: readonly JointSummary[];
-  readonly circuit: JobView['circuit'];
-  readonly kept: StagesKept;
-}
-
-function standing({ stage, began }: Job, { order, circuit, kept }: Kept) {
-  const facts = kept.entries.map(factOf);
-  return standingOf({ facts, began, stored: stage, joints: order, near: kept.near, safetyClass: safetyClassOf(circuit) });
+/** A job with its circuit, unit and joints, and where it stands. */
+function describe({ job, circuit, unit, site, joints, entries }: ToldJob): BareJob {
+  const order = joints.map(toSummary);
+  const kept = { entries, near: [...new Set(joints.flatMap((joint) => joint.near))] };
+  const places = { site: toSite(site), unit: toPlate(unit), plate: unit.details, circuit: toCircuit(circuit) };
+  const facts = entries.map(factOf);
+  const safetyClass = safetyClassOf(places.circuit);
+  const standing = standingOf({ facts, began: job.began, stored: job.stage, joints: order, near: kept.near, safetyClass });
+  return { ...toJob(job, order), ...places, ...standing, kept };
 }
 
 const toJob = ({ id, circuitId, number, title, stage, began, done }: Job, order: readonly JointSummary[]) => ({
@@ -73,10 +58,9 @@ const toJob = ({ id, circuitId, number, title, stage, began, done }: Job, order:
 
 /** A job with its notes, as its joints need it. */
 export async function jobWithNotes(shop: ShopWork, jobId: string): Promise<BareJob & JobNotes> {
-  const found = await shop.jobs.byId(jobId);
-  const [job] = found ? await describe(shop, [found]) : [];
-  if (!job) throw notFound('This job');
-  return { ...job, ...(await jobNotes(shop, job.id)) };
+  const told = await shop.jobs.told(jobId);
+  if (!told) throw notFound('This job');
+  return { ...describe(told), ...(await jobNotes(shop, jobId)) };
 }
 
 export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
@@ -96,7 +80,7 @@ const summaryOf = ({
 }: BareJob): JobSummary => summary;
 
 export async function today(shop: ShopWork, now: Date): Promise<Today> {
-  const jobs = await describe(shop, [...(await shop.jobs.open()), ...(await shop.jobs.lastDone(DONE_JOBS_READ))]);
+  const jobs = (await shop.jobs.toldToday(DONE_JOBS_READ)).map(describe);
   return {
     jobs: jobs.filter((job) => !job.done).map(summaryOf),
     units: (await shop.units.all()).map(toPlate),

@@ -1,9 +1,9 @@
 import { canonicalText, todaysKind, todaysValues, type EntryFact, type RecordEntry, type SealedContent } from '@kesto/core';
 import { In } from 'typeorm';
-import { JobJoints, Jobs, JointPlans, Joints, RecordEntries } from '../../platform/db/rows';
+import { JobJoints, JointPlans, Joints, RecordEntries } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints.repository';
-import { chosenFillersSql, entryFactsSql, lastFlamesSql, litSinceSql } from './joints.sql';
+import { chosenFillersSql, entryFactsSql, lastFlamesSql, litSinceSql, newestJobOfSql } from './joints.sql';
 
 export const typeormJoints = ({ shopId, manager }: ShopTransaction): JointRepository => ({
   byId: (id) => manager.findOneBy(Joints, { shopId, id }),
@@ -18,8 +18,7 @@ export const typeormJoints = ({ shopId, manager }: ShopTransaction): JointReposi
     return new Map(jobIds.map((id) => [id, jointsOf(id)]));
   },
   async jobOf(id) {
-    const links = await manager.findBy(JobJoints, { shopId, jointId: id });
-    const jobs = await manager.find(Jobs, { where: { shopId, id: In(links.map((link) => link.jobId)) }, order: { number: 'DESC' } });
+    const jobs = await manager.query<{ id: string }[]>(newestJobOfSql, [shopId, id]);
     return jobs[0]?.id ?? null;
   },
   async nextTag(unitTag) {

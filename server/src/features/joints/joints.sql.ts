@@ -1,3 +1,8 @@
+/** $1 shop, $2 joint. */
+export const newestJobOfSql = `
+select job.id from job_joint link join job on job.shop_id = link.shop_id and job.id = link.job_id
+where link.shop_id = $1 and link.joint_id = $2 order by job.number desc limit 1`;
+
 /** $1 shop, $2 joints. */
 export const chosenFillersSql = `
 select distinct on (joint_id) joint_id, chosen from joint_plan

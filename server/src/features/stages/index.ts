@@ -2,4 +2,4 @@
 export type * from './stageEntries.repository';
 export { stageRoutes } from './stages.routes';
 export { appendStageEntry, checkTorch } from './stages.service';
-export { type StagesKept, stagesOfJobs } from './stagesOfJobs';
+export type { StagesKept } from './stagesOfJobs';

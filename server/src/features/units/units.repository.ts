@@ -29,7 +29,6 @@ export interface UnitRepository {
   all(): Promise<readonly Unit[]>;
   byId(id: string): Promise<Unit | null>;
   byTag(tag: string): Promise<Unit | null>;
-  byIds(ids: readonly string[]): Promise<readonly Unit[]>;
   count(): Promise<number>;
   /** Holds the unit until the transaction ends: two joints added at once get two tags. */
   lock(id: string): Promise<Unit | null>;

@@ -16,7 +16,6 @@ export const typeormUnits = ({ shopId, manager }: ShopTransaction): UnitReposito
   all: () => manager.find(Units, { where: { shopId }, order: { place: 'ASC' } }),
   byId: (id) => manager.findOneBy(Units, { shopId, id }),
   byTag: (tag) => manager.findOneBy(Units, { shopId, tag }),
-  byIds: (ids) => manager.findBy(Units, { shopId, id: In([...ids]) }),
   count: () => manager.countBy(Units, { shopId }),
   lock: (id) => manager.findOne(Units, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
   async save(unit) {

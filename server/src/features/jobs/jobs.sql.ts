@@ -1,0 +1,47 @@
+/** Which jobs are told: those that are named, or all that are open and the newest of those that are done. */
+const NAMED = `job.id = any($2::uuid[])`;
+const TODAYS = `(not job.done or job.id in (select id from job where shop_id = $1 and done order by number desc limit $2))`;
+
+/** Of an entry's content only a look's result moves a joint. */
+const FACTS = `
+select coalesce(json_agg(json_build_object('kind', entry.kind, 'result',
+    case when entry.kind in ('looked at', 'looked-at') then entry.content::jsonb -> 'values' ->> 'result' end) order by entry.sequence), '[]')
+from record_entry entry where entry.shop_id = joint.shop_id and entry.joint_id = joint.id`;
+
+const NEAR = `
+select coalesce(json_agg(distinct part ->> 'kind'), '[]') from jsonb_array_elements(coalesce(plan.request -> 'near', '[]')) part`;
+
+const JOINTS = `
+select coalesce(json_agg(json_build_object('id', joint.id, 'tag', joint.tag, 'title', joint.title, 'at', joint.at,
+    'filler', plan.chosen, 'near', (${NEAR}), 'facts', (${FACTS})) order by link.place), '[]')
+from job_joint link join joint on joint.shop_id = link.shop_id and joint.id = link.joint_id
+left join lateral (select chosen, request from joint_plan where shop_id = joint.shop_id and joint_id = joint.id
+    order by place desc limit 1) plan on true
+where link.shop_id = job.shop_id and link.job_id = job.id`;
+
+const ENTRIES = `
+select coalesce(json_agg(json_build_object('content', entry.content, 'hash', entry.hash) order by entry.sequence), '[]')
+from stage_entry entry where entry.shop_id = job.shop_id and entry.job_id = job.id`;
+
+/** One row a job, with where it is, its joints as far as they stand, and its stages' entries. */
+const told = (which: string, entries: string) => `
+select
+  json_build_object('id', job.id, 'circuitId', job.circuit_id, 'number', job.number, 'title', job.title, 'stage', job.stage,
+    'began', job.began, 'done', job.done, 'requestHash', job.request_hash) as job,
+  json_build_object('id', circuit.id, 'unitId', circuit.unit_id, 'details', circuit.details) as circuit,
+  json_build_object('id', unit.id, 'siteId', unit.site_id, 'tag', unit.tag, 'name', unit.name, 'kind', unit.kind, 'place', unit.place,
+    'details', unit.details) as unit,
+  json_build_object('id', site.id, 'name', site.name, 'altitudeM', site.altitude_m) as site,
+  (${JOINTS}) as joints,
+  ${entries} as entries
+from job
+join circuit on circuit.shop_id = job.shop_id and circuit.id = job.circuit_id
+join unit on unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id
+join site on site.shop_id = unit.shop_id and site.id = unit.site_id
+where job.shop_id = $1 and ${which} order by job.done, job.number desc`;
+
+/** $1 shop, $2 jobs. */
+export const toldJobsSql = told(NAMED, `(${ENTRIES})`);
+
+/** $1 shop, $2 how many of the jobs that are done: of those the history stays where it is. */
+export const todaysJobsSql = told(TODAYS, `case when job.done then '[]'::json else (${ENTRIES}) end`);
