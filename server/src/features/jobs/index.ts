@@ -2,4 +2,4 @@
 export { schoolsOfJob, storeJobEntry } from './jobEntries.service';
 export type * from './jobs.repository';
 export { jobRoutes } from './jobs.routes';
-export { jobWithNotes } from './jobs.service';
+export { jobWithNotes, nearOf } from './jobs.service';

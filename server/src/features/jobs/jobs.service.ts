@@ -8,13 +8,12 @@ import {
   type Today,
   type VanStock,
 } from '@kesto/contract';
-import { factOf, jointAt, readContent, safetyClassOf, standingOf, stateAfter } from '@kesto/core';
+import { factOf, jointAt, readContent, safetyClassOf, standingOf, stateAfter, type NearKind, type StageEntry } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { summaries } from '../joints';
 import type { Person } from '../people';
 import type { ShopWork } from '../shopWork';
-import type { StagesKept } from '../stages';
 import { jobNotes, type JobNotes } from './jobEntries.service';
 import { toCircuit, toPlate, toSite } from '../units';
 import type { Job, ToldJob, ToldJoint } from './jobs.repository';
@@ -25,17 +24,22 @@ const DUE_WITHIN_DAYS = 30;
 const DONE_JOBS_READ = 20;
 
 /** With what is kept of its stages instead of the view of them. */
-type BareJob = Omit<JobView, keyof JobNotes | 'nextTag' | 'stages'> & { readonly kept: StagesKept };
+type BareJob = Omit<JobView, keyof JobNotes | 'nextTag' | 'stages'> & {
+  readonly kept: { readonly entries: readonly StageEntry[]; readonly near: readonly NearKind[] };
+};
 
 const toSummary = ({ id, tag, title, at, filler, facts }: ToldJoint): JointSummary => ({
   ...{ id, tag, title, at, state: stateAfter(facts, filler !== null) },
   ...(filler === null ? {} : { filler }),
 });
 
+/** What lies near a job's planned joints. */
+export const nearOf = ({ joints }: Pick<ToldJob, 'joints'>): readonly NearKind[] => [...new Set(joints.flatMap((joint) => joint.near))];
+
 /** A job with its circuit, unit and joints, and where it stands. */
 function describe({ job, circuit, unit, site, joints, entries }: ToldJob): BareJob {
   const order = joints.map(toSummary);
-  const kept = { entries, near: [...new Set(joints.flatMap((joint) => joint.near))] };
+  const kept = { entries, near: nearOf({ joints }) };
   const places = { site: toSite(site), unit: toPlate(unit), plate: unit.details, circuit: toCircuit(circuit) };
   const facts = entries.map(factOf);
   const safetyClass = safetyClassOf(places.circuit);

@@ -18,8 +18,6 @@ export interface JointRepository {
   lock(id: string): Promise<Joint | null>;
   /** The newest tag first. */
   ofCircuits(circuitIds: readonly string[]): Promise<readonly Joint[]>;
-  /** Joints by job, each in its order of work. */
-  ofJobs(jobIds: readonly string[]): Promise<ReadonlyMap<string, readonly Joint[]>>;
   /** The newest job a joint is in. */
   jobOf(id: string): Promise<string | null>;
   /** Tags count up within a unit and are never used twice. */

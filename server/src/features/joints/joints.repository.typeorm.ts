@@ -10,13 +10,6 @@ export const typeormJoints = ({ shopId, manager }: ShopTransaction): JointReposi
   byTag: (tag) => manager.findOneBy(Joints, { shopId, tag }),
   lock: (id) => manager.findOne(Joints, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
   ofCircuits: (circuitIds) => manager.find(Joints, { where: { shopId, circuitId: In([...circuitIds]) }, order: { tag: 'DESC' } }),
-  async ofJobs(jobIds) {
-    const links = await manager.find(JobJoints, { where: { shopId, jobId: In([...jobIds]) }, order: { place: 'ASC' } });
-    const rows = await manager.findBy(Joints, { shopId, id: In(links.map((link) => link.jointId)) });
-    const byId = new Map(rows.map((row) => [row.id, row]));
-    const jointsOf = (id: string) => links.filter((link) => link.jobId === id).flatMap((link) => byId.get(link.jointId) ?? []);
-    return new Map(jobIds.map((id) => [id, jointsOf(id)]));
-  },
   async jobOf(id) {
     const jobs = await manager.query<{ id: string }[]>(newestJobOfSql, [shopId, id]);
     return jobs[0]?.id ?? null;

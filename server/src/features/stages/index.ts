@@ -2,4 +2,3 @@
 export type * from './stageEntries.repository';
 export { stageRoutes } from './stages.routes';
 export { appendStageEntry, checkTorch } from './stages.service';
-export type { StagesKept } from './stagesOfJobs';

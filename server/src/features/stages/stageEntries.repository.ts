@@ -1,13 +1,9 @@
 import type { UnitLeak } from '@kesto/contract';
-import type { NearKind, PlaceHistory, StageEntry } from '@kesto/core';
+import type { PlaceHistory, StageEntry } from '@kesto/core';
 
 export interface StageEntryRepository {
   /** Of the write that an entry came by; null where there is none of this id. */
   requestHashOf(entryId: string): Promise<string | null>;
-  /** Each job's entries in the order of its chain. */
-  of(jobIds: readonly string[]): Promise<ReadonlyMap<string, readonly StageEntry[]>>;
-  /** What lies near each joint, as its newest plan says. */
-  nearOf(jointIds: readonly string[]): Promise<ReadonlyMap<string, readonly NearKind[]>>;
   /** What is known of a circuit's places from before a job. */
   placeHistory(of: { readonly jobId: string; readonly circuitId: string }): Promise<PlaceHistory>;
   /** The newest first. */

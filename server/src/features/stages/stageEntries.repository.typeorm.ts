@@ -1,28 +1,12 @@
 import type { UnitLeak } from '@kesto/contract';
-import { canonicalText, type NearKind, type StageEntry, type StageEntryContent } from '@kesto/core';
-import { In } from 'typeorm';
+import { canonicalText } from '@kesto/core';
 import { StageEntries } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { StageEntryRepository } from './stageEntries.repository';
-import { jointsBeforeSql, leaksBeforeSql, leaksOfCircuitsSql, nearKindsSql } from './stages.sql';
-
-const toEntry = (row: { content: string; hash: string }): StageEntry => ({
-  content: JSON.parse(row.content) as StageEntryContent, // cast: written by `add` alone
-  hash: row.hash,
-});
+import { jointsBeforeSql, leaksBeforeSql, leaksOfCircuitsSql } from './stages.sql';
 
 export const typeormStageEntries = ({ shopId, manager }: ShopTransaction): StageEntryRepository => ({
   requestHashOf: async (entryId) => (await manager.findOneBy(StageEntries, { shopId, id: entryId }))?.requestHash ?? null,
-  async of(jobIds) {
-    const rows = await manager.find(StageEntries, { where: { shopId, jobId: In([...jobIds]) }, order: { sequence: 'ASC' } });
-    const byJob = new Map<string, StageEntry[]>(jobIds.map((id) => [id, []]));
-    for (const row of rows) byJob.get(row.jobId)?.push(toEntry(row));
-    return byJob;
-  },
-  async nearOf(jointIds) {
-    const rows = (await manager.query(nearKindsSql, [shopId, jointIds])) as { joint_id: string; kinds: NearKind[] }[];
-    return new Map(rows.map((row) => [row.joint_id, row.kinds]));
-  },
   async placeHistory({ jobId, circuitId }) {
     const about = [shopId, circuitId, jobId];
     const leaks = (await manager.query(leaksBeforeSql, about)) as { place: string; day: string; unit: string | null }[];

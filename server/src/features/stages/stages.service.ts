@@ -13,12 +13,11 @@ import { gateText } from '@kesto/contract/wording';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { checkTime, serverTime } from '../joints';
-import type { Job } from '../jobs';
+import { nearOf, type Job } from '../jobs';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
 import { checkGates, checkOpen, checkPrice, checkRoom, checkWatch } from './stageChecks';
-import { stagesOfJobs } from './stagesOfJobs';
 
 export interface Asked {
   readonly jobId: string;
@@ -29,11 +28,10 @@ export interface Asked {
 }
 
 async function keptOf(shop: ShopWork, job: Job) {
-  const joints = await shop.joints.ofJobs([job.id]);
-  const circuit = await shop.circuits.byId(job.circuitId);
-  const kept = (await stagesOfJobs(shop, joints)).get(job.id);
-  const about: TorchFacts = { near: kept?.near ?? [], safetyClass: circuit && safetyClassOf(toCircuit(circuit)) };
-  return { entries: kept?.entries ?? [], about };
+  const told = await shop.jobs.told(job.id);
+  if (!told) throw notFound('This job');
+  const about: TorchFacts = { near: nearOf(told), safetyClass: safetyClassOf(toCircuit(told.circuit)) };
+  return { entries: told.entries, about };
 }
 
 /** Adds one link to a job's chain. Repeating it changes nothing. */

@@ -1,9 +1,3 @@
-/** What lies near the joints of these, as their newest plans say; each kind of thing once a joint. */
-export const nearKindsSql = `
-select joint_id, array(select distinct part->>'kind' from jsonb_array_elements(coalesce(request->'near', '[]')) part) as kinds
-from (select distinct on (joint_id) joint_id, request from joint_plan where shop_id = $1 and joint_id = any($2::uuid[])
-      order by joint_id, place desc) newest`;
-
 /** Leaks found in other jobs than this one on the same circuit, or on one of a machine of the same model, newest first. */
 export const leaksBeforeSql = `
 select content::jsonb->'values'->>'place' as place, left(content::jsonb->>'deviceTime', 10) as day,
