@@ -37,7 +37,7 @@ export function DragArea({ label, orientation, value, min, max, text, onTake, on
     .onBegin(({ y }) => onTake({ dx: 0, y }))
     .onUpdate(({ translationX, y }) => onDrag({ dx: translationX, y }))
     .onFinalize(() => onLetGo?.());
-  // A finger across something that slides sideways still scrolls the page; upright, it does not.
+  // What slides sideways keeps the finger to itself; along what stands upright the finger still scrolls the page.
   return (
     <GestureDetector gesture={drag} userSelect="none" touchAction={orientation === 'vertical' ? 'manipulation' : 'none'}>
       <View
