@@ -67,7 +67,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
   const action = actionOf(stage, isolation.answer !== null, { open: setPanel, onward: () => router.push(stageHref(job.id, 'make-safe')) });
   const over =
     panel === 'keep' ? (
-      <KeepIsolation isolation={isolation} work={stage} onKept={close} />
+      <KeepIsolation key={isolation.work.join('+')} isolation={isolation} work={stage} onKept={close} />
     ) : panel === 'approval' ? (
       <ApprovalForm work={stage} onKept={close} />
     ) : panel === 'joining' ? (

@@ -31,7 +31,17 @@ export function FindPanel({ panel, job, graph, work, nameOf, onKept }: FindPanel
     case 'place':
       return <PlaceForm key={panel.place} place={panel.place} name={nameOf(panel.place)} work={work} onKept={onKept} />;
     case 'hold':
-      return <HoldForm job={job} parts={panel.parts} volumeL={panel.volumeL} nameOf={nameOf} work={work} onKept={onKept} />;
+      return (
+        <HoldForm
+          key={panel.parts.join('+')}
+          job={job}
+          parts={panel.parts}
+          volumeL={panel.volumeL}
+          nameOf={nameOf}
+          work={work}
+          onKept={onKept}
+        />
+      );
     case 'complaint':
       return <ComplaintForm work={work} onKept={onKept} />;
     case 'loss':
