@@ -58,6 +58,12 @@ class Stage {
     await this.keep();
   }
 
+  /** Goes on to decide, and waits for its sheet: both sheets draw the same circuit. */
+  async decides(pill: 'Found: decide' | 'On to decide'): Promise<void> {
+    await new Kesto(this.page).action(pill);
+    await expect(this.says('Ways to get at it')).toBeVisible();
+  }
+
   async approved(): Promise<void> {
     await this.field('who said yes').fill('the station');
     await this.field('to what').fill('all of it');
@@ -114,7 +120,7 @@ test('a split with its lines in a wall: the leak is told by holding sections, so
     await stage.pick('soft solder');
     await stage.keep();
     await looks();
-    await kesto.action('Found: decide');
+    await stage.decides('Found: decide');
   });
 
   await test.step('it runs and both valves close: pumped down, with the reason for each way', async () => {
@@ -179,7 +185,7 @@ test('a cold room whose switch reaches across: no pump-down, and why; a lead alo
     await stage.key('close').click();
     await stage.checks('suction port', 'nothing');
     await looks();
-    await kesto.action('Found: decide');
+    await stage.decides('Found: decide');
   });
 
   await test.step('pump-down is refused with its reason', async () => {
@@ -231,7 +237,7 @@ test('a rooftop unit whose valve does not close: all of it comes out, by the sca
     await stage.key('leave').click();
     await stage.field('why it is skipped').fill('the stem turns and nothing happens');
     await stage.key('Skip it').click();
-    await kesto.action('On to decide');
+    await stage.decides('On to decide');
   });
 
   await test.step('recover all: no valve shuts the piece off', async () => {
