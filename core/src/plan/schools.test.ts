@@ -1,9 +1,15 @@
-import { differingSchool } from './schools';
+import { differingSchool, withSchoolIds } from './schools';
 
-test.each([
-  ['nothing asked', {}, { houseRod: 'silver-15' }, null],
-  ['the same as usual', { houseRod: 'silver-15' }, { houseRod: 'silver-15' }, null],
-  ['another answer', { houseRod: 'silver-free' }, { houseRod: 'silver-15' }, 'houseRod'],
-  ['an answer where there is none usually', { cooling: 'still-air' }, {}, 'cooling'],
-  ['the second question', { houseRod: 'silver-15', finish: 'cap' }, { houseRod: 'silver-15' }, 'finish'],
-] as const)('%s', (_what, asked, usual, differs) => expect(differingSchool(asked, usual)).toBe(differs));
+test('the first question that is answered otherwise is named; what is not asked differs from nothing', () => {
+  expect(differingSchool({}, { houseRod: 'silver-5' })).toBeNull();
+  expect(differingSchool({ houseRod: 'silver-5' }, { houseRod: 'silver-5' })).toBeNull();
+  expect(differingSchool({ houseRod: 'silver-5', heatProtection: 'putty' }, { houseRod: 'silver-5' })).toBe('heatProtection');
+});
+
+test('answers of earlier days are read in today’s ids, today’s are left', () => {
+  expect(withSchoolIds({ heatProtection: 'wet cloth', houseRod: '15 % Ag' })).toEqual({
+    heatProtection: 'wet-cloth',
+    houseRod: 'silver-15',
+  });
+  expect(withSchoolIds({ heatProtection: 'putty' })).toEqual({ heatProtection: 'putty' });
+});
