@@ -61,7 +61,7 @@ class Stage {
   /** Goes on to decide, and waits for its sheet: both sheets draw the same circuit. */
   async decides(pill: 'Found: decide' | 'On to decide'): Promise<void> {
     await new Kesto(this.page).action(pill);
-    await expect(this.says('Ways to get at it')).toBeVisible();
+    await expect(this.page.getByRole('checkbox', { name: 'the compressor runs' }).filter({ visible: true })).toBeVisible();
   }
 
   async approved(): Promise<void> {
