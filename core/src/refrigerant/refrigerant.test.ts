@@ -218,6 +218,13 @@ describe('where the saturation curves end', () => {
     expect(fluid.dewC(fluid.dewPa(max) * 1.01)).toBeNull();
   });
 
+  test('a pressure at the very end has the temperature of that end', () => {
+    for (const end of [min, max]) {
+      expect(fluid.bubbleC(fluid.bubblePa(end))).toBeCloseTo(end, 6);
+      expect(fluid.dewC(fluid.dewPa(end))).toBeCloseTo(end, 6);
+    }
+  });
+
   test('the glide goes on to the end of the range, shrinking towards the critical point', () => {
     const glide = (celsius: number) => {
       const answer = saturation({ refrigerant: 'R-407C', temperature: q(celsius, 'C') });
