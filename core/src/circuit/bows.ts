@@ -3,7 +3,7 @@ import type { LaidPart, Point } from './layoutTypes';
 import type { SideWay } from './sideWays';
 
 /** Parts on the sheet's upper and lower line lie along it; the others stand in its columns. */
-const lies = (part: LaidPart): boolean => part.flow === 'right' || part.flow === 'left';
+export const lies = (part: LaidPart): boolean => part.flow === 'right' || part.flow === 'left';
 
 interface Lines {
   readonly middle: number;
@@ -41,9 +41,20 @@ export function bowRoute(from: LaidPart, to: LaidPart, onLoop: (id: string) => b
     if (!lies(from) && !lies(to)) return throughMiddle(from, to);
     return corners([from, { x: from.x, y }, { x: to.x, y }, to]);
   }
-  if (onLoop(from.id)) return corners([from, { x: from.x, y: to.y }, to]);
-  if (onLoop(to.id)) return lies(to) ? corners([from, { x: to.x, y: from.y }, to]) : throughMiddle(from, to);
-  return corners([from, { x: to.x, y: from.y }, to]);
+  if (onLoop(from.id)) return lies(from) ? corners([from, { x: from.x, y: to.y }, to]) : corners([from, { x: to.x, y: from.y }, to]);
+  if (!onLoop(to.id)) return corners([from, { x: to.x, y: from.y }, to]);
+  return lies(from) ? fromLevel(from, to) : fromUpright(from, to);
+}
+
+/** The last tube of a bow whose parts stand beside each other. */
+const fromLevel = (from: LaidPart, to: LaidPart): readonly Point[] =>
+  lies(to) ? corners([from, { x: to.x, y: from.y }, to]) : throughMiddle(from, to);
+
+/** The last tube of a bow whose parts stand above each other. */
+function fromUpright(from: LaidPart, to: LaidPart): readonly Point[] {
+  if (!lies(to)) return corners([from, { x: from.x, y: to.y }, to]);
+  const y = (from.y + to.y) / 2;
+  return from.x === to.x ? [from, to] : [from, { x: from.x, y }, { x: to.x, y }, to];
 }
 
 const throughMiddle = (from: Point, to: Point): readonly Point[] => {

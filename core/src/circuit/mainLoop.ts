@@ -7,19 +7,22 @@ const MOST_STEPS = 20_000;
  * The longest way round from the compressor back to it, in flow order, compressor first.
  *
  * @param split  the circuit with its reversing valves split
- * @returns      ids on the loop; the compressor alone where nothing leads back to it; empty without a compressor
+ * @returns      ids on the loop; the longest way on from the compressor where nothing leads back to it; empty without a compressor
  */
 export function mainLoop(split: CircuitGraph): readonly string[] {
   const start = split.parts.find((part) => part.kind === 'compressor')?.id;
   if (!start) return [];
   const next = new Map<string, string[]>();
   for (const { from, to } of split.links) next.set(from, [...(next.get(from) ?? []), to]);
-  let best: readonly string[] = [start];
+  let best: readonly string[] = [];
+  let open: readonly string[] = [start];
   let steps = 0;
   const path: string[] = [start];
   const on = new Set(path);
   const walk = (id: string): void => {
-    for (const to of next.get(id) ?? []) {
+    const ahead = next.get(id) ?? [];
+    if (ahead.length === 0 && weight(split, path) > weight(split, open)) open = [...path];
+    for (const to of ahead) {
       if (++steps > MOST_STEPS) return;
       if (to === start && weight(split, path) > weight(split, best)) best = [...path];
       if (on.has(to)) continue;
@@ -31,7 +34,7 @@ export function mainLoop(split: CircuitGraph): readonly string[] {
     }
   };
   walk(start);
-  return best;
+  return best.length > 0 ? best : open;
 }
 
 /** Coils outweigh everything: the way round goes through them, not past them. */

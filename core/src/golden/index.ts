@@ -1,6 +1,11 @@
 import { ENGINE_VERSION } from '../plan/version';
+import { drawingLines, GOLDEN_CIRCUITS } from './drawings';
 import { GOLDEN_REQUESTS } from './requests';
 import { goldenLine } from './summary';
 
 /** The answers of today's engine, as they are kept in `answers.json`. */
 export const goldenAnswers = () => ({ engineVersion: ENGINE_VERSION, answers: GOLDEN_REQUESTS.map(goldenLine) });
+
+/** Today's drawings, as they are kept in `drawings.json`: every line by the name of its circuit. */
+export const goldenDrawings = (): Readonly<Record<string, readonly string[]>> =>
+  Object.fromEntries(Object.entries(GOLDEN_CIRCUITS).map(([name, graph]) => [name, drawingLines(graph)]));

@@ -1,0 +1,51 @@
+import type { CircuitKind, CircuitSide } from '../vocabulary';
+import { kindOf, type CircuitGraph } from './graph';
+import type { LaidPart, Point } from './layoutTypes';
+
+/** Units of the drawing: a part and the tube to the next one take a slot. */
+export const SLOT = 84;
+/** Where the compressor stands, and the gas line begins. */
+export const LEFT = 64;
+export const TOP = 90;
+/** From one coil to the next, and from the coils to the liquid line. */
+export const BESIDE = 190;
+const BELOW_COIL = 130;
+/** A part in the column needs so much of it, and the compressor and the coil so much beyond. */
+const OF_COLUMN = 45;
+const COLUMN_ENDS = 80;
+
+/** How high things stand on one sheet. */
+export interface Heights {
+  readonly coil: number;
+  readonly bottom: number;
+}
+
+/** A column that holds more than one part between compressor and coil is longer for it. */
+export function heightsFor(inColumn: number): Heights {
+  const coil = TOP + Math.max(BELOW_COIL, inColumn < 2 ? 0 : COLUMN_ENDS + OF_COLUMN * (inColumn + 1));
+  return { coil, bottom: coil + BELOW_COIL };
+}
+
+/** Places of so many things between two ends, evenly. */
+export const spread = (count: number, from: number, to: number): readonly number[] =>
+  Array.from({ length: count }, (_, i) => from + ((to - from) * (i + 1)) / (count + 1));
+
+export const isKind = (split: CircuitGraph, kind: CircuitKind) => (id: string) => kindOf(split, id) === kind;
+
+/** Parts as they find their places. */
+export class Sheet {
+  readonly placed = new Map<string, LaidPart>();
+  constructor(
+    readonly split: CircuitGraph,
+    readonly heights: Heights,
+    private readonly high: ReadonlySet<string>,
+  ) {}
+
+  side(id: string): CircuitSide {
+    return this.high.has(id) ? 'high' : 'low';
+  }
+
+  readonly put = (id: string, at: Point, flow: LaidPart['flow']): void => {
+    this.placed.set(id, { id, kind: kindOf(this.split, id) ?? 'tube', side: this.side(id), flow, ...at });
+  };
+}
