@@ -1,8 +1,11 @@
 import type { ResolvedJoint } from '../joint/resolvedJoint';
 import { holdsIronOrNickel, METALS } from '../metal/metals';
 
+import type { Schools } from '../vocabulary/schools';
 import { isWide, type FillerRow } from './fillers';
-import { holdsGap, isLooseFor, judgeFiller, needsDuctility, VERDICTS, type Case, type FillerVerdict, type Service } from './rules';
+import { VERDICTS, type Case, type Service } from './finding';
+import { judgeFiller, type FillerVerdict } from './rules';
+import { holdsGap, isLooseFor, needsDuctility } from './serviceRules';
 
 /** What one row is ordered by, the first difference deciding; smaller stands first. */
 type Key = (row: FillerVerdict, c: Case) => number;
@@ -13,7 +16,8 @@ const LOWER_LIQUIDUS: Key = ({ filler }) => filler.liquidusC;
 const LESS_SILVER: Key = ({ filler }) => filler.silverPercent;
 const NICKEL_ON_STAINLESS: Key = ({ filler }, { joint }) =>
   [joint.male, joint.female].some((m) => m.metal === 'stainless-steel') ? yes(filler.nickelPercent >= 2) : 0;
-const ALUMINIUM_ORDER: Key = ({ filler }, { joint }) => yes(filler.designation === (joint.access === 'bench' ? 'BAlSi-4' : 'Zn-2Al'));
+/** On the unit its verdict puts it behind the zinc rods. */
+const SILICON_ROD: Key = ({ filler }) => yes(filler.family === 'aluminium-silicon');
 
 /** Where heat decides before price: iron, nickel, brass or bronze in the joint, or a part with a limit near it. */
 function heatDecides({ joint, service }: Pick<Case, 'joint' | 'service'>): boolean {
@@ -29,7 +33,7 @@ function keysFor(joint: ResolvedJoint, service: Service, allLoose: boolean): rea
     (row, c) => yes(holdsGap({ ...c, filler: row.filler })),
     (row) => (service.position === 'overhead' ? yes(isWide(row.filler)) : 0),
   ];
-  if ([joint.male, joint.female].some((m) => m.metal === 'aluminium')) return [...common, ALUMINIUM_ORDER, LOWER_LIQUIDUS];
+  if ([joint.male, joint.female].some((m) => m.metal === 'aluminium')) return [...common, SILICON_ROD, LOWER_LIQUIDUS];
   if (heatDecides({ joint, service })) return [...common, NICKEL_ON_STAINLESS, LOWER_LIQUIDUS];
   return [...common, (row) => yes(isHouseRod(row.filler, service)), LESS_SILVER, LOWER_LIQUIDUS];
 }
@@ -52,18 +56,22 @@ export function rankFillers(fillers: readonly FillerRow[], joint: ResolvedJoint,
   return rows.map((row) => row.judged);
 }
 
-const byName = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
+const byName = (a: string, b: string) => Number(a > b) - Number(a < b);
 
 function compareKeys(a: readonly number[], b: readonly number[]): number {
-  const differing = a.findIndex((value, i) => value !== b[i]);
-  return differing === -1 ? 0 : (a[differing] ?? 0) - (b[differing] ?? 0);
+  const at = a.findIndex((value, i) => value !== b[i]);
+  return (a[at] ?? 0) - (b[at] ?? 0);
 }
 
+/** Silver of the rod a house takes [%]. Source: the rods the trade sells by these names. */
+const HOUSE_SILVER: Readonly<Record<NonNullable<Schools['houseRod']>, { readonly least: number; readonly most: number }>> = {
+  'silver-free': { least: 0, most: 4.9 },
+  'silver-5': { least: 5, most: 6 },
+  'silver-15': { least: 15, most: 15 },
+};
+
 /** The shop's house rod; without a choice, 15 % silver where ductility counts and 5-6 % elsewhere. */
-function isHouseRod(filler: FillerRow, service: Service): boolean {
-  if (filler.family !== 'copper-phosphorus') return false;
-  const school = service.schools.houseRod ?? (needsDuctility(service) ? 'silver-15' : 'silver-5');
-  const silver = filler.silverPercent;
-  if (school === 'silver-15') return silver === 15;
-  return school === 'silver-5' ? silver >= 5 && silver <= 6 : silver < 5;
+function isHouseRod({ silverPercent }: FillerRow, service: Service): boolean {
+  const { least, most } = HOUSE_SILVER[service.schools.houseRod ?? (needsDuctility(service) ? 'silver-15' : 'silver-5')];
+  return silverPercent >= least && silverPercent <= most;
 }

@@ -1,27 +1,7 @@
-import type { MetalName } from '../metal/metals';
 import type { PlanRequest } from '../plan/request';
+import { reason, reasons, type Where } from '../testing/fillers';
 import { planned, q, requestFor } from '../testing/plans';
 import { findFiller, holdsZinc, isWide } from './fillers';
-
-interface Where {
-  readonly male?: MetalName;
-  readonly female?: MetalName;
-  readonly rest?: Partial<PlanRequest>;
-  readonly history?: NonNullable<PlanRequest['joint']['male']['history']>;
-  readonly boreMm?: number;
-}
-
-const rowOf = (filler: string, { male = 'copper', female = 'copper', rest = {}, history, boreMm }: Where) => {
-  const bore = boreMm === undefined ? {} : { bore: q(boreMm, 'mm') };
-  const request = requestFor(
-    { metal: female, ...bore },
-    { ...rest, stock: [{ designation: filler }] },
-    { metal: male, ...(history ? { history } : {}) },
-  );
-  return planned(request).fillers[0];
-};
-const all = (filler: string, where: Where) => rowOf(filler, where)?.reasons ?? [];
-const reason = (filler: string, where: Where, code: string) => all(filler, where).find((r) => r.code === code);
 
 // Liquidus of the rows: BAg-36 677, BAg-20 766, BAg-7 652, BCuP-2 793, BCuP-3 813, BCuP-5 802 °C; solidus of brass 885, bronze 854 °C.
 describe('a finding says its figures', () => {
@@ -110,7 +90,7 @@ describe('a finding says its figures', () => {
       { female: 'brass', history: { state: 'brazed', filler: 'BCuP-3' } },
       { code: 'cannot-reflow', verdict: 'avoid', values: { lowC: 813 } },
     ],
-  ])('%s', (_what, filler, where, expected) => expect(all(filler, where)).toContainEqual(expect.objectContaining(expected)));
+  ])('%s', (_what, filler, where, expected) => expect(reasons(filler, where)).toContainEqual(expect.objectContaining(expected)));
 });
 
 describe('movement and cold want silver', () => {
@@ -170,10 +150,10 @@ test('what holds zinc, by its family or by its composition', () => {
 });
 
 test('reasons come with the deciding ones first, each once', () => {
-  const found = all('BCuP-2', { female: 'brass', rest: { service: { vibration: true, sulphur: true } } });
+  const found = reasons('BCuP-2', { female: 'brass', rest: { service: { vibration: true, sulphur: true } } });
   expect(found.map((r) => r.verdict)).toEqual(['avoid', 'avoid', 'avoid']);
   expect(new Set(found.map((r) => r.code)).size).toBe(3);
-  const mixed = all('BCuP-5', { female: 'brass', rest: { service: { sulphur: true } } });
+  const mixed = reasons('BCuP-5', { female: 'brass', rest: { service: { sulphur: true } } });
   expect(mixed.map((r) => r.verdict)).toEqual(['avoid', 'allowed']);
 });
 
@@ -197,6 +177,12 @@ describe('the order among equals', () => {
   test('on brass the colder row, on stainless the one with nickel', () => {
     expect(order(['BAg-36', 'BAg-7'], { female: 'brass' })).toEqual(['BAg-7', 'BAg-36']);
     expect(order(['BAg-7', 'BAg-24'], { female: 'stainless-steel' })).toEqual(['BAg-24', 'BAg-7']);
+  });
+
+  test('of two that differ in nothing that counts, the name decides', () => {
+    // Both have a liquidus of 779 °C, and brass asks for no nickel.
+    expect(order(['BAg-4', 'BAg-37'], { female: 'brass' })).toEqual(['BAg-37', 'BAg-4']);
+    expect(order(['BAg-37', 'BAg-4'], { female: 'brass' })).toEqual(['BAg-37', 'BAg-4']);
   });
 
   test('aluminium: its silicon rod on the bench, the zinc rod on the unit', () => {

@@ -1,6 +1,7 @@
 import type { Member, ResolvedJoint } from '../joint/resolvedJoint';
 import { caution, stopsFirst, type Caution, type CautionCode } from '../caution/table';
-import type { FillerReasonCode, FillerVerdict } from '../filler/rules';
+import type { FillerReasonCode } from '../filler/finding';
+import type { FillerVerdict } from '../filler/rules';
 import { expansionIsAssumed, isTightForFlux, type FitVerdict } from '../fit/gap';
 import type { FluxChoice } from '../flux/choose';
 import type { HeatPlan } from '../heat/heat';

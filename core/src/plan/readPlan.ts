@@ -2,7 +2,7 @@ import type { ResolvedJoint } from '../joint/resolvedJoint';
 import type { Side } from '../vocabulary/service';
 import type { Rod } from '../vocabulary/torch';
 import { findFiller, FILLERS, type FillerRow } from '../filler/fillers';
-import type { Service } from '../filler/rules';
+import type { Service } from '../filler/finding';
 import type { Torch } from '../heat/heat';
 import { holdsCopper } from '../metal/metals';
 import type { StrengthGiven } from '../pressure/strength';

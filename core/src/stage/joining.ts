@@ -1,4 +1,4 @@
-import type { Verdict } from '../filler/rules';
+import type { Verdict } from '../filler/finding';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import type { NearKind } from '../vocabulary';
 
