@@ -9,6 +9,7 @@ test.each([
   ['one sent back', ['accepted', 'sent-back'], 'braze'],
   ['all pass', ['passed', 'accepted'], 'hold'],
   ['one cut out, the other passed', ['cut-out', 'passed'], 'hold'],
+  ['the only one cut out', ['cut-out'], 'plan'],
 ] as const)('%s stands at its stage', (_what, states, stage) => {
   expect(jobStage('plan', states)).toBe(stage);
 });

@@ -7,6 +7,8 @@ describe('what two readers could read differently is no record', () => {
   test.each<[string, string, string, string]>([
     ['no JSON at all', '{"a":', 'record', 'record-not-json'],
     ['a key that stands twice', '{"a":{"b":1,"b":2}}', 'b', 'record-duplicate-key'],
+    ['a key that stands twice behind a list', '{"a":[{"x":1},2],"b":1,"a":2}', 'a', 'record-duplicate-key'],
+    ['a key with a quote in it that stands twice', '{"a\\"":1,"a\\"":2}', 'a"', 'record-duplicate-key'],
     ['a key that stands twice, once escaped', '{"hash":1,"h\\u0061sh":2}', 'hash', 'record-duplicate-key'],
     ['a number beyond all numbers', '{"list":[1,{"x":1e999}]}', 'list[1].x', 'record-number'],
     ['half a pair of characters', '{"note":"\\ud800"}', 'note', 'record-text'],

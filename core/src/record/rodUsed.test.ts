@@ -18,7 +18,12 @@ const JOINT = [
 ];
 
 test('rod is told by filler, reworking and corrections counted', () => {
-  const other = [entry('e', 'brazed', '05', { filler: 'BCuP-5', rodMm: 120 }), entry('f', 'reworked', '06', { note: 'no rod' })];
+  const other = [
+    entry('e', 'brazed', '05', { filler: 'BCuP-5', rodMm: 120 }),
+    entry('f', 'reworked', '06', { note: 'no rod' }),
+    entry('g', 'reworked', '06', { filler: 'BCuP-5' }),
+    entry('h', 'reworked', '06', { rodMm: 9 }),
+  ];
   expect(rodUsed([JOINT, other], null)).toEqual([
     { designation: 'BAg-36', lengthM: expect.closeTo(0.075, 9) },
     { designation: 'BCuP-5', lengthM: expect.closeTo(0.12, 9) },
