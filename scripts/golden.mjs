@@ -1,4 +1,4 @@
-// Takes today's answers and drawings of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
+// Takes today's answers, drawings and isolations of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
@@ -6,13 +6,12 @@ import { installNodePackages } from './lib/build.mjs';
 import { step, stop } from './lib/report.mjs';
 
 const FILE = 'core/src/golden/answers.json';
-const DRAWINGS = 'core/src/golden/drawings.json';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
 installNodePackages();
 const { bundle } = await import('./lib/bundle.mjs');
 await bundle(path.resolve('.'), 'core/src/golden/index.ts', 'core/dist/golden.mjs');
-const { goldenAnswers, goldenDrawings } = await import(pathToFileURL(path.resolve('core/dist/golden.mjs')).href);
+const { goldenAnswers, goldenDrawings, goldenIsolations } = await import(pathToFileURL(path.resolve('core/dist/golden.mjs')).href);
 
 const kept = JSON.parse(readFileSync(FILE, 'utf8'));
 const today = goldenAnswers();
@@ -26,8 +25,13 @@ if (changed.length > 0 && kept.engineVersion === today.engineVersion) {
 writeFileSync(FILE, `${JSON.stringify(today, null, 2)}\n`);
 step(`${changed.length} changed answers of engine ${today.engineVersion} are taken up in ${FILE}`);
 
-const before = JSON.parse(readFileSync(DRAWINGS, 'utf8'));
-const drawn = goldenDrawings();
-const redrawn = Object.keys(drawn).filter((name) => JSON.stringify(drawn[name]) !== JSON.stringify(before[name]));
-writeFileSync(DRAWINGS, `${JSON.stringify(drawn, null, 2)}\n`);
-step(`${redrawn.length} changed drawings are taken up in ${DRAWINGS}: look at them${redrawn.length > 0 ? ` (${redrawn.join(', ')})` : ''}`);
+takeUp('core/src/golden/drawings.json', goldenDrawings(), 'drawings');
+takeUp('core/src/golden/isolations.json', goldenIsolations(), 'isolations');
+
+/** Takes up what follows no version: the change itself is what is reviewed. */
+function takeUp(file, now, what) {
+  const before = JSON.parse(readFileSync(file, 'utf8'));
+  const names = Object.keys(now).filter((name) => JSON.stringify(now[name]) !== JSON.stringify(before[name]));
+  writeFileSync(file, `${JSON.stringify(now, null, 2)}\n`);
+  step(`${names.length} changed ${what} are taken up in ${file}${names.length > 0 ? `: look at them (${names.join(', ')})` : ''}`);
+}

@@ -1,5 +1,6 @@
 import { ENGINE_VERSION } from '../plan/version';
 import { drawingLines, GOLDEN_CIRCUITS } from './drawings';
+import { isolationLines } from './isolations';
 import { GOLDEN_REQUESTS } from './requests';
 import { goldenLine } from './summary';
 
@@ -9,3 +10,6 @@ export const goldenAnswers = () => ({ engineVersion: ENGINE_VERSION, answers: GO
 /** Today's drawings, as they are kept in `drawings.json`: every line by the name of its circuit. */
 export const goldenDrawings = (): Readonly<Record<string, readonly string[]>> =>
   Object.fromEntries(Object.entries(GOLDEN_CIRCUITS).map(([name, graph]) => [name, drawingLines(graph)]));
+
+/** Today's ways to get at every part, as they are kept in `isolations.json`. */
+export const goldenIsolations = isolationLines;
