@@ -38,17 +38,17 @@ export const isBow = (bows: ReadonlySet<string>, { from, to }: { readonly from: 
 export function bowRoute(from: LaidPart, to: LaidPart, onLoop: (id: string) => boolean, lines: Lines): readonly Point[] {
   if (onLoop(from.id) && onLoop(to.id)) {
     const y = bowHeight(from, to, lines);
-    if (!lies(from) && !lies(to)) return throughMiddle(from, to);
+    if (!lies(from) && !lies(to)) return throughMiddle(from, to, lines);
     return corners([from, { x: from.x, y }, { x: to.x, y }, to]);
   }
   if (onLoop(from.id)) return lies(from) ? corners([from, { x: from.x, y: to.y }, to]) : corners([from, { x: to.x, y: from.y }, to]);
   if (!onLoop(to.id)) return corners([from, { x: to.x, y: from.y }, to]);
-  return lies(from) ? fromLevel(from, to) : fromUpright(from, to);
+  return lies(from) ? fromLevel(from, to, lines) : fromUpright(from, to);
 }
 
 /** The last tube of a bow whose parts stand beside each other. */
-const fromLevel = (from: LaidPart, to: LaidPart): readonly Point[] =>
-  lies(to) ? corners([from, { x: to.x, y: from.y }, to]) : throughMiddle(from, to);
+const fromLevel = (from: LaidPart, to: LaidPart, lines: Lines): readonly Point[] =>
+  lies(to) ? corners([from, { x: to.x, y: from.y }, to]) : throughMiddle(from, to, lines);
 
 /** The last tube of a bow whose parts stand above each other. */
 function fromUpright(from: LaidPart, to: LaidPart): readonly Point[] {
@@ -57,12 +57,14 @@ function fromUpright(from: LaidPart, to: LaidPart): readonly Point[] {
   return from.x === to.x ? [from, to] : [from, { x: from.x, y }, { x: to.x, y }, to];
 }
 
-const throughMiddle = (from: Point, to: Point): readonly Point[] => {
-  const x = (from.x + to.x) / 2;
-  return from.y === to.y ? [from, to] : [from, { x, y: from.y }, { x, y: to.y }, to];
-};
+/** Between two columns; beside the column where both ends stand in one. */
+function throughMiddle(from: Point, to: Point, { lane }: Lines): readonly Point[] {
+  if (from.y === to.y) return [from, to];
+  const x = from.x === to.x ? from.x + lane : (from.x + to.x) / 2;
+  return [from, { x, y: from.y }, { x, y: to.y }, to];
+}
 
-const same = (a: Point | undefined, b: Point | undefined) => a?.x === b?.x && a?.y === b?.y;
+const same = (a: Point, b: Point | undefined) => a.x === b?.x && a.y === b.y;
 
 /** Without points that stand on each other. */
-const corners = (points: readonly Point[]): readonly Point[] => points.filter((point, i) => i === 0 || !same(point, points[i - 1]));
+const corners = (points: readonly Point[]): readonly Point[] => points.filter((point, i) => !same(point, points[i - 1]));

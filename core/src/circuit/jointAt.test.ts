@@ -48,3 +48,63 @@ test('a place that was drawn away is none', () => {
   expect(at('drier', 'drier', 'nobody')).toBeNull();
   expect(at('compressor', 'drier', 'liquid-valve')).toBeNull();
 });
+
+describe('what nitrogen sweeps on a joint’s side', () => {
+  const litres = (value: number) => ({ value, unit: 'L' });
+  const vessels = ['accumulator', 'outdoor-coil', 'drier'].reduce(
+    (graph, id, i) => changePart(graph, id, (part) => ({ ...part, volume: litres(i + 1) })),
+    PUMP,
+  );
+  const sections = (from: string, to: string, graph = vessels) => jointAt(graph, { part: to, from, to })?.sections;
+
+  test('is its tubes that are measured and its vessels, and nothing of the other side', () => {
+    expect(sections('liquid-valve', 'expansion')).toEqual([
+      { bore: { value: 8.001, unit: 'mm' }, length: { value: 15, unit: 'm' } },
+      { volume: litres(2) },
+      { volume: litres(3) },
+    ]);
+    // ASTM B280 5/8 in: 0.625 in outside, 0.035 in wall, so 0.555 in of bore.
+    expect(sections('indoor-coil', 'gas-valve')).toEqual([
+      { bore: { value: 14.097, unit: 'mm' }, length: { value: 15, unit: 'm' } },
+      { volume: litres(1) },
+    ]);
+  });
+
+  test('a wall that is drawn counts, not the table’s; a size no table has is left out', () => {
+    const sized = (tube: object) => ({
+      ...PUMP,
+      links: PUMP.links.map((link) => (link.from === 'liquid-valve' && link.tube ? { ...link, tube: { ...link.tube, ...tube } } : link)),
+    });
+    expect(sections('liquid-valve', 'expansion', sized({ wall: { value: 1, unit: 'mm' } }))).toEqual([
+      { bore: { value: 7.525, unit: 'mm' }, length: { value: 15, unit: 'm' } },
+    ]);
+    expect(sections('liquid-valve', 'expansion', sized({ od: { value: 23.7, unit: 'mm' } }))).toEqual([]);
+  });
+});
+
+test('the gas leaves by an open tube where a side has no port, and freely where one core of several is out', () => {
+  const bare = { parts: PUMP.parts.filter((part) => part.kind !== 'port'), links: PUMP.links.filter((link) => !link.to.endsWith('port')) };
+  expect(jointAt(bare, { part: 'drier', from: 'drier', to: 'liquid-valve' })?.outlet).toBe('open-tube');
+  const two = {
+    parts: [...PUMP.parts, { id: 'extra', kind: 'port' as const, core: 'out' as const }],
+    links: [...PUMP.links, { from: 'drier', to: 'extra' }],
+  };
+  expect(jointAt(two, { part: 'drier', from: 'drier', to: 'liquid-valve' })?.outlet).toBe('port-core-out');
+});
+
+test('a joint may sit at either end of its tube: what is near is the other', () => {
+  const links = PUMP.links.map((link) =>
+    link.from === 'drier' ? { ...link, tube: { od: { value: 3 / 8, unit: 'in' }, length: { value: 1, unit: 'm' } } } : link,
+  );
+  const near = (part: string) => jointAt({ ...PUMP, links }, { part, from: 'drier', to: 'liquid-valve' })?.near.map(({ kind }) => kind);
+  expect([near('drier'), near('liquid-valve')]).toEqual([['valve'], ['drier']]);
+});
+
+test('a tube without a size is a place all the same', () => {
+  const links = PUMP.links.map(({ from, to }) => ({ from, to }));
+  expect(jointAt({ ...PUMP, links }, { part: 'drier', from: 'drier', to: 'liquid-valve' })).toMatchObject({
+    tube: null,
+    near: [],
+    sections: [],
+  });
+});

@@ -36,3 +36,26 @@ test('the joint at the other end of a short tube is near, of a long or unmeasure
 test('the same joint, made again, is not near itself', () => {
   expect(jointsNear(PUMP, at('drier', 'outdoor-coil', 'drier'), STUBS)).toEqual([]);
 });
+
+test('a joint of another part on another tube is not near, nor is a capillary’s other end: it has no stubs', () => {
+  expect(jointsNear(PUMP, at('drier', 'drier', 'liquid-valve'), [{ at: at('expansion', 'liquid-valve', 'expansion') }])).toEqual([]);
+  expect(jointsNear(PUMP, at('outdoor-coil', 'outdoor-coil', 'drier'), [{ at: at('outdoor-coil', 'reversing', 'outdoor-coil') }])).toEqual(
+    [],
+  );
+});
+
+test('what an earlier joint is made with may be unknown', () => {
+  expect(jointsNear(PUMP, at('drier', 'drier', 'liquid-valve'), [{ at: at('drier', 'outdoor-coil', 'drier') }])).toEqual([
+    { kind: 'brazed-joint', distance: { value: 150, unit: 'mm' } },
+  ]);
+});
+
+test('the length that counts is the joint’s own tube’s, up to a metre', () => {
+  const lengths: Readonly<Record<string, number>> = { 'outdoor-coil': 200, drier: 1000, 'liquid-valve': 400 };
+  const links = PUMP.links.map((link) => {
+    const value = lengths[link.from];
+    return value === undefined ? link : { ...link, tube: { od: { value: 3 / 8, unit: 'in' }, length: { value, unit: 'mm' } } };
+  });
+  const near = jointsNear({ ...PUMP, links }, at('liquid-valve', 'drier', 'liquid-valve'), [{ at: at('drier', 'drier', 'liquid-valve') }]);
+  expect(near).toEqual([{ kind: 'brazed-joint', distance: { value: 1000, unit: 'mm' } }]);
+});

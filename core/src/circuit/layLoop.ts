@@ -45,9 +45,9 @@ function gasLine(top: readonly string[], turn: string | null): { gas: readonly s
 function layColumn({ put, heights }: Pick<Sheet, 'put' | 'heights'>, column: Column, x: number): void {
   const { compressor, discharge, turn, down, condenser } = column;
   put(compressor, { x: LEFT, y: TOP }, turn === null ? 'left' : 'right');
-  spread(discharge.length, LEFT, x).forEach((at, i) => put(discharge[i] ?? '', { x: at, y: TOP }, 'right'));
+  spread(discharge, LEFT, x).forEach(([id, at]) => put(id, { x: at, y: TOP }, 'right'));
   if (turn !== null) put(turn, { x, y: TOP }, 'right');
-  spread(down.length, TOP + BELOW_TOP, heights.coil - ABOVE_COIL).forEach((y, i) => put(down[i] ?? '', { x, y }, 'down'));
+  spread(down, TOP + BELOW_TOP, heights.coil - ABOVE_COIL).forEach(([id, y]) => put(id, { x, y }, 'down'));
   if (condenser !== null) put(condenser, { x, y: heights.coil }, 'down');
 }
 
@@ -57,15 +57,15 @@ export function layLoop(sheet: Sheet, { bottom, right, top }: Sections, column: 
   const { compressor, discharge, turn, condenser } = column;
   const { gas, back, after } = gasLine(top, turn);
   const start = turn === null ? LEFT : LEFT + (1 + Math.max(discharge.length, after.length) * 0.8) * SLOT + 20;
-  const zones = zonesOf(split, { left: [condenser ?? compressor], bottom, right, top: gas }, start);
+  const indoors = beforeWall(split, [...right.slice(-1), ...gas, back ?? compressor]);
+  const liquid = { count: bottom.length, outdoors: beforeWall(split, [condenser ?? compressor, ...bottom, ...right.slice(0, 1)]) };
+  const vapour = { count: gas.length, outdoors: indoors === null ? null : gas.length - indoors };
+  const zones = zonesOf([liquid, vapour], start);
   layColumn(sheet, column, start);
-  const outB = beforeWall(split, [condenser ?? compressor, ...bottom, ...right.slice(0, 1)]);
-  along(bottom.length, outB, zones, start).forEach((x, i) => put(bottom[i] ?? '', { x, y: heights.bottom }, 'right'));
+  along(bottom, liquid.outdoors, zones, start).forEach(([id, x]) => put(id, { x, y: heights.bottom }, 'right'));
   right.forEach((id, i) => put(id, { x: zones.right + i * BESIDE, y: heights.coil }, 'up'));
-  const inT = beforeWall(split, [...right.slice(-1), ...gas, back ?? compressor]);
-  const places = along(gas.length, inT === null ? null : gas.length - inT, zones, start);
-  gas.forEach((id, i) => put(id, { x: places[gas.length - 1 - i] ?? start, y: TOP }, 'left'));
+  along([...gas].reverse(), vapour.outdoors, zones, start).forEach(([id, x]) => put(id, { x, y: TOP }, 'left'));
   if (back !== null) put(back, { x: start, y: TOP }, 'left');
-  spread(after.length, start - SLOT / 3, LEFT).forEach((x, i) => put(after[i] ?? '', { x, y: TOP + RETURN }, 'left'));
+  spread(after, start - SLOT / 3, LEFT).forEach(([id, x]) => put(id, { x, y: TOP + RETURN }, 'left'));
   return zones;
 }

@@ -8,14 +8,13 @@ import { piecesOf, type Piece } from './pieces';
 const BESIDE = 200;
 const TURNED: Readonly<Record<LaidPart['flow'], LaidPart['flow']>> = { left: 'right', right: 'left', up: 'up', down: 'down' };
 
-/** The same drawing seen from behind. */
+/** The same drawing seen from behind; what stands beside another has no wall. */
 function mirrored(layout: CircuitLayout): CircuitLayout {
   const turn = <P extends { readonly x: number }>(point: P): P => ({ ...point, x: layout.width - point.x });
   return {
     ...layout,
     parts: layout.parts.map((part) => ({ ...turn(part), flow: TURNED[part.flow] })),
     links: layout.links.map((link) => ({ ...link, points: link.points.map(turn) })),
-    wall: layout.wall && { from: layout.width - layout.wall.to, to: layout.width - layout.wall.from },
   };
 }
 

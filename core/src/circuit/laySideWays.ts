@@ -19,17 +19,16 @@ function layWithCoil(sheet: Sheet, way: SideWay, coil: number, ends: { a: LaidPa
   const { a, b, place, right } = ends;
   const x = right + BESIDE * (place + 1);
   const lane = LANE * (place + 1);
-  spread(coil, a.x, x).forEach((at, i) => sheet.put(way.parts[i] ?? '', { x: at, y: sheet.heights.bottom + lane }, 'right'));
-  sheet.put(way.parts[coil] ?? '', { x, y: sheet.heights.coil }, 'up');
-  const back = way.parts.slice(coil + 1);
-  spread(back.length, x, b.x).forEach((at, i) => sheet.put(back[i] ?? '', { x: at, y: TOP - lane }, 'left'));
+  spread(way.parts.slice(0, coil), a.x, x).forEach(([id, at]) => sheet.put(id, { x: at, y: sheet.heights.bottom + lane }, 'right'));
+  for (const id of way.parts.slice(coil, coil + 1)) sheet.put(id, { x, y: sheet.heights.coil }, 'up');
+  spread(way.parts.slice(coil + 1), x, b.x).forEach(([id, at]) => sheet.put(id, { x: at, y: TOP - lane }, 'left'));
 }
 
 /** A bow between two ends that stand too close for its parts: they stand above each other. */
 function layUpright(sheet: Sheet, { parts }: SideWay, a: LaidPart, b: LaidPart): void {
   const inside = a.x === b.x ? a.x + SLOT : b.x;
   const x = lies(a) ? a.x : inside;
-  spread(parts.length, a.y, b.y).forEach((y, i) => sheet.put(parts[i] ?? '', { x, y }, b.y > a.y ? 'down' : 'up'));
+  spread(parts, a.y, b.y).forEach(([id, y]) => sheet.put(id, { x, y }, b.y > a.y ? 'down' : 'up'));
 }
 
 /** A way that leaves the loop and comes back: with a coil in it beside the evaporator, else as a bow inside. */
@@ -44,7 +43,7 @@ function layReturning(sheet: Sheet, way: SideWay, place: number, right: number):
   const height = bowHeight(a, b, { middle, lane: LANE });
   const y = height === middle ? height + APART_BOWS * place : height;
   const flow = b.x >= a.x ? 'right' : 'left';
-  spread(way.parts.length, a.x, b.x).forEach((x, i) => sheet.put(way.parts[i] ?? '', { x, y }, flow));
+  spread(way.parts, a.x, b.x).forEach(([id, x]) => sheet.put(id, { x, y }, flow));
 }
 
 /** A port, a switch: it hangs on its part, away from the loop. */
@@ -75,6 +74,8 @@ export function laySideWays(sheet: Sheet, ways: readonly SideWay[], right: numbe
       const place = stubs.get(way.from) ?? 0;
       stubs.set(way.from, place + 1);
       layStub(sheet, way, place, right / 2);
+      // What goes on from a part of the way has its first place.
+      for (const id of way.parts.slice(0, -1)) stubs.set(id, 1);
     } else {
       const key = way.parts.some(isKind(sheet.split, 'evaporator')) ? 'coils' : 'bows';
       layReturning(sheet, way, counts[key]++, right);

@@ -53,3 +53,22 @@ test('a tube whose wall leaves no bore', () => {
   );
   expect(refused({ ...SPLIT, links })).toEqual([['links[2].tube.wall', 'wall-too-thick undefined']]);
 });
+
+test.each<[string, object, string]>([
+  ['outside', { od: { value: 0.1, unit: 'mm' } }, 'od'],
+  ['wall', { od: { value: 10, unit: 'mm' }, wall: { value: 0.01, unit: 'mm' } }, 'wall'],
+  ['length', { od: { value: 10, unit: 'mm' }, length: { value: 0, unit: 'm' } }, 'length'],
+])('the %s of a tube has a range', (_what, tube, field) => {
+  const links = SPLIT.links.map((link, i) => (i === 2 ? { ...link, tube: tube as NonNullable<(typeof link)['tube']> } : link)); // cast: what a file may hold
+  expect(refused({ ...SPLIT, links })).toEqual([[`links[2].tube.${field}`, 'out-of-range']]);
+});
+
+test('so has a volume', () => {
+  const parts = SPLIT.parts.map((part) => (part.id === 'drier' ? { ...part, volume: { value: 11, unit: 'm3' } } : part));
+  expect(refused({ ...SPLIT, parts })).toEqual([[`parts[${at('drier')}].volume`, 'out-of-range']]);
+});
+
+test('a part that only sends, or only takes, is linked', () => {
+  const parts = [...SPLIT.parts, { id: 'fill', kind: 'port' as const }, { id: 'drain', kind: 'port' as const }];
+  expect(refused({ parts, links: [...SPLIT.links, { from: 'fill', to: 'drier' }, { from: 'drier', to: 'drain' }] })).toEqual([]);
+});

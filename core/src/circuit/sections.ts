@@ -40,25 +40,30 @@ export function beforeWall(split: CircuitGraph, chain: readonly string[]): numbe
   return at < 0 ? null : at - 1;
 }
 
-export function zonesOf(split: CircuitGraph, { left, bottom, right, top }: Sections, start: number): Zones {
-  const end = <T>(list: readonly T[]) => list.at(-1);
-  const down = [end(left), ...bottom, right[0]].filter((id) => id !== undefined);
-  const back = [end(right), ...top, left[0]].filter((id) => id !== undefined);
-  const [b, t] = [beforeWall(split, down), beforeWall(split, back)];
-  const outdoors = Math.max(
-    b ?? (t === null ? bottom.length : 0),
-    t === null ? 0 : top.length - t,
-    b === null && t === null ? top.length : 0,
-  );
-  const indoors = Math.max(b === null ? 0 : bottom.length - b, t ?? 0);
-  const hasWall = b !== null || t !== null;
+/** A line across the sheet: how many parts stand on it, and how many of them outdoors; null where no wall is drawn on it. */
+export interface Line {
+  readonly count: number;
+  readonly outdoors: number | null;
+}
+
+/** Zones wide enough for both lines; a line without a wall of its own has half its parts on either side of the other's. */
+export function zonesOf(lines: readonly Line[], start: number): Zones {
+  const hasWall = lines.some((line) => line.outdoors !== null);
+  const outdoorsOf = ({ count, outdoors }: Line) => outdoors ?? (hasWall ? Math.ceil(count / 2) : count);
+  const outdoors = Math.max(...lines.map(outdoorsOf));
+  const indoors = Math.max(...lines.map((line) => line.count - outdoorsOf(line)));
   const wallFrom = start + (outdoors + 0.7) * SLOT;
   const wallTo = wallFrom + (hasWall ? WALL : 0);
   return { wallFrom, wallTo, right: wallTo + (indoors + (hasWall ? 0.7 : 0.3)) * SLOT, hasWall };
 }
 
-/** Places of a side's parts from left to right: those outdoors before the wall, those indoors behind it. */
-export function along(count: number, outdoors: number | null, { wallFrom, wallTo, right }: Zones, start: number): readonly number[] {
-  if (outdoors === null) return spread(count, start, right);
-  return [...spread(outdoors, start, wallFrom), ...spread(count - outdoors, wallTo, right)];
+/** A side's parts from left to right, each with its place: those outdoors before the wall, those indoors behind it. */
+export function along(
+  ids: readonly string[],
+  outdoors: number | null,
+  { wallFrom, wallTo, right }: Zones,
+  start: number,
+): readonly (readonly [id: string, x: number])[] {
+  if (outdoors === null) return spread(ids, start, right);
+  return [...spread(ids.slice(0, outdoors), start, wallFrom), ...spread(ids.slice(outdoors), wallTo, right)];
 }

@@ -26,9 +26,9 @@ export function heightsFor(inColumn: number): Heights {
   return { coil, bottom: coil + BELOW_COIL };
 }
 
-/** Places of so many things between two ends, evenly. */
-export const spread = (count: number, from: number, to: number): readonly number[] =>
-  Array.from({ length: count }, (_, i) => from + ((to - from) * (i + 1)) / (count + 1));
+/** Parts evenly between two ends, each with its place. */
+export const spread = (ids: readonly string[], from: number, to: number): readonly (readonly [id: string, at: number])[] =>
+  ids.map((id, i) => [id, from + ((to - from) * (i + 1)) / (ids.length + 1)]);
 
 export const isKind = (split: CircuitGraph, kind: CircuitKind) => (id: string) => kindOf(split, id) === kind;
 

@@ -23,6 +23,18 @@ const cut = (graph: CircuitGraph, ...ids: readonly string[]): CircuitGraph => ({
   links: graph.links.filter((link) => !ids.includes(link.from)),
 });
 
+const checked = put(walkIn, 'compressor', 'condenser', 'check-valve');
+/** The wall on one tube alone. */
+const walledAt = (graph: CircuitGraph, from: string): CircuitGraph => ({
+  ...graph,
+  links: graph.links.map(({ throughWall: _wall, ...link }) => (link.from === from ? { ...link, throughWall: true } : link)),
+});
+/** Two parts that are joined to each other and to nothing else. */
+const shelved = ({ parts, links }: CircuitGraph): CircuitGraph => ({
+  parts: [...parts, { id: 'spare-valve', kind: 'valve' }, { id: 'spare-drier', kind: 'drier' }],
+  links: [...links, { from: 'spare-valve', to: 'spare-drier' }],
+});
+
 /** Circuits that between them meet every way a part or a tube is laid. */
 export const GOLDEN_CIRCUITS: Readonly<Record<string, CircuitGraph>> = {
   ...Object.fromEntries(CIRCUIT_TEMPLATES.map((name) => [name, TEMPLATE_CIRCUITS[name]])),
@@ -46,6 +58,14 @@ export const GOLDEN_CIRCUITS: Readonly<Record<string, CircuitGraph>> = {
   'through one wall': together([split, heatPump, rooftop]),
   'fans of one coil': fanned(fanned(rooftop, 'condenser', 'outside'), 'evaporator', 'inside'),
   'no coils': roundWithoutCoils(),
+  'past a check valve': branch(checked, 'compressor', 'check-valve'),
+  'past a check valve, through a valve': branch(checked, 'compressor', 'check-valve', ['valve']),
+  'two coils in a row': put(walkIn, 'evaporator', 'suction-valve', 'evaporator'),
+  'a wall on the liquid line': walledAt(walkIn, 'sight-glass'),
+  'a wall on the gas line': walledAt(walkIn, 'evaporator'),
+  'a wall behind the last valve': walledAt(heatPump, 'gas-valve'),
+  'a tree of ports': hung(walkIn, ['drier', 'fitting'], ['fitting', 'port'], ['fitting', 'tube'], ['tube', 'port'], ['tube', 'switch']),
+  'a shelf beside two circuits': shelved(together([rooftop, rooftop])),
   'an open end': cut(walkIn, 'suction-valve'),
   'a row beside the loop': cut(walkIn, 'king-valve', 'sight-glass'),
 };
