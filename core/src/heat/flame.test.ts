@@ -42,3 +42,24 @@ test.each([
   [745, 'medium cherry'],
   [900, 'salmon'],
 ] as const)('at %s °C metal in shade shows %s', (celsius, glow) => expect(glowAt(celsius)).toBe(glow));
+
+test('up to 3.3 mm the flame is kept off the tube', () => {
+  const orderOf = (od: number) =>
+    planned(
+      requestFor({ bore: q(od + 0.1, 'mm'), cupDepth: q(8, 'mm'), wall: q(0.7, 'mm') }, { torch }, { od: q(od, 'mm'), wall: q(0.6, 'mm') }),
+    ).flame?.order;
+  expect([orderOf(3.3), orderOf(3.4)]).toEqual(['small-tube', 'tube-carries']);
+});
+
+test('of two poor conductors the one that stores more is heated first', () => {
+  const steel = (cupWallMm: number) =>
+    planned(
+      requestFor(
+        { metal: 'carbon-steel', wall: q(cupWallMm, 'mm') },
+        { torch: { fuel: 'oxy-acetylene', powerKw: 4 } },
+        { metal: 'carbon-steel' },
+      ),
+    ).flame;
+  expect(steel(4)).toMatchObject({ order: 'larger-first', steps: [{ on: 'female' }, { on: 'male' }] });
+  expect(steel(0.8)).toMatchObject({ order: 'larger-first', steps: [{ on: 'male' }, { on: 'female' }] });
+});
