@@ -1,7 +1,8 @@
 /** Plants faults in core and sees whether its tests notice. Tables are pinned by tests against their sources. */
 export default {
   packageManager: 'npm',
-  testRunner: 'jest',
+  testRunner: process.env.KESTO_MUTANTS_BY ?? 'in-process',
+  plugins: ['@stryker-mutator/jest-runner', './scripts/lib/inProcessRunner.mjs'],
   jest: { configFile: 'core/jest.config.cjs' },
   coverageAnalysis: 'perTest',
   mutate: ['core/src/**/*.ts', '!core/src/**/*.test.ts', '!core/src/testing/**', '!core/src/golden/**', '!core/src/**/index.ts'],
