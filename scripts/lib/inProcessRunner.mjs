@@ -24,7 +24,7 @@ class InProcessRunner {
   }
 
   async init() {
-    this.#bundle = path.resolve('var/mutants-tests.cjs');
+    this.#bundle = path.resolve(`tests-of-${process.pid}.cjs`);
     await bundleTests(process.cwd(), this.#bundle);
     this.#load();
   }
