@@ -1,4 +1,4 @@
-// Takes today's answers, drawings and isolations of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
+// Takes today's answers, drawings, isolations and sections of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
@@ -11,7 +11,9 @@ process.chdir(fileURLToPath(new URL('..', import.meta.url)));
 installNodePackages();
 const { bundle } = await import('./lib/bundle.mjs');
 await bundle(path.resolve('.'), 'core/src/golden/index.ts', 'core/dist/golden.mjs');
-const { goldenAnswers, goldenDrawings, goldenIsolations } = await import(pathToFileURL(path.resolve('core/dist/golden.mjs')).href);
+const { goldenAnswers, goldenDrawings, goldenIsolations, goldenSections } = await import(
+  pathToFileURL(path.resolve('core/dist/golden.mjs')).href
+);
 
 const kept = JSON.parse(readFileSync(FILE, 'utf8'));
 const today = goldenAnswers();
@@ -27,6 +29,7 @@ step(`${changed.length} changed answers of engine ${today.engineVersion} are tak
 
 takeUp('core/src/golden/drawings.json', goldenDrawings(), 'drawings');
 takeUp('core/src/golden/isolations.json', goldenIsolations(), 'isolations');
+takeUp('core/src/golden/sections.json', goldenSections(), 'sections');
 
 /** Takes up what follows no version: the change itself is what is reviewed. */
 function takeUp(file, now, what) {

@@ -2,6 +2,7 @@ import { ENGINE_VERSION } from '../plan/version';
 import { drawingLines, GOLDEN_CIRCUITS } from './drawings';
 import { isolationLines } from './isolations';
 import { GOLDEN_REQUESTS } from './requests';
+import { sectionLines } from './sections';
 import { goldenLine } from './summary';
 
 /** The answers of today's engine, as they are kept in `answers.json`. */
@@ -13,3 +14,6 @@ export const goldenDrawings = (): Readonly<Record<string, readonly string[]>> =>
 
 /** Today's ways to get at every part, as they are kept in `isolations.json`. */
 export const goldenIsolations = isolationLines;
+
+/** Today's sections, as they are kept in `sections.json`. */
+export const goldenSections = sectionLines;
