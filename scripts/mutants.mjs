@@ -4,6 +4,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { installNodePackages } from './lib/build.mjs';
 import { countFaults, nameOf } from './lib/faults.mjs';
+import { takeUpFaults } from './lib/faultTable.mjs';
 import { step, stop } from './lib/report.mjs';
 import { runOrStop } from './lib/run.mjs';
 
@@ -31,5 +32,7 @@ function faultsIn(folder) {
 for (const folder of asked.length > 0 ? asked : folders) {
   const { planted, alive } = faultsIn(folder);
   for (const fault of alive) console.log(`alive: ${fault}`);
+  if (!byJest) takeUpFaults(folder, { planted, noticed: planted - alive.length });
   step(`${folder}: ${planted - alive.length} of ${planted} faults noticed (${((100 * (planted - alive.length)) / planted).toFixed(1)} %)`);
 }
+runOrStop('npx prettier --write --log-level warn bench/faults.json docs/benchmarks.md');

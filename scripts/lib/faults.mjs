@@ -10,7 +10,7 @@ export function countFaults(files) {
 }
 
 /** Where a fault stands, as the planter takes it: lines count from one, columns from nought. */
-export function rangeOf({ file, location: { start, end } }) {
+function rangeOf({ file, location: { start, end } }) {
   return `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column - 1}`;
 }
 

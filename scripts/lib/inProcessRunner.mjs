@@ -13,7 +13,11 @@ const ALWAYS = /\/golden\//;
 
 const require = createRequire(import.meta.url);
 const planted = () => (globalThis[INSTRUMENTER_CONSTANTS.NAMESPACE] ??= {});
-const folderOf = (file) => file.split(path.sep).join('/').match(/core\/src\/([^/]+)\//)?.[1];
+const folderOf = (file) =>
+  file
+    .split(path.sep)
+    .join('/')
+    .match(/core\/src\/([^/]+)\//)?.[1];
 
 class InProcessRunner {
   #tests = [];
@@ -84,7 +88,12 @@ async function ran({ id, name, run, file }) {
     await run();
     return { ...outcome, status: TestStatus.Success, timeSpentMs: performance.now() - began };
   } catch (error) {
-    return { ...outcome, status: TestStatus.Failed, failureMessage: String(error?.message ?? error), timeSpentMs: performance.now() - began };
+    return {
+      ...outcome,
+      status: TestStatus.Failed,
+      failureMessage: String(error?.message ?? error),
+      timeSpentMs: performance.now() - began,
+    };
   }
 }
 

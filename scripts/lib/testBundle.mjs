@@ -19,7 +19,9 @@ export async function bundleTests(root, outfile) {
   const inPackage = (name) => readdirSync(path.join(root, name, 'src'), { recursive: true }).map((file) => path.join(name, 'src', file));
   const files = PACKAGES.flatMap(inPackage).filter((file) => file.endsWith('.test.ts'));
   const entry = `${outfile}.entry.ts`;
-  const lines = files.map((file) => `globalThis.testsOf(${JSON.stringify(file)}, () => require(${JSON.stringify(path.join(root, file))}));`);
+  const lines = files.map(
+    (file) => `globalThis.testsOf(${JSON.stringify(file)}, () => require(${JSON.stringify(path.join(root, file))}));`,
+  );
   writeFileSync(entry, lines.join('\n'));
   const names = workspaces(root);
   const resolveWorkspaces = {
