@@ -54,9 +54,8 @@ export function judgeGap(hotGapM: number): FitVerdict {
   return gapMm < GAP_LIMITS_MM.tight - FORGIVEN_MM ? 'too-tight' : 'good';
 }
 
-/** Good, but too narrow for flux to get out of the filler's way easily. */
-export const isTightForFlux = (hotGapM: number) =>
-  hotGapM * 1000 >= GAP_LIMITS_MM.tight - FORGIVEN_MM && hotGapM * 1000 < GAP_LIMITS_MM.tightForFlux - FORGIVEN_MM;
+/** Of a gap that is good: too narrow for flux to get out of the filler's way easily. */
+export const isTightForFlux = (hotGapM: number) => hotGapM * 1000 < GAP_LIMITS_MM.tightForFlux - FORGIVEN_MM;
 
 /**
  * Cold radial gap that becomes the wanted one at brazing temperature: 0.025-0.13 mm, with flux 0.05-0.13 mm [m].

@@ -23,8 +23,11 @@ export function leastOverlapM(joint: ResolvedJoint, filler: FillerRow | null): n
 }
 
 /** The member with the smaller wall x annealed tensile strength. Source: membrane strength of a tube in tension, force = stress x wall x circumference. */
-export function weakerMember(joint: ResolvedJoint): { wallM: number; tensilePa: number } {
-  const [male, female] = [joint.male, joint.female].map((m) => ({ wallM: m.wallM, tensilePa: METALS[m.metal].tensileAnnealedPa }));
-  if (!male || !female) throw new Error('a joint has two members');
-  return female.wallM * female.tensilePa < male.wallM * male.tensilePa ? female : male;
+export function weakerMember({ male, female }: ResolvedJoint): { wallM: number; tensilePa: number } {
+  const member = ({ wallM, metal }: ResolvedJoint['male'] | ResolvedJoint['female']) => ({
+    wallM,
+    tensilePa: METALS[metal].tensileAnnealedPa,
+  });
+  const [one, other] = [member(male), member(female)];
+  return other.wallM * other.tensilePa < one.wallM * one.tensilePa ? other : one;
 }
