@@ -1,5 +1,6 @@
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Resolver, type UseFormReturn } from 'react-hook-form';
+import { useMe } from '@/features/session/useMe';
 
 /** Goes up when a kept form no longer reads as today's: what was kept before is let go. */
 const VERSION = 1;
@@ -22,12 +23,15 @@ function keep(name: string, values: unknown): void {
   }
 }
 
-/** A form whose letters outlive a reload: it can be left and taken up again until it is sent. */
+/** A form whose letters outlive a reload: it can be left and taken up again until it is sent, by the person who typed them and nobody else. */
 export function useKeptForm<T extends FieldValues>(
-  name: string,
+  called: string,
   usual: T,
   resolver: Resolver<T>,
 ): UseFormReturn<T> & { forget: () => void } {
+  const me = useMe();
+  const [person] = useState(me?.person.id ?? 'nobody');
+  const name = `${person}.${called}`;
   const form = useForm<T>({ defaultValues: { ...usual, ...keptValues<T>(name) } as DefaultValues<T>, resolver }); // cast: whole values are default values
   const { subscribe } = form;
   useEffect(() => subscribe({ formState: { values: true }, callback: ({ values }) => keep(name, values) }), [subscribe, name]);

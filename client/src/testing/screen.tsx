@@ -5,7 +5,7 @@ import type { ReactElement, ReactNode } from 'react';
 import { Dimensions } from 'react-native';
 import { Provider } from 'react-redux';
 import { api } from '@/api/api';
-import { useMe } from '@/features/session/useMe';
+import { useMeQuery } from '@/features/session/api';
 import { makeStore } from '@/state/store';
 import { ThemeProvider } from '@/ui/theme';
 import { VAN } from './joints';
@@ -104,9 +104,8 @@ interface Setting {
 }
 
 /** As behind the sign-in, where it is known who is there. */
-function Knowing({ children }: { children: ReactNode }) {
-  useMe();
-  return children;
+function Knowing({ waits, children }: { waits: boolean; children: ReactNode }) {
+  return useMeQuery().isLoading && waits ? null : children;
 }
 
 /** A screen with its own store, in front of a server that answers as told. */
@@ -128,7 +127,7 @@ export async function showScreen(
   render(
     <Provider store={store}>
       <ThemeProvider>
-        <Knowing>{element}</Knowing>
+        <Knowing waits={!('GET session' in answers)}>{element}</Knowing>
       </ThemeProvider>
     </Provider>,
   );

@@ -39,7 +39,7 @@ test('what was typed is there after the page was loaded anew, and another plan b
   await type('note', 'the clamp slipped once');
   fireEvent.changeText(field('rod'), '61 mm');
   await settle();
-  const onDevice = deviceKeeps(`kesto.form.braze.joint.${joint.plan?.id}.0`);
+  const onDevice = deviceKeeps(`kesto.form.p1.braze.joint.${joint.plan?.id}.0`);
   await showScreen(<BrazeScreen joint={joint} />, { onDevice });
   expect(screen.getByDisplayValue('the clamp slipped once')).toBeTruthy();
   expect(field('rod').props.value).toBe('61 mm');

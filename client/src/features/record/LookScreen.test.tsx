@@ -56,6 +56,6 @@ test('the worst finding decides what may be said', () => {
 test('what was found is there after the page was loaded anew', async () => {
   await showScreen(<LookScreen joint={joint} />);
   await find(/^crack: cut out/);
-  await showScreen(<LookScreen joint={joint} />, { onDevice: deviceKeeps(`kesto.form.look.joint.${joint.entries.length}`) });
+  await showScreen(<LookScreen joint={joint} />, { onDevice: deviceKeeps(`kesto.form.p1.look.joint.${joint.entries.length}`) });
   expect(screen.getByText(/crack: this cannot pass/)).toBeTruthy();
 });

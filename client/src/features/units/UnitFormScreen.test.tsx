@@ -53,7 +53,7 @@ test('a tag that is taken is told at the tag, and everything typed stays', async
 });
 
 describe('a form that is left', () => {
-  const KEPT = 'kesto.form.unit.new';
+  const KEPT = 'kesto.form.p1.unit.new';
 
   test('is kept letter by letter', async () => {
     await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] } });

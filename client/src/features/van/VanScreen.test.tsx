@@ -72,7 +72,7 @@ test('an instrument is put on with its step and its day; a day that is none is t
 test('a count that was begun is there after the page was loaded anew, until another count is stored', async () => {
   await show();
   await touch('one stick of BCuP-5 less');
-  const key = `kesto.form.van.${canonicalHash(VAN)}`;
+  const key = `kesto.form.p1.van.${canonicalHash(VAN)}`;
   const onDevice = deviceKeeps(key);
   const { writes } = await show({ onDevice });
   await press('Keep this count');
@@ -84,7 +84,7 @@ test('what was typed of a cylinder is there again after the page was loaded anew
   await show();
   await press('Another recovery cylinder');
   await type('what it is called', 'cylinder 3');
-  await show({ onDevice: deviceKeeps('kesto.form.van.recovery') });
+  await show({ onDevice: deviceKeeps('kesto.form.p1.van.recovery') });
   await press('Another recovery cylinder');
   expect(screen.getByDisplayValue('cylinder 3')).toBeTruthy();
   await type('tare', '12.1 kg');
@@ -144,4 +144,14 @@ test('flux, wraps, tips and a charge cylinder are put on; a tip that is no numbe
     torch: { tips: [1.5, 4] },
     gases: [{ gas: 'refrigerant', name: 'R-449A, new' }],
   });
+});
+
+test('what somebody else began on this device is theirs', async () => {
+  await show();
+  await press('Another recovery cylinder');
+  await type('what it is called', 'cylinder 3');
+  const mine = 'kesto.form.p1.van.recovery';
+  await show({ onDevice: { 'kesto.form.p2.van.recovery': deviceKeeps(mine)[mine] ?? '' } });
+  await press('Another recovery cylinder');
+  expect(screen.queryByDisplayValue('cylinder 3')).toBeNull();
 });
