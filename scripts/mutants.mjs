@@ -35,4 +35,4 @@ for (const folder of asked.length > 0 ? asked : folders) {
   if (!byJest) takeUpFaults(folder, { planted, noticed: planted - alive.length });
   step(`${folder}: ${planted - alive.length} of ${planted} faults noticed (${((100 * (planted - alive.length)) / planted).toFixed(1)} %)`);
 }
-runOrStop('npx prettier --write --log-level warn bench/faults.json docs/benchmarks.md');
+if (!byJest) runOrStop('npx prettier --write --log-level warn bench/faults.json docs/benchmarks.md');
