@@ -1,23 +1,10 @@
+import { held, holdRequest as request } from '../testing/holds';
 import type { Quantity } from '../unit/units';
-import { hold, type Hold } from './hold';
+import { hold } from './hold';
 import { wantedLeakPaM3S } from './refrigerantLeak';
 import type { HoldRequest } from './request';
 
 const q = (value: number, unit: string): Quantity => ({ value, unit });
-type Sample = readonly [minutes: number, kPa: number, celsius: number];
-
-const request = (samples: readonly Sample[], rest: Partial<HoldRequest> = {}): HoldRequest => ({
-  volume: q(20, 'L'),
-  samples: samples.map(([minutes, kPa, celsius]) => ({ seconds: minutes * 60, pressure: q(kPa, 'kPa'), temperature: q(celsius, 'C') })),
-  gauge: { resolution: q(1, 'kPa') },
-  temperatureUncertaintyK: 0.2,
-  ...rest,
-});
-const held = (samples: readonly Sample[], rest: Partial<HoldRequest> = {}): Hold => {
-  const result = hold(request(samples, rest));
-  if (!result.ok) throw new Error(JSON.stringify(result.errors));
-  return result.value;
-};
 const refusedAt = (asked: HoldRequest) => {
   const result = hold(asked);
   return result.ok ? null : result.errors[0]?.field;

@@ -1,23 +1,13 @@
 import type { Quantity } from '../unit/units';
 import { Saturation } from '../refrigerant/saturation';
-import { hold, type Hold } from './hold';
+import { held, holdRequest as request, type Sample } from '../testing/holds';
+import { hold } from './hold';
 import { gramsPerYear, wantedLeakPaM3S } from './refrigerantLeak';
 import type { HoldRequest } from './request';
 import { secondsToSee, smallestSeenPaM3S, type HoldErrors } from './smallestSeen';
 import { trend } from './trend';
 
 const q = (value: number, unit: string): Quantity => ({ value, unit });
-type Sample = readonly [minutes: number, kPa: number, celsius: number];
-const request = (samples: readonly Sample[], rest: Partial<HoldRequest> = {}): HoldRequest => ({
-  ...{ volume: q(20, 'L'), gauge: { resolution: q(1, 'kPa') }, temperatureUncertaintyK: 0.2 },
-  samples: samples.map(([minutes, kPa, celsius]) => ({ seconds: minutes * 60, pressure: q(kPa, 'kPa'), temperature: q(celsius, 'C') })),
-  ...rest,
-});
-const held = (samples: readonly Sample[], rest: Partial<HoldRequest> = {}): Hold => {
-  const result = hold(request(samples, rest));
-  if (!result.ok) throw new Error(JSON.stringify(result.errors));
-  return result.value;
-};
 const refused = (asked: HoldRequest) => {
   const result = hold(asked);
   return result.ok ? [] : result.errors;
