@@ -48,6 +48,11 @@ describe('the gap', () => {
     ]);
   });
 
+  test('the half micrometre itself is still forgiven', () => {
+    expect([0.1505, 0.2505, 0.0245].map((mm) => judgeGap(mm / 1000))).toEqual(['good', 'loose', 'good']);
+    expect(isTightForFlux(0.0495 / 1000)).toBe(false);
+  });
+
   test('under 0.05 mm flux is in the filler’s way', () => {
     expect([0.03, 0.049, 0.0496, 0.06].map((mm) => isTightForFlux(mm / 1000))).toEqual([true, true, false, false]);
   });
