@@ -1,4 +1,4 @@
-// Takes today's answers, drawings, isolations and sections of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
+// Takes today's answers, drawings, isolations, reaches of heat and sections of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
@@ -11,7 +11,7 @@ process.chdir(fileURLToPath(new URL('..', import.meta.url)));
 installNodePackages();
 const { bundle } = await import('./lib/bundle.mjs');
 await bundle(path.resolve('.'), 'core/src/golden/index.ts', 'core/dist/golden.mjs');
-const { goldenAnswers, goldenDrawings, goldenIsolations, goldenSections } = await import(
+const { goldenAnswers, goldenDrawings, goldenIsolations, goldenReaches, goldenSections } = await import(
   pathToFileURL(path.resolve('core/dist/golden.mjs')).href
 );
 
@@ -29,6 +29,7 @@ step(`${changed.length} changed answers of engine ${today.engineVersion} are tak
 
 takeUp('core/src/golden/drawings.json', goldenDrawings(), 'drawings');
 takeUp('core/src/golden/isolations.json', goldenIsolations(), 'isolations');
+takeUp('core/src/golden/reaches.json', goldenReaches(), 'reaches of heat');
 takeUp('core/src/golden/sections.json', goldenSections(), 'sections');
 
 /** Takes up what follows no version: the change itself is what is reviewed. */

@@ -1,6 +1,7 @@
 import { ENGINE_VERSION } from '../plan/version';
 import { drawingLines, GOLDEN_CIRCUITS } from './drawings';
 import { isolationLines } from './isolations';
+import { reachLines } from './reaches';
 import { GOLDEN_REQUESTS } from './requests';
 import { sectionLines } from './sections';
 import { goldenLine } from './summary';
@@ -17,3 +18,6 @@ export const goldenIsolations = isolationLines;
 
 /** Today's sections, as they are kept in `sections.json`. */
 export const goldenSections = sectionLines;
+
+/** How far heat goes today, as it is kept in `reaches.json`. */
+export const goldenReaches = reachLines;

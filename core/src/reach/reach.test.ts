@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { q } from '../testing/plans';
-import { heatReach, type ReachRequest } from './heatReach';
+import { heatReach, runToPeaks, type ReachRequest } from './heatReach';
 import { TubeSimulation, type TubeModel } from './tubeModel';
 
 const IN = 0.0254;
@@ -112,14 +112,53 @@ test('stainless carries heat less far than copper', () => {
   expect(at('stainless-steel')).toBeLessThan(at('copper'));
 });
 
-test.each([
-  ['no point asked', { at: [] }, 'at'],
-  ['a negative distance', { at: [q(-5, 'mm')] }, 'at[0]'],
-  ['no time', { seconds: 0 }, 'seconds'],
-  ['a wrap that ends before it begins', { wet: { ...WET, to: q(40, 'mm') } }, 'wet.to'],
-  ['a wall thicker than the tube', { tube: { metal: 'copper', od: q(6, 'mm'), wall: q(4, 'mm') } }, 'tube.wall'],
-  ['an unknown metal', { tube: { metal: 'tin' as never, od: q(6, 'mm'), wall: q(1, 'mm') } }, 'tube.metal'],
-] as const)('%s is refused, naming the field', (_what, rest, field) => {
-  const result = heatReach(request(rest as Partial<ReachRequest>));
-  expect(result.ok === false && result.errors.map((e) => e.field)).toContain(field);
+test.each<[string, Partial<ReachRequest>, string, object]>([
+  ['no point asked', { at: [] }, 'at', { kind: 'missing', needed: 'distance' }],
+  ['a negative distance', { at: [q(-5, 'mm')] }, 'at[0]', { kind: 'out-of-range' }],
+  ['no time', { seconds: 0 }, 'seconds', { kind: 'out-of-range', unit: 's' }],
+  ['a wrap that ends before it begins', { wet: { ...WET, to: q(40, 'mm') } }, 'wet.to', { kind: 'out-of-range', min: 0.05, unit: 'm' }],
+  ['a wrap that ends where it begins', { wet: { ...WET, to: q(50, 'mm') } }, 'wet.to', { kind: 'out-of-range' }],
+  ['a wrap before the joint', { wet: { ...WET, from: q(-5, 'mm') } }, 'wet.from', { kind: 'out-of-range' }],
+  ['a wrap beyond the site', { wet: { ...WET, to: q(6, 'm') } }, 'wet.to', { kind: 'out-of-range' }],
+  ['a wrap without water', { wet: { ...WET, water: q(0, 'g') } }, 'wet.water', { kind: 'out-of-range' }],
+  ['a tube of a toy', { tube: { metal: 'copper', od: q(1, 'mm'), wall: q(0.3, 'mm') } }, 'tube.od', { kind: 'out-of-range' }],
+  ['a wall of foil', { tube: { metal: 'copper', od: q(6, 'mm'), wall: q(0.1, 'mm') } }, 'tube.wall', { kind: 'out-of-range' }],
+  [
+    'a wall that leaves no bore',
+    { tube: { metal: 'copper', od: q(6, 'mm'), wall: q(3, 'mm') } },
+    'tube.wall',
+    { kind: 'refused', reason: 'wall-too-thick' },
+  ],
+  ['a room on another planet', { ambient: q(90, 'C') }, 'ambient', { kind: 'out-of-range' }],
+  ['a joint that is cold', { jointTemperature: q(50, 'C') }, 'jointTemperature', { kind: 'out-of-range' }],
+  [
+    'a joint that melts',
+    { tube: { ...request().tube, metal: 'brass' }, jointTemperature: q(900, 'C') },
+    'jointTemperature',
+    { kind: 'refused', reason: 'joint-above-solidus' },
+  ],
+  [
+    'an unknown metal',
+    { tube: { metal: 'tin' as never, od: q(6, 'mm'), wall: q(1, 'mm') } },
+    'tube.metal',
+    { kind: 'unknown-word', word: 'tin' },
+  ], // cast: what a file may hold
+])('%s is refused, naming the field', (_what, rest, field, why) => {
+  const result = heatReach(request(rest));
+  expect(result.ok ? [] : result.errors).toContainEqual(expect.objectContaining({ field, ...why }));
+});
+
+test('at its own solidus a metal may just be held', () => {
+  // Brass melts from 885 °C.
+  expect(reach({ tube: { ...request().tube, metal: 'brass' }, jointTemperature: q(885, 'C') }).points).toHaveLength(3);
+});
+
+test('at the joint itself it is as hot as the joint', () => {
+  expect(reach({ at: [q(0, 'mm')] }).points[0]?.peakC).toBeCloseTo(720, 9);
+});
+
+test('what was never heated has no error of energy', () => {
+  const idle = runToPeaks(model({ endTemperatureC: () => null }), [0.1], 10);
+  expect(idle.energyErrorPercent).toBe(0);
+  expect(idle.points[0]?.peakC).toBeCloseTo(20, 9);
 });
