@@ -32,7 +32,7 @@ function faultsIn(folder) {
 for (const folder of asked.length > 0 ? asked : folders) {
   const { planted, alive } = faultsIn(folder);
   for (const fault of alive) console.log(`alive: ${fault}`);
-  if (!byJest) takeUpFaults(folder, { planted, noticed: planted - alive.length });
+  if (!byJest) takeUpFaults(folder, { planted, noticed: planted - alive.length }, folders);
   step(`${folder}: ${planted - alive.length} of ${planted} faults noticed (${((100 * (planted - alive.length)) / planted).toFixed(1)} %)`);
 }
 if (!byJest) runOrStop('npx prettier --write --log-level warn bench/faults.json docs/benchmarks.md');

@@ -20,12 +20,16 @@ test('a fault that ran into the limit of time was noticed, one that no test reac
 });
 
 test('the page tells each folder and the whole', () => {
-  const page = faultSection({
-    fit: { planted: 200, noticed: 190, measured: '2026-11-27' },
-    unit: { planted: 100, noticed: 80, measured: '2026-11-26' },
-  });
+  const page = faultSection(
+    {
+      fit: { planted: 200, noticed: 190, measured: '2026-11-27' },
+      unit: { planted: 100, noticed: 80, measured: '2026-11-26' },
+    },
+    ['fit', 'unit', 'reach'],
+  );
   assert.match(page, /\| `core\/src\/fit` \| 95\.0 % \| 200 \| 2026-11-27 \|/);
-  assert.match(page, /\| all of `core` \| 90\.0 % \| 300 \| \|/);
+  assert.match(page, /\| all of these \| 90\.0 % \| 300 \| \|/);
+  assert.match(page, /Not measured yet: `reach`\./);
 });
 
 test('tests are found under their names, tables of cases row by row', async () => {
