@@ -71,12 +71,23 @@ test('energy closes on a widening grid too', () => {
   expect(Math.abs(inJ - storedJ - lostJ - absorbedJ) / inJ).toBeLessThan(0.01);
 });
 
+test('energy closes with a body on the tube: what it stores counts', () => {
+  const valve = { atM: 0.03, capacityJPerK: 0.5 * 380, conductanceWPerK: 0.5 };
+  const simulation = new TubeSimulation({ ...base, lumps: [valve] });
+  while (simulation.seconds < 200) simulation.step();
+  const { inJ, storedJ, lostJ, absorbedJ } = simulation.energy;
+  const kept = valve.capacityJPerK * (simulation.temperatureOfBody(0) - 20);
+  expect(kept / inJ).toBeGreaterThan(0.1);
+  expect(Math.abs(inJ - storedJ - lostJ - absorbedJ) / inJ).toBeLessThan(0.01);
+});
+
 test('between two points of the far tube the temperature is read on the straight line between them', () => {
-  const simulation = new TubeSimulation({ ...base, fineToM: 0.1 });
-  while (simulation.seconds < 120) simulation.step();
+  const simulation = new TubeSimulation({ ...base, fineToM: 0.1, endTemperatureC: () => 720 });
+  while (simulation.seconds < 1800) simulation.step();
   const places = gridPlaces({ ...base, fineToM: 0.1 });
   const [a, b] = [places.at(-6) ?? 0, places.at(-5) ?? 0];
   const middle = (simulation.temperatureAt(a) + simulation.temperatureAt(b)) / 2;
+  expect(simulation.temperatureAt(a) - simulation.temperatureAt(b)).toBeGreaterThan(1);
   expect(simulation.temperatureAt((a + b) / 2)).toBeCloseTo(middle, 9);
   expect(simulation.temperatureAt(99)).toBe(simulation.temperatureAt(places.at(-1) ?? 0));
 });

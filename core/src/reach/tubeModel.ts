@@ -135,10 +135,6 @@ export class TubeSimulation {
     return a + (b - a) * Math.min(1, Math.max(0, (distanceM - from) / (to - from)));
   }
 
-  get isWet(): boolean {
-    return this.model.wet !== null && this.dryAtS === null;
-  }
-
   /** True while the water is holding some of the tube at boiling. */
   get isHolding(): boolean {
     return this.pinnedCount > 0;
