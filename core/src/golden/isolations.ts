@@ -3,6 +3,7 @@ import type { CircuitGraph, CircuitPart } from '../circuit/graph';
 import { isolate, type IsolateRequest } from '../isolate';
 import { canonicalHash } from '../record/chain';
 import { GOLDEN_CIRCUITS } from './drawings';
+import { rounded } from './summary';
 
 /** Valves that were seen to close, a compressor that runs: what a machine is like on a good day. */
 const onAGoodDay = (part: CircuitPart): CircuitPart =>
@@ -76,7 +77,7 @@ function line(request: IsolateRequest): string {
   const { method, open, close, closeAfter, opened, why } = result.value;
   const list = (word: string, ids: readonly string[]) => (ids.length === 0 ? [] : [`${word} ${ids.join(' ')}`]);
   const says = [method, ...list('open', open), ...list('shut', close), ...list('then', closeAfter), `${opened.length} opened`];
-  return `${says.join(', ')} (${why.map(({ code }) => code).join(' ')}) #${canonicalHash(result.value).slice(0, 12)}`;
+  return `${says.join(', ')} (${why.map(({ code }) => code).join(' ')}) #${canonicalHash(rounded(result.value)).slice(0, 12)}`;
 }
 
 /** How every part of every circuit is got at, in a line each. */

@@ -3,7 +3,7 @@ import type { PlanRequest } from '../plan/request';
 import { canonicalHash } from '../record/chain';
 
 /** Figures to seven digits: what differs between two machines' arithmetic is no change of an answer. */
-const rounded = (value: unknown): unknown =>
+export const rounded = (value: unknown): unknown =>
   typeof value === 'number'
     ? Number(value.toPrecision(7))
     : Array.isArray(value)

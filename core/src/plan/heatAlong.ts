@@ -1,5 +1,5 @@
 import type { JointPlan } from './planJoint';
-import { TubeSimulation } from '../reach/tubeModel';
+import { TubeSimulation } from '../reach/tubeSimulation';
 import { heatedEdgeM, type NearPart } from '../protection/nearPart';
 import { heatingS, protectionModel, type Situation } from '../protection/planProtection';
 

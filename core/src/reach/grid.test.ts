@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { gridPlaces } from './grid';
-import { TubeSimulation, type TubeModel } from './tubeModel';
+import type { TubeModel } from './tubeModel';
+import { TubeSimulation } from './tubeSimulation';
 
 const wall = 0.00114;
 const od = 0.0222;

@@ -4,7 +4,8 @@ import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
 import { gridThrough } from './grid';
-import { TubeSimulation, type TubeModel, type WetLength } from './tubeModel';
+import type { TubeModel, WetLength } from './tubeModel';
+import { TubeSimulation } from './tubeSimulation';
 
 export interface ReachRequest {
   readonly atmosphere?: Quantity;

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { q } from '../testing/plans';
 import { heatReach, runToPeaks, type ReachRequest } from './heatReach';
-import { TubeSimulation, type TubeModel } from './tubeModel';
+import type { TubeModel } from './tubeModel';
+import { TubeSimulation } from './tubeSimulation';
 
 const IN = 0.0254;
 const tube78 = { areaM2: Math.PI * 0.83 * IN * 0.045 * IN, perimeterM: Math.PI * 0.875 * IN };
