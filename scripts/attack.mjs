@@ -1,6 +1,6 @@
 // Attacks a server of its own on loopback and says what held. `--short` is the part that every test run makes.
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -11,6 +11,7 @@ import { underKills } from '../e2e/attack/kills.mjs';
 import { startApplication } from './lib/application.mjs';
 import { buildServer, installNodePackages } from './lib/build.mjs';
 import { freePort } from './lib/freePort.mjs';
+import { clusterOf } from './lib/postgres.mjs';
 import { step } from './lib/report.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
@@ -51,7 +52,7 @@ async function kills(dataDir) {
   const port = await freePort();
   const start = () => startApplication({ dataDir, port });
   let app = await start();
-  const postmaster = () => Number(readFileSync(path.join(dataDir, 'pg/data/postmaster.pid'), 'utf8').split('\n')[0]);
+  const postmaster = () => Number(readFileSync(path.join(clusterOf(path.join(dataDir, 'pg')), 'data/postmaster.pid'), 'utf8').split('\n')[0]);
   const kill = async (round) => {
     if (round % 2 === 0) {
       app.kill('SIGKILL');
@@ -96,8 +97,7 @@ async function fullDisk() {
   }
 }
 
-mkdirSync('var', { recursive: true });
-const folder = mkdtempSync(path.resolve('var/attack-'));
+const folder = mkdtempSync(path.join(tmpdir(), 'kesto-attack-'));
 // PostgreSQL runs as a user of its own where this runs as root: it must get through.
 chmodSync(folder, 0o755);
 try {

@@ -9,7 +9,7 @@ import { backupOptions } from './lib/backupOptions.mjs';
 import { buildServer, installNodePackages } from './lib/build.mjs';
 import { inspectDatabase } from './lib/inspect.mjs';
 import { pgEnvironment } from './lib/pgEnvironment.mjs';
-import { DATABASE, hasCluster, postgresBinaries, startCluster, stopCluster } from './lib/postgres.mjs';
+import { clusterOf, DATABASE, postgresBinaries, startCluster, stopCluster } from './lib/postgres.mjs';
 import { step, stop } from './lib/report.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
@@ -23,7 +23,7 @@ async function source() {
   const asked = process.env.KESTO_BACKUP_URL ?? process.env.DATABASE_URL;
   if (asked) return { url: asked, end: () => undefined };
   const folder = path.join(dataDir, 'pg');
-  if (!hasCluster(folder)) stop(`there is no database in ${dataDir}`, 'say where it is: --data DIR, or DATABASE_URL');
+  if (!clusterOf(folder)) stop(`there is no database in ${dataDir}`, 'say where it is: --data DIR, or DATABASE_URL');
   const cluster = await startCluster(folder);
   return { url: cluster.url(DATABASE), end: () => cluster.began && stopCluster(cluster) };
 }

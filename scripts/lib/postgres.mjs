@@ -1,8 +1,9 @@
 // A private PostgreSQL cluster: its own folder, its own random password, a free port on loopback. Never the system's.
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { asPostgres, clusterPlace, newPlace } from './clusterPlace.mjs';
 import { freePort } from './freePort.mjs';
 import { installPackages } from './debian.mjs';
 import { step, stop } from './report.mjs';
@@ -28,10 +29,8 @@ export function postgresBinaries() {
   );
 }
 
-/** PostgreSQL refuses to run as root: there it runs as the user its package made. */
 function run(bin, program, args) {
-  const command = path.join(bin, program);
-  const [first, ...rest] = isRoot ? ['runuser', '-u', 'postgres', '--', command, ...args] : [command, ...args];
+  const [first, ...rest] = asPostgres([path.join(bin, program), ...args]);
   return spawnSync(first, rest, { encoding: 'utf8', cwd: '/', env: { ...process.env, LC_ALL: 'C.UTF-8' } });
 }
 
@@ -60,44 +59,52 @@ function stopAtHalfADatabase(data) {
   );
 }
 
-/** Made beside its place and moved there when whole: what fails removes only what this run made. */
+/** Made beside its place and moved there when whole: what fails removes only what this run made. Answers where it lies. */
 function makeCluster(bin, folder) {
-  const data = path.join(folder, 'data');
-  stopAtHalfADatabase(data);
+  stopAtHalfADatabase(path.join(folder, 'data'));
   step('making a private database cluster');
-  mkdirSync(path.join(folder, 'socket'), { recursive: true, mode: 0o755 });
-  chmodSync(path.join(folder, 'socket'), 0o700);
-  giveToPostgres(path.join(folder, 'socket'));
-  const making = path.join(folder, `data.making-${process.pid}`);
+  const { place, keep, forget } = newPlace(folder);
+  const making = path.join(place, `data.making-${process.pid}`);
   mkdirSync(making, { mode: 0o700 });
   giveToPostgres(making);
-  const passwordFile = path.join(folder, `owner.password.making-${process.pid}`);
+  const passwordFile = path.join(place, `owner.password.making-${process.pid}`);
   writeFileSync(passwordFile, `${randomBytes(24).toString('base64url')}\n`, { mode: 0o600 });
   giveToPostgres(passwordFile);
   const made = run(bin, 'initdb', [
     ...['-D', making, '-U', OWNER, '--auth=scram-sha-256', `--pwfile=${passwordFile}`, '-E', 'UTF8', '--locale=C.UTF-8'],
   ]);
-  if (made.status !== 0) for (const mine of [making, passwordFile]) rmSync(mine, { recursive: true, force: true });
-  orStop(made, 'making the database cluster', folder);
-  renameSync(passwordFile, path.join(folder, 'owner.password'));
-  renameSync(making, data);
+  if (made.status !== 0) {
+    for (const mine of [making, passwordFile]) rmSync(mine, { recursive: true, force: true });
+    forget();
+  }
+  orStop(made, 'making the database cluster', place);
+  renameSync(passwordFile, path.join(place, 'owner.password'));
+  renameSync(making, path.join(place, 'data'));
+  keep();
+  return place;
 }
 
 const dataOf = (folder) => path.join(folder, 'data');
-export const hasCluster = (folder) => existsSync(path.join(dataOf(folder), 'PG_VERSION'));
+const isWhole = (place) => existsSync(path.join(dataOf(place), 'PG_VERSION'));
+/** The folder of the cluster made for `folder`, whole; null where there is none. */
+export function clusterOf(folder) {
+  const place = clusterPlace(folder);
+  return place && isWhole(place) ? place : null;
+}
 export const isRunning = ({ bin, folder }) => run(bin, 'pg_ctl', ['-D', dataOf(folder), 'status']).status === 0;
 
 /** Asks the server to start where it listened before; answers what it said when it did not. */
 export function startServer({ bin, folder, port }, seconds = 60) {
-  const options = `-h 127.0.0.1 -p ${port} -k ${path.join(folder, 'socket')}`;
+  // No socket: its path may be too long, hold a space, or lie where PostgreSQL's user cannot go.
+  const options = `-h 127.0.0.1 -p ${port} -c unix_socket_directories=`;
   const log = path.join(dataOf(folder), 'server.log');
   return run(bin, 'pg_ctl', ['-D', dataOf(folder), '-l', log, '-w', '-t', String(seconds), '-o', options, 'start']);
 }
 
-/** Starts the cluster in `folder` (making it first if need be) and answers with the owner's address of the database. */
-export async function startCluster(folder) {
+/** Starts the cluster of a folder (making it first if need be) and answers with the owner's address of the database. */
+export async function startCluster(of) {
   const bin = postgresBinaries();
-  if (!hasCluster(folder)) makeCluster(bin, folder);
+  const folder = clusterOf(of) ?? makeCluster(bin, of);
   const password = readFileSync(path.join(folder, 'owner.password'), 'utf8').trim();
   const portFile = path.join(folder, 'port');
   const began = !isRunning({ bin, folder });

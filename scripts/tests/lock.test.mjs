@@ -1,7 +1,18 @@
 // One start for each data folder, and nothing is removed that the same run did not make.
 import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
-import { chmodSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  cpSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { after, test } from 'node:test';
@@ -19,7 +30,9 @@ const clusterScript = (dir) =>
   script(
     `import { startCluster, stopCluster } from '${root}scripts/lib/postgres.mjs'; const c = await startCluster('${dir}'); console.log('made'); stopCluster(c);`,
   );
-const run = (args) => spawnSync(process.execPath, args, { encoding: 'utf8', timeout: 60_000 });
+const run = (args, env = {}) =>
+  spawnSync(process.execPath, args, { encoding: 'utf8', timeout: 60_000, env: { ...process.env, ...env } });
+const elsewhere = () => (existsSync('/var/lib/kesto') ? readdirSync('/var/lib/kesto') : []);
 
 function place(name) {
   const dir = path.join(folder, name);
@@ -71,13 +84,35 @@ test('a database without its version is left as it is, to the last file', () => 
 test('an initdb that fails removes what it made and nothing else', () => {
   const dir = place('failing');
   writeFileSync(path.join(dir, 'keep.txt'), 'mine');
-  const broken = script(
-    `process.env.LC_ALL = 'x'; import { startCluster } from '${root}scripts/lib/postgres.mjs'; await startCluster('${dir}');`,
-  );
-  chmodSync(dir, 0o700); // PostgreSQL's own user cannot pass
-  const start = run(broken);
-  chmodSync(dir, 0o755);
-  if (process.getuid?.() !== 0) return; // run by its owner, PostgreSQL can pass
+  // Where PostgreSQL's own user is asked, nobody answers: neither here nor elsewhere can the cluster be made.
+  writeFileSync(path.join(folder, 'runuser'), '#!/bin/sh\nexit 1\n', { mode: 0o755 });
+  if (process.getuid?.() !== 0) return; // run by its owner, PostgreSQL is asked directly
+  const before = elsewhere();
+  const start = run(clusterScript(dir), { PATH: `${folder}:${process.env.PATH}` });
   assert.equal(start.status, 1);
-  assert.deepEqual(readdirSync(dir).sort(), ['keep.txt', 'socket']);
+  assert.match(start.stderr, /making the database cluster failed/);
+  assert.deepEqual(readdirSync(dir), ['keep.txt']);
+  assert.deepEqual(elsewhere(), before);
+});
+
+test('where PostgreSQL’s own user cannot pass, the database lies elsewhere, found again by its path, and no folder’s mode is changed', () => {
+  if (process.getuid?.() !== 0) return; // run by its owner, PostgreSQL can pass
+  const home = place('a home');
+  const dir = path.join(home, 'var/pg');
+  chmodSync(home, 0o700);
+  assert.match(run(clusterScript(dir)).stdout, /the database lies in \/var\/lib\/kesto\/[0-9a-f]{12}\n[^]*made/);
+  assert.equal(statSync(home).mode & 0o777, 0o700);
+  const at = readFileSync(path.join(dir, 'cluster-is-at'), 'utf8').trim();
+  try {
+    const again = run(clusterScript(dir));
+    assert.doesNotMatch(again.stdout, /making a private/);
+    assert.match(again.stdout, /made/);
+    const copy = path.join(home, 'copy');
+    cpSync(dir, copy, { recursive: true });
+    assert.match(run(clusterScript(copy)).stderr, /this folder is a copy/);
+    rmSync(dir, { recursive: true });
+    assert.equal(run(clusterScript(copy)).status, 0, 'moved, it takes its database along');
+  } finally {
+    rmSync(at, { recursive: true, force: true });
+  }
 });
