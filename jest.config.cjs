@@ -14,6 +14,7 @@ const workspaces = {
   '^@kesto/contract$': at('contract/src/index.ts'),
   '^@kesto/contract/schemas$': at('contract/src/schemas.ts'),
   '^@kesto/contract/wording/record$': at('contract/src/wording/en/record.ts'),
+  '^@kesto/contract/wording/clock$': at('contract/src/wording/en/clock.ts'),
   '^@kesto/contract/wording/people$': at('contract/src/wording/en/people.ts'),
   '^@kesto/contract/wording/stages$': at('contract/src/wording/en/stages.ts'),
   '^@kesto/contract/wording$': at('contract/src/wording/index.ts'),

@@ -52,7 +52,8 @@ async function kills(dataDir) {
   const port = await freePort();
   const start = () => startApplication({ dataDir, port });
   let app = await start();
-  const postmaster = () => Number(readFileSync(path.join(clusterOf(path.join(dataDir, 'pg')), 'data/postmaster.pid'), 'utf8').split('\n')[0]);
+  const postmaster = () =>
+    Number(readFileSync(path.join(clusterOf(path.join(dataDir, 'pg')), 'data/postmaster.pid'), 'utf8').split('\n')[0]);
   const kill = async (round) => {
     if (round % 2 === 0) {
       app.kill('SIGKILL');

@@ -1,3 +1,4 @@
 export * from './api';
 export * from './engine/plan';
 export * from './engine/reach';
+export * from './units/unitRequest';

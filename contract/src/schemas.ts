@@ -2,7 +2,15 @@ import type Joi from 'joi';
 import { circuitGraph } from './circuits/schema';
 import { putJobEntryRequest, putJobRequest, putJointRequest } from './jobs/schema';
 import { putEntryRequest, putPlanRequest } from './joints/schema';
-import { codeRequest, joinRequest, putInviteRequest, putPasswordRequest, putPersonRequest } from './people/schema';
+import {
+  codeRequest,
+  joinRequest,
+  leftRequest,
+  putInviteRequest,
+  putPasswordRequest,
+  putPersonRequest,
+  roleRequest,
+} from './people/schema';
 import type { NoBody } from './route';
 import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
@@ -30,6 +38,8 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   signIn: signInRequest,
   putUnits: unitsRequest,
   putPerson: putPersonRequest,
+  setRole: roleRequest,
+  setLeft: leftRequest,
   putInvite: putInviteRequest,
   readInvite: codeRequest,
   join: joinRequest,

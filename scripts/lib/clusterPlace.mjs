@@ -42,7 +42,10 @@ export function clusterPlace(folder) {
   const noted = read(path.join(folder, NOTE));
   if (noted) {
     if (existsSync(noted)) return claim(noted, folder);
-    stop(`${folder} names its database in ${noted}, and that is gone`, 'put it back, or restore a backup into an empty folder (npm run restore)');
+    stop(
+      `${folder} names its database in ${noted}, and that is gone`,
+      'put it back, or restore a backup into an empty folder (npm run restore)',
+    );
   }
   const holdsFiles = existsSync(path.join(folder, 'data'));
   if (holdsFiles && !canPass(folder)) {

@@ -1,18 +1,7 @@
 // One start for each data folder, and nothing is removed that the same run did not make.
 import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
-import {
-  chmodSync,
-  cpSync,
-  existsSync,
-  mkdirSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { chmodSync, cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { after, test } from 'node:test';
@@ -30,8 +19,7 @@ const clusterScript = (dir) =>
   script(
     `import { startCluster, stopCluster } from '${root}scripts/lib/postgres.mjs'; const c = await startCluster('${dir}'); console.log('made'); stopCluster(c);`,
   );
-const run = (args, env = {}) =>
-  spawnSync(process.execPath, args, { encoding: 'utf8', timeout: 60_000, env: { ...process.env, ...env } });
+const run = (args, env = {}) => spawnSync(process.execPath, args, { encoding: 'utf8', timeout: 60_000, env: { ...process.env, ...env } });
 const elsewhere = () => (existsSync('/var/lib/kesto') ? readdirSync('/var/lib/kesto') : []);
 
 function place(name) {

@@ -11,6 +11,7 @@ import { typeormStore } from './features/shopWork.typeorm';
 import { demoPeople, holdsDemo, loadDemo } from './features/demo';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
+import { queuedPasswords } from './features/session';
 
 /** By then everything is ended, whatever hangs: the database has its own seconds after that, ten in all. */
 const LAST_MS = 5_000;
@@ -20,7 +21,7 @@ async function run(config: Config): Promise<void> {
   const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir);
   const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
   const store = typeormStore(db);
-  const platform = { store, clock: systemClock, demo: config.demo, dataDir: config.dataDir, cleanPhoto };
+  const platform = { store, clock: systemClock, demo: config.demo, dataDir: config.dataDir, cleanPhoto, passwords: queuedPasswords() };
   if (empty && config.demo) await loadDemo(store);
   if (empty && !config.demo) await openFirstShop(store, config.dataDir, systemClock());
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);

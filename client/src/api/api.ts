@@ -6,21 +6,54 @@ import {
   type FetchBaseQueryError,
   type TagDescription,
 } from '@reduxjs/toolkit/query/react';
-import { ROUTES, type ApiErrorBody } from '@kesto/contract/api';
-import { sessionEnded } from '@/state/session';
+import { PERSON_HEADER, ROUTES, type ApiErrorBody, type Me } from '@kesto/contract/api';
+import { deviceTaken, personKnown, sessionEnded, type sessionReducer } from '@/state/session';
 import { signedInAgain } from './signIn';
 
-const raw = fetchBaseQuery({ baseUrl: globalThis.location?.origin ?? 'http://localhost', credentials: 'same-origin' });
+interface WithSession {
+  readonly session: ReturnType<typeof sessionReducer>;
+}
+const pageOf = (state: unknown) => (state as WithSession).session.page; // cast: every store of the application has it
+
+/** Asks who is signed in: the one question that is nobody's in particular. */
+const WHO = 'me';
+
+const raw = fetchBaseQuery({
+  baseUrl: globalThis.location?.origin ?? 'http://localhost',
+  credentials: 'same-origin',
+  prepareHeaders: (headers, { getState, endpoint }) => {
+    const page = pageOf(getState());
+    if (page && endpoint !== WHO) headers.set(PERSON_HEADER, page.id);
+    return headers;
+  },
+});
 
 type Query = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>;
 
 const isSession = (args: string | FetchArgs) => (typeof args === 'string' ? args : args.url) === ROUTES.me.path;
 
-/** A request whose session has ended waits for the sign-in that is laid over the screen, then is made again: nothing typed is lost. */
+const otherPersonIn = ({ data }: FetchBaseQueryError) => (isBody(data) && data.error.code === 'OTHER_PERSON' ? data.error : null);
+
+const TAKEN: FetchBaseQueryError = { status: 'CUSTOM_ERROR', error: 'somebody else is signed in on this device' };
+
+/**
+ * A request whose session has ended, or has become another person's, waits for the sign-in that is laid over the screen, then is
+ * made again: nothing typed is lost, and nothing runs in another's name.
+ */
 const signedInQuery: Query = async (args, store, extra) => {
   const result = await raw(args, store, extra);
-  if (result.error?.status !== 401 || isSession(args)) return result;
-  store.dispatch(sessionEnded());
+  if (store.endpoint === WHO && result.data) {
+    const { person } = result.data as Me; // cast: that is what the route answers
+    const page = pageOf(store.getState());
+    const isOther = page !== null && page.id !== person.id;
+    store.dispatch(isOther ? deviceTaken(person) : personKnown(person));
+    return isOther ? { error: TAKEN } : result;
+  }
+  if (!result.error) return result;
+  const other = otherPersonIn(result.error);
+  if (other) store.dispatch(deviceTaken(other.details?.signedIn ?? null));
+  else if (result.error.status === 401 && !isSession(args)) store.dispatch(sessionEnded());
+  else return result;
   await signedInAgain();
   return raw(args, store, extra);
 };

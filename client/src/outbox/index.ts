@@ -1,7 +1,8 @@
-export { thing, type Command, type Refusal, type Write, type WriteRoute } from './command';
+export { isHeld, thing, type Command, type Refusal, type Write, type WriteRoute } from './command';
+export { onExact, type Line } from './merge';
 export { useKeptHere } from './useKeptHere';
 export { useSendKept } from './useSendKept';
 export { bodyOf, goes, useKept, usePending, useUnrefused } from './usePending';
 export { usePendingBody } from './usePendingBody';
 export { useWrite } from './useWrite';
-export { sendAgain, sendKept, takeBack } from './write';
+export { decide, sendAgain, sendKept, takeBack } from './write';

@@ -1,5 +1,6 @@
-import { openDB, type IDBPDatabase } from 'idb';
+import { openDB, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import type { Command } from './command';
+import { ofFormerVersion, type FormerCommand } from './former';
 
 /** A command with its place in the order it was given, and the bytes that go with it. */
 export interface KeptCommand extends Command {
@@ -18,16 +19,31 @@ export interface Kept {
 
 const DATABASE = 'kesto';
 /** Goes up when commands are kept otherwise; what an older page kept is then carried over in `upgrade`. */
-const VERSION = 1;
+const VERSION = 2;
 const STORE = 'commands';
 
-const opened = () =>
-  openDB(DATABASE, VERSION, { upgrade: (db) => void db.createObjectStore(STORE, { keyPath: 'place', autoIncrement: true }) });
+async function carryOver(transaction: IDBPTransaction<unknown, string[], 'versionchange'>): Promise<void> {
+  const store = transaction.objectStore(STORE);
+  for (const former of (await store.getAll()) as FormerCommand[]) await store.put(ofFormerVersion(former)); // cast: version 1 wrote nothing else
+}
+
+const opened = (closed: () => void) =>
+  openDB(DATABASE, VERSION, {
+    upgrade: (db, before, _now, transaction) => {
+      if (before < 1) db.createObjectStore(STORE, { keyPath: 'place', autoIncrement: true });
+      else void carryOver(transaction);
+    },
+    // Another tab has a newer page, which must not wait for this one.
+    blocking: (_before, _now, event) => {
+      (event.target as IDBDatabase).close(); // cast: the event of a database
+      closed();
+    },
+  });
 
 /** In the browser's own database. */
 export function keptOnDevice(): Kept {
   let database: Promise<IDBPDatabase> | null = null;
-  const db = () => (database ??= opened());
+  const db = () => (database ??= opened(() => (database = null)));
   return {
     add: async (command, file) => void (await (await db()).add(STORE, file ? { ...command, file } : command)),
     all: async () => (await (await db()).getAll(STORE)) as KeptCommand[], // cast: written by `add` and `change` alone

@@ -3,7 +3,7 @@ import { useSelector } from 'react-redux';
 import { signedInPerson } from '@/features/session/api';
 import type { RootState } from '@/state/store';
 import type { KeptHere } from '@/ui/station';
-import type { Command } from './command';
+import { isHeld, type Command } from './command';
 import { useKept } from './usePending';
 
 /** In one word and a number: what the server does not have yet. What another person kept here waits for that person, and is not on its way. */
@@ -11,8 +11,8 @@ export function keptHere(kept: readonly Command[], person: string | null): KeptH
   const count = kept.length;
   if (count === 0) return { count, status: 'stored' };
   const own = kept.filter((command) => command.by === person);
-  if (own.some((command) => command.refused)) return { count, status: 'refused' };
-  return { count, status: own.length < count || own.some((command) => command.stalled) ? 'here' : 'sending' };
+  if (own.some(isHeld)) return { count, status: 'refused' };
+  return { count, status: own.length < count || own.some(({ state }) => state.status !== 'waiting') ? 'here' : 'sending' };
 }
 
 export function useKeptHere(): KeptHere {

@@ -3,12 +3,12 @@ import { useMemo } from 'react';
 import { useSelector } from 'react-redux';
 import { signedInPerson } from '@/features/session/api';
 import type { RootState } from '@/state/store';
-import type { Command, WriteRoute } from './command';
+import { isHeld, touches, type Command, type WriteRoute } from './command';
 
 const selectKept = (state: RootState) => state.outbox;
 const selectPerson = (state: RootState) => signedInPerson(state)?.id ?? null;
 const selectUnrefused = createSelector([selectKept, selectPerson], (kept, person) =>
-  kept.filter((command) => !command.refused && command.by === person),
+  kept.filter((command) => !isHeld(command) && command.by === person),
 );
 
 /** Everything that is kept here, oldest first. */
@@ -20,7 +20,7 @@ export const useUnrefused = (): readonly Command[] => useSelector(selectUnrefuse
 /** Of those, what is about one thing. */
 export function usePending(thing: string): readonly Command[] {
   const kept = useUnrefused();
-  return useMemo(() => kept.filter((command) => command.things.includes(thing)), [kept, thing]);
+  return useMemo(() => kept.filter((command) => touches(command, thing)), [kept, thing]);
 }
 
 export const bodyOf = <Body>(command: Command): Body => command.body as Body; // cast: every command of a route carries that route's body

@@ -12,9 +12,10 @@ const NOBODY: Refusal = { message: 'Sign in first: what is kept here needs a nam
 export const write =
   <Name extends WriteRoute>({ file, ...asked }: Write<Name>): AppThunk<Promise<Refusal | null>> =>
   async (_dispatch, getState, { outbox }) => {
-    const by = signedInPerson(getState())?.id;
-    if (!by) return NOBODY;
-    const command: Command = { ...asked, id: uuid(), by, at: new Date().toISOString(), refused: null, stalled: null };
+    const me = signedInPerson(getState());
+    if (!me) return NOBODY;
+    const who = { by: me.id, byName: me.name };
+    const command: Command = { ...asked, ...who, id: uuid(), at: new Date().toISOString(), state: { status: 'waiting' } };
     const outcome = outbox.outcomeOf(command.id);
     await outbox.issue(command, file);
     const told = await Promise.race([outcome, new Promise<null>((resolve) => setTimeout(resolve, PATIENCE_MS, null))]);
@@ -35,6 +36,12 @@ export const sendAgain =
   (id: string): AppThunk<Promise<void>> =>
   (_dispatch, _getState, { outbox }) =>
     outbox.tryAgain(id);
+
+/** Says of each line that two people changed whether what stands is kept. */
+export const decide =
+  (id: string, takesTheirs: readonly boolean[]): AppThunk<Promise<void>> =>
+  (_dispatch, _getState, { outbox }) =>
+    outbox.decide(id, takesTheirs);
 
 export const takeBack =
   (id: string): AppThunk<Promise<void>> =>

@@ -6,7 +6,7 @@ import { Outbox } from '@/outbox/outbox';
 import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
 import { post } from '@/outbox/post';
 import { keptHere, outboxReducer } from '@/outbox/slice';
-import { sessionEnded, sessionReducer } from './session';
+import { clockSeen, deviceTaken, sessionEnded, sessionReducer } from './session';
 import { keepTheme, themeReducer } from './theme';
 
 /** What thunks reach beside the state. */
@@ -31,16 +31,19 @@ export function makeStore(kept: Kept = keptInPage()) {
   });
   services.outbox = new Outbox({
     kept,
-    post,
+    post: (command) => post(command, (aheadMs) => store.dispatch(clockSeen(aheadMs))),
     alone,
-    person: () => signedInPerson(store.getState())?.id ?? null,
+    person: () => (store.getState().session.sheet ? null : (signedInPerson(store.getState())?.id ?? null)),
     show: (commands) => store.dispatch(keptHere(commands)),
     refresh: async (changes) => {
       store.dispatch(api.util.invalidateTags([...changes]));
       await Promise.all(store.dispatch(api.util.getRunningQueriesThunk()));
     },
     signedOut: () => store.dispatch(sessionEnded()),
+    taken: (by) => store.dispatch(deviceTaken(by)),
     wait: (ms, then) => void setTimeout(then, ms),
+    // A browser that is short of room clears what it was not asked to keep; asked again it answers the same.
+    persist: () => void globalThis.navigator?.storage?.persist?.(),
   });
   return store;
 }

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { CIRCUIT_KINDS, type CircuitGraph, type CircuitLink, type CircuitPart } from '@kesto/core';
 import { quantity } from '../schema/quantity';
-import { text } from '../schema/texts';
+import { line, text } from '../schema/texts';
 import { CIRCUIT_FILE, PARTS_LIMIT, type CircuitFile } from './types';
 
 /** Ids stand in links, files and records: small letters, figures and dashes. */
@@ -15,7 +15,7 @@ const partSchema = (id: Joi.StringSchema) =>
     kind: Joi.string()
       .valid(...CIRCUIT_KINDS)
       .required(),
-    name: text(60),
+    name: line(60),
     closes: Joi.boolean(),
     fault: Joi.string().valid('stripped', 'seized'),
     open: Joi.boolean(),
@@ -51,6 +51,6 @@ export const circuitGraph = graphSchema(partId, PARTS_LIMIT);
 export const circuitFile = Joi.object<CircuitFile>({
   format: Joi.string().valid(CIRCUIT_FILE.format).required(),
   version: Joi.number().valid(CIRCUIT_FILE.version).required(),
-  name: text(120).required(),
+  name: line(120).required(),
   circuit: circuitGraph.required(),
 });

@@ -2,12 +2,12 @@ import Joi from 'joi';
 import { partId } from '../circuits/schema';
 import { schoolsRequest } from '../engine/schema';
 import { NOTE_LIMIT } from '../joints/types';
-import { text, uuid } from '../schema/texts';
+import { line, text, uuid } from '../schema/texts';
 import type { PutJobEntryRequest, PutJobRequest, PutJointRequest } from './types';
 
-export const putJobRequest = Joi.object<PutJobRequest>({ circuitId: uuid.required(), title: text(120).required() });
+export const putJobRequest = Joi.object<PutJobRequest>({ circuitId: uuid.required(), title: line(120).required() });
 export const putJointRequest = Joi.object<PutJointRequest>({
-  title: text(120).required(),
+  title: line(120).required(),
   at: Joi.object({ part: partId.required(), from: partId.required(), to: partId.required() }),
 });
 

@@ -5,17 +5,25 @@ import type {
   Invitation,
   InviteView,
   JoinRequest,
+  LeftRequest,
   People,
+  PersonKept,
   PersonView,
   PutInviteRequest,
   PutPasswordRequest,
   PutPersonRequest,
+  RoleRequest,
   SignInView,
 } from './types';
 
 export const PEOPLE_ROUTES = {
   people: get<People>()('/api/people', { summary: 'The shop’s people, and who is asked in', roles: EVERYBODY }),
-  putPerson: put<PutPersonRequest, PersonView>()('/api/people/:person', { summary: 'Role and approvals of a person', roles: LEADS }),
+  putPerson: put<PutPersonRequest, PersonKept>()('/api/people/:person', { summary: 'Name and approvals of a person', roles: LEADS }),
+  setRole: post<RoleRequest, PersonView>()('/api/people/:person/role', { summary: 'Give a person another role', roles: LEADS }),
+  setLeft: post<LeftRequest, PersonView>()('/api/people/:person/left', {
+    summary: 'Say that a person left the shop, or is back',
+    roles: LEADS,
+  }),
   putInvite: put<PutInviteRequest, InviteView>()('/api/invites/:invite', { summary: 'Ask somebody in by a one-time code', roles: LEADS }),
   dropInvite: remove<Done>()('/api/invites/:invite', { summary: 'Take a one-time code back', roles: LEADS }),
   readInvite: post<CodeRequest, Invitation>()('/api/join/code', { summary: 'What a one-time code is for', roles: 'anyone' }),

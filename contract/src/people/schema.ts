@@ -1,23 +1,30 @@
 import Joi from 'joi';
-import { text, uuid } from '../schema/texts';
+import { line, uuid } from '../schema/texts';
 import { ROLES } from '../session/types';
 import {
   APPROVAL_SCOPES,
   CODE_LENGTH,
+  FORMER_CODE_LENGTH,
   CODE_LETTERS,
   PASSWORD_LEAST,
   type Approval,
   type CodeRequest,
   type JoinRequest,
+  type LeftRequest,
   type PutInviteRequest,
   type PutPasswordRequest,
   type PutPersonRequest,
+  type RoleRequest,
 } from './types';
 
 const role = Joi.string().valid(...ROLES);
-const code = Joi.string()
-  .pattern(new RegExp(`^[${CODE_LETTERS}]{${CODE_LENGTH}}$`))
-  .messages({ 'string.pattern.base': `{{#label}} must be ${CODE_LENGTH} of the letters and figures ${CODE_LETTERS}` });
+const codeOf = (...lengths: readonly number[]) =>
+  Joi.string()
+    .pattern(new RegExp(`^(${lengths.map((length) => `[${CODE_LETTERS}]{${length}}`).join('|')})$`))
+    .messages({ 'string.pattern.base': `{{#label}} must be ${lengths.join(' or ')} of the letters and figures ${CODE_LETTERS}` });
+/** As it is made today, and as somebody may still hold it. */
+const newCode = codeOf(CODE_LENGTH);
+const anyCode = codeOf(CODE_LENGTH, FORMER_CODE_LENGTH);
 const password = Joi.string()
   .min(PASSWORD_LEAST)
   .max(200)
@@ -41,25 +48,27 @@ const approval = Joi.object<Approval>({
 });
 
 export const putInviteRequest = Joi.object<PutInviteRequest>({
-  code: code.required(),
-  name: text(80).required(),
+  code: newCode.required(),
+  name: line(80).required(),
   role: role.required(),
   person: uuid,
 });
 export const putPersonRequest = Joi.object<PutPersonRequest>({
-  name: text(80).required(),
-  role: role.required(),
+  name: line(80).required(),
   approvals: Joi.array().max(20).items(approval).unique('scope').required(),
-  left: Joi.boolean().required(),
   confirmed: Joi.boolean(),
+  role,
+  left: Joi.boolean(),
 });
-export const codeRequest = Joi.object<CodeRequest>({ code: code.required() });
+export const roleRequest = Joi.object<RoleRequest>({ role: role.required() });
+export const leftRequest = Joi.object<LeftRequest>({ left: Joi.boolean().required() });
+export const codeRequest = Joi.object<CodeRequest>({ code: anyCode.required() });
 export const joinRequest = Joi.object<JoinRequest>({
-  code: code.required(),
-  name: text(80).required(),
+  code: anyCode.required(),
+  name: line(80).required(),
   login: login.required(),
   password: password.required(),
-  shopName: text(80),
+  shopName: line(80),
 });
 export const putPasswordRequest = Joi.object<PutPasswordRequest>({
   current: Joi.string().min(1).max(200).required(),

@@ -46,14 +46,32 @@ export interface PutInviteRequest {
   readonly person?: string;
 }
 
+/** What may wait on a device until there is a signal. */
 export interface PutPersonRequest {
   readonly name: string;
-  readonly role: Role;
   readonly approvals: readonly Approval[];
-  readonly left: boolean;
   /** The approvals are confirmed now. */
   readonly confirmed?: boolean;
+  /** Said here by pages of the former version: told, and not done. */
+  readonly role?: Role;
+  readonly left?: boolean;
 }
+
+/** Asked of the server while somebody waits for the answer. */
+export interface RoleRequest {
+  readonly role: Role;
+}
+export interface LeftRequest {
+  readonly left: boolean;
+}
+
+/** A person as kept now, and what a page of the former version asked for that this route does not do. */
+export interface PersonKept extends PersonView {
+  readonly notDone: readonly ('role' | 'left')[];
+}
+
+/** What somebody who changes a person was shown: what the change is made from. */
+export const personContent = ({ name, approvals }: Pick<PersonView, 'name' | 'approvals'>) => ({ name, approvals });
 
 export interface CodeRequest {
   readonly code: string;
@@ -83,7 +101,11 @@ export interface PutPasswordRequest {
 }
 
 export const PASSWORD_LEAST = 10;
-export const CODE_LENGTH = 8;
+/** Three groups of four: 58 bits, so that guessing is hopeless without any lock. */
+export const CODE_LENGTH = 12;
+export const CODE_GROUP = 4;
+/** Codes that the former version gave go on until they end. */
+export const FORMER_CODE_LENGTH = 8;
 /** Without letters that are taken for figures. */
 export const CODE_LETTERS = '23456789ABCDEFGHJKMNPQRSTVWXYZ';
 

@@ -4,6 +4,9 @@ import type { Approval } from '../people/types';
 export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
 export type Role = (typeof ROLES)[number];
 
+/** Who has more power stands higher: nobody gives more than they have, or resets somebody above them. */
+export const RANK: Readonly<Record<Role, number>> = { technician: 0, inspector: 0, lead: 1, admin: 2 };
+
 /** Who may read, and who may also plan and record. */
 export const EVERYBODY: readonly Role[] = ROLES;
 export const MAKERS: readonly Role[] = ['technician', 'lead', 'admin'];

@@ -3,13 +3,13 @@ import { CYLINDER_GASES, FLUX_CLASSES, FUELS, INSTRUMENT_KINDS, WRAPS } from '@k
 import { rod } from '../engine/schema';
 import { day } from '../people/schema';
 import { quantity } from '../schema/quantity';
-import { text, uuid } from '../schema/texts';
+import { line, uuid } from '../schema/texts';
 import type { VanStock } from './types';
 
 export const putVanRequest = Joi.object<VanStock>({
   fillers: Joi.array()
     .max(60)
-    .items(Joi.object({ designation: Joi.string().max(40).required(), rod: rod.required(), count: Joi.number().required(), lot: text(40) }))
+    .items(Joi.object({ designation: Joi.string().max(40).required(), rod: rod.required(), count: Joi.number().required(), lot: line(40) }))
     .required(),
   instruments: Joi.array()
     .max(60)
@@ -19,7 +19,7 @@ export const putVanRequest = Joi.object<VanStock>({
         kind: Joi.string()
           .valid(...INSTRUMENT_KINDS)
           .required(),
-        name: text(60).required(),
+        name: line(60).required(),
         resolution: quantity,
         offK: Joi.number(),
         calibratedUntil: day,
@@ -27,7 +27,7 @@ export const putVanRequest = Joi.object<VanStock>({
     ),
   recovery: Joi.array()
     .max(40)
-    .items(Joi.object({ id: uuid.required(), name: text(60).required(), tare: quantity.required(), water: quantity, testedUntil: day })),
+    .items(Joi.object({ id: uuid.required(), name: line(60).required(), tare: quantity.required(), water: quantity, testedUntil: day })),
   torch: Joi.object({
     fuel: Joi.string()
       .valid(...FUELS)
@@ -55,7 +55,7 @@ export const putVanRequest = Joi.object<VanStock>({
         gas: Joi.string()
           .valid(...CYLINDER_GASES)
           .required(),
-        name: text(60).required(),
+        name: line(60).required(),
         tare: quantity,
         gross: quantity,
         testedUntil: day,

@@ -26,12 +26,12 @@ import { NOTE_LIMIT } from '../joints/types';
 import { utcInstant } from '../joints/schema';
 import { photoHashes } from '../photos/schema';
 import { quantity } from '../schema/quantity';
-import { text } from '../schema/texts';
+import { line, text } from '../schema/texts';
 import type { PutStageEntryRequest } from './types';
 
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 const why = text(NOTE_LIMIT);
-const name = text(80);
+const name = line(80);
 const kg = (most: number) => Joi.number().min(0).max(most);
 const parts = Joi.array().max(1000).items(partId);
 

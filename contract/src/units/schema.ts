@@ -1,12 +1,12 @@
 import Joi from 'joi';
 import { SAFETY_CLASS_NAMES } from '@kesto/core';
 import { quantity } from '../schema/quantity';
-import { text, uuid } from '../schema/texts';
+import { line, text, uuid } from '../schema/texts';
 import { day } from '../people/schema';
 import { photoHashes } from '../photos/schema';
 import { UNIT_KINDS, type PutCircuitRequest, type PutSiteRequest, type PutUnitRequest } from './types';
 
-export const putSiteRequest = Joi.object<PutSiteRequest>({ name: text(120).required(), altitude: quantity.required() });
+export const putSiteRequest = Joi.object<PutSiteRequest>({ name: line(120).required(), altitude: quantity.required() });
 
 const swept = Joi.alternatives().try(
   Joi.object({ od: quantity.required(), wall: quantity, length: quantity.required() }),
@@ -16,7 +16,7 @@ const swept = Joi.alternatives().try(
 
 const circuit = Joi.object<PutCircuitRequest>({
   id: uuid.required(),
-  name: text(40).required(),
+  name: line(40).required(),
   refrigerant: text(20).required(),
   safetyClass: Joi.string().valid(...SAFETY_CLASS_NAMES),
   highSide: quantity.required(),
@@ -36,12 +36,12 @@ export const putUnitRequest = Joi.object<PutUnitRequest>({
     .pattern(TAG)
     .required()
     .messages({ 'string.pattern.base': '{{#label}} must be one to eight capitals or figures, as CR2' }),
-  name: text(80).required(),
+  name: line(80).required(),
   kind: Joi.string()
     .valid(...UNIT_KINDS)
     .required(),
-  model: text(60),
-  serial: text(60),
+  model: line(60),
+  serial: line(60),
   installedOn: day,
   warrantyUntil: day,
   registeredOn: day,

@@ -45,6 +45,9 @@ export interface UnitView extends UnitPlate, UnitDetails {
   readonly circuits: readonly CircuitView[];
 }
 
+/** What somebody who changes a plate was shown: what the change is made from. */
+export const unitContent = ({ sisters: _sisters, site, ...plate }: UnitView) => ({ ...plate, siteId: site.id });
+
 /** A leak that was found on a unit, in any of its jobs. */
 export interface UnitLeak {
   readonly circuitId: string;

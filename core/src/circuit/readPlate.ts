@@ -92,3 +92,25 @@ export function readPlate(plate: PlateRequest, path = ''): Result<CircuitFacts> 
     ...(plate.oil ? { oil: plate.oil } : {}),
   });
 }
+
+const PA_PER_KPA = 1000;
+
+/**
+ * A plate as it was read, in the form in which it is read: pressures in kPa gauge, temperatures in °C, masses in kg.
+ *
+ * @param facts  what `readPlate` gave
+ * @returns      a request that `readPlate` reads as the same facts
+ */
+export function plateRequestOf({ highSideDesignGaugePa, lowSideDesignGaugePa, ...facts }: CircuitFacts): PlateRequest {
+  const gauge = (pascals: number): Quantity => ({ value: pascals / PA_PER_KPA, unit: 'kPag' });
+  return {
+    refrigerant: facts.refrigerant,
+    ...(facts.safetyClass ? { safetyClass: facts.safetyClass } : {}),
+    highSide: gauge(highSideDesignGaugePa),
+    lowSide: gauge(lowSideDesignGaugePa),
+    coldest: { value: facts.coldestC, unit: 'C' },
+    ...(facts.chargeKg === undefined ? {} : { charge: { value: facts.chargeKg, unit: 'kg' } }),
+    ...(facts.oil === undefined ? {} : { oil: facts.oil }),
+    swept: facts.purgeSections,
+  };
+}

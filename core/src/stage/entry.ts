@@ -167,6 +167,16 @@ export const STAGE_ENTRY_KINDS: Readonly<Record<StageEntryKind, readonly KeptSta
   'watch-ended': ['make-safe'],
 };
 
+/**
+ * What happened, whenever it reaches the server: found, read, weighed, answered, pictured, a watch begun. It is never refused for
+ * its place in the order, and moves no stage by itself. What is not here claims a state or a choice, and needs its stage open.
+ */
+export const HAPPENED: readonly StageEntryKind[] = [
+  ...(['complaint', 'loss', 'readings', 'sign', 'checked-place', 'section-hold', 'price-check'] as const),
+  ...(['locked-off', 'before-picture', 'recovered', 'zero-and-open', 'hot-work', 'told', 'covered', 'cooling-arranged'] as const),
+  ...(['watch-began', 'watch-ended'] as const),
+];
+
 /** One thing noted of a job: what, by whom, when on the device and on the server. */
 export type StageFact = {
   readonly [Kind in StageEntryKind]: {
@@ -175,7 +185,10 @@ export type StageFact = {
     readonly kind: Kind;
     readonly values: StageValues[Kind];
     readonly by: string;
+    /** When it was, as early and late are judged: by the device's clock or the server's, whichever is earlier. */
     readonly at: string;
+    /** How far the device's clock said it was after the server had it; nothing of a device that was merely without a signal. */
+    readonly aheadMs: number;
     readonly photos: readonly EntryPhoto[];
   };
 }[StageEntryKind];
@@ -207,11 +220,13 @@ export interface StageEntry {
 export const sealStageEntry = (content: StageEntryContent): StageEntry => ({ content, hash: canonicalHash(content) });
 
 /** A link as the rest of the engine reads it. */
-export const factOf = ({ content }: StageEntry): StageFact =>
-  ({
+export function factOf({ content }: StageEntry): StageFact {
+  const aheadMs = Math.max(0, Date.parse(content.deviceTime) - Date.parse(content.serverTime));
+  return {
     ...{ id: content.id, stage: content.stage, kind: content.kind, values: content.values },
-    ...{ by: content.person.name, at: content.deviceTime, photos: content.photos },
-  }) as StageFact; // cast: values were checked against their kind when the entry was taken
+    ...{ by: content.person.name, at: aheadMs > 0 ? content.serverTime : content.deviceTime, aheadMs, photos: content.photos },
+  } as StageFact; // cast: values were checked against their kind when the entry was taken
+}
 
 /** Sequence number of the first link that does not follow the one before it, or whose content was altered; null for an unbroken chain. */
 export function firstBrokenLink(entries: readonly StageEntry[]): number | null {

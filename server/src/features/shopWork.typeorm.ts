@@ -47,7 +47,9 @@ export function typeormStore(db: DataSource): Store {
       return person && { shopId: person.shopId, personId: person.id, passwordHash: person.passwordHash, left: person.leftAt !== null };
     },
     loginIsTaken: (login) => knowing('app.login', login, (manager) => manager.existsBy(People, { login })),
-    inviteBy: (codeHash) => knowing('app.invite', codeHash, (manager) => manager.findOneBy(Invites, { codeHash })),
+    // Another shop may know the same code by now: whoever made it first is meant, and nobody is told.
+    inviteBy: (codeHash) =>
+      knowing('app.invite', codeHash, (manager) => manager.findOne(Invites, { where: { codeHash }, order: { madeAt: 'ASC' } })),
     async ping() {
       await db.query('select 1');
     },

@@ -9,6 +9,7 @@ import { People1764000000008 } from './0008-people';
 import { CircuitDrawings1764000000009 } from './0009-circuit-drawings';
 import { StageEntries1764000000010 } from './0010-stage-entries';
 import { Nameplates1764000000011 } from './0011-nameplates';
+import { Codes1764000000012 } from './0012-codes';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -23,4 +24,5 @@ export const MIGRATIONS = [
   CircuitDrawings1764000000009,
   StageEntries1764000000010,
   Nameplates1764000000011,
+  Codes1764000000012,
 ];

@@ -1,3 +1,5 @@
+import type { ErrorDetails } from '@kesto/contract';
+
 /** Closed list of what the API can refuse for. */
 export type AppErrorCode =
   | 'INVALID_INPUT'
@@ -8,6 +10,8 @@ export type AppErrorCode =
   | 'NOT_FOUND'
   | 'NOT_ALLOWED'
   | 'CONFLICT'
+  | 'CHANGED'
+  | 'OTHER_PERSON'
   | 'NOT_PLANNED'
   | 'FROZEN'
   | 'OUT_OF_ORDER'
@@ -21,6 +25,8 @@ export type AppErrorCode =
   | 'TOO_MANY_TRIES'
   | 'INTERNAL'
   | 'UNAVAILABLE'
+  | 'BUSY'
+  | 'OLD_PAGE'
   | 'STORAGE_FULL';
 
 export const HTTP_STATUS: Readonly<Record<AppErrorCode, number>> = {
@@ -32,6 +38,8 @@ export const HTTP_STATUS: Readonly<Record<AppErrorCode, number>> = {
   NOT_FOUND: 404,
   NOT_ALLOWED: 405,
   CONFLICT: 409,
+  CHANGED: 409,
+  OTHER_PERSON: 409,
   NOT_PLANNED: 409,
   FROZEN: 409,
   OUT_OF_ORDER: 409,
@@ -45,16 +53,21 @@ export const HTTP_STATUS: Readonly<Record<AppErrorCode, number>> = {
   TOO_MANY_TRIES: 429,
   INTERNAL: 500,
   UNAVAILABLE: 503,
+  BUSY: 503,
+  // Later, to the former version’s page: it keeps what it sent until it is reloaded.
+  OLD_PAGE: 503,
   STORAGE_FULL: 507,
 };
 
 interface AppErrorOptions extends ErrorOptions {
   /** When the same may be tried again. */
   readonly retryAfterS?: number;
+  readonly details?: ErrorDetails;
 }
 
 export class AppError extends Error {
   readonly retryAfterS: number | undefined;
+  readonly details: ErrorDetails | undefined;
 
   constructor(
     readonly code: AppErrorCode,
@@ -64,6 +77,7 @@ export class AppError extends Error {
   ) {
     super(message, options);
     this.retryAfterS = options?.retryAfterS;
+    this.details = options?.details;
   }
 }
 

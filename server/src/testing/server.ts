@@ -10,7 +10,7 @@ import { applicationRole, prepareDatabase } from '../platform/db/prepare';
 import { buildApp, type AppOptions } from '../platform/http/app';
 import { DEMO_PASSWORD, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
 import { photoQueue } from '../features/photos';
-import { hashPassword } from '../features/session';
+import { hashPassword, queuedPasswords, type Passwords } from '../features/session';
 import type { Store } from '../features/shopWork';
 import { typeormStore } from '../features/shopWork.typeorm';
 import { buildLogger } from '../platform/log/logger';
@@ -40,15 +40,16 @@ export interface TestServer {
 export async function testServer({
   clock = () => new Date(),
   demo = true,
+  passwords = queuedPasswords(),
   ...options
-}: { clock?: Clock; demo?: boolean } & Partial<AppOptions> = {}): Promise<TestServer> {
+}: { clock?: Clock; demo?: boolean; passwords?: Passwords } & Partial<AppOptions> = {}): Promise<TestServer> {
   const database = await freshDatabase();
   const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
   const store = typeormStore(db);
   await loadDemo(store);
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
-  const app = buildApp({ store, clock, demo, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER) }, log, {
+  const app = buildApp({ store, clock, demo, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER), passwords }, log, {
     clientDir: null,
     ...options,
   });

@@ -34,6 +34,8 @@ export const drawingWrite = (circuitId: string, unitId: string, id: string, body
   route: 'putDrawing',
   params: { circuit: circuitId, drawing: id },
   body,
-  things: [thing.circuit(circuitId), thing.unit(unitId)],
+  about: [thing.circuit(circuitId)],
+  needs: [thing.unit(unitId)],
+  makes: null,
   changes: [{ type: 'Drawing', id: circuitId }],
 });

@@ -8,7 +8,17 @@ import { jobWith, newJob, tagAfter } from './pendingJob';
 
 let made = 0;
 const command = (part: Pick<Command, 'route' | 'params' | 'body'>): Command => ({
-  ...{ id: `c${++made}`, by: 'p1', at: '2026-11-26T09:00:00.000Z', things: [], changes: [], refused: null, stalled: null },
+  ...{
+    id: `c${++made}`,
+    by: 'p1',
+    at: '2026-11-26T09:00:00.000Z',
+    byName: '',
+    about: [],
+    needs: [],
+    makes: null,
+    changes: [],
+    state: { status: 'waiting' },
+  },
   ...part,
 });
 const joint = (id: string, title: string) => command({ route: 'putJoint', params: { job: 'job', joint: id }, body: { title } });

@@ -6,7 +6,9 @@ export const jobWrite = (id: string, unitId: string, body: Body<'putJob'>): Writ
   route: 'putJob',
   params: { job: id },
   body,
-  things: [thing.job(id), thing.unit(unitId)],
+  about: [thing.job(id)],
+  needs: [thing.unit(unitId)],
+  makes: thing.job(id),
   changes: ['Today', 'Job'],
 });
 
@@ -15,7 +17,9 @@ export const jointWrite = (jobId: string, jointId: string, body: Body<'putJoint'
   route: 'putJoint',
   params: { job: jobId, joint: jointId },
   body,
-  things: [thing.joint(jointId), thing.job(jobId)],
+  about: [thing.joint(jointId)],
+  needs: [thing.job(jobId)],
+  makes: thing.joint(jointId),
   changes: [{ type: 'Job', id: jobId }, 'Today', 'Joint'],
 });
 
@@ -23,6 +27,8 @@ export const jobEntryWrite = (jobId: string, entryId: string, body: Body<'putJob
   route: 'putJobEntry',
   params: { job: jobId, entry: entryId },
   body,
-  things: [thing.job(jobId)],
+  about: [thing.job(jobId)],
+  needs: [thing.job(jobId)],
+  makes: null,
   changes: [{ type: 'Job', id: jobId }, 'Joint'],
 });

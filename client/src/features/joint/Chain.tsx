@@ -1,4 +1,5 @@
 import { ENTRY_WORDS } from '@kesto/contract/wording';
+import { entryClockText } from '@kesto/contract/wording/clock';
 import { readContent, type EntryContent, type RecordEntry } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
@@ -15,6 +16,11 @@ function times({ deviceTime, serverTime }: EntryContent): string {
   const sameDay = deviceTime.slice(0, 10) === serverTime.slice(0, 10);
   return `${when(deviceTime)}, server ${sameDay ? format(new Date(serverTime), 'HH:mm') : when(serverTime)}`;
 }
+
+const clockOf = (content: EntryContent) => {
+  const text = entryClockText(content);
+  return text ? ` (${text})` : '';
+};
 
 /** Entries as links of a chain; a correction points back to what it corrects. */
 export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; brokenAt: number | null }) {
@@ -57,6 +63,7 @@ export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; 
                 </Words>
                 <Words size={14} tone="ink2">
                   {content.person.name}, {times(content)}
+                  {clockOf(content)}
                   {content.photos.length > 0 ? `, ${content.photos.length} photo` : ''}
                 </Words>
                 <Mono size={14} bold={false} tone="ink2">

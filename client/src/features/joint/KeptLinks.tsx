@@ -20,7 +20,8 @@ export function KeptLinks({ joint }: { joint: JointView }) {
             {ENTRY_WORDS[bodyOf<PutEntryRequest>(command).kind]}
           </Words>
           <Words size={14} tone="amber">
-            {format(new Date(command.at), 'd MMM HH:mm')}, {command.stalled ? 'kept here: the server does not answer' : 'on its way'}
+            {format(new Date(command.at), 'd MMM HH:mm')},{' '}
+            {command.state.status === 'waiting' ? 'on its way' : 'kept here: the server does not answer'}
           </Words>
         </View>
       ))}

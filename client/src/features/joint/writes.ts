@@ -7,7 +7,9 @@ export const planWrite = (jointId: string, planId: string, body: Body<'putPlan'>
   route: 'putPlan',
   params: { joint: jointId, plan: planId },
   body,
-  things: [thing.joint(jointId)],
+  about: [thing.joint(jointId)],
+  needs: [thing.joint(jointId)],
+  makes: thing.plan(jointId),
   changes: ofJoint(jointId),
 });
 
@@ -20,7 +22,9 @@ export const entryWrite = (
   route: 'putEntry',
   params: { joint: jointId, entry: entryId },
   body,
-  things: [thing.joint(jointId), thing.job(jobId), ...body.photos.map(thing.photo)],
+  about: [thing.joint(jointId), thing.job(jobId)],
+  needs: [thing.joint(jointId), thing.plan(jointId), ...body.photos.map(thing.photo)],
+  makes: null,
   changes: ofJoint(jointId),
 });
 
@@ -28,7 +32,9 @@ export const photoWrite = (sha256: string, file: Blob): Write<'putPhoto'> => ({
   route: 'putPhoto',
   params: { source: sha256 },
   body: undefined,
-  things: [thing.photo(sha256)],
+  about: [thing.photo(sha256)],
+  needs: [],
+  makes: thing.photo(sha256),
   changes: [],
   file,
 });

@@ -1,6 +1,7 @@
 import { act, screen } from '@testing-library/react-native';
 import { press, settle, showScreen } from '@/testing/screen';
 import { keptHere } from '@/outbox/slice';
+import { VAN_COMMAND } from '@/outbox/examples';
 import { write } from '@/outbox/write';
 import { useVanStock } from '@/features/van/api';
 import { Words } from '@/ui/Words';
@@ -10,7 +11,7 @@ import { KeptScreen } from './KeptScreen';
 
 async function keptVan(answer: unknown) {
   const shown = await showScreen(<KeptScreen />, { answers: { 'PUT van': answer } });
-  await act(async () => void (await shown.store.dispatch(write(vanWrite(VAN)))));
+  await act(async () => void (await shown.store.dispatch(write(vanWrite({ ...VAN, fillers: VAN.fillers.slice(1) }, VAN)))));
   await settle();
   return shown;
 }
@@ -33,15 +34,38 @@ test('what another person kept on this device is never shown as stored to whoeve
   const Counted = () => <Words>{`${useVanStock().data?.fillers.length ?? 0} rods`}</Words>;
   const { store } = await showScreen(<Counted />);
   const before = `${VAN.fillers.length} rods`;
-  const waiting = {
-    ...{ id: 'c', at: '', params: {}, things: ['van'], changes: [] },
-    route: 'putVan',
-    refused: null,
-    stalled: null,
-  } as const;
-  const count = (by: string) => act(() => void store.dispatch(keptHere([{ ...waiting, by, body: { ...VAN, fillers: [] } }])));
+  const count = (by: string) => act(() => void store.dispatch(keptHere([{ ...VAN_COMMAND, by, body: { ...VAN, fillers: [] } }])));
   count('oskar');
   expect(screen.getByText(before)).toBeTruthy();
   count('p1');
   expect(screen.getByText('0 rods')).toBeTruthy();
+});
+
+const PEOPLE = {
+  people: [{ id: 'oskar', name: 'Oskar Penn', role: 'technician', approvals: [], confirmedAt: null, left: true }],
+  invites: [],
+};
+const shownKept = async (role: 'technician' | 'lead', command: object) => {
+  const shown = await showScreen(<KeptScreen />, { role, answers: { 'GET people': PEOPLE } });
+  act(() => void shown.store.dispatch(keptHere([{ ...VAN_COMMAND, ...command }])));
+  await settle();
+  return shown;
+};
+
+test('what somebody who left had kept is named, can be copied, and is taken off by a lead alone', async () => {
+  const left = { by: 'oskar', byName: 'Oskar Penn' };
+  await shownKept('technician', left);
+  expect(screen.getByText(/^Oskar Penn has left the shop/)).toBeTruthy();
+  expect(screen.getByText('Copy it')).toBeTruthy();
+  expect(screen.queryByText('Take it off this device')).toBeNull();
+  await shownKept('lead', left);
+  expect(screen.getAllByText('Take it off this device')).toHaveLength(1);
+});
+
+test('what two people changed stands side by side, each line to be decided', async () => {
+  const lines = [{ path: ['fillers', 'BAg-36', 'count'], mine: 3, theirs: 4 }];
+  await shownKept('technician', { by: 'p1', state: { status: 'changed', lines } });
+  expect(screen.getByText('fillers, BAg-36, count')).toBeTruthy();
+  expect(screen.getByText('yours: 3')).toBeTruthy();
+  expect(screen.getByText('stands: 4')).toBeTruthy();
 });

@@ -51,7 +51,7 @@ test('a refused invitation shows no code', async () => {
 });
 
 test('an approval is added with number and last day; leaving is asked twice', async () => {
-  const { writes } = await show({ 'PUT people/p1': {} });
+  const { writes } = await show({ 'PUT people/p1': {}, 'POST people/p1/left': PEOPLE.people[0], 'POST people/p1/role': PEOPLE.people[0] });
   fireEvent.press(screen.getByLabelText('Ilta Varro'));
   await settle();
   await press('+ press joints');
@@ -60,7 +60,7 @@ test('an approval is added with number and last day; leaving is asked twice', as
   await settle();
   await press('Keep it so');
   expect(writes[0]?.body).toMatchObject({
-    left: false,
+    name: 'Ilta Varro',
     approvals: [{ scope: 'silver' }, { scope: 'press', validUntil: '2028-01-31' }],
   });
   fireEvent.press(screen.getByLabelText('Ilta Varro'));
@@ -68,7 +68,12 @@ test('an approval is added with number and last day; leaving is asked twice', as
   await press('Has left the shop');
   expect(writes).toHaveLength(1);
   await press('Yes: sign out everywhere');
-  expect(writes[1]?.body).toMatchObject({ left: true });
+  expect(writes[1]).toMatchObject({ path: 'people/p1/left', body: { left: true } });
+  fireEvent.press(screen.getByLabelText('Ilta Varro'));
+  await settle();
+  await press('lead');
+  await press('Make Ilta Varro lead');
+  expect(writes[2]).toMatchObject({ path: 'people/p1/role', body: { role: 'lead' } });
 });
 
 test('a technician reads the list and changes nothing', async () => {
@@ -79,5 +84,6 @@ test('a technician reads the list and changes nothing', async () => {
 
 test('a code has letters that are not taken for figures, and is read however it is typed', () => {
   for (let i = 0; i < 200; i++) expect(newCode()).toMatch(new RegExp(`^[${CODE_LETTERS}]{${CODE_LENGTH}}$`));
-  expect(typedCode(' k7pm-4rwx ')).toBe('K7PM4RWX');
+  expect(typedCode(' k7pm-4rwx-2htn ')).toBe('K7PM4RWX2HTN');
+  expect(readableCode('K7PM4RWX2HTN')).toBe('K7PM-4RWX-2HTN');
 });

@@ -1,8 +1,9 @@
-import type { Answer, Body, PutPersonRequest } from '@kesto/contract';
+import { personContent, type Answer, type Body, type PersonView, type PutPersonRequest } from '@kesto/contract';
 import { useMemo, useState } from 'react';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { bodyOf, goes, thing, useUnrefused, type Write } from '@/outbox';
+import { madeFrom } from '@/outbox/madeFrom';
 
 const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -10,6 +11,14 @@ const peopleApi = api.injectEndpoints({
     putInvite: build.mutation<Answer<'putInvite'>, { id: string; body: Body<'putInvite'> }>({
       query: ({ id, body }) => call('putInvite', { invite: id }, body),
       invalidatesTags: ['People'],
+    }),
+    setRole: build.mutation<Answer<'setRole'>, { id: string; body: Body<'setRole'> }>({
+      query: ({ id, body }) => call('setRole', { person: id }, body),
+      invalidatesTags: ['People', 'Today', 'Me'],
+    }),
+    setLeft: build.mutation<Answer<'setLeft'>, { id: string; body: Body<'setLeft'> }>({
+      query: ({ id, body }) => call('setLeft', { person: id }, body),
+      invalidatesTags: ['People', 'Today'],
     }),
     dropInvite: build.mutation<Answer<'dropInvite'>, string>({
       query: (id) => call('dropInvite', { invite: id }),
@@ -19,13 +28,17 @@ const peopleApi = api.injectEndpoints({
 });
 
 const { usePeopleQuery } = peopleApi;
-export const { usePutInviteMutation, useDropInviteMutation } = peopleApi;
+export const { usePutInviteMutation, useDropInviteMutation, useSetRoleMutation, useSetLeftMutation } = peopleApi;
 
-export const personWrite = (id: string, body: PutPersonRequest): Write<'putPerson'> => ({
+/** Name and approvals, which may wait for a signal. */
+export const personWrite = (before: PersonView, body: PutPersonRequest): Write<'putPerson'> => ({
   route: 'putPerson',
-  params: { person: id },
+  params: { person: before.id },
   body,
-  things: [thing.person(id)],
+  about: [thing.person(before.id)],
+  needs: [],
+  makes: null,
+  madeFrom: madeFrom(personContent(before)),
   changes: ['People', 'Today', 'Me'],
 });
 
@@ -44,8 +57,8 @@ export function usePeople() {
     const people = query.data?.people.map((person) => {
       const last = pending.findLast(({ params }) => params['person'] === person.id);
       if (!last) return person;
-      const { confirmed, ...said } = bodyOf<PutPersonRequest>(last);
-      return { ...person, ...said, confirmedAt: confirmed ? last.at : person.confirmedAt };
+      const { confirmed, name, approvals } = bodyOf<PutPersonRequest>(last);
+      return { ...person, name, approvals, confirmedAt: confirmed ? last.at : person.confirmedAt };
     });
     return { ...query, data: query.data && people && { ...query.data, people } };
   }, [query, kept]);

@@ -7,6 +7,8 @@ import { useSignOutMutation } from '@/features/session/api';
 import { unitsWrite, useMe } from '@/features/session/useMe';
 import { useWrite } from '@/outbox';
 import { ApprovalLine } from '@/features/people/ApprovalLine';
+import { personSignedOut } from '@/state/session';
+import { tellTabs } from '@/state/tabs';
 import { themeChosen, type ThemeChoice } from '@/state/theme';
 import type { RootState } from '@/state/store';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -29,7 +31,9 @@ export function PersonScreen() {
   if (!me) return null;
   const set = (part: Partial<UnitPreferences>) => void keep(unitsWrite({ ...me.units, ...part }));
   async function leave() {
-    await signOut();
+    if ((await signOut()).error) return;
+    tellTabs(null);
+    dispatch(personSignedOut());
     dispatch(api.util.resetApiState());
   }
   return (

@@ -65,7 +65,7 @@ test('what the server cannot take now is kept here with its time, and the work g
   });
   await press('It is brazed');
   expect(went()).toEqual(['/joints/joint/look']);
-  expect(store.getState().outbox).toMatchObject([{ body: writes[0]?.body, stalled: { message: 'The disk is full.' } }]);
+  expect(store.getState().outbox).toMatchObject([{ body: writes[0]?.body, state: { status: 'later', message: 'The disk is full.' } }]);
 });
 
 test('what the server refuses is said before the person leaves, and is not kept twice', async () => {

@@ -13,7 +13,7 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
       <View style={{ gap: 14 }}>
         <Heading size={20}>Come in by a code</Heading>
         <TextField
-          label="one-time code, as K7PM-4RWX"
+          label="one-time code, as K7PM-4RWX-2HTN"
           value={join.code}
           onChange={join.setCode}
           error={join.codeProblem}

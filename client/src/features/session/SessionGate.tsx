@@ -4,12 +4,14 @@ import { errorText } from '@/api/api';
 import { useMeQuery } from './api';
 import { SignedIn } from './SignedIn';
 import { SignInScreen } from './SignInScreen';
+import { useTabs } from './useTabs';
 
 const isSignedOut = (error: unknown) => typeof error === 'object' && error !== null && 'status' in error && error.status === 401;
 
 /** Shows the sign-in until somebody is known; keeps what is open when a session ends later. */
 export function SessionGate({ children }: { children: ReactNode }) {
   const me = useMeQuery();
+  useTabs();
   if (me.data) return <SignedIn me={me.data}>{children}</SignedIn>;
   if (isSignedOut(me.error)) return <SignInScreen />;
   return (

@@ -1,6 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { dayWith } from '@/testing/jobs';
 import { press, settle, showScreen, type, went } from '@/testing/screen';
+import { VAN_COMMAND } from '@/outbox/examples';
 import { keptHere } from '@/outbox/slice';
 import { sessionEnded } from '@/state/session';
 import { Sheet } from '@/ui/Sheet';
@@ -26,25 +27,13 @@ test('the title block says the day, the person with their units, and that all is
 
 test('what the server does not have is counted: on its way, kept here, or not taken', async () => {
   const { store } = await show();
-  const command = {
-    id: 'c',
-    by: 'p1',
-    things: [],
-    changes: [],
-    params: {},
-    route: 'putVan',
-    body: {},
-    at: '',
-    refused: null,
-    stalled: null,
-  };
   const says = (part: object) => {
-    act(() => void store.dispatch(keptHere([{ ...command, ...part } as never]))); // cast: spelled out above
+    act(() => void store.dispatch(keptHere([{ ...VAN_COMMAND, by: 'p1', ...part }])));
     return screen.getByRole('link', { name: /kept here|being sent/ });
   };
   expect(says({})).toHaveTextContent(/on its way/);
-  expect(says({ stalled: { message: null } })).toHaveTextContent(/not sent yet.*1 kept here/);
-  expect(says({ refused: { message: 'no', field: null } })).toHaveTextContent(/not taken/);
+  expect(says({ state: { status: 'later', message: null } })).toHaveTextContent(/not sent yet.*1 kept here/);
+  expect(says({ state: { status: 'refused', message: 'no', field: null } })).toHaveTextContent(/not taken/);
 });
 
 test('a joint is found by its tag; one that is not there is told at the field', async () => {

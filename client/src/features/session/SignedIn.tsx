@@ -7,6 +7,7 @@ import { useKeptHere, useSendKept } from '@/outbox';
 import { unitWords } from '@/state/units';
 import { StationProvider, type Station } from '@/ui/station';
 import { useTokens } from '@/ui/theme';
+import { ClockNote } from './ClockNote';
 import { codeInAddress } from './codeInAddress';
 import { FindOver } from './FindOver';
 import { SignedOutOver } from './SignedOutOver';
@@ -30,6 +31,7 @@ export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
   return (
     <StationProvider value={station}>
       <View style={{ flex: 1, backgroundColor: t.paper }}>
+        <ClockNote />
         {children}
         <FindOver open={finding} onClose={() => setFinding(false)} />
         <SignedOutOver />

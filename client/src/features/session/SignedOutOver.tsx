@@ -1,14 +1,28 @@
 import { useSelector } from 'react-redux';
 import type { RootState } from '@/state/store';
+import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
 import { Words } from '@/ui/Words';
 import { SignInForm } from './SignInForm';
+import { startOver } from './welcomed';
 
-/** Laid over whatever is open when the session ends: the form under it keeps every letter and goes on by itself. */
+/** Laid over whatever is open when the session ends, or somebody else signs in on this device: the form under it keeps every letter. */
 export function SignedOutOver() {
+  const { sheet, page } = useSelector((state: RootState) => state.session);
+  const taken = sheet?.why === 'taken' ? sheet.by : null;
+  const owner = page?.name ?? 'you';
   return (
-    <Overlay open={useSelector((state: RootState) => state.session.ended)} title="Sign in again" label="sign in again">
-      <Words size={15}>Your session ended. What you entered is kept and goes on after this.</Words>
+    <Overlay open={sheet !== null} title={taken ? `${taken.name} signed in here` : 'Sign in again'} label="sign in again">
+      {taken ? (
+        <>
+          <Words size={15}>
+            This page is {owner}’s. What {owner} entered is kept here, never sent in another name, and goes on when {owner} signs in.
+          </Words>
+          <FrameKey label={`Go on as ${taken.name}`} onPress={startOver} />
+        </>
+      ) : (
+        <Words size={15}>Your session ended. What you entered is kept and goes on after this.</Words>
+      )}
       <SignInForm />
     </Overlay>
   );

@@ -2,7 +2,7 @@ import type { Answer, Body } from '@kesto/contract';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 
-const sessionApi = api.injectEndpoints({
+export const sessionApi = api.injectEndpoints({
   endpoints: (build) => ({
     me: build.query<Answer<'me'>, void>({ query: () => call('me', {}), providesTags: ['Me'] }),
     demoPeople: build.query<Answer<'demoPeople'>, void>({ query: () => call('demoPeople', {}) }),

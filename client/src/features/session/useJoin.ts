@@ -32,7 +32,7 @@ export function useJoin() {
       : { name: name.trim(), login: login.trim().toLowerCase() };
     const result = await send({ code: asked, ...who, password, ...(shopName.trim() ? { shopName: shopName.trim() } : {}) });
     if (result.error) return;
-    dispatch(welcomed());
+    await dispatch(welcomed());
   }
 
   const error = sending.error;

@@ -13,6 +13,8 @@ export const unitsWrite = (body: Body<'putUnits'>): Write<'putUnits'> => ({
   route: 'putUnits',
   params: {},
   body,
-  things: [thing.me],
+  about: [thing.me],
+  needs: [],
+  makes: null,
   changes: ['Me'],
 });

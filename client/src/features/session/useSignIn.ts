@@ -19,7 +19,7 @@ export function useSignIn() {
     const result = await send(as);
     if ('error' in result && result.error) return setProblem(errorText(result.error));
     setProblem(null);
-    dispatch(welcomed());
+    await dispatch(welcomed());
   }
 
   return { people, login, setLogin, password, setPassword, problem, busy: isLoading, signIn };

@@ -3,9 +3,24 @@ import { letWaitingGo } from '@/api/signIn';
 import { sendKept } from '@/outbox';
 import { sessionBegan } from '@/state/session';
 import type { AppThunk } from '@/state/store';
+import { tellTabs } from '@/state/tabs';
+import { sessionApi } from './api';
 
-/** Somebody has signed in: nothing is shown as another left it, whoever waited goes on, and what is kept here is sent. */
-export const welcomed = (): AppThunk<void> => (dispatch) => {
+/** The page from its beginning: nothing of whoever was here before is left on it. */
+export const startOver = (): void => globalThis.location?.replace('/');
+
+/**
+ * Somebody has signed in. On a page that is theirs whoever waited goes on, and what is kept here is sent; on somebody else's page
+ * nothing goes on: what that person entered is kept for them, and the page begins anew.
+ */
+export const welcomed = (): AppThunk<Promise<void>> => async (dispatch, getState) => {
+  const { data } = await dispatch(sessionApi.endpoints.me.initiate(undefined, { forceRefetch: true, subscribe: false }));
+  const { sheet } = getState().session;
+  if (!data && sheet?.why === 'taken') {
+    tellTabs(sheet.by);
+    return startOver();
+  }
+  if (data) tellTabs(data.person);
   dispatch(api.util.invalidateTags([...TAGS]));
   dispatch(sessionBegan());
   letWaitingGo();

@@ -15,7 +15,7 @@ export function SchoolsScreen() {
   const mayChange = useIsLead();
   const chosen = schools.data;
   const choose = (question: SchoolQuestion, answer: string | null) =>
-    void keep(schoolsWrite(answered(schools.data ?? {}, question, answer)));
+    void (schools.data && keep(schoolsWrite(answered(schools.data, question, answer), schools.data)));
   return (
     <Sheet
       tag="shop"

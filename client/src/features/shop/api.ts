@@ -3,6 +3,7 @@ import type { Schools } from '@kesto/core';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { thing, usePendingBody, type Write } from '@/outbox';
+import { madeFrom } from '@/outbox/madeFrom';
 
 const shopApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -14,10 +15,14 @@ const { useSchoolsQuery } = shopApi;
 
 export const useShopSchools = () => usePendingBody(useSchoolsQuery(), thing.schools, 'putSchools');
 
-export const schoolsWrite = (body: Schools): Write<'putSchools'> => ({
+/** `before` is what the choice was made from. */
+export const schoolsWrite = (body: Schools, before: Schools): Write<'putSchools'> => ({
   route: 'putSchools',
   params: {},
   body,
-  things: [thing.schools],
+  about: [thing.schools],
+  needs: [],
+  makes: null,
+  madeFrom: madeFrom(before),
   changes: ['Schools'],
 });

@@ -1,4 +1,5 @@
 import { stageEntryWord, stageFactText } from '@kesto/contract/wording';
+import { clockAheadText, CLOCK_TOLERANCE_MS } from '@kesto/contract/wording/clock';
 import type { StageFact } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
@@ -22,6 +23,7 @@ export function Facts({ facts, nameOf }: { facts: readonly StageFact[]; nameOf: 
           </Words>
           <Words size={14} tone="ink2">
             {fact.by}, {format(new Date(fact.at), 'd MMM, HH:mm')}
+            {fact.aheadMs > CLOCK_TOLERANCE_MS ? ` (this device’s clock was ${clockAheadText(fact.aheadMs)})` : ''}
             {fact.photos.length > 0 ? `, ${fact.photos.length} ${fact.photos.length === 1 ? 'picture' : 'pictures'}` : ''}
           </Words>
         </View>

@@ -6,6 +6,8 @@ export const stageEntryWrite = (jobId: string, entryId: string, body: Body<'putS
   route: 'putStageEntry',
   params: { job: jobId, entry: entryId },
   body,
-  things: [thing.job(jobId), ...body.photos.map(thing.photo)],
+  about: [thing.job(jobId)],
+  needs: [thing.job(jobId), ...body.photos.map(thing.photo)],
+  makes: null,
   changes: [{ type: 'Job', id: jobId }, 'Today'],
 });

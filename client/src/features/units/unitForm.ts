@@ -35,6 +35,8 @@ export interface CircuitForm {
 /** A unit's plate as it is typed, with the ids it is stored under: sent again, it is the same write. */
 export interface UnitForm {
   readonly unitId: string;
+  /** What it is made from; null for a unit that is new. */
+  readonly from: UnitView | null;
   readonly tag: string;
   readonly name: string;
   readonly kind: UnitKind | '';
@@ -73,6 +75,7 @@ export const newCircuit = (name: string): CircuitForm => ({
 
 export const newUnitForm = (siteId: string): UnitForm => ({
   unitId: uuid(),
+  from: null,
   tag: '',
   name: '',
   kind: '',
@@ -91,6 +94,7 @@ export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
   return {
     ...newUnitForm(unit.site.id),
     unitId: unit.id,
+    from: unit,
     tag: unit.tag,
     name: unit.name,
     kind: unit.kind,

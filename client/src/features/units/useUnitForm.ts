@@ -1,9 +1,10 @@
-import type { SiteView, UnitView } from '@kesto/contract';
+import { unitRequestOf, type PutUnitRequest, type SiteView, type UnitView } from '@kesto/contract';
+import type { UnitPreferences } from '@kesto/core';
 import { useEffect, useMemo } from 'react';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
-import { useWrite, type Refusal } from '@/outbox';
+import { onExact, useWrite, type Refusal } from '@/outbox';
 import { siteWrite, unitWrite } from './writes';
 import { formOfUnit, formPath, newUnitForm, NEW_SITE, readUnit, type UnitForm } from './unitForm';
 
@@ -20,6 +21,13 @@ function nested(problems: Readonly<Record<string, string>>): FieldErrors<UnitFor
 }
 
 const problemText = ({ message, field }: Refusal) => (field && field !== 'tag' ? `${formPath(field)}: ${message}` : message);
+
+/** A figure that nobody touched goes as it stood, not as the form rounded it. */
+function exactBody(from: UnitView | null, typed: PutUnitRequest, units: UnitPreferences): PutUnitRequest {
+  if (!from) return typed;
+  const inForm = readUnit(formOfUnit(from, units), units).read?.body;
+  return onExact(unitRequestOf(from), inForm, typed) as PutUnitRequest; // cast: plates merged are a plate
+}
 
 /** The plate of a new unit, or of one that is there; kept while it is typed, stored as one unit with its site. */
 export function useUnitForm(unit: UnitView | null, sites: readonly SiteView[]) {
@@ -48,7 +56,7 @@ export function useUnitForm(unit: UnitView | null, sites: readonly SiteView[]) {
   async function store(values: UnitForm): Promise<boolean> {
     const { read } = readUnit(values, units);
     if (!read || (read.site && !(await keep(siteWrite(read.site.id, read.site.body))))) return false;
-    if (!(await keep(unitWrite(values.unitId, read.body)))) return false;
+    if (!(await keep(unitWrite(values.unitId, exactBody(values.from, read.body, units), values.from)))) return false;
     form.forget();
     return true;
   }

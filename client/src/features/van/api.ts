@@ -2,6 +2,7 @@ import type { Answer, VanStock } from '@kesto/contract';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { thing, usePendingBody, type Write } from '@/outbox';
+import { madeFrom } from '@/outbox/madeFrom';
 
 const vanApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -16,10 +17,14 @@ export const { useVanUseQuery } = vanApi;
 /** The van as it was counted last, here or by the server's word. */
 export const useVanStock = () => usePendingBody(useVanQuery(), thing.van, 'putVan');
 
-export const vanWrite = (body: VanStock): Write<'putVan'> => ({
+/** `before` is what was counted from. */
+export const vanWrite = (body: VanStock, before: VanStock): Write<'putVan'> => ({
   route: 'putVan',
   params: {},
   body,
-  things: [thing.van],
+  about: [thing.van],
+  needs: [],
+  makes: null,
+  madeFrom: madeFrom(before),
   changes: ['Van'],
 });

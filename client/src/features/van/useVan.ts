@@ -23,7 +23,7 @@ import { useMemo, useState } from 'react';
 import { DraftReader } from '@/state/draftReader';
 import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
-import { useWrite } from '@/outbox';
+import { onExact, useWrite } from '@/outbox';
 import { vanWrite } from './api';
 
 /** The van while it is counted: what is on it, and the cylinder's figures as they are typed. */
@@ -97,6 +97,8 @@ export function useVan(stored: VanStock, use: VanUse | undefined) {
   const draft = watch();
   const [touched, setTouched] = useState(() => JSON.stringify(getValues()) !== JSON.stringify(usual));
   const { keep, busy, problem } = useWrite();
+  // What it was counted from: what is stored meanwhile, by whomever, is not overwritten by it.
+  const [before, setBefore] = useState(stored);
   const { van, problems } = read(draft, units);
   const change = (part: Partial<VanDraft>) => {
     setTouched(true);
@@ -140,7 +142,10 @@ export function useVan(stored: VanStock, use: VanUse | undefined) {
       // Whoever puts an instrument on has not counted the rods: what joints took since stays to be taken off.
       const recounted = JSON.stringify(van.fillers) !== JSON.stringify(stored.fillers);
       const countedAt = recounted ? new Date().toISOString() : stored.countedAt;
-      if (!(await keep(vanWrite({ ...van, ...(countedAt ? { countedAt } : {}) })))) return;
+      const exact = onExact(before, read(draftOf(before, units), units).van, van) as VanStock; // cast: vans merged are a van
+      const counted = { ...exact, ...(countedAt ? { countedAt } : {}) };
+      if (!(await keep(vanWrite(counted, before)))) return;
+      setBefore(counted);
       forget();
       setTouched(false);
     },

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { verifyRecord } from '@kesto/core';
 import { firstCode, join, openFirstShop } from '../people';
+import { queuedPasswords } from '../session';
 import type { Platform } from '../../platform/http/context';
 import { prepareDatabase } from '../../platform/db/prepare';
 import { freshDatabase } from '../../testing/database';
@@ -26,15 +27,10 @@ test('without the demo an empty database waits for its admin: the code is there 
   const store = typeormStore(first.db);
   await openFirstShop(store, database.dataDir, new Date());
   const code = await firstCode(store, database.dataDir);
-  expect(code).toMatch(/^[2-9A-Z]{4}-[2-9A-Z]{4}$/);
-  const platform = { store, clock: () => new Date() } as Platform; // cast: coming in needs no more of it
-  await join(platform, {
-    code: code?.replace('-', '') ?? '',
-    name: 'Maren',
-    login: 'first',
-    password: 'ten letters',
-    shopName: 'Orangery',
-  });
+  expect(code).toMatch(/^[2-9A-Z]{4}-[2-9A-Z]{4}-[2-9A-Z]{4}$/);
+  const platform = { store, clock: () => new Date(), passwords: queuedPasswords() } as Platform; // cast: coming in needs no more of it
+  const admin = { name: 'Maren', login: 'first', password: 'ten letters', shopName: 'Orangery' };
+  await join(platform, { code: code?.replaceAll('-', '') ?? '', ...admin }, '127.0.0.1');
   expect(await firstCode(store, database.dataDir)).toBeNull();
   await first.db.destroy();
   const second = await prepareDatabase(database.ownerUrl, database.dataDir);

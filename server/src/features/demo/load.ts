@@ -36,7 +36,7 @@ async function addPeople({ shop, people, invites }: ShopWork, passwordHash: stri
       approvals: approvals.map(({ days, ...approval }) => ({ ...approval, validUntil: dayIn(days) })),
     });
   }
-  await invites.add({ ...DEMO_INVITE, codeHash: codeHash(newCode()), expiresAt: inDays(6) });
+  await invites.add({ ...DEMO_INVITE, codeHash: codeHash(newCode()), madeBy: demoId(0x13), madeAt: inDays(-1), expiresAt: inDays(6) });
 }
 
 async function addStation({ sites, units, circuits, drawings }: ShopWork): Promise<void> {

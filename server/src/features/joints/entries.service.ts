@@ -5,7 +5,7 @@ import { AppError, notFound } from '../../platform/errors';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { checkTorch } from '../stages';
-import { checkCorrection, checkJudge, checkOrder, checkRoom, checkTime, checkValues, serverTime } from './entryChecks';
+import { checkCorrection, checkJudge, checkOrder, checkRoom, checkValues, serverTime } from './entryChecks';
 import type { Joint, KeptPlan } from './joints.repository';
 
 export interface Asked {
@@ -24,7 +24,6 @@ const AT_THE_TORCH: readonly EntryKind[] = ['brazed', 'reworked'];
 /** Puts every check of a new entry in one place; each throws what it has against it. */
 function checkEntry(asked: Asked, entries: readonly RecordEntry[]): void {
   const contents = entries.map((e) => readContent(e.content));
-  checkTime(asked);
   checkRoom(asked, entries);
   checkOrder(asked, contents);
   checkCorrection(asked, contents);

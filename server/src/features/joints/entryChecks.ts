@@ -19,7 +19,6 @@ import {
 import { AppError } from '../../platform/errors';
 import type { Asked } from './entries.service';
 
-const DAY_MS = 24 * 3_600_000;
 /** A record stays small enough to be exported, sent and read: far above any honest joint. */
 const MOST_ENTRIES = 400;
 const MOST_PHOTOS = 80;
@@ -28,15 +27,6 @@ const MOST_VALUE_CHARS = 16_000;
 const JUDGEMENTS: readonly EntryKind[] = ['accepted', 'sent-back'];
 const isLead = ({ person }: Asked) => person.role === 'lead' || person.role === 'admin';
 const inWords = (states: readonly JointState[]) => states.map((state) => JOINT_STATE_WORDS[state]).join(' or ');
-
-export function checkTime({ body, now }: { readonly body: { readonly deviceTime: string }; readonly now: Date }): void {
-  if (Date.parse(body.deviceTime) <= now.getTime() + DAY_MS) return;
-  throw new AppError(
-    'INVALID_INPUT',
-    `deviceTime must not lie more than 24 hours ahead of the server (${now.toISOString()}): set this device’s clock`,
-    'deviceTime',
-  );
-}
 
 /** Never earlier than the entry before, whatever the server's clock does. */
 export const serverTime = (now: Date, before: readonly { readonly content: { readonly serverTime: string } }[]): string => {

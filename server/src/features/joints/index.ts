@@ -1,6 +1,6 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
 export { appendEntry } from './entries.service';
-export { checkTime, serverTime } from './entryChecks';
+export { serverTime } from './entryChecks';
 export type * from './joints.repository';
 export { jointRoutes } from './joints.routes';
 export { jointView, jointViews } from './joints.service';

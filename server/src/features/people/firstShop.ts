@@ -27,7 +27,7 @@ export async function openFirstShop(store: Store, dataDir: string, now: Date): P
   await store.inShop(uuid(), async (shop) => {
     await shop.shop.add({ name: 'Workshop', van: STARTING_VAN, schools: {} });
     await shop.invites.add({
-      ...{ id: uuid(), codeHash: codeHash(code), name: 'Admin', role: 'admin' as const, personId: null },
+      ...{ id: uuid(), codeHash: codeHash(code), name: 'Admin', role: 'admin' as const, personId: null, madeBy: null, madeAt: now },
       expiresAt: new Date(now.getTime() + FIRST_CODE_MS),
       usedAt: null,
     });

@@ -3,10 +3,11 @@ import { METRIC_PREFERENCES } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { AppError } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
-import { hashPassword } from '../session';
 import type { ShopWork } from '../shopWork';
 import { codeHash } from './codes';
+import { checkNameIsFree } from './names';
 import type { Invite } from './people.repository';
+import { isGood } from './power';
 
 const unknownCode = () => new AppError('NOT_FOUND', 'This code is not known, was used, or is out of date. Ask for a new one.', 'code');
 
@@ -18,13 +19,17 @@ async function openInvite(platform: Platform, code: string): Promise<Invite & { 
 
 /** What a code is for, told before anything is typed. */
 export async function readInvite(platform: Platform, code: string): Promise<Invitation> {
-  const { shopId, name, role, personId } = await openInvite(platform, code);
-  return platform.store.inShop(shopId, async (shop) => ({
-    ...{ name, role },
-    shop: (await shop.shop.get()).name,
-    first: (await shop.people.all()).length === 0,
-    login: personId ? ((await shop.people.byId(personId))?.login ?? null) : null,
-  }));
+  const invite = await openInvite(platform, code);
+  return platform.store.inShop(invite.shopId, async (shop) => {
+    const target = invite.personId ? await shop.people.byId(invite.personId) : null;
+    if (!(await isGood(shop, invite, target))) throw unknownCode();
+    return {
+      ...{ name: invite.name, role: target?.role ?? invite.role },
+      shop: (await shop.shop.get()).name,
+      first: (await shop.people.count()) === 0,
+      login: target?.login ?? null,
+    };
+  });
 }
 
 const newPerson = (invite: Invite, { name, login }: JoinRequest, passwordHash: string) => ({
@@ -36,28 +41,31 @@ const newPerson = (invite: Invite, { name, login }: JoinRequest, passwordHash: s
   leftAt: null,
 });
 
-async function comeIn(shop: ShopWork, invite: Invite, body: JoinRequest, passwordHash: string): Promise<void> {
-  if (invite.personId) {
-    await shop.people.change(invite.personId, { passwordHash });
-    return shop.sessions.endAllOf(invite.personId);
-  }
-  const first = (await shop.people.all()).length === 0;
+async function addPerson(shop: ShopWork, invite: Invite, body: JoinRequest, passwordHash: string): Promise<string> {
+  const first = (await shop.people.count()) === 0;
   if (first && !body.shopName) throw new AppError('INVALID_INPUT', 'is needed: what is the shop called?', 'shopName');
+  await checkNameIsFree(shop, body.name);
   if (first && body.shopName) await shop.shop.change({ name: body.shopName });
   await shop.people.add(newPerson(invite, body, passwordHash));
+  return body.login;
 }
 
 /** Comes in by a code, once; answers with the name to sign in by. */
-export async function join(platform: Platform, body: JoinRequest): Promise<string> {
+export async function join(platform: Platform, body: JoinRequest, address: string): Promise<string> {
   const invite = await openInvite(platform, body.code);
   if (!invite.personId && (await platform.store.loginIsTaken(body.login)))
     throw new AppError('CONFLICT', `${body.login} signs in here already: choose another name.`, 'login');
-  const passwordHash = await hashPassword(body.password);
+  const passwordHash = await platform.passwords.hash(body.password, address);
   return platform.store.inShop(invite.shopId, async (shop) => {
+    // The shop first, as for a role that changes: whoever is made less meanwhile has made no code.
+    await shop.shop.lock();
     const held = await shop.invites.lock(invite.id);
-    if (!held || held.usedAt) throw unknownCode();
-    await comeIn(shop, held, body, passwordHash);
+    const target = held?.personId ? await shop.people.lock(held.personId) : null;
+    if (!held || held.usedAt || !(await isGood(shop, held, target))) throw unknownCode();
     await shop.invites.markUsed(held.id, platform.clock());
-    return held.personId ? ((await shop.people.byId(held.personId))?.login ?? body.login) : body.login;
+    if (!target) return addPerson(shop, held, body, passwordHash);
+    await shop.people.change(target.id, { passwordHash });
+    await shop.sessions.endAllOf(target.id);
+    return target.login;
   });
 }

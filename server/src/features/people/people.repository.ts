@@ -16,8 +16,11 @@ export interface Person {
 export interface PersonRepository {
   all(): Promise<readonly Person[]>;
   byId(id: string): Promise<Person | null>;
+  /** Holds the person until the transaction ends. */
+  lock(id: string): Promise<Person | null>;
   /** Of the people who are known, by id. */
   namesOf(ids: readonly string[]): Promise<ReadonlyMap<string, string>>;
+  count(): Promise<number>;
   /** Admins who have not left. */
   adminCount(): Promise<number>;
   add(person: Person): Promise<void>;
@@ -31,6 +34,9 @@ export interface Invite {
   readonly role: Role;
   /** Whose password is made anew; null for somebody who is to come. */
   readonly personId: string | null;
+  /** Whose power it has; null for the shop's first code, and for those the former version made. */
+  readonly madeBy: string | null;
+  readonly madeAt: Date;
   readonly expiresAt: Date;
   readonly usedAt: Date | null;
 }
@@ -44,4 +50,6 @@ export interface InviteRepository {
   /** False where there is no such invitation. */
   markUsed(id: string, now: Date): Promise<boolean>;
   add(invite: Invite): Promise<void>;
+  /** Ends what a person who leaves, or has less power from now on, has promised. */
+  endThoseOf(madeBy: string, now: Date): Promise<void>;
 }

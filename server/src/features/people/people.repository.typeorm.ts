@@ -6,7 +6,9 @@ import type { InviteRepository, PersonRepository } from './people.repository';
 export const typeormPeople = ({ shopId, manager }: ShopTransaction): PersonRepository => ({
   all: () => manager.find(People, { where: { shopId }, order: { name: 'ASC' } }),
   byId: (id) => manager.findOneBy(People, { shopId, id }),
+  lock: (id) => manager.findOne(People, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
   namesOf: async (ids) => new Map((await manager.findBy(People, { shopId, id: In([...ids]) })).map(({ id, name }) => [id, name])),
+  count: () => manager.countBy(People, { shopId }),
   adminCount: () => manager.countBy(People, { shopId, role: 'admin', leftAt: IsNull() }),
   async add(person) {
     await manager.insert(People, { ...person, shopId } as never); // cast: TypeORM's deep partial type does not take readonly arrays
@@ -23,5 +25,8 @@ export const typeormInvites = ({ shopId, manager }: ShopTransaction): InviteRepo
   markUsed: async (id, now) => ((await manager.update(Invites, { shopId, id }, { usedAt: now })).affected ?? 0) > 0,
   async add(invite) {
     await manager.insert(Invites, { ...invite, shopId });
+  },
+  async endThoseOf(madeBy, now) {
+    await manager.update(Invites, { shopId, madeBy, usedAt: IsNull() }, { usedAt: now });
   },
 });

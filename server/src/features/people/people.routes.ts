@@ -3,47 +3,52 @@ import { notFound } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
-import { currentSignIn, openSession, setPassword, signInTries } from '../session';
+import { madeFromOf } from '../../platform/http/madeFrom';
+import { codeTries, currentSignIn, openSession, setPassword, signInTries } from '../session';
 import { join, readInvite } from './join.service';
-import { changed, invite, people } from './people.service';
+import { changed, dropInvite, invite, people, setLeft, setRole } from './people.service';
 import { toSignIn } from './views';
 
 const DONE: Done = { ok: true };
-/** Codes are guessed at by address alone: whoever guesses has no name yet. */
-const ANY_CODE = 'one-time code';
 
 export function peopleRoutes(routes: Registrar, platform: Platform): void {
-  const tries = signInTries();
-  const guarded = async <T>(address: string, work: () => Promise<T>): Promise<T> => {
-    await tries.begin(ANY_CODE, address);
-    const done = await work();
-    await tries.succeeded(ANY_CODE, address);
-    return done;
-  };
+  const codes = codeTries();
+  const ownPasswords = signInTries();
 
   routes.signed('people', async ({ inShop }) => ({ body: await inShop((shop) => people(shop, platform.clock())) }));
-  routes.signed('putPerson', async ({ params, body, me, inShop }) => {
+  routes.signed('putPerson', async ({ params, body, me, request, inShop }) => {
     const asked = { id: idParam(params, 'person'), by: me.person, body, now: platform.clock() };
-    return { body: await inShop((shop) => changed(shop, asked)) };
+    return { body: await inShop((shop) => changed(shop, asked, madeFromOf(request))) };
+  });
+  routes.signed('setRole', async ({ params, body, me, inShop }) => {
+    const asked = { id: idParam(params, 'person'), by: me.person, body, now: platform.clock() };
+    return { body: await inShop((shop) => setRole(shop, asked)) };
+  });
+  routes.signed('setLeft', async ({ params, body, me, inShop }) => {
+    const asked = { id: idParam(params, 'person'), by: me.person, body, now: platform.clock() };
+    return { body: await inShop((shop) => setLeft(shop, asked)) };
   });
   routes.signed('putInvite', async ({ params, body, me, inShop }) => {
     const asked = { id: idParam(params, 'invite'), by: me.person, body, now: platform.clock() };
     return { body: await inShop((shop) => invite(shop, asked)) };
   });
-  routes.signed('dropInvite', async ({ params, inShop }) => {
-    if (!(await inShop(({ invites }) => invites.markUsed(idParam(params, 'invite'), platform.clock())))) throw notFound('This invitation');
+  routes.signed('dropInvite', async ({ params, me, inShop }) => {
+    const asked = { id: idParam(params, 'invite'), by: me.person, now: platform.clock() };
+    await inShop((shop) => dropInvite(shop, asked));
     return { body: DONE };
   });
   routes.open('readInvite', async ({ body, request }) => ({
-    body: await guarded(request.ip ?? '', () => readInvite(platform, body.code)),
+    body: await codes.guard(request.ip ?? '', () => readInvite(platform, body.code)),
   }));
   routes.open('join', async ({ body, request, response }) => {
-    const login = await guarded(request.ip ?? '', () => join(platform, body));
+    const address = request.ip ?? '';
+    const login = await codes.guard(address, () => join(platform, body, address));
     await openSession(platform, { login, password: body.password }, { request, response });
     return { status: 201, body: DONE };
   });
   routes.signed('putPassword', async ({ body, me, request, inShop }) => {
-    await setPassword({ ...body, personId: me.person.id, request }, inShop);
+    const asked = { ...body, personId: me.person.id, request };
+    await ownPasswords.guard(me.person.id, request.ip ?? '', () => setPassword(platform, asked, inShop));
     return { body: DONE };
   });
   routes.signed('signIns', async ({ me, request, inShop }) => {

@@ -1,9 +1,13 @@
-import type { InviteView, Me, People, PersonView, PutInviteRequest, PutPersonRequest } from '@kesto/contract';
+import type { InviteView, Me, People, PersonKept, PersonView, PutInviteRequest, PutPersonRequest, Role } from '@kesto/contract';
+import { personContent } from '@kesto/contract';
 import { requestHash } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
+import { checkMadeFrom } from '../../platform/madeFrom';
 import type { ShopWork } from '../shopWork';
 import { codeHash } from './codes';
-import type { Person } from './people.repository';
+import { checkNameIsFree } from './names';
+import type { Invite, Person } from './people.repository';
+import { checkRank } from './power';
 import { toInvite, toPerson } from './views';
 
 const INVITE_MS = 7 * 24 * 3_600_000;
@@ -19,50 +23,104 @@ interface Asked<Body> {
   readonly now: Date;
 }
 
-/** Admins are made, changed and given new passwords by admins alone. */
-function checkRank(by: Me['person'], ...roles: readonly string[]): void {
-  if (by.role !== 'admin' && roles.includes('admin')) throw new AppError('FORBIDDEN', 'Only an admin makes or changes an admin.', 'role');
+function checkSame(before: Invite, asked: Invite): void {
+  const differs = (['codeHash', 'role', 'name', 'personId'] as const).find((key) => before[key] !== asked[key]);
+  if (!differs) return;
+  const field = { codeHash: 'code', role: 'role', name: 'name', personId: 'person' }[differs];
+  throw new AppError('CONFLICT', `This invitation has another ${field} already: make a new one.`, field);
 }
 
-/** Asks somebody in, or promises a new password to somebody who is here. The same id and code again is the same invitation. */
+/** Asks somebody in, or promises a new password to somebody who is here. The same again is the same invitation. */
 export async function invite(shop: ShopWork, { id, by, body, now }: Asked<PutInviteRequest>): Promise<InviteView> {
   const person = body.person ? await shop.people.byId(body.person) : null;
   if (body.person && (!person || person.leftAt)) throw notFound('This person');
-  checkRank(by, body.role, person?.role ?? '');
-  const hash = codeHash(body.code);
-  const before = await shop.invites.byId(id);
-  if (before && before.codeHash !== hash) throw new AppError('CONFLICT', 'This invitation has another code already.', 'code');
-  const asked = {
-    ...{ id, codeHash: hash, personId: person?.id ?? null },
+  checkRank(by, body.role, ...(person ? [person.role] : []));
+  const asked: Invite = {
+    ...{ id, codeHash: codeHash(body.code), personId: person?.id ?? null },
     name: person?.name ?? body.name,
     role: person?.role ?? body.role,
+    madeBy: by.id,
+    madeAt: now,
     expiresAt: new Date(now.getTime() + INVITE_MS),
     usedAt: null,
   };
+  const before = await shop.invites.byId(id);
+  if (before) checkSame(before, asked);
+  if (!before && !person) await checkNameIsFree(shop, body.name);
   if (!before) await shop.invites.add(asked);
   return toInvite(before ?? asked);
 }
 
-/** Somebody stays to let the others in. */
-async function checkLastAdmin(shop: ShopWork, before: Person, body: PutPersonRequest): Promise<void> {
-  const stays = body.role === 'admin' && !body.left;
-  if (before.role !== 'admin' || before.leftAt || stays || (await shop.people.adminCount()) > 1) return;
-  throw new AppError('INVALID_INPUT', `${before.name} is the shop’s only admin: make another one first.`, body.left ? 'left' : 'role');
+/** Takes a code back; what an admin promised is an admin's. */
+export async function dropInvite(shop: ShopWork, { id, by, now }: Omit<Asked<null>, 'body'>): Promise<void> {
+  const invitation = await shop.invites.byId(id);
+  if (!invitation) throw notFound('This invitation');
+  const person = invitation.personId ? await shop.people.byId(invitation.personId) : null;
+  checkRank(by, person?.role ?? invitation.role);
+  await shop.invites.markUsed(id, now);
 }
 
-/** What the shop says of a person. Whoever leaves is signed out everywhere at once; the records stay. */
-export async function changed(shop: ShopWork, { id, by, body, now }: Asked<PutPersonRequest>): Promise<PersonView> {
-  const before = await shop.people.byId(id);
-  if (!before) throw notFound('This person');
+/** A person whose power is about to change: one such change at a time in a shop. */
+async function heldPerson(shop: ShopWork, id: string): Promise<Person> {
+  await shop.shop.lock();
+  const person = await shop.people.lock(id);
+  if (!person) throw notFound('This person');
+  return person;
+}
+
+/** Somebody stays to let the others in. */
+async function checkLastAdmin(shop: ShopWork, before: Person, field: 'role' | 'left'): Promise<void> {
+  if (before.role !== 'admin' || before.leftAt || (await shop.people.adminCount()) > 1) return;
+  throw new AppError('INVALID_INPUT', `${before.name} is the shop’s only admin: make another one first.`, field);
+}
+
+async function changedTo(shop: ShopWork, before: Person, part: Partial<Person>): Promise<PersonView> {
+  await shop.people.change(before.id, part);
+  return toPerson({ ...before, ...part });
+}
+
+/** Another role; codes that somebody with less power now had promised end. */
+export async function setRole(shop: ShopWork, { id, by, body, now }: Asked<{ readonly role: Role }>): Promise<PersonView> {
+  const before = await heldPerson(shop, id);
   checkRank(by, body.role, before.role);
-  await checkLastAdmin(shop, before, body);
-  const { name, role, approvals, left, confirmed } = body;
-  const leftAt = left ? (before.leftAt ?? now) : null;
+  if (body.role === before.role) return toPerson(before);
+  await checkLastAdmin(shop, before, 'role');
+  await shop.invites.endThoseOf(id, now);
+  return changedTo(shop, before, { role: body.role });
+}
+
+/** Whoever leaves is signed out everywhere at once, and the codes they promised end; the records stay. */
+export async function setLeft(shop: ShopWork, { id, by, body, now }: Asked<{ readonly left: boolean }>): Promise<PersonView> {
+  const before = await heldPerson(shop, id);
+  checkRank(by, before.role);
+  if (body.left === (before.leftAt !== null)) return toPerson(before);
+  if (!body.left) return changedTo(shop, before, { leftAt: null });
+  await checkLastAdmin(shop, before, 'left');
+  await shop.sessions.endAllOf(id);
+  await shop.invites.endThoseOf(id, now);
+  return changedTo(shop, before, { leftAt: now });
+}
+
+async function checkName(shop: ShopWork, { by, body }: Asked<PutPersonRequest>, before: Person): Promise<void> {
+  if (body.name === before.name) return;
+  if (by.role !== 'admin' && by.id !== before.id)
+    throw new AppError('FORBIDDEN', 'Only an admin gives somebody else another name.', 'name');
+  await checkNameIsFree(shop, body.name, before.id);
+}
+
+/** What the shop says of a person and may wait for a signal: name and approvals. What else a former page asked for is told, not done. */
+export async function changed(shop: ShopWork, asked: Asked<PutPersonRequest>, madeFrom: string | null): Promise<PersonKept> {
+  const { by, body, now } = asked;
+  const before = await shop.people.lock(asked.id);
+  if (!before) throw notFound('This person');
+  checkRank(by, before.role);
+  await checkName(shop, asked, before);
+  const view = toPerson(before);
+  checkMadeFrom(madeFrom, { content: personContent(view), asked: personContent(body), stands: personContent(view) });
+  const { name, approvals, confirmed } = body;
   // Whoever enters an approval vouches for it as it is entered.
   const vouched = confirmed || requestHash(approvals) !== requestHash(before.approvals);
-  await shop.people.change(id, { name, role, approvals, leftAt, ...(vouched ? { confirmedAt: now } : {}) });
-  if (left) await shop.sessions.endAllOf(id);
-  const after = await shop.people.byId(id);
-  if (!after) throw notFound('This person');
-  return toPerson(after);
+  const after = await changedTo(shop, before, { name, approvals, ...(vouched ? { confirmedAt: now } : {}) });
+  const notDone = (['role', 'left'] as const).filter((key) => body[key] !== undefined && body[key] !== after[key]);
+  return { ...after, notDone };
 }

@@ -2,5 +2,6 @@
 export { openSession } from './openSession';
 export type * from './session.repository';
 export { sessionRoutes } from './session.routes';
-export { authenticator, currentSignIn, hashPassword, setPassword } from './session.service';
-export { signInTries } from './tries';
+export { hashPassword, queuedPasswords, type Passwords } from './passwords';
+export { authenticator, currentSignIn, setPassword } from './session.service';
+export { codeTries, signInTries } from './tries';

@@ -11,7 +11,8 @@ export async function openSession(
   asked: SignInRequest,
   { request, response }: { readonly request: Request; readonly response: Response },
 ): Promise<void> {
-  const value = await signIn(platform, asked, deviceOf(request.get('user-agent') ?? ''));
+  const from = { address: request.ip ?? '', device: deviceOf(request.get('user-agent') ?? '') };
+  const value = await signIn(platform, asked, from);
   response.cookie(COOKIE, value, { ...COOKIE_OPTIONS, secure: request.secure });
 }
 

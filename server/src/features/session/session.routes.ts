@@ -11,10 +11,7 @@ export function sessionRoutes(routes: Registrar, platform: Platform): void {
   const tries = signInTries();
 
   routes.open('signIn', async ({ body, request, response }) => {
-    const address = request.ip ?? '';
-    await tries.begin(body.login, address);
-    await openSession(platform, body, { request, response });
-    await tries.succeeded(body.login, address);
+    await tries.guard(body.login, request.ip ?? '', () => openSession(platform, body, { request, response }));
     return { status: 201, body: DONE };
   });
   routes.signed('me', async ({ me }) => ({ body: me }));

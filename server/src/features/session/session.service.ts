@@ -1,6 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { hash, verify } from '@node-rs/argon2';
-import type { Me, PutPasswordRequest, SignInRequest } from '@kesto/contract';
+import { PERSON_HEADER, type Me, type PutPasswordRequest, type SignInRequest } from '@kesto/contract';
 import { parse } from 'cookie';
 import type { Request } from 'express';
 import { v7 as uuid, validate } from 'uuid';
@@ -13,33 +12,36 @@ import type { ShopWork } from '../shopWork';
 export const COOKIE = 'kesto_session';
 export const SESSION_MS = 14 * 24 * 3600 * 1000;
 
-/** Argon2id as OWASP recommends it: 19 MiB, two passes. */
-const HASHING = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
-
-export const hashPassword = (password: string) => hash(password, HASHING);
-
 const tokenHash = (token: string) => createHash('sha256').update(token).digest('hex');
-
-/** A hash no password has, so that an unknown login takes as long as a wrong password. */
-const NOBODY = hashPassword(randomBytes(16).toString('hex'));
 
 const wrong = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
 
 /** Where the demo is not wanted, its people (whose password everybody knows) are nobody. */
 const isBarred = (platform: Platform, shopId: string) => !platform.demo && shopId === DEMO_SHOP;
 
+/** Where a sign-in comes from. */
+export interface From {
+  readonly address: string;
+  /** The device in a word or two. */
+  readonly device: string;
+}
+
 /** Checks a sign-in and opens a session; answers with the cookie's value. */
-export async function signIn(platform: Platform, { login, password }: SignInRequest, device: string): Promise<string> {
+export async function signIn(platform: Platform, { login, password }: SignInRequest, { address, device }: From): Promise<string> {
   const person = await platform.store.signInBy(login);
-  const fits = await verify(person?.passwordHash ?? (await NOBODY), password);
+  const fits = await platform.passwords.fits(person?.passwordHash, password, address);
   if (!person || !fits || person.left || isBarred(platform, person.shopId)) throw wrong();
   const token = randomBytes(32).toString('base64url');
   const now = platform.clock();
   const expiresAt = new Date(now.getTime() + SESSION_MS);
-  await platform.store.inShop(person.shopId, async ({ sessions }) => {
+  await platform.store.inShop(person.shopId, async ({ people, sessions }) => {
+    // A password that was changed, or a person who left, while the hash was being compared: the session never begins.
+    const held = await people.lock(person.personId);
+    if (!held || held.leftAt || held.passwordHash !== person.passwordHash) throw wrong();
     await sessions.removeExpired(now);
     await sessions.add({ id: uuid(), tokenHash: tokenHash(token), personId: person.personId, beganAt: now, expiresAt, device });
   });
+  platform.passwords.know(address);
   return `${person.shopId}.${token}`;
 }
 
@@ -57,11 +59,41 @@ async function meBy(shop: ShopWork, hash: string, now: Date): Promise<Me | null>
   return { person: { id, name, role }, shop: { id: shop.shopId, name: (await shop.shop.get()).name }, units, approvals };
 }
 
+/** A request of one person never runs in the name of another who signed in on that device meanwhile. */
+async function checkPerson(shop: ShopWork, request: Request, { person }: Me): Promise<void> {
+  const meant = request.get(PERSON_HEADER);
+  if (meant === undefined || meant === person.id) return;
+  const kept = validate(meant) ? await shop.people.byId(meant) : null;
+  throw new AppError(
+    'OTHER_PERSON',
+    `This is ${kept ? `${kept.name}’s` : 'another person’s'}, and ${person.name} is signed in on this device. It is kept until ${kept?.name ?? 'that person'} signs in here.`,
+    undefined,
+    { details: { signedIn: person } },
+  );
+}
+
+const isFromPage = (request: Request) => request.get('sec-fetch-site') !== undefined || request.get('origin') !== undefined;
+
+/** The former version's page says with no write whose it is, and its session may be another's by now. A program has one sign-in and no outbox. */
+function checkPage(request: Request): void {
+  if (request.method !== 'PUT' || request.get(PERSON_HEADER) !== undefined || !isFromPage(request)) return;
+  throw new AppError(
+    'OLD_PAGE',
+    'This page is of a former version of Kesto: reload it. What you entered is kept here and goes on after that.',
+  );
+}
+
 export function authenticator(platform: Platform): Authenticate {
   return async (request) => {
     const session = sessionOf(request);
     if (!session || isBarred(platform, session.shopId)) return null;
-    return platform.store.inShop(session.shopId, (shop) => meBy(shop, session.hash, platform.clock()));
+    return platform.store.inShop(session.shopId, async (shop) => {
+      const me = await meBy(shop, session.hash, platform.clock());
+      if (!me) return null;
+      await checkPerson(shop, request, me);
+      checkPage(request);
+      return me;
+    });
   };
 }
 
@@ -73,13 +105,17 @@ interface PasswordChange extends PutPasswordRequest {
   readonly request: Request;
 }
 
+const notYours = () => new AppError('INVALID_INPUT', 'This is not your password now.', 'current');
+
 /** A new password ends every other sign-in of the person. */
-export async function setPassword(asked: PasswordChange, inShop: SignedIn['inShop']): Promise<void> {
+export async function setPassword({ passwords }: Platform, asked: PasswordChange, inShop: SignedIn['inShop']): Promise<void> {
+  const address = asked.request.ip ?? '';
   const before = await inShop(({ people }) => people.byId(asked.personId));
-  if (!before || !(await verify(before.passwordHash, asked.current)))
-    throw new AppError('INVALID_INPUT', 'This is not your password now.', 'current');
-  const passwordHash = await hashPassword(asked.next);
+  if (!before || !(await passwords.fits(before.passwordHash, asked.current, address))) throw notYours();
+  const passwordHash = await passwords.hash(asked.next, address);
   await inShop(async ({ people, sessions }) => {
+    const held = await people.lock(asked.personId);
+    if (held?.passwordHash !== before.passwordHash) throw notYours();
     await people.change(asked.personId, { passwordHash });
     await sessions.endAllOf(asked.personId, currentSignIn(asked.request));
   });

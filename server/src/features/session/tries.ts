@@ -1,27 +1,29 @@
-import ipaddr from 'ipaddr.js';
 import { RateLimiterMemory } from 'rate-limiter-flexible';
 import { AppError } from '../../platform/errors';
+import { caller } from './caller';
 
 /** Wrong tries are forgotten after this. */
 const WINDOW_S = 15 * 60;
 /** As long as a timer can wait. */
 const KNOWN_S = 20 * 24 * 3_600;
 
-/** How many wrong tries are free, and the longest wait after one more. */
-const PAIR = { free: 5, longestS: 60 } as const;
-const ACCOUNT = { free: 20, longestS: 30 } as const;
-
-/** An address as one caller: an IPv6 network of 64 bits is one household. */
-function caller(address: string): string {
-  if (!ipaddr.isValid(address)) return address;
-  const ip = ipaddr.process(address);
-  return ip.kind() === 'ipv6' ? ip.toByteArray().slice(0, 8).join('.') : ip.toString();
+interface Slowness {
+  /** How many wrong tries are free. */
+  readonly free: number;
+  /** The longest wait after one more. */
+  readonly longestS: number;
 }
+const PAIR: Slowness = { free: 5, longestS: 60 };
+const ACCOUNT: Slowness = { free: 20, longestS: 30 };
+/** An office signs in at once from one address: what is under way counts as wrong until it is right. */
+const ADDRESS: Slowness = { free: 40, longestS: 60 };
+/** Nobody types so many codes wrong; whoever guesses is alone with it. */
+const CODES: Slowness = { free: 10, longestS: 60 };
 
 const memory = (duration: number) => new RateLimiterMemory({ points: 1, duration });
 
 /** One count of wrong tries that makes each next one wait longer: 1, 2, 4 ... seconds. */
-function slowing({ free, longestS }: { free: number; longestS: number }) {
+function slowing({ free, longestS }: Slowness) {
   const counted = memory(WINDOW_S);
   const waiting = memory(WINDOW_S);
   return {
@@ -38,40 +40,83 @@ function slowing({ free, longestS }: { free: number; longestS: number }) {
   };
 }
 
-export interface Tries {
-  /** Counts a try before it is looked at, so that a hundred at once are a hundred; refused while one must wait. */
-  readonly begin: (login: string, address: string) => Promise<void>;
-  readonly succeeded: (login: string, address: string) => Promise<void>;
+function waitOr(seconds: readonly number[], what: string): void {
+  const wait = Math.ceil(Math.max(...seconds));
+  if (wait > 0) throw new AppError('TOO_MANY_TRIES', `Too many wrong ${what}. Wait ${wait} s.`, undefined, { retryAfterS: wait });
+}
+
+/** Whether a try was looked at and found wrong; a server that was too busy says nothing of it. */
+const wasLookedAt = (error: unknown) => error instanceof AppError && error.code !== 'BUSY' && error.code !== 'UNAVAILABLE';
+
+export interface SignInTries {
+  /** The work of one try: counted before it begins, so that a hundred at once are a hundred; refused while one must wait. */
+  readonly guard: <T>(login: string, address: string, work: () => Promise<T>) => Promise<T>;
 }
 
 /**
- * Slows guessing, locks nobody out: by account and address together, and more gently by account alone, which does not touch an
- * address that this account signed in from within the last weeks.
+ * Slows guessing, locks nobody out: by account and address together, by address, and more gently by account alone. An address
+ * that this account signed in from within the last weeks waits for its own wrong tries alone.
  */
-export function signInTries(): Tries {
+export function signInTries(): SignInTries {
   const pairs = slowing(PAIR);
   const accounts = slowing(ACCOUNT);
+  const addresses = slowing(ADDRESS);
   const known = memory(KNOWN_S);
-  const pairOf = (login: string, address: string) => `${login.toLowerCase()} ${caller(address)}`;
 
   return {
-    async begin(login, address) {
-      const pair = pairOf(login, address);
+    async guard(login, address, work) {
       const account = login.toLowerCase();
+      const from = caller(address);
+      const pair = `${account} ${from}`;
       const isKnown = (await known.get(pair)) !== null;
-      const waits = [await pairs.secondsToWait(pair), isKnown ? 0 : await accounts.secondsToWait(account)];
-      const wait = Math.ceil(Math.max(...waits));
-      if (wait > 0) {
-        throw new AppError('TOO_MANY_TRIES', `Too many wrong tries to sign in. Wait ${wait} s.`, undefined, { retryAfterS: wait });
-      }
+      const wider = isKnown ? [] : [await accounts.secondsToWait(account), await addresses.secondsToWait(from)];
+      waitOr([await pairs.secondsToWait(pair), ...wider], 'tries to sign in');
       await pairs.count(pair);
       if (!isKnown) await accounts.count(account);
+      await addresses.count(from);
+      const giveBack = async () => {
+        if (!isKnown) await accounts.uncount(account);
+        await addresses.uncount(from);
+      };
+      try {
+        const done = await work();
+        await pairs.forget(pair);
+        await giveBack();
+        await known.set(pair, 1, KNOWN_S);
+        return done;
+      } catch (error) {
+        if (!wasLookedAt(error)) {
+          await pairs.uncount(pair);
+          await giveBack();
+        }
+        throw error;
+      }
     },
-    async succeeded(login, address) {
-      const pair = pairOf(login, address);
-      await pairs.forget(pair);
-      if ((await known.get(pair)) === null) await accounts.uncount(login.toLowerCase());
-      await known.set(pair, 1, KNOWN_S);
+  };
+}
+
+export interface CodeTries {
+  readonly guard: <T>(address: string, work: () => Promise<T>) => Promise<T>;
+}
+
+/** Wrong codes slow the address they come from and nobody else; a right one forgets them. */
+export function codeTries(): CodeTries {
+  const addresses = slowing(CODES);
+  return {
+    async guard(address, work) {
+      const from = caller(address);
+      waitOr([await addresses.secondsToWait(from)], 'codes');
+      await addresses.count(from);
+      try {
+        const done = await work();
+        await addresses.forget(from);
+        return done;
+      } catch (error) {
+        // Only a code that nobody knows is a guess: a name that is taken, or a password too short, is a person typing.
+        const isGuess = error instanceof AppError && error.code === 'NOT_FOUND';
+        if (!isGuess) await addresses.uncount(from);
+        throw error;
+      }
     },
   };
 }

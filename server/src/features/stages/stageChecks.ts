@@ -1,6 +1,7 @@
 import { gateText } from '@kesto/contract/wording';
 import {
   factsOf,
+  HAPPENED,
   openGates,
   openPriceChecks,
   PROTECTS,
@@ -26,9 +27,9 @@ export function checkRoom(facts: readonly StageFact[]): void {
   if (facts.length >= MOST_ENTRIES) throw new AppError('FULL', `One job keeps at most ${MOST_ENTRIES} entries.`);
 }
 
-/** A stage that is done is noted in no more, until it is opened again. */
+/** In a stage that is done nothing is claimed or chosen until it is opened again; what happened is taken whenever it comes. */
 export function checkOpen({ body }: Asked, facts: readonly StageFact[]): void {
-  if (body.kind === 'reopened' || body.kind === 'watch-began' || body.kind === 'watch-ended') return;
+  if (body.kind === 'reopened' || HAPPENED.includes(body.kind)) return;
   const state = stageState(facts, body.stage);
   if (state !== 'open') throw new AppError('OUT_OF_ORDER', `This stage is ${state}: open it again first, with the reason.`, 'stage');
 }
@@ -63,7 +64,7 @@ export function checkWatch(asked: Asked, facts: readonly StageFact[]): void {
   if (asked.body.kind !== 'watch-ended') return;
   const watch = watchOf(facts);
   if (!watch || watch.endedAt !== null) throw new AppError('OUT_OF_ORDER', 'No watch is running on this job.', 'kind');
-  const isEarly = Date.parse(asked.body.deviceTime) < Date.parse(watch.endsAt);
+  const isEarly = Math.min(Date.parse(asked.body.deviceTime), asked.now.getTime()) < Date.parse(watch.endsAt);
   if (isEarly && !isLead(asked)) throw leadOnly(`Ending the watch before ${watch.endsAt.slice(11, 16)} UTC`);
   if (isEarly && asked.body.values['reason'] === undefined)
     throw new AppError('INVALID_INPUT', 'values.reason is needed: why the watch ends early', 'values.reason');

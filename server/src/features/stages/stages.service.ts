@@ -12,7 +12,7 @@ import {
 import { gateText } from '@kesto/contract/wording';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { checkTime, serverTime } from '../joints';
+import { serverTime } from '../joints';
 import { nearOf, type Job } from '../jobs';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
@@ -47,7 +47,6 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<St
     if (stored) return stored;
   }
   const facts = entries.map(factOf);
-  checkTime(asked);
   checkRoom(facts);
   checkOpen(asked, facts);
   checkGates(asked, facts, about);

@@ -143,9 +143,11 @@ describe('find', () => {
     });
     await noted(job, ['find', 'checked-place', { place: 'rig', method: 'section-hold', result: 'nothing' }]);
     await noted(job, ['find', 'done', {}]);
-    expect(await refused(job, LEAK)).toMatchObject({ code: 'OUT_OF_ORDER' });
-    await noted(job, ['find', 'reopened', { why: 'it is short again' }]);
+    expect(await refused(job, ['find', 'stopped-looking', { reason: 'enough' }])).toMatchObject({ code: 'OUT_OF_ORDER' });
+    // Found without a signal before a colleague closed the stage: it happened, and is taken; it opens nothing by itself.
     await noted(job, LEAK);
+    expect((await jobOf(job)).stage).toBe('decide');
+    await noted(job, ['find', 'reopened', { why: 'it is short again' }]);
     expect((await jobOf(job)).stage).toBe('find');
   });
 });

@@ -1,3 +1,4 @@
+import { madeFromOf } from '../../platform/http/madeFrom';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { unitHistory } from './unitHistory.service';
@@ -13,7 +14,7 @@ export function unitRoutes(routes: Registrar): void {
   routes.signed('unitHistory', async ({ params, inShop }) => ({
     body: await inShop((shop) => unitHistory(shop, idParam(params, 'unit'))),
   }));
-  routes.signed('putUnit', async ({ params, body, inShop }) => ({
-    body: await inShop((shop) => putUnit(shop, idParam(params, 'unit'), body)),
+  routes.signed('putUnit', async ({ params, body, request, inShop }) => ({
+    body: await inShop((shop) => putUnit(shop, { unitId: idParam(params, 'unit'), body, madeFrom: madeFromOf(request) })),
   }));
 }

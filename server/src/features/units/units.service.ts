@@ -1,6 +1,7 @@
-import type { PutSiteRequest, PutUnitRequest, SiteView, UnitView } from '@kesto/contract';
+import { unitContent, unitRequestOf, type PutSiteRequest, type PutUnitRequest, type SiteView, type UnitView } from '@kesto/contract';
 import { ALTITUDE_RANGE_M, FieldReader, readPlate } from '@kesto/core';
 import { AppError, notFound } from '../../platform/errors';
+import { checkMadeFrom } from '../../platform/madeFrom';
 import { photosOf } from '../photos';
 import { refusal } from '../../platform/http/refusal';
 import type { ShopWork } from '../shopWork';
@@ -75,12 +76,29 @@ async function checkUnit(shop: ShopWork, unitId: string, body: PutUnitRequest, b
   }
 }
 
+interface AskedUnit {
+  readonly unitId: string;
+  readonly body: PutUnitRequest;
+  /** Hash of what the change was made from; null where nobody says. */
+  readonly madeFrom: string | null;
+}
+
+/** What is asked for, in the form in which what stands is shown. */
+const contentOf = (id: string, { circuits: _circuits, ...plate }: PutUnitRequest, plates: readonly Omit<Circuit, 'unitId'>[]) => ({
+  ...{ id, ...plate },
+  circuits: plates.map((circuit) => ({ id: circuit.id, ...circuit.details })),
+});
+
 /** Adds a unit with its circuits, or puts right what its plate says; kept plans stand as they were kept. */
-export async function putUnit(shop: ShopWork, unitId: string, body: PutUnitRequest): Promise<UnitView> {
+export async function putUnit(shop: ShopWork, { unitId, body, madeFrom }: AskedUnit): Promise<UnitView> {
   const plates = platesOf(body);
   await photosOf(shop, body.platePhotos ?? [], 'platePhotos');
-  const before = await shop.units.byId(unitId);
+  const before = await shop.units.lock(unitId);
   await checkUnit(shop, unitId, body, before);
+  if (before) {
+    const view = await unitView(shop, unitId);
+    checkMadeFrom(madeFrom, { content: unitContent(view), asked: contentOf(unitId, body, plates), stands: unitRequestOf(view) });
+  }
   const { tag, name, kind, siteId: _site, circuits: _circuits, ...details } = body;
   const place = before?.place ?? (await shop.units.count());
   await shop.units.save({ id: unitId, siteId: body.siteId.toLowerCase(), tag, name, kind, place, details });

@@ -55,6 +55,8 @@ export const Invites = new EntitySchema<InviteRow>({
     name: column('text'),
     role: column('text'),
     personId: { type: 'uuid', nullable: true },
+    madeBy: { type: 'uuid', nullable: true },
+    madeAt: column('timestamptz'),
     expiresAt: column('timestamptz'),
     usedAt: { type: 'timestamptz', nullable: true },
   },

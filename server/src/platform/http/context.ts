@@ -1,5 +1,6 @@
 import type { Me } from '@kesto/contract';
 import type { PhotoCleaner } from '../../features/photos';
+import type { Passwords } from '../../features/session';
 import type { ShopWork, Store } from '../../features/shopWork';
 import type { Clock } from '../clock';
 
@@ -10,6 +11,7 @@ export interface Platform {
   readonly demo: boolean;
   readonly dataDir: string;
   readonly cleanPhoto: PhotoCleaner;
+  readonly passwords: Passwords;
 }
 
 /** One request of one signed-in person. */

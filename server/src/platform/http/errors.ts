@@ -3,6 +3,9 @@ import type { ErrorRequestHandler, Request, RequestHandler } from 'express';
 import { databaseFailure } from '../db/failures';
 import { AppError, HTTP_STATUS, type AppErrorCode } from '../errors';
 
+/** Nothing failed: too many at once, or a page of the former version. */
+const SAID_BY_CODE: readonly AppErrorCode[] = ['BUSY', 'OLD_PAGE'];
+
 const requestId = (request: Request) => String(request.id ?? '');
 
 /** What Express and its parsers refuse by themselves, in our words. */
@@ -45,7 +48,7 @@ function asAppError(error: unknown): AppError {
 export const errorMiddleware: ErrorRequestHandler = (thrown, request, response, next) => {
   const error = asAppError(thrown);
   const status = HTTP_STATUS[error.code];
-  if (status >= 500) request.log.error({ err: error.cause ?? error }, 'request failed');
+  if (status >= 500 && !SAID_BY_CODE.includes(error.code)) request.log.error({ err: error.cause ?? error }, 'request failed');
   if (response.headersSent) return next(thrown);
   const body: ApiErrorBody = {
     error: {
@@ -53,6 +56,7 @@ export const errorMiddleware: ErrorRequestHandler = (thrown, request, response, 
       message: error.message,
       requestId: requestId(request),
       ...(error.field === undefined ? {} : { field: error.field }),
+      ...(error.details === undefined ? {} : { details: error.details }),
     },
   };
   if (error.retryAfterS !== undefined) response.setHeader('retry-after', Math.ceil(error.retryAfterS));

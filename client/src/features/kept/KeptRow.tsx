@@ -1,0 +1,74 @@
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useDispatch } from 'react-redux';
+import { isHeld, sendAgain, takeBack, type Command } from '@/outbox';
+import type { AppDispatch } from '@/state/store';
+import { FrameKey } from '@/ui/Buttons';
+import { useTokens } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import { BothLines } from './BothLines';
+import { copyOf, stateText, whatOf, type Owner } from './keptText';
+
+interface KeptRowProps {
+  readonly command: Command;
+  readonly owner: Owner;
+  /** May take off what somebody who left had kept. */
+  readonly isLead: boolean;
+}
+
+/** One write that only this device has: what it is, how it stands, and what can be done about it. */
+export function KeptRow({ command, owner, isLead }: KeptRowProps) {
+  const t = useTokens();
+  const dispatch = useDispatch<AppDispatch>();
+  const { state } = command;
+  const needsSomebody = owner === 'left' || (owner === 'own' && isHeld(command));
+  const mayTakeOff = needsSomebody && (owner === 'own' || isLead);
+  return (
+    <View role="listitem" style={{ borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 12, gap: 4 }}>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
+        <Words bold style={{ flex: 1 }}>
+          {whatOf(command)}
+        </Words>
+        <Words size={15} tone="ink2">
+          {format(new Date(command.at), 'd MMM HH:mm')}
+        </Words>
+      </View>
+      <Words size={15} tone={needsSomebody ? 'red' : 'ink2'}>
+        {stateText(command, owner)}
+      </Words>
+      {owner === 'own' && state.status === 'changed' ? <BothLines id={command.id} lines={state.lines} /> : null}
+      {needsSomebody ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {state.status === 'refused' && owner === 'own' ? (
+            <FrameKey label="Send it again" onPress={() => void dispatch(sendAgain(command.id))} />
+          ) : null}
+          <CopyKey command={command} />
+          {mayTakeOff ? <TakeOffKey onPress={() => void dispatch(takeBack(command.id))} own={owner === 'own'} /> : null}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+function CopyKey({ command }: { command: Command }) {
+  const [copied, setCopied] = useState<boolean | null>(null);
+  const copy = () =>
+    navigator.clipboard.writeText(copyOf(command)).then(
+      () => setCopied(true),
+      () => setCopied(false),
+    );
+  return copied === false ? (
+    <Words size={14} selectable>
+      {copyOf(command)}
+    </Words>
+  ) : (
+    <FrameKey label={copied ? 'Copied' : 'Copy it'} onPress={() => void copy()} />
+  );
+}
+
+function TakeOffKey({ own, onPress }: { own: boolean; onPress: () => void }) {
+  const [asked, setAsked] = useState(false);
+  const first = own ? 'Take it back' : 'Take it off this device';
+  return <FrameKey label={asked ? 'Yes, it is not needed' : first} onPress={() => (asked ? onPress() : setAsked(true))} />;
+}

@@ -1,0 +1,46 @@
+import type { Approval } from '@kesto/contract';
+import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
+import { View } from 'react-native';
+import { FrameKey } from '@/ui/Buttons';
+import { UnitField } from '@/ui/UnitField';
+import { Words } from '@/ui/Words';
+
+const DAY = /^\d{4}-\d\d-\d\d$/;
+
+interface ApprovalFieldsProps {
+  readonly scope: Approval['scope'];
+  readonly approval: Approval | undefined;
+  readonly onChange: (part: Partial<Approval> | null) => void;
+}
+
+/** One approval as it is typed, or the key that adds it. */
+export function ApprovalFields({ scope, approval, onChange }: ApprovalFieldsProps) {
+  if (!approval)
+    return (
+      <View style={{ alignItems: 'flex-start' }}>
+        <FrameKey label={`+ ${APPROVAL_WORDS[scope]}`} onPress={() => onChange({})} />
+      </View>
+    );
+  const unread = approval.validUntil !== '' && !DAY.test(approval.validUntil);
+  return (
+    <View style={{ gap: 6 }}>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}>
+        <Words bold size={15}>
+          {APPROVAL_WORDS[scope]}
+        </Words>
+        <FrameKey label="take off" says={`take off ${APPROVAL_WORDS[scope]}`} onPress={() => onChange(null)} />
+      </View>
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <UnitField label="number" value={approval.number} onChange={(number) => onChange({ number })} testID={`number-${scope}`} />
+        <UnitField
+          label="last day"
+          value={approval.validUntil}
+          onChange={(validUntil) => onChange({ validUntil: validUntil.trim() })}
+          error={unread ? 'write it like 2027-03-31' : null}
+          hint="like 2027-03-31"
+          testID={`until-${scope}`}
+        />
+      </View>
+    </View>
+  );
+}

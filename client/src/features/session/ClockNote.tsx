@@ -1,0 +1,20 @@
+import { clockAheadText, CLOCK_TOLERANCE_MS } from '@kesto/contract/wording/clock';
+import { View } from 'react-native';
+import { useSelector } from 'react-redux';
+import type { RootState } from '@/state/store';
+import { useTokens } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+/** Says that this device's clock is not the server's: entries keep both times, and nothing is refused for it. */
+export function ClockNote() {
+  const t = useTokens();
+  const ahead = useSelector((state: RootState) => state.session.clockAheadMs);
+  if (ahead === null || Math.abs(ahead) <= CLOCK_TOLERANCE_MS) return null;
+  return (
+    <View role="status" style={{ backgroundColor: t.amberWash, paddingHorizontal: 16, paddingVertical: 6 }}>
+      <Words size={15} tone="amber">
+        This device’s clock is {clockAheadText(ahead)}. Entries keep both times; set the clock right.
+      </Words>
+    </View>
+  );
+}

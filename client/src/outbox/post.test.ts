@@ -1,0 +1,63 @@
+import type { Outcome } from './command';
+import { VAN_COMMAND } from './examples';
+import { post } from './post';
+
+const COMMAND = { ...VAN_COMMAND, place: 1 };
+const sent: Request[] = [];
+function answering(answer: () => Response | Promise<Response>) {
+  globalThis.fetch = (async (request: Request) => {
+    sent.push(request);
+    return answer();
+  }) as typeof fetch; // cast: only requests are made here
+}
+const refusal = (status: number, error: object) => () =>
+  new Response(JSON.stringify({ error: { message: 'no', requestId: 'r', ...error } }), { status });
+
+test.each<[string, () => Response | Promise<Response>, Outcome]>([
+  ['stored', () => new Response('{}', { status: 200 }), { kind: 'taken' }],
+  ['refused', refusal(400, { code: 'INVALID_INPUT', field: 'count' }), { kind: 'refused', message: 'no', field: 'count' }],
+  ['refused for a gate', refusal(409, { code: 'GATE' }), { kind: 'refused', message: 'no', field: null }],
+  ['signed out', refusal(401, { code: 'SIGNED_OUT' }), { kind: 'signed-out' }],
+  ['too many', refusal(429, { code: 'TOO_MANY_TRIES' }), { kind: 'later', message: 'no' }],
+  ['too slow', refusal(408, {}), { kind: 'later', message: 'no' }],
+  ['away', refusal(503, { code: 'UNAVAILABLE' }), { kind: 'later', message: 'no' }],
+  ['failed', refusal(500, { code: 'INTERNAL' }), { kind: 'later', message: 'no' }],
+  ['full', refusal(507, { code: 'STORAGE_FULL' }), { kind: 'later', message: 'no' }],
+  ['a proxy’s own page', () => new Response('<html>', { status: 502 }), { kind: 'later', message: 'The server answered 502.' }],
+  ['changed since', refusal(409, { code: 'CHANGED', details: { stands: {}, hash: 'h' } }), { kind: 'changed', stands: {}, hash: 'h' }],
+  [
+    'another signed in',
+    refusal(409, { code: 'OTHER_PERSON', details: { signedIn: { id: 'o', name: 'Oskar' } } }),
+    { kind: 'other-person', message: 'no', signedIn: { id: 'o', name: 'Oskar' } },
+  ],
+  ['no network', () => Promise.reject(new TypeError('network')), { kind: 'later', message: null }],
+])('%s', async (_what, answer, outcome) => {
+  answering(answer);
+  expect(await post(COMMAND)).toEqual(outcome);
+});
+
+test('a route that this version does not know, and what cannot be written down, are set aside and not sent', async () => {
+  answering(() => new Response('{}'));
+  const before = sent.length;
+  expect(await post({ ...COMMAND, route: 'putTomorrow' as never })).toEqual({ kind: 'set-aside' }); // cast: a later version's
+  expect(await post({ ...COMMAND, body: 1n })).toEqual({ kind: 'set-aside' });
+  expect(sent).toHaveLength(before);
+});
+
+test('the writer, the device’s clock and what it was made from go along in headers, and the body stays what it was', async () => {
+  answering(() => new Response('{}'));
+  await post({ ...COMMAND, madeFrom: { hash: 'a'.repeat(64), body: {} } });
+  const request = sent.at(-1)!;
+  expect(request.headers.get('kesto-person')).toBe(COMMAND.by);
+  expect(request.headers.get('kesto-made-from')).toBe('a'.repeat(64));
+  expect(Math.abs(Date.parse(request.headers.get('kesto-clock') ?? '') - Date.now())).toBeLessThan(5000);
+  expect(await request.json()).toEqual(COMMAND.body);
+});
+
+test('a clock that is ahead of the server’s is seen', async () => {
+  const date = new Date(Date.now() - 3 * 3_600_000).toUTCString();
+  answering(() => new Response('{}', { headers: { date } }));
+  const seen: number[] = [];
+  await post(COMMAND, (ahead) => void seen.push(ahead));
+  expect(Math.round((seen[0] ?? 0) / 60_000)).toBe(180);
+});
