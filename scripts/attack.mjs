@@ -7,9 +7,12 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { fuzz } from '../e2e/attack/fuzz.mjs';
 import { onFullDisk } from '../e2e/attack/fullDisk.mjs';
+import { underGuesses, underSignIns } from '../e2e/attack/door.mjs';
 import { underKills } from '../e2e/attack/kills.mjs';
+import { whoseEntries } from '../e2e/attack/whose.mjs';
 import { startApplication } from './lib/application.mjs';
 import { buildServer, installNodePackages } from './lib/build.mjs';
+import { loadClient } from './lib/clientPage.mjs';
 import { freePort } from './lib/freePort.mjs';
 import { clusterOf } from './lib/postgres.mjs';
 import { step } from './lib/report.mjs';
@@ -20,6 +23,17 @@ const FUZZED = short ? 2_000 : 25_000;
 const ROUNDS = short ? 3 : 20;
 const SEED = 20_261_126;
 const TMPFS_MB = 200;
+const WHOSE = short ? 10 : 50;
+const GUESSES = short ? 1_500 : 10_000;
+const HONEST = short ? 12 : 57;
+const GUESSERS = short ? 50 : 200;
+const SIGN_INS = short ? HONEST : 40;
+
+/** The same draws at every run. */
+function seeded(seed) {
+  let state = seed;
+  return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+}
 
 installNodePackages();
 await buildServer();
@@ -74,6 +88,41 @@ async function kills(dataDir) {
   }
 }
 
+/** The client's own outbox, without a browser, against the real server. */
+async function whose(dataDir) {
+  step(`whose entry: ${WHOSE} rounds of each case, seed ${SEED}`);
+  const app = await startApplication({ dataDir, port: await freePort() });
+  try {
+    const client = await loadClient(path.resolve('.'), path.join(dataDir, 'client.mjs'), app.url);
+    const result = await whoseEntries(app.url, client, { rounds: WHOSE, random: seeded(SEED) });
+    console.log(`  ${JSON.stringify(result)}`);
+    expect(result.othersName === 0, 'nothing was stored in another’s name');
+    expect(result.lost === 0 && result.doubled === 0, 'every entry is there once');
+  } finally {
+    await app.stop();
+  }
+}
+
+/** Many who sign in, and many who guess, while others work. */
+async function atTheDoor(dataDir) {
+  step(`at the door: ${GUESSES} wrong codes, ${SIGN_INS} sign-ins at once`);
+  process.env.KESTO_TRUST_PROXY = '1';
+  const app = await startApplication({ dataDir, port: await freePort() });
+  delete process.env.KESTO_TRUST_PROXY;
+  try {
+    const codes = await underGuesses(app.url, { guesses: GUESSES, addresses: GUESSERS, seconds: short ? 12 : 60, honest: HONEST });
+    console.log(`  ${JSON.stringify(codes)}`);
+    expect(codes.in === codes.honest, 'every honest code came in');
+    expect(codes.slowed > 0, 'guesses were slowed');
+    const busy = await underSignIns(app.url, SIGN_INS);
+    console.log(`  ${JSON.stringify(busy)}`);
+    expect(busy.signedIn === SIGN_INS, 'everybody signed in');
+    expect(busy.ratio < (short ? 3 : 1.5), 'today stayed quick meanwhile');
+  } finally {
+    await app.stop();
+  }
+}
+
 async function fullDisk() {
   const folder = mkdtempSync(path.join(tmpdir(), 'kesto-full-'));
   chmodSync(folder, 0o755);
@@ -104,6 +153,8 @@ chmodSync(folder, 0o755);
 try {
   await fuzzing(path.join(folder, 'fuzz'));
   await kills(path.join(folder, 'kills'));
+  await whose(path.join(folder, 'whose'));
+  await atTheDoor(path.join(folder, 'door'));
   if (process.getuid?.() === 0) await fullDisk();
 } finally {
   rmSync(folder, { recursive: true, force: true });

@@ -3,15 +3,18 @@ import { build } from 'esbuild';
 import path from 'node:path';
 
 // The order matters: the longer names first.
-const WORKSPACE_ALIASES = {
+export const WORKSPACE_ALIASES = {
   '@kesto/core/vocabulary': 'core/src/vocabulary/index.ts',
   '@kesto/core/section': 'core/src/section/outline.ts',
+  '@kesto/core/unit': 'core/src/unit/index.ts',
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas.ts',
   '@kesto/contract/wording/record': 'contract/src/wording/en/record.ts',
+  '@kesto/contract/wording/clock': 'contract/src/wording/en/clock.ts',
   '@kesto/contract/wording/stages': 'contract/src/wording/en/stages.ts',
   '@kesto/contract/wording': 'contract/src/wording/index.ts',
+  '@kesto/contract/api': 'contract/src/api.ts',
   '@kesto/contract/isolate': 'contract/src/engine/isolate.ts',
   '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',

@@ -14,13 +14,14 @@ export const startOver = (): void => globalThis.location?.replace('/');
  * nothing goes on: what that person entered is kept for them, and the page begins anew.
  */
 export const welcomed = (): AppThunk<Promise<void>> => async (dispatch, getState) => {
-  const { data } = await dispatch(sessionApi.endpoints.me.initiate(undefined, { forceRefetch: true, subscribe: false }));
+  // What was known before stands in `data` even where this answer is another person.
+  const { data, isSuccess } = await dispatch(sessionApi.endpoints.me.initiate(undefined, { forceRefetch: true, subscribe: false }));
   const { sheet } = getState().session;
-  if (!data && sheet?.why === 'taken') {
+  if (!isSuccess && sheet?.why === 'taken') {
     tellTabs(sheet.by);
     return startOver();
   }
-  if (data) tellTabs(data.person);
+  if (isSuccess) tellTabs(data.person);
   dispatch(api.util.invalidateTags([...TAGS]));
   dispatch(sessionBegan());
   letWaitingGo();

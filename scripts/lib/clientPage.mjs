@@ -1,0 +1,32 @@
+// The client's own store and outbox as a program: what a page does when nobody draws it. For tests against a real server.
+import { build } from 'esbuild';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { WORKSPACE_ALIASES } from './bundle.mjs';
+
+const PARTS = `
+export { makeStore } from '@/state/store';
+export { keptOnDevice } from '@/outbox/kept';
+export { sendKept, write } from '@/outbox/write';
+export { sessionApi } from '@/features/session/api';
+export { welcomed } from '@/features/session/welcomed';
+export { stageEntryWrite } from '@/features/stage/writes';
+`;
+
+/** Bundles the parts of the client that need no screen, and loads them as a page of `url` would. */
+export async function loadClient(root, outfile, url) {
+  globalThis.location = { origin: url, replace: () => undefined };
+  const alias = { '@': path.join(root, 'client/src') };
+  for (const [name, file] of Object.entries(WORKSPACE_ALIASES)) alias[name] = path.join(root, file);
+  await build({
+    stdin: { contents: PARTS, resolveDir: path.join(root, 'client/src'), loader: 'ts' },
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    alias,
+    logLevel: 'warning',
+  });
+  return import(pathToFileURL(outfile).href);
+}
