@@ -23,7 +23,7 @@ test('a second person comes in by a code on a phone, and is out everywhere once 
   });
 
   await test.step('the phone opens the scanned address and comes in', async () => {
-    await phone.goto(`${new URL(page.url()).origin}/?code=${code.replace('-', '')}`);
+    await phone.goto(`${new URL(page.url()).origin}/?code=${code.replaceAll('-', '')}`);
     await expect(phone.getByText('Welcome to Lumikero workshop')).toBeVisible();
     await phone.getByLabel('name to sign in by, as ilta').first().fill('ilta');
     await phone.getByLabel('password, ten letters or more').first().fill('ten letters or more');

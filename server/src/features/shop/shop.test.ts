@@ -1,3 +1,4 @@
+import { canonicalHash } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
@@ -44,6 +45,13 @@ test('a joint may differ from the shop, with a reason that is kept', async () =>
   await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(same).expect(200);
 });
 
+test('a shop practice chosen from an older page is held against what stands', async () => {
+  const maren = await server.as('maren');
+  const stands = (await maren.get('/api/schools').expect(200)).body;
+  const late = maren.put('/api/schools').set('kesto-made-from', 'd'.repeat(64)).send({ vacuum: 'triple' });
+  expect((await late.expect(409)).body.error.details).toEqual({ stands, hash: canonicalHash(stands) });
+});
+
 test('schools are one shop’s own', async () => {
   await addOtherShop(server.store, [{ login: 'olga', role: 'lead' }]);
   expect((await (await server.as('olga')).get('/api/schools').expect(200)).body).toEqual({});
@@ -63,6 +71,23 @@ describe('the van', () => {
     expect(kept.body.fillers).toEqual([{ designation: 'BCuP-5', rod: 'round-1/8', count: 4 }]);
     expect((await vera.get('/api/van').expect(200)).body).toEqual(kept.body);
     expect((await (await server.as('ilta')).get('/api/van').expect(200)).body.fillers.length).toBeGreaterThan(3);
+  });
+
+  test('counted from an older count overwrites no newer one in silence; the same again, and a program’s, is taken', async () => {
+    const [ilta, oskar] = [await server.as('ilta'), await server.as('oskar')];
+    const stands = (await ilta.get('/api/van').expect(200)).body;
+    const madeFrom = canonicalHash(stands);
+    const by = (agent: typeof ilta, count: number, from: string) =>
+      agent
+        .put('/api/van')
+        .set('kesto-made-from', from)
+        .send({ ...van, fillers: [{ ...van.fillers[0], designation: 'BCuP-5', count }] });
+    const kept = (await by(oskar, 7, madeFrom).expect(200)).body;
+    const late = (await by(ilta, 3, madeFrom).expect(409)).body.error;
+    expect(late).toMatchObject({ code: 'CHANGED', details: { stands: kept, hash: canonicalHash(kept) } });
+    await by(oskar, 7, madeFrom).expect(200);
+    await by(ilta, 3, late.details.hash).expect(200);
+    await ilta.put('/api/van').send(stands).expect(200);
   });
 
   test('with a filler nobody knows is refused, naming its row', async () => {

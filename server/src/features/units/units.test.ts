@@ -1,4 +1,5 @@
-import type { PutUnitRequest, UnitView } from '@kesto/contract';
+import { unitContent, unitRequestOf, type PutUnitRequest, type UnitView } from '@kesto/contract';
+import { canonicalHash } from '@kesto/core';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
 import { demoId } from '../demo';
@@ -80,6 +81,22 @@ test('a plate is put right; the tag stays once joints carry it', async () => {
   await olga.put(`/api/jobs/${job}/joints/${uuid()}`).send({ title: 'drier inlet' }).expect(200);
   const refused = await put(unit, { ...mended, tag: 'OR4' }).expect(400);
   expect(refused.body.error).toMatchObject({ field: 'tag', message: expect.stringContaining('OR3') });
+});
+
+test('a plate put right from an older one is held against what stands, told in the form in which it is written', async () => {
+  const siteId = await newSite();
+  const unit = uuid();
+  const body = unitAt(siteId, { tag: 'OR7' });
+  const first = (await put(unit, body).expect(200)).body as UnitView;
+  const from = (view: UnitView, changed: object) =>
+    olga
+      .put(`/api/units/${unit}`)
+      .set('kesto-made-from', canonicalHash(unitContent(view)))
+      .send({ ...body, ...changed });
+  const second = (await from(first, { name: 'new name' }).expect(200)).body as UnitView;
+  const { error } = (await from(first, { model: 'H-2' }).expect(409)).body;
+  expect(error.details).toEqual({ stands: unitRequestOf(second), hash: canonicalHash(unitContent(second)) });
+  expect((await from(second, { ...error.details.stands, model: 'H-2' }).expect(200)).body).toEqual({ ...second, model: 'H-2' });
 });
 
 test.each<[string, (siteId: string) => object, number, string]>([
