@@ -90,3 +90,4 @@ export { jointAt, type JointOnCircuit, type JointPlace } from './circuit/jointAt
 export * from './hold';
 export * from './isolate';
 export * from './stage';
+export * from './ledger';

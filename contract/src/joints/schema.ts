@@ -1,12 +1,12 @@
 import Joi from 'joi';
 import { photoHashes } from '../photos/schema';
-import { ENTRY_KINDS, LOOK_FINDINGS, LOOK_RESULTS, type EntryKind } from '@kesto/core';
+import { ENTRY_KINDS, KINDS, type EntryKind } from '@kesto/core';
 import { planRequest } from '../engine/schema';
-import { note, text, uuid } from '../schema/texts';
-import { NOTE_LIMIT, type BrazedValues, type LookValues, type PutEntryRequest, type PutPlanRequest } from './types';
+import { ofFields } from '../schema/ofFields';
+import { text, uuid } from '../schema/texts';
+import { NOTE_LIMIT, type PutEntryRequest, type PutPlanRequest } from './types';
 
 const EARLIEST_YEAR = 2020;
-const measured = (min: number, max: number) => Joi.number().min(min).max(max).allow(null);
 
 export const putPlanRequest = Joi.object<PutPlanRequest>({
   request: planRequest.required(),
@@ -15,42 +15,12 @@ export const putPlanRequest = Joi.object<PutPlanRequest>({
   engineVersion: Joi.string().max(20).required(),
 });
 
-export const brazedValues = Joi.object<BrazedValues>({
-  filler: Joi.string().max(40).required(),
-  rodMm: Joi.number().min(0).max(20_000).required(),
-  seconds: measured(0, 3600).required(),
-  purgeLpm: measured(0, 200).required(),
-  floodSeconds: measured(0, 36_000).required(),
-  depthMm: measured(0, 150).required(),
-  protection: note.required(),
-  note: note.required(),
-  reason: text(NOTE_LIMIT),
-});
+export const brazedValues = ofFields(KINDS.brazed.told);
+export const lookValues = ofFields(KINDS['looked-at'].told);
 
-export const lookValues = Joi.object<LookValues>({
-  result: Joi.string()
-    .valid(...LOOK_RESULTS)
-    .required(),
-  findings: Joi.array()
-    .items(Joi.string().valid(...Object.keys(LOOK_FINDINGS)))
-    .unique()
-    .required(),
-  note: note.required(),
-});
-
-const noteValues = Joi.object({ note: note.required() });
-const sentBackValues = Joi.object({ why: text(NOTE_LIMIT).required() });
-
-/** Values by kind of entry; kinds not named here carry a note. `planned` is written by the server alone. */
-const VALUES: Readonly<Record<string, Joi.Schema>> = {
-  brazed: brazedValues,
-  reworked: brazedValues,
-  'looked-at': lookValues,
-  'sent-back': sentBackValues,
-  corrected: Joi.object().min(1).max(20),
-};
-
-const schemaOf = (kind: EntryKind) => (VALUES[kind] ?? noteValues) as Joi.ObjectSchema; // cast: every kind carries an object
+/** A correction says anew what the entry it names can say: by `correctionOf`. */
+const ANEW = Joi.object().min(1).max(20);
+const schemaOf = (kind: EntryKind): Joi.ObjectSchema => (kind === 'corrected' ? ANEW : ofFields(KINDS[kind].told));
 
 /** What a correction may say of an entry: values of its own kind, at least one. The result of a look is not corrected: one looks again. */
 export const correctionOf = (kind: EntryKind): Joi.ObjectSchema =>
@@ -72,14 +42,16 @@ export const utcInstant = Joi.string()
   })
   .messages({ 'time.utc': '{{#label}} must be a date and time in UTC, from ' + EARLIEST_YEAR + ' on, like 2026-11-26T09:30:00.000Z' });
 
+/** Written by a person; `planned` is Kesto's own. */
+const WRITTEN = ENTRY_KINDS.filter((kind) => KINDS[kind].by !== 'kesto');
+
 export const putEntryRequest = Joi.object<PutEntryRequest>({
   kind: Joi.string()
-    .valid(...ENTRY_KINDS.filter((kind) => kind !== 'planned'))
+    .valid(...WRITTEN)
     .required(),
   deviceTime: utcInstant.required(),
   values: Joi.when('kind', {
-    switch: Object.entries(VALUES).map(([kind, then]) => ({ is: kind, then })),
-    otherwise: noteValues,
+    switch: WRITTEN.map((kind) => ({ is: kind, then: schemaOf(kind) })),
   }).required(),
   photos: photoHashes.required(),
   corrects: Joi.object({ entry: uuid.required(), why: text(NOTE_LIMIT).required() }),

@@ -1,4 +1,4 @@
-import type { EntryKind, JointPlace, JointPlan, JointState, LookFinding, LookResult, PlanRequest, RecordEntry, Stage } from '@kesto/core';
+import type { EntryKind, JointPlace, JointPlan, JointState, PlanRequest, RecordEntry, Stage, Told } from '@kesto/core';
 import type { PlanAnswer } from '../engine/plan';
 import type { JobSchools } from '../jobs/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
@@ -65,21 +65,5 @@ export interface PutEntryRequest {
   readonly corrects?: { readonly entry: string; readonly why: string };
 }
 
-export interface BrazedValues {
-  readonly filler: string;
-  readonly rodMm: number;
-  readonly seconds: number | null;
-  readonly purgeLpm: number | null;
-  readonly floodSeconds: number | null;
-  readonly depthMm: number | null;
-  readonly protection: string;
-  readonly note: string;
-  /** Why another filler than the plan's was used. */
-  readonly reason?: string;
-}
-
-export interface LookValues {
-  readonly result: LookResult;
-  readonly findings: readonly LookFinding[];
-  readonly note: string;
-}
+export type BrazedValues = Told<'brazed'>;
+export type LookValues = Told<'looked-at'>;

@@ -7,9 +7,9 @@ import { gramsPerYear } from './refrigerantLeak';
 import type { HoldRequest } from './request';
 import { BAROMETER_PA, secondsToSee, smallestSeenPaM3S, stepNoisePa, type HoldErrors } from './smallestSeen';
 import { trend } from './trend';
+import { type HoldVerdict } from '../ledger/words';
 
-export const HOLD_VERDICTS = ['tight', 'leaking', 'cannot-tell'] as const;
-export type HoldVerdict = (typeof HOLD_VERDICTS)[number];
+export { HOLD_VERDICTS, type HoldVerdict } from '../ledger/words';
 
 export interface Hold {
   /** Of nitrogen, above 0 when gas is lost. */

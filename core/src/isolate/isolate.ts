@@ -12,9 +12,9 @@ import type { IsolateRequest } from './request';
 import { hasTap, sectionsOf, seenBy, type HeldSection } from './sections';
 import { canShut, isShut, joinedTo } from './valves';
 import type { IsolationWhy } from './why';
+import { type IsolationMethod } from '../ledger/words';
 
-export const ISOLATION_METHODS = ['pump-down', 'recover-section', 'recover-all'] as const;
-export type IsolationMethod = (typeof ISOLATION_METHODS)[number];
+export { ISOLATION_METHODS, type IsolationMethod } from '../ledger/words';
 
 /** How a part of a circuit is got at; ids of parts, in the order they stand in the circuit. */
 export interface Isolation {

@@ -1,23 +1,10 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import canonicalize from 'canonicalize';
+import { kindsOf, type KindOf } from '../ledger/kinds';
 
-export const ENTRY_KINDS = [
-  'planned',
-  'prepared',
-  'purged',
-  'brazed',
-  'cooled',
-  'looked-at',
-  'reworked',
-  'soaped',
-  'held',
-  'accepted',
-  'sent-back',
-  'cut-out',
-  'corrected',
-] as const;
-export type EntryKind = (typeof ENTRY_KINDS)[number];
+export type EntryKind = KindOf<'joint'>;
+export const ENTRY_KINDS = kindsOf('joint');
 
 /** Kinds as entries of format 1 name them: words where there are ids since. */
 export const FORMER_KINDS = ENTRY_KINDS.map((kind) => kind.replace('-', ' ') as FormerKind); // cast: the type says the same

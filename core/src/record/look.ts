@@ -18,6 +18,7 @@ export const LOOK_FINDINGS = {
   'base-metal-melted': 'cut-out',
 } as const satisfies Readonly<Record<string, LookResult>>;
 export type LookFinding = keyof typeof LOOK_FINDINGS;
+export const LOOK_FINDING_IDS = Object.keys(LOOK_FINDINGS) as readonly LookFinding[]; // cast: the table's own keys
 
 const severity = (result: LookResult) => LOOK_RESULTS.indexOf(result);
 

@@ -2,9 +2,9 @@ import type { CircuitGraph } from '../circuit/graph';
 import type { Schools } from '../vocabulary/schools';
 import type { CircuitKind } from '../vocabulary';
 import type { Place } from './entry';
+import { type AlsoOpenedKind } from '../ledger/words';
 
-export const ALSO_OPENED = ['drier', 'core', 'seal', 'twin'] as const;
-export type AlsoOpenedKind = (typeof ALSO_OPENED)[number];
+export { ALSO_OPENED, type AlsoOpenedKind } from '../ledger/words';
 
 /** Something that is changed at the same time, or declined with a reason. */
 export interface AlsoOpened {

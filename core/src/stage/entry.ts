@@ -1,181 +1,39 @@
-import type { HoldVerdict } from '../hold/hold';
-import type { SectionHoldRequest } from '../isolate/request';
-import type { IsolationMethod } from '../isolate/isolate';
+import { KINDS, kindsOf, type KindOf, type Told, type Worked } from '../ledger/kinds';
 import type { EntryPhoto, RecordEntry } from '../record/chain';
 import { canonicalHash } from '../record/chain';
-import type { ReadingsRequest } from '../refrigerant/readings';
-import type { Quantity } from '../unit/units';
-import { KEPT_STAGES, type KeptStage } from '../vocabulary/stage';
-import type { AlsoOpenedKind } from './alsoOpened';
-import type { JoiningMethod } from './joining';
-import type { GateCode } from './gates';
-import type { TorchPoint } from './torch';
-import type { Worth } from './worth';
+import type { KeptStage } from '../vocabulary/stage';
 
 /** A place on the circuit: a part's id, a tube as `from>to`, or the rig's own hoses. */
 export type Place = string;
 export const RIG: Place = 'rig';
 
-export const SIGNS = ['oil', 'oily-dirt', 'frost', 'corrosion', 'rubbed', 'earlier-repair', 'soft-solder'] as const;
-export type Sign = (typeof SIGNS)[number];
-/** In order of cost. */
-export const FIND_METHODS = ['look', 'sniffer', 'gas-and-ear', 'soap', 'section-hold'] as const;
-export type FindMethod = (typeof FIND_METHODS)[number];
-export const CHECK_RESULTS = ['nothing', 'leak', 'in-part', 'not-reached'] as const;
-export type CheckResult = (typeof CHECK_RESULTS)[number];
-export const REFRIGERANT_FATES = ['reuse', 'fresh'] as const;
-export type RefrigerantFate = (typeof REFRIGERANT_FATES)[number];
-export const APPROVAL_WAYS = ['in-person', 'phone', 'message', 'paper'] as const;
-export type ApprovalWay = (typeof APPROVAL_WAYS)[number];
-export const PICTURES_OF = ['wiring', 'pipes', 'plate', 'place'] as const;
-export type PictureOf = (typeof PICTURES_OF)[number];
-export const HOT_WORK_ANSWERS = ['done', 'none-here'] as const;
-export type HotWorkAnswer = (typeof HOT_WORK_ANSWERS)[number];
+export {
+  APPROVAL_WAYS,
+  CHECK_RESULTS,
+  FIND_METHODS,
+  HOT_WORK_ANSWERS,
+  PICTURES_OF,
+  REFRIGERANT_FATES,
+  SIGNS,
+  type ApprovalWay,
+  type CheckResult,
+  type FindMethod,
+  type HotWorkAnswer,
+  type PictureOf,
+  type RefrigerantFate,
+  type Sign,
+} from '../ledger/words';
 
-/** What an entry of each kind says. Masses in kg, times in the unit of their name, quantities as they were read. */
-export interface StageValues {
-  readonly began: Readonly<Record<string, never>>;
-  readonly done: Readonly<Record<string, never>>;
-  readonly skipped: { readonly reason: string };
-  readonly waiting: { readonly what: string; readonly forWhom: string };
-  readonly reopened: { readonly why: string };
-  readonly overruled: { readonly gate: GateCode; readonly reason: string };
+export type StageEntryKind = KindOf<'job'>;
 
-  readonly complaint: { readonly text: string };
-  readonly loss: { readonly lostKg: number; readonly days: number; readonly chargeKg?: number };
-  readonly readings: { readonly request: ReadingsRequest };
-  readonly sign: { readonly place: Place; readonly sign: Sign; readonly note?: string };
-  readonly 'checked-place': {
-    readonly place: Place;
-    readonly method: FindMethod;
-    readonly result: CheckResult;
-    readonly gramsPerYear?: number;
-    readonly note?: string;
-  };
-  readonly 'section-hold': {
-    readonly parts: readonly string[];
-    readonly volume: Quantity;
-    readonly minutes: number;
-    readonly start: { readonly pressure: Quantity; readonly temperature: Quantity };
-    readonly end: { readonly pressure: Quantity; readonly temperature: Quantity };
-    readonly gauge: SectionHoldRequest['gauge'];
-    readonly temperatureUncertaintyK: number;
-    readonly verdict: HoldVerdict;
-    readonly leakPaM3S: number;
-    readonly smallestSeenPaM3S: number;
-    readonly gramsPerYear: number | null;
-  };
-  readonly 'stopped-looking': { readonly reason: string };
+/** What an entry of each kind says: what was told, and in the same place what was worked out of it. */
+export type StageValues = { readonly [Kind in StageEntryKind]: Told<Kind> & Worked<Kind> };
 
-  readonly isolation: {
-    readonly work: readonly string[];
-    readonly advised: IsolationMethod;
-    readonly method: IsolationMethod;
-    readonly runs: boolean;
-    readonly lowSideLeak: boolean;
-    readonly airInside: boolean;
-    readonly jointOpen: boolean;
-    readonly lowSidePressure?: Quantity;
-    readonly chargeKg?: number;
-    readonly takeOutKg?: number;
-    readonly close: readonly string[];
-    readonly closeAfter: readonly string[];
-    readonly staysFull: readonly string[];
-    readonly reason?: string;
-    readonly engineVersion: string;
-  };
-  readonly joining: { readonly place: Place; readonly method: JoiningMethod; readonly why: string };
-  readonly 'also-opened': {
-    readonly what: AlsoOpenedKind;
-    readonly place: Place;
-    readonly choice: 'yes' | 'declined';
-    readonly why?: string;
-  };
-  readonly 'price-held-until': { readonly check: string };
-  readonly 'price-check': { readonly of: string; readonly found: string };
-  readonly approval: { readonly by: string; readonly how: ApprovalWay; readonly for: string; readonly amount?: string };
-  readonly worth: {
-    readonly ageYears: number;
-    readonly inWarranty: boolean;
-    readonly repair: number;
-    readonly replacement: number;
-    readonly earlierFinds: number;
-    readonly advice: Worth['advice'];
-    readonly decided: 'repair' | 'replace';
-    readonly why?: string;
-  };
-  readonly 'refrigerant-fate': { readonly fate: RefrigerantFate; readonly why: string };
+/** The stages that an entry of a kind is kept in. */
+export const stagesOf = (kind: StageEntryKind): readonly KeptStage[] => KINDS[kind].stages;
 
-  readonly 'locked-off': { readonly keyHolder: string };
-  readonly 'before-picture': { readonly of: PictureOf; readonly note?: string };
-  readonly recovered: {
-    readonly tareKg: number;
-    readonly grossKg: number;
-    readonly minutes: number;
-    readonly waterKg?: number;
-    /** What the low side stood at when it was ended. */
-    readonly downTo?: Quantity;
-  };
-  readonly 'zero-and-open': { readonly note?: string };
-  readonly 'hot-work': {
-    readonly point: TorchPoint;
-    readonly answer: HotWorkAnswer;
-    readonly note?: string;
-    readonly oxygenPercent?: number;
-  };
-  readonly told: { readonly who: string };
-  readonly covered: { readonly what: string };
-  readonly 'cooling-arranged': { readonly how: string };
-  readonly 'watch-began': { readonly minutes: number; readonly by: string };
-  readonly 'watch-ended': { readonly reason?: string };
-}
-
-export type StageEntryKind = keyof StageValues;
-
-/** Every kind and the stages it is kept in. */
-export const STAGE_ENTRY_KINDS: Readonly<Record<StageEntryKind, readonly KeptStage[]>> = {
-  began: KEPT_STAGES,
-  done: KEPT_STAGES,
-  skipped: KEPT_STAGES,
-  waiting: KEPT_STAGES,
-  reopened: KEPT_STAGES,
-  overruled: KEPT_STAGES,
-  complaint: ['find'],
-  loss: ['find'],
-  readings: ['find'],
-  sign: ['find'],
-  'checked-place': ['find'],
-  'section-hold': ['find'],
-  'stopped-looking': ['find'],
-  isolation: ['decide'],
-  joining: ['decide'],
-  'also-opened': ['decide'],
-  'price-held-until': ['decide'],
-  'price-check': ['decide'],
-  approval: ['decide'],
-  worth: ['decide'],
-  'refrigerant-fate': ['decide'],
-  'locked-off': ['make-safe'],
-  'before-picture': ['make-safe'],
-  recovered: ['make-safe'],
-  'zero-and-open': ['make-safe'],
-  'hot-work': ['make-safe'],
-  told: ['make-safe'],
-  covered: ['make-safe'],
-  'cooling-arranged': ['make-safe'],
-  'watch-began': ['make-safe'],
-  'watch-ended': ['make-safe'],
-};
-
-/**
- * What happened, whenever it reaches the server: found, read, weighed, answered, pictured, a watch begun. It is never refused for
- * its place in the order, and moves no stage by itself. What is not here claims a state or a choice, and needs its stage open.
- */
-export const HAPPENED: readonly StageEntryKind[] = [
-  ...(['complaint', 'loss', 'readings', 'sign', 'checked-place', 'section-hold', 'price-check'] as const),
-  ...(['locked-off', 'before-picture', 'recovered', 'zero-and-open', 'hot-work', 'told', 'covered', 'cooling-arranged'] as const),
-  ...(['watch-began', 'watch-ended'] as const),
-];
+/** Whether something happened, whenever it reaches the server: it is never refused for its place in the order, and moves no stage by itself. */
+export const hasHappened = (kind: StageEntryKind): boolean => KINDS[kind].nature === 'fact';
 
 /** One thing noted of a job: what, by whom, when on the device and on the server. */
 export type StageFact = {

@@ -2,9 +2,9 @@ import { isBefore, type KeptStage, type Stage } from '../vocabulary/stage';
 import { factsOf, lastOf, type StageFact } from './entry';
 import { isExplained, lookedOn, lossOf } from './loss';
 import { torchPoints, type TorchFacts, type TorchPoint } from './torch';
+import { type GateCode } from '../ledger/words';
 
-export const GATES = ['loss-not-explained', 'not-looked-on', 'not-approved', 'price-checks-open', 'stage-points-open', 'torch'] as const;
-export type GateCode = (typeof GATES)[number];
+export { GATES, type GateCode } from '../ledger/words';
 
 /** What keeps a stage from being called done: which gate, and what of it is open. */
 export interface OpenGate {

@@ -1,9 +1,9 @@
 import type { Verdict } from '../filler/finding';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import type { NearKind } from '../vocabulary';
+import { JOINING_METHODS, type JoiningMethod } from '../ledger/words';
 
-export const JOINING_METHODS = ['bend', 'bench', 'braze', 'press', 'flare', 'change-part'] as const;
-export type JoiningMethod = (typeof JOINING_METHODS)[number];
+export { JOINING_METHODS, type JoiningMethod } from '../ledger/words';
 
 export type JoiningWhy =
   | 'fewest-joints'

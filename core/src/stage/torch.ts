@@ -1,13 +1,9 @@
 import type { NearKind } from '../vocabulary';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import { factsOf, lastOf, type StageFact } from './entry';
+import { TORCH_POINTS, type TorchPoint } from '../ledger/words';
 
-/** What stands between here and the flame. */
-export const TORCH_POINTS = [
-  ...(['power-off', 'before-pictures', 'refrigerant-out', 'zero-and-open', 'swept', 'told', 'extinguisher', 'watch'] as const),
-  ...(['sprinklers', 'oxygen', 'insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet', 'covered'] as const),
-] as const;
-export type TorchPoint = (typeof TORCH_POINTS)[number];
+export { TORCH_POINTS, WATCH_MINUTES, type TorchPoint } from '../ledger/words';
 
 /** A point of the list, and how it stands. */
 export interface TorchPointState {
@@ -28,8 +24,6 @@ export interface TorchFacts {
 
 /** Under this the room's air is short of oxygen [%]. Source: OSHA 29 CFR 1910.134. */
 export const LEAST_OXYGEN_PERCENT = 19.5;
-/** How long somebody watches after the last flame [min]. Source: NFPA 51B (2019): 60; OSHA 1910.252: 30 where the local rule says so. */
-export const WATCH_MINUTES = { usual: 60, least: 30, most: 240 } as const;
 
 const LOCKS: readonly TorchPoint[] = ['zero-and-open', 'swept', 'extinguisher', 'watch', 'sprinklers', 'oxygen'];
 const COMBUSTIBLE = ['insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet'] as const;

@@ -1,3 +1,5 @@
+import type { WorthAdvice } from '../ledger/words';
+
 /** What is known of a machine and its repair. */
 export interface WorthFacts {
   readonly ageYears: number;
@@ -12,7 +14,7 @@ export interface WorthFacts {
 }
 
 export interface Worth {
-  readonly advice: 'repair' | 'replace' | 'claim-warranty';
+  readonly advice: WorthAdvice;
   /** Share of a new one's cost. */
   readonly share: number;
   /** What the repair may cost at most, by what is left of the machine's life. */

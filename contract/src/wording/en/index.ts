@@ -15,3 +15,4 @@ export * from './people';
 export * from './circuit';
 export * from './isolation';
 export * from './stageEntries';
+export * from './misfits';

@@ -1,11 +1,12 @@
-import { gateText } from '@kesto/contract/wording';
+import { gateText, misfitText } from '@kesto/contract/wording';
 import {
   factsOf,
-  HAPPENED,
+  hasHappened,
   openGates,
   openPriceChecks,
   PROTECTS,
   stageState,
+  tellsWell,
   watchOf,
   type GateCode,
   type StageFact,
@@ -23,13 +24,19 @@ const gateError = (message: string) => new AppError('GATE', message, 'kind');
 const leadOnly = (what: string) =>
   new AppError('FORBIDDEN', `${what}: a lead or an admin does that, signed in on this device, with the reason.`);
 
+/** What one value says of another. */
+export function checkTold({ body }: Asked): void {
+  const misfit = tellsWell(body.kind, body.values);
+  if (misfit) throw new AppError('INVALID_INPUT', `values.${misfit.field} ${misfitText(misfit)}`, `values.${misfit.field}`);
+}
+
 export function checkRoom(facts: readonly StageFact[]): void {
   if (facts.length >= MOST_ENTRIES) throw new AppError('FULL', `One job keeps at most ${MOST_ENTRIES} entries.`);
 }
 
 /** In a stage that is done nothing is claimed or chosen until it is opened again; what happened is taken whenever it comes. */
 export function checkOpen({ body }: Asked, facts: readonly StageFact[]): void {
-  if (body.kind === 'reopened' || HAPPENED.includes(body.kind)) return;
+  if (body.kind === 'reopened' || hasHappened(body.kind)) return;
   const state = stageState(facts, body.stage);
   if (state !== 'open') throw new AppError('OUT_OF_ORDER', `This stage is ${state}: open it again first, with the reason.`, 'stage');
 }

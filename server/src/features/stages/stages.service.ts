@@ -17,7 +17,7 @@ import { nearOf, type Job } from '../jobs';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
-import { checkGates, checkOpen, checkPrice, checkRoom, checkWatch } from './stageChecks';
+import { checkGates, checkOpen, checkPrice, checkRoom, checkTold, checkWatch } from './stageChecks';
 
 export interface Asked {
   readonly jobId: string;
@@ -47,6 +47,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<St
     if (stored) return stored;
   }
   const facts = entries.map(factOf);
+  checkTold(asked);
   checkRoom(facts);
   checkOpen(asked, facts);
   checkGates(asked, facts, about);

@@ -1,0 +1,72 @@
+import type { ReadingsRequest } from '../refrigerant/readings';
+import type { Quantity } from '../unit/units';
+
+/**
+ * What an entry may say, as data. The type of its values, their Joi schema, the API's description and the bodies that tests send are all
+ * made from it, so that none of them can say otherwise than the others.
+ */
+export type Spec =
+  /** Somebody's words; `line`: one line without letters that nobody sees. `least` 0 where they may be left empty. */
+  | { readonly of: 'text'; readonly least: 0 | 1; readonly most: number; readonly line: boolean }
+  /** One of our own ids. */
+  | { readonly of: 'word'; readonly words: readonly string[] }
+  /** `above`: the least itself is not allowed. */
+  | {
+      readonly of: 'number';
+      readonly min: number;
+      readonly max: number;
+      readonly unit: string;
+      readonly above: boolean;
+      readonly whole: boolean;
+    }
+  /** A part of the drawing, or a place on it: a part, a tube by the two it joins, or the rig. */
+  | { readonly of: 'part' | 'place' }
+  | { readonly of: 'quantity' | 'truth' }
+  | { readonly of: 'list'; readonly item: Spec; readonly least: number; readonly most: number; readonly each: 'once' | 'any' }
+  | { readonly of: 'object'; readonly fields: Fields }
+  | { readonly of: 'orNothing'; readonly item: Spec }
+  /** What the engine itself reads, by the name of its request. */
+  | { readonly of: 'engine'; readonly request: 'readings' };
+
+export interface Field<T, Optional extends boolean = false> {
+  readonly spec: Spec;
+  readonly optional: Optional;
+  /** Never there: carries the type. */
+  readonly is?: T;
+}
+export type Fields = Readonly<Record<string, Field<unknown, boolean>>>;
+
+type TypeOf<F> = F extends Field<infer T, boolean> ? T : never;
+type NeededKeys<F extends Fields> = { [K in keyof F]: F[K]['optional'] extends true ? never : K }[keyof F];
+
+/** The values that fields describe. */
+export type ValuesOf<F extends Fields> = { readonly [K in NeededKeys<F>]: TypeOf<F[K]> } & {
+  readonly [K in Exclude<keyof F, NeededKeys<F>>]?: TypeOf<F[K]>;
+};
+
+const field = <T>(spec: Spec): Field<T> => ({ spec, optional: false });
+
+export const text = (most: number) => field<string>({ of: 'text', least: 1, most, line: false });
+export const line = (most: number) => field<string>({ of: 'text', least: 1, most, line: true });
+/** Words that may be left empty. */
+export const note = (most: number) => field<string>({ of: 'text', least: 0, most, line: false });
+export const word = <const W extends readonly string[]>(words: W) => field<W[number]>({ of: 'word', words });
+const figure = (min: number, max: number, unit: string, rest: { above?: true; whole?: true } = {}) =>
+  field<number>({ of: 'number', min, max, unit, above: rest.above ?? false, whole: rest.whole ?? false });
+export const number = (min: number, max: number, unit: string) => figure(min, max, unit);
+/** More than the least. */
+export const above = (min: number, max: number, unit: string) => figure(min, max, unit, { above: true });
+export const whole = (min: number, max: number, unit: string) => figure(min, max, unit, { whole: true });
+export const part = field<string>({ of: 'part' });
+export const place = field<string>({ of: 'place' });
+export const quantity = field<Quantity>({ of: 'quantity' });
+export const truth = field<boolean>({ of: 'truth' });
+export const list = <T>(item: Field<T>, least: number, most: number) =>
+  field<readonly T[]>({ of: 'list', item: item.spec, least, most, each: 'any' });
+/** Nothing in it twice. */
+export const listOfEach = <T>(item: Field<T>, least: number, most: number) =>
+  field<readonly T[]>({ of: 'list', item: item.spec, least, most, each: 'once' });
+export const object = <const F extends Fields>(fields: F) => field<ValuesOf<F>>({ of: 'object', fields });
+export const orNothing = <T>(item: Field<T>) => field<T | null>({ of: 'orNothing', item: item.spec });
+export const readings = field<ReadingsRequest>({ of: 'engine', request: 'readings' });
+export const optional = <T>({ spec }: Field<T>): Field<T, true> => ({ spec, optional: true });

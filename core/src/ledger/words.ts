@@ -1,0 +1,39 @@
+/** Words that entries say. They stand below everything, so that the table of kinds drags no engine along. */
+export const SIGNS = ['oil', 'oily-dirt', 'frost', 'corrosion', 'rubbed', 'earlier-repair', 'soft-solder'] as const;
+export type Sign = (typeof SIGNS)[number];
+/** In order of cost. */
+export const FIND_METHODS = ['look', 'sniffer', 'gas-and-ear', 'soap', 'section-hold'] as const;
+export type FindMethod = (typeof FIND_METHODS)[number];
+export const CHECK_RESULTS = ['nothing', 'leak', 'in-part', 'not-reached'] as const;
+export type CheckResult = (typeof CHECK_RESULTS)[number];
+export const HOLD_VERDICTS = ['tight', 'leaking', 'cannot-tell'] as const;
+export type HoldVerdict = (typeof HOLD_VERDICTS)[number];
+
+export const ISOLATION_METHODS = ['pump-down', 'recover-section', 'recover-all'] as const;
+export type IsolationMethod = (typeof ISOLATION_METHODS)[number];
+export const JOINING_METHODS = ['bend', 'bench', 'braze', 'press', 'flare', 'change-part'] as const;
+export type JoiningMethod = (typeof JOINING_METHODS)[number];
+export const ALSO_OPENED = ['drier', 'core', 'seal', 'twin'] as const;
+export type AlsoOpenedKind = (typeof ALSO_OPENED)[number];
+export const REFRIGERANT_FATES = ['reuse', 'fresh'] as const;
+export type RefrigerantFate = (typeof REFRIGERANT_FATES)[number];
+export const APPROVAL_WAYS = ['in-person', 'phone', 'message', 'paper'] as const;
+export type ApprovalWay = (typeof APPROVAL_WAYS)[number];
+export const WORTH_ADVICE = ['repair', 'replace', 'claim-warranty'] as const;
+export type WorthAdvice = (typeof WORTH_ADVICE)[number];
+
+export const PICTURES_OF = ['wiring', 'pipes', 'plate', 'place'] as const;
+export type PictureOf = (typeof PICTURES_OF)[number];
+export const HOT_WORK_ANSWERS = ['done', 'none-here'] as const;
+export type HotWorkAnswer = (typeof HOT_WORK_ANSWERS)[number];
+/** What stands between here and the flame. */
+export const TORCH_POINTS = [
+  ...(['power-off', 'before-pictures', 'refrigerant-out', 'zero-and-open', 'swept', 'told', 'extinguisher', 'watch'] as const),
+  ...(['sprinklers', 'oxygen', 'insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet', 'covered'] as const),
+] as const;
+export type TorchPoint = (typeof TORCH_POINTS)[number];
+/** How long somebody watches after the last flame [min]. Source: NFPA 51B (2019): 60; OSHA 1910.252: 30 where the local rule says so. */
+export const WATCH_MINUTES = { usual: 60, least: 30, most: 240 } as const;
+
+export const GATES = ['loss-not-explained', 'not-looked-on', 'not-approved', 'price-checks-open', 'stage-points-open', 'torch'] as const;
+export type GateCode = (typeof GATES)[number];
