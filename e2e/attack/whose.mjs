@@ -54,7 +54,7 @@ async function page(client) {
       const id = randomUUID();
       const body = { stage: 'find', kind: 'complaint', values: { text: login }, deviceTime: new Date().toISOString(), photos: [] };
       const before = store.getState().outbox.length;
-      void store.dispatch(client.write(client.stageEntryWrite(job, id, body)));
+      void store.dispatch(client.write(client.stageEntryWrite({ id: job, circuitId: CIRCUIT }, id, body)));
       for (let i = 0; store.getState().outbox.length <= before; i++) {
         if (i > 1_000) throw new Error('a note was not kept on the device');
         await wait(1);

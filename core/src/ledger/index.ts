@@ -1,7 +1,8 @@
-export { tellsWell, type Misfit } from './tells';
 export {
+  isWorked,
   KINDS,
   kindsOf,
+  toldOf,
   type Chain,
   type KindId,
   type KindOf,
@@ -12,3 +13,6 @@ export {
   type Writers,
 } from './kinds';
 export type { Field, Fields, Spec, ValuesOf } from './fields';
+export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
+export { tellsWell, type Misfit } from './tells';
+export { workOut, type HeldFor } from './workOut';

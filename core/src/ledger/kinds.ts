@@ -194,3 +194,12 @@ export type Worked<K extends KindId> = Kinds[K]['worked'] extends infer F extend
 /** Kinds that stand in a chain, in the order of the table. */
 export const kindsOf = <C extends Chain>(chain: C): readonly KindOf<C>[] =>
   (Object.keys(KINDS) as KindId[]).filter((kind): kind is KindOf<C> => KINDS[kind].chain === chain); // cast: the table's own keys
+
+/** Whether something is worked out of a kind. */
+export const isWorked = (kind: KindId): kind is WorkedKind => KINDS[kind].worked !== null;
+
+/** What a person told of values that may hold what was worked out as well. */
+export function toldOf<K extends KindId>(kind: K, values: Readonly<Record<string, unknown>>): Told<K> {
+  const keys = Object.keys(KINDS[kind].told);
+  return Object.fromEntries(Object.entries(values).filter(([key]) => keys.includes(key))) as Told<K>; // cast: values fit the kind's fields
+}

@@ -1,4 +1,4 @@
-import { KINDS, kindsOf, type KindOf, type Told, type Worked } from '../ledger/kinds';
+import { KINDS, type KindOf, type Told, type Worked } from '../ledger/kinds';
 import type { EntryPhoto, RecordEntry } from '../record/chain';
 import { canonicalHash } from '../record/chain';
 import type { KeptStage } from '../vocabulary/stage';

@@ -1,7 +1,7 @@
 import type { Verdict } from '../filler/finding';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import type { NearKind } from '../vocabulary';
-import { JOINING_METHODS, type JoiningMethod } from '../ledger/words';
+import type { JoiningMethod } from '../ledger/words';
 
 export { JOINING_METHODS, type JoiningMethod } from '../ledger/words';
 

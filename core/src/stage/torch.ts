@@ -24,6 +24,8 @@ export interface TorchFacts {
 
 /** Under this the room's air is short of oxygen [%]. Source: OSHA 29 CFR 1910.134. */
 export const LEAST_OXYGEN_PERCENT = 19.5;
+/** Above this it is enriched, and things burn that do not burn in air [%]. Source: OSHA 29 CFR 1910.134, 1915.12. */
+export const MOST_OXYGEN_PERCENT = 23.5;
 
 const LOCKS: readonly TorchPoint[] = ['zero-and-open', 'swept', 'extinguisher', 'watch', 'sprinklers', 'oxygen'];
 const COMBUSTIBLE = ['insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet'] as const;
@@ -48,8 +50,9 @@ function answerOf(facts: readonly StageFact[], point: TorchPoint): StageFact | n
   const own = (OWN as Partial<Record<TorchPoint, (typeof OWN)[keyof typeof OWN]>>)[point];
   if (own) return lastOf(facts, own) ?? null;
   const answer = factsOf(facts, 'hot-work').findLast((fact) => fact.values.point === point);
-  const tooLittle = point === 'oxygen' && (answer?.values.oxygenPercent ?? 100) < LEAST_OXYGEN_PERCENT;
-  return answer && !tooLittle ? answer : null;
+  const percent = point === 'oxygen' ? answer?.values.oxygenPercent : undefined;
+  const isUnfit = percent !== undefined && !(percent >= LEAST_OXYGEN_PERCENT && percent <= MOST_OXYGEN_PERCENT);
+  return answer && !isUnfit ? answer : null;
 }
 
 /**

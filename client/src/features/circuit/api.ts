@@ -36,6 +36,6 @@ export const drawingWrite = (circuitId: string, unitId: string, id: string, body
   body,
   about: [thing.circuit(circuitId)],
   needs: [thing.unit(unitId)],
-  makes: null,
+  makes: thing.circuit(circuitId),
   changes: [{ type: 'Drawing', id: circuitId }],
 });

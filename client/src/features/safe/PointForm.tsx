@@ -1,5 +1,13 @@
 import { HOT_WORK_ANSWER_WORDS, PICTURE_WORDS, TORCH_POINT_WORDS } from '@kesto/contract/wording';
-import { HOT_WORK_ANSWERS, LEAST_OXYGEN_PERCENT, PICTURES_OF, type HotWorkAnswer, type PictureOf, type TorchPoint } from '@kesto/core';
+import {
+  HOT_WORK_ANSWERS,
+  LEAST_OXYGEN_PERCENT,
+  MOST_OXYGEN_PERCENT,
+  PICTURES_OF,
+  type HotWorkAnswer,
+  type PictureOf,
+  type TorchPoint,
+} from '@kesto/core';
 import type { JobView } from '@kesto/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -99,7 +107,7 @@ function Pictures({ work, onKept }: PointFormProps) {
 }
 
 const OXYGEN = {
-  oxygen: { label: 'oxygen read, %', kind: 'number', hint: `indoors: ${LEAST_OXYGEN_PERCENT} at least`, optional: true },
+  oxygen: { label: 'oxygen read, %', kind: 'number', hint: `indoors: ${LEAST_OXYGEN_PERCENT} to ${MOST_OXYGEN_PERCENT}`, optional: true },
 } as const;
 
 function HotWork({ point, work, onKept }: PointFormProps) {

@@ -28,7 +28,7 @@ export function useStage(job: JobView, stage: KeptStage) {
   const about = useMemo(() => ({ near, safetyClass: safetyClassOf(circuit) }), [near, circuit]);
   const note: Note = (kind, values, photos = []) =>
     keep(
-      stageEntryWrite(job.id, uuid(), {
+      stageEntryWrite(job, uuid(), {
         ...{ stage, kind, photos, deviceTime: new Date().toISOString() },
         values: values as Readonly<Record<string, unknown>>, // cast: every kind carries an object
       }),

@@ -15,5 +15,7 @@ export interface KeptDrawing {
 export interface DrawingRepository {
   byId(id: string): Promise<KeptDrawing | null>;
   latestOf(circuitId: string): Promise<KeptDrawing | null>;
+  /** Every drawing of a circuit, the newest first. */
+  allOf(circuitId: string): Promise<readonly CircuitGraph[]>;
   add(drawing: KeptDrawing): Promise<void>;
 }

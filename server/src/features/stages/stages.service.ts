@@ -17,6 +17,7 @@ import { nearOf, type Job } from '../jobs';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
+import { keptValues } from './worked';
 import { checkGates, checkOpen, checkPrice, checkRoom, checkTold, checkWatch } from './stageChecks';
 
 export interface Asked {
@@ -31,14 +32,14 @@ async function keptOf(shop: ShopWork, job: Job) {
   const told = await shop.jobs.told(job.id);
   if (!told) throw notFound('This job');
   const about: TorchFacts = { near: nearOf(told), safetyClass: safetyClassOf(toCircuit(told.circuit)) };
-  return { entries: told.entries, about };
+  return { told, entries: told.entries, about };
 }
 
 /** Adds one link to a job's chain. Repeating it changes nothing. */
 export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<StageEntry> {
   const job = await shop.jobs.lock(asked.jobId);
   if (!job) throw notFound('This job');
-  const { entries, about } = await keptOf(shop, job);
+  const { told, entries, about } = await keptOf(shop, job);
   const hash = requestHash({ job: job.id, ...asked.body });
   const before = await shop.stageEntries.requestHashOf(asked.entryId);
   const stored = entries.find((entry) => entry.content.id === asked.entryId);
@@ -53,12 +54,13 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<St
   checkGates(asked, facts, about);
   checkPrice(asked, facts);
   checkWatch(asked, facts);
+  const values = await keptValues(shop, asked, told, facts);
   const entry = sealStageEntry({
     format: STAGE_ENTRY_FORMAT,
     id: asked.entryId,
     job: { id: job.id, number: job.number },
     sequence: entries.length + 1,
-    ...{ stage: asked.body.stage, kind: asked.body.kind, values: asked.body.values },
+    ...{ stage: asked.body.stage, kind: asked.body.kind, values },
     person: { id: asked.person.id, name: asked.person.name },
     deviceTime: asked.body.deviceTime,
     serverTime: serverTime(asked.now, entries),

@@ -85,6 +85,7 @@ describe('a job’s own chain', () => {
 
 test('what leaked on a machine of the same model is looked for here, told by its tag', async () => {
   const ilta = await server.as('ilta');
+  const drawn = (await ilta.get(`/api/circuits/${demoId(0x33)}/drawing`).expect(200)).body.drawing.circuit;
   const machine = async (tag: string, model: string) => {
     const [unit, circuit, job] = [uuid(), uuid(), uuid()];
     const bar = (value: number) => ({ value, unit: 'barg' });
@@ -105,6 +106,7 @@ test('what leaked on a machine of the same model is looked for here, told by its
       circuits: [{ ...plate, charge: { value: 2, unit: 'lb' } }],
     };
     await ilta.put(`/api/units/${unit}`).send(body).expect(200);
+    await ilta.put(`/api/circuits/${circuit}/drawings/${uuid()}`).send(drawn).expect(200);
     await ilta.put(`/api/jobs/${job}`).send({ circuitId: circuit, title: 'short' }).expect(200);
     return { unit, job };
   };

@@ -1,0 +1,88 @@
+import type { CircuitGraph } from '../circuit/graph';
+import { hold } from '../hold/hold';
+import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
+import { isolate } from '../isolate/isolate';
+import type { CalcError } from '../errors';
+import { fail, ok, type Result } from '../result';
+import type { StageFact } from '../stage/entry';
+import { lossOf } from '../stage/loss';
+import { worthRepairing } from '../stage/worth';
+import type { Told, Worked, WorkedKind } from './kinds';
+
+/** What is held beside what is told: the drawing it was told of, the plate, the place, what was noted before. */
+export interface HeldFor {
+  readonly graph: CircuitGraph;
+  readonly refrigerant: string;
+  readonly altitudeM: number;
+  readonly facts: readonly StageFact[];
+  /** Leaks found on this machine in its jobs before this one. */
+  readonly earlierFinds: number;
+  /** Of the engine that works it out. */
+  readonly engineVersion: string;
+}
+
+const altitudeOf = ({ altitudeM }: HeldFor) => ({ value: altitudeM, unit: 'm' }) as const;
+
+/** The hold's samples are the two readings that were told. */
+const toldField = (error: CalcError): CalcError => {
+  if (!('field' in error)) return error;
+  return { ...error, field: error.field.replace(/^samples\[0\]/, 'start').replace(/^samples\[1\]/, 'end') };
+};
+
+function workOutHold(told: Told<'section-hold'>, held: HeldFor): Result<Worked<'section-hold'>> {
+  const loss = lossOf(held.facts);
+  const gramsPerYear = loss ? loss.gramsPerYear - loss.explainedGramsPerYear : 0;
+  const wanted = wantedLeakPaM3S({ refrigerant: held.refrigerant, gramsPerYear, ...told.start, altitude: altitudeOf(held) });
+  const answer = hold({
+    ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
+    ...{ volume: told.volume, gauge: told.gauge, temperatureUncertaintyK: told.temperatureUncertaintyK },
+    ...{ refrigerant: held.refrigerant, altitude: altitudeOf(held) },
+    samples: [
+      { seconds: 0, ...told.start },
+      { seconds: told.minutes * 60, ...told.end },
+    ],
+  });
+  if (!answer.ok) return fail(...answer.errors.map(toldField));
+  const { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear: leaked } = answer.value;
+  return ok({ verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear: leaked });
+}
+
+const running = (graph: CircuitGraph, runs: boolean): CircuitGraph => ({
+  ...graph,
+  parts: graph.parts.map((part) => (part.kind === 'compressor' ? { ...part, runs } : part)),
+});
+
+/** Valves to close, and what stays full, belong to the advised way alone: another one is the person's own. */
+function workOutIsolation(told: Told<'isolation'>, { graph, refrigerant, engineVersion }: HeldFor): Result<Worked<'isolation'>> {
+  const { lowSideLeak, airInside, jointOpen, lowSidePressure } = told;
+  const answer = isolate({
+    ...{ circuit: running(graph, told.runs), work: told.work, refrigerant },
+    state: { lowSideLeak, airInside, jointOpen, ...(lowSidePressure ? { lowSidePressure } : {}) },
+    ...(told.chargeKg === undefined ? {} : { charge: { value: told.chargeKg, unit: 'kg' } }),
+  });
+  if (!answer.ok) return answer;
+  const { method: advised, close, closeAfter, staysFull } = answer.value;
+  const way = told.method === advised ? { close, closeAfter, staysFull } : { close: [], closeAfter: [], staysFull: [] };
+  return ok({ advised, ...way, engineVersion });
+}
+
+function workOutWorth({ ageYears, inWarranty, repair, replacement }: Told<'worth'>, { earlierFinds }: HeldFor): Result<Worked<'worth'>> {
+  return ok({ earlierFinds, advice: worthRepairing({ ageYears, inWarranty, repair, replacement, earlierFinds }).advice });
+}
+
+const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: HeldFor) => Result<Worked<K>> } = {
+  'section-hold': workOutHold,
+  isolation: workOutIsolation,
+  worth: workOutWorth,
+};
+
+/**
+ * What Kesto makes of what a person told, from what it holds itself: never what a device says that it made of it.
+ *
+ * @param kind  of which something is worked out
+ * @param told  as it fits the fields of the kind
+ * @param held  drawing, plate and place of the job, and what was noted in it before
+ * @returns     the values that are worked out; refused by the field that was told
+ */
+export const workOut = <K extends WorkedKind>(kind: K, told: Told<K>, held: HeldFor): Result<Worked<K>> =>
+  (WORK_OUT[kind] as (told: Told<K>, held: HeldFor) => Result<Worked<K>>)(told, held); // cast: the row of this very kind
