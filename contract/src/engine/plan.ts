@@ -1,3 +1,4 @@
+import { LPM_PER_M3_PER_S } from '@kesto/core';
 import type { Caution, JointPlan, PurgePlan } from '@kesto/core';
 import { cautionText, inspectText } from '../wording/en/cautions';
 import { fillerReasonText, fluxText } from '../wording/en/fillers';
@@ -16,7 +17,7 @@ export function purgeAnswer(purge: PurgePlan) {
     volumeL: purge.volumeM3 * 1000,
     volumeChanges: purge.volumeChanges,
     floodSeconds: purge.floodSeconds,
-    trickleLpm: purge.trickleM3PerS === null ? null : purge.trickleM3PerS * 60_000,
+    trickleLpm: purge.trickleM3PerS === null ? null : purge.trickleM3PerS * LPM_PER_M3_PER_S,
     nitrogenL: purge.nitrogenM3 * 1000,
     outlet: purge.outlet,
     cylinderLeftPercent: purge.cylinderLeftPercent,

@@ -4,7 +4,7 @@ import { refrigerantName, type SafetyClass } from '../refrigerant/safetyClasses'
 import { fail, ok, type Result } from '../result';
 import { likelyTube } from '../tube/findTube';
 import { FieldReader } from '../unit/fieldReader';
-import type { Quantity } from '../unit/units';
+import { GAUGE_PRESSURE_UNITS, type Quantity } from '../unit/units';
 
 /** A line that nitrogen sweeps, as it is measured: by its outside, by its bore, or a vessel by what it holds. */
 export type SweptRequest = { readonly od: Quantity; readonly wall?: Quantity; readonly length: Quantity } | SectionRequest;
@@ -93,8 +93,6 @@ export function readPlate(plate: PlateRequest, path = ''): Result<CircuitFacts> 
   });
 }
 
-const PA_PER_KPA = 1000;
-
 /**
  * A plate as it was read, in the form in which it is read: pressures in kPa gauge, temperatures in °C, masses in kg.
  *
@@ -102,7 +100,7 @@ const PA_PER_KPA = 1000;
  * @returns      a request that `readPlate` reads as the same facts
  */
 export function plateRequestOf({ highSideDesignGaugePa, lowSideDesignGaugePa, ...facts }: CircuitFacts): PlateRequest {
-  const gauge = (pascals: number): Quantity => ({ value: pascals / PA_PER_KPA, unit: 'kPag' });
+  const gauge = (pascals: number): Quantity => ({ value: pascals / GAUGE_PRESSURE_UNITS.kPag, unit: 'kPag' });
   return {
     refrigerant: facts.refrigerant,
     ...(facts.safetyClass ? { safetyClass: facts.safetyClass } : {}),

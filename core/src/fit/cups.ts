@@ -1,4 +1,5 @@
 import type { Provenance } from '../provenance';
+import { LENGTH_UNITS } from '../unit/units';
 
 /** A socket made for a tube of one outside diameter. */
 export interface CupRow extends Provenance {
@@ -8,7 +9,7 @@ export interface CupRow extends Provenance {
   readonly depthM: number;
 }
 
-const INCH = 0.0254;
+const INCH = LENGTH_UNITS.in;
 
 // The five columns of the standard's table.
 // eslint-disable-next-line max-params

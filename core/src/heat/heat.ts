@@ -6,6 +6,7 @@ import { interpolateHeld, meanBetween } from '../numeric/interpolate';
 
 import { guideSeconds } from './guide';
 import { targetRange } from './target';
+import { LENGTH_UNITS } from '../unit/units';
 
 export type HeatFlag = 'cannot-reach' | 'under-torched' | 'over-torched' | 'two-torches' | 'fuel-too-weak';
 
@@ -63,7 +64,7 @@ const HOT_LOSS_H = 30;
 const BOILING_C = 100;
 const PART_HEAT_J_PER_KG_K = 380;
 /** Above this two torches are held [m]: 2-1/8 in. */
-const TWO_TORCHES_OVER_M = 2.125 * 0.0254 + 0.0001;
+const TWO_TORCHES_OVER_M = 2.125 * LENGTH_UNITS.in + 0.0001;
 
 interface HotMember {
   readonly metal: MetalName;

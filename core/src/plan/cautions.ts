@@ -7,11 +7,12 @@ import type { FluxChoice } from '../flux/choose';
 import type { HeatPlan } from '../heat/heat';
 import { holdsIronOrNickel, METALS } from '../metal/metals';
 import type { Strength, TestVerdict } from '../pressure/strength';
-import { heatedEdgeM, ON_JOINT_M, type NearPart } from '../protection/nearPart';
+import { heatedEdgeM, ON_JOINT_M } from '../protection/nearPart';
 import type { PartProtection } from '../protection/planProtection';
 import type { SafetyClass } from '../refrigerant/safetyClasses';
 import { aboutRefrigerant, beforeEveryFlame } from './beforeTheTorch';
 import type { CircuitRequest, TorchRequest } from './request';
+import { catchesFire } from '../protection/limits';
 
 export interface CautionInput {
   readonly joint: ResolvedJoint;
@@ -45,7 +46,6 @@ const ACETYLENE_LIMIT_PA = 103_421.36;
 const DRAW_SHARE = 1 / 10;
 /** A hot-work check names what can burn within this [m]. */
 const COMBUSTIBLES_WITHIN_M = 11;
-const COMBUSTIBLE: readonly NearPart['kind'][] = ['wood', 'plastic-pipe', 'painted-surface', 'grommet', 'insulation', 'wiring'];
 
 type Source = (c: CautionInput) => readonly (Caution | false)[];
 
@@ -164,10 +164,7 @@ const aboutParts: Source = (c) =>
     return [
       p.verdict === 'too-hot' && caution('part-too-hot', values),
       isHead && p.measures.includes('shield') && caution('sprinkler-near', values),
-      COMBUSTIBLE.includes(part.kind) &&
-        part.distanceM <= COMBUSTIBLES_WITHIN_M &&
-        kind !== 'removed' &&
-        caution('combustible-near', values),
+      catchesFire(part.kind) && part.distanceM <= COMBUSTIBLES_WITHIN_M && kind !== 'removed' && caution('combustible-near', values),
       placed && wet !== null && wet.fromM - heatedEdgeM(c.joint, part.along) < ON_JOINT_M && caution('wrap-on-joint', values),
       placed && wet !== null && (part.distanceM < wet.fromM || part.distanceM > wet.toM) && caution('wrap-misses', values),
       p.verdict === 'ok' && wet !== null && caution('part-water', { ...values, untilS: p.wetUntilS }),

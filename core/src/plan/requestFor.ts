@@ -3,6 +3,7 @@ import type { Schools } from '../vocabulary/schools';
 import type { Side } from '../vocabulary/service';
 import type { PurgeRequest } from '../purge/request';
 import type { PlanRequest, ServiceRequest, StockRequest, TorchRequest } from './request';
+import { GAUGE_PRESSURE_UNITS } from '../unit/units';
 
 /** What is on the van as it is today. */
 export interface VanFacts {
@@ -36,7 +37,7 @@ const HIGH_SIDE_COLDEST_C = 5;
 /** Flood flow where the section or the regulator says no less [L/min]. Source: flood flows in trade practice, 10 to 20. */
 const FLOOD_L_PER_MIN = 15;
 
-const barg = (gaugePa: number) => ({ value: gaugePa / 100_000, unit: 'barg' });
+const barg = (gaugePa: number) => ({ value: gaugePa / GAUGE_PRESSURE_UNITS.barg, unit: 'barg' });
 const celsius = (value: number) => ({ value, unit: 'C' });
 
 /** What site, circuit and van say of a joint's place by themselves. */

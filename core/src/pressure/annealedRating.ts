@@ -1,8 +1,9 @@
 import type { Point } from '../numeric/interpolate';
 import { interpolateHeld } from '../numeric/interpolate';
 import { gaugePascals, type GaugePascals } from '../unit/units';
+import { PRESSURE_DIFFERENCE_UNITS } from '../unit/units';
 
-const PSI = 6894.757293168;
+const PSI = PRESSURE_DIFFERENCE_UNITS.psi;
 
 /** Allowable stress of annealed C12200 [psi] over metal temperature [°F]. Source: ASME B31.5; the value at 200 °F has been printed as 4800 and 4900. */
 const ALLOWABLE_PSI_BY_F: readonly Point[] = [[100, 6000], [150, 5100], [200, 4900], [250, 4800], [300, 4700], [350, 4000], [400, 3000]]; // prettier-ignore

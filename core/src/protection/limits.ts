@@ -9,6 +9,8 @@ export interface LimitRow extends Provenance {
   readonly removable: boolean;
   /** Not on the tube: what reaches it comes through the air, not along the metal. */
   readonly offTube: boolean;
+  /** Catches fire: moved away, or shielded and watched, before a flame. */
+  readonly burns: boolean;
   /** Mass of its body where nobody gives one, the light end of what is usual [kg]; null where it has no body of its own. */
   readonly usualMassKg: number | null;
 }
@@ -18,13 +20,15 @@ const TRADE = 'usual limits; the part’s own sheet governs';
 interface Rest {
   readonly removable?: boolean;
   readonly offTube?: boolean;
+  readonly burns?: boolean;
   readonly massKg?: number;
 }
 
-const limit = (limitC: number | null, { removable = false, offTube = false, massKg }: Rest = {}): LimitRow => ({
+const limit = (limitC: number | null, { removable = false, offTube = false, burns = false, massKg }: Rest = {}): LimitRow => ({
   limitC,
   removable,
   offTube,
+  burns,
   usualMassKg: massKg ?? null,
   source: TRADE,
   confidence: 'low',
@@ -59,16 +63,19 @@ export const PART_LIMITS: Readonly<Record<NearKind, LimitRow>> = {
   coil: limit(100, { removable: true }),
   'power-head': limit(100, { removable: true }),
   sensor: limit(85, { removable: true }),
-  insulation: limit(105, { removable: true }),
-  wiring: limit(70, { removable: true }),
+  insulation: limit(105, { removable: true, burns: true }),
+  wiring: limit(70, { removable: true, burns: true }),
   'circuit-board': limit(null, { removable: true, offTube: true }),
-  wood: limit(null, { removable: true, offTube: true }),
-  'plastic-pipe': limit(70, { removable: true }),
-  grommet: limit(100, { removable: true }),
-  'painted-surface': limit(null, { offTube: true }),
+  wood: limit(null, { removable: true, offTube: true, burns: true }),
+  'plastic-pipe': limit(70, { removable: true, burns: true }),
+  grommet: limit(100, { removable: true, burns: true }),
+  'painted-surface': limit(null, { offTube: true, burns: true }),
   sprinkler: { ...limit(57, { offTube: true }), source: 'sprinkler heads of ordinary class, 57-77 °C', confidence: 'high' },
   detector: { ...limit(57, { offTube: true }), source: 'fixed-temperature heat detectors of ordinary class', confidence: 'medium' },
 };
+
+/** Whether a kind of part catches fire: what stands beside a flame is asked for it. */
+export const catchesFire = (kind: NearKind): boolean => PART_LIMITS[kind].burns;
 
 /** A finished joint stays this far under the solidus of its filler [K]; it softens from there. */
 const JOINT_MARGIN_K = 50;

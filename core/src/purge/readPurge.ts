@@ -1,12 +1,12 @@
 import { FieldReader } from '../unit/fieldReader';
-import type { Quantity } from '../unit/units';
 import { OUTLET_KINDS, type OutletKind, type PurgeRequest, type SectionRequest } from './request';
 import { trickleFlowM3PerS } from './trickle';
+import { FLOW_UNITS, type Quantity } from '../unit/units';
 
 const DEFAULT_TARGET_PERCENT = 0.1;
 /** More oxygen than this in the tube is no purge [%]. */
 const MOST_TARGET_PERCENT = 2;
-const DEFAULT_FLOOD_M3_PER_S = 15 / 60_000;
+const DEFAULT_FLOOD_M3_PER_S = 15 * FLOW_UNITS['L/min'];
 /** Faster than this in the narrowest bore the gas only whistles [m/s]. */
 const FASTEST_M_PER_S = 100;
 /** In which the gas of a pressure test is let out, where nobody says [min]. */
@@ -91,7 +91,8 @@ function readFlood(request: PurgeRequest, sections: readonly Section[], { field,
   if (!request.flood) return Math.min(DEFAULT_FLOOD_M3_PER_S, fastest);
   const flow = read.flowM3PerS(field, request.flood, { min: 1e-6, max: 0.05 });
   const trickle = bores.length === 0 ? 0 : trickleFlowM3PerS(Math.max(...bores));
-  if (flow < trickle) read.errors.push({ kind: 'refused', field, reason: 'flood-under-trickle', value: (trickle * 60_000).toFixed(1) });
+  if (flow < trickle)
+    read.errors.push({ kind: 'refused', field, reason: 'flood-under-trickle', value: (trickle / FLOW_UNITS['L/min']).toFixed(1) });
   else if (flow > fastest) read.errors.push({ kind: 'refused', field, reason: 'flood-too-fast', value: (fastest * 60_000).toFixed(1) });
   return flow;
 }

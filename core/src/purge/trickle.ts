@@ -1,6 +1,7 @@
 import { interpolateHeld, type Point } from '../numeric/interpolate';
+import { FLOW_UNITS } from '../unit/units';
 
-const SCFH = 0.028316846592 / 3600;
+const SCFH = FLOW_UNITS.scfh;
 
 /** Trickle bands [scfh] over bore area [mm2]. Trade habit. */
 const LOW_SCFH: readonly Point[] = [[18.3, 2], [31.2, 2], [49.0, 2], [96.3, 3], [156.1, 3], [224.8, 4], [312.2, 5], [532.4, 5], [810.8, 7], [1147.7, 8], [1996.5, 10], [3078.9, 12], [4394.7, 15], [7726.8, 20]]; // prettier-ignore

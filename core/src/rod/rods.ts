@@ -1,8 +1,9 @@
 import type { Rod, RodName } from '../vocabulary/torch';
 import { FieldReader } from '../unit/fieldReader';
 import type { FillerRow } from '../filler/fillers';
+import { LENGTH_UNITS } from '../unit/units';
 
-const INCH = 0.0254;
+const INCH = LENGTH_UNITS.in;
 const round = (diameterM: number) => (Math.PI / 4) * diameterM ** 2;
 
 /** Cross-section of the rods a van carries [m2] and the length of a stick [m]. */

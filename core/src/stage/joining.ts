@@ -1,4 +1,5 @@
 import type { Verdict } from '../filler/finding';
+import { catchesFire } from '../protection/limits';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import type { NearKind } from '../vocabulary';
 import type { JoiningMethod } from '../ledger/words';
@@ -38,7 +39,8 @@ export interface JoiningFacts {
 const LARGEST_PRESS_M = 0.035;
 /** Flares on annealed tube end here [m]: 3/4 in. */
 const LARGEST_FLARE_M = 0.0191;
-const BURNS: readonly NearKind[] = ['wood', 'insulation', 'plastic-pipe', 'painted-surface', 'wiring', 'sprinkler', 'detector'];
+/** Nothing burns there, but the flame sets it off. */
+const SET_OFF: readonly NearKind[] = ['sprinkler', 'detector'];
 
 /**
  * Ways to make a joint, best first.
@@ -51,7 +53,7 @@ export function joiningChoices(facts: JoiningFacts): readonly JoiningChoice[] {
   const flame: readonly JoiningWhy[] = [
     ...(facts.flameAllowed ? [] : (['no-flame'] as const)),
     ...(burns(facts.safetyClass) ? (['flammable'] as const) : []),
-    ...(facts.near.some((kind) => BURNS.includes(kind)) ? (['burns-near'] as const) : []),
+    ...(facts.near.some((kind) => catchesFire(kind) || SET_OFF.includes(kind)) ? (['burns-near'] as const) : []),
   ];
   const brazeVerdict = !facts.flameAllowed ? 'avoid' : flame.length > 0 ? 'allowed' : 'best';
   const cold = (range: number, tooLarge: JoiningWhy): Pick<JoiningChoice, 'verdict' | 'why'> => {

@@ -1,7 +1,8 @@
-import type { NearKind } from '../vocabulary';
+import { isNearKind, type NearKind } from '../vocabulary/part';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import { factsOf, lastOf, type StageFact } from './entry';
 import { TORCH_POINTS, type TorchPoint } from '../ledger/words';
+import { catchesFire } from '../protection/limits';
 
 export { TORCH_POINTS, WATCH_MINUTES, type TorchPoint } from '../ledger/words';
 
@@ -28,7 +29,6 @@ export const LEAST_OXYGEN_PERCENT = 19.5;
 export const MOST_OXYGEN_PERCENT = 23.5;
 
 const LOCKS: readonly TorchPoint[] = ['zero-and-open', 'swept', 'extinguisher', 'watch', 'sprinklers', 'oxygen'];
-const COMBUSTIBLE = ['insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet'] as const;
 
 /** Which kind of entry answers a point that has one of its own; the rest are answered by `hot-work`. */
 const OWN = {
@@ -43,7 +43,8 @@ const OWN = {
 const pointsFor = ({ safetyClass, near }: TorchFacts): readonly TorchPoint[] =>
   TORCH_POINTS.filter((point) => {
     if (point === 'swept') return burns(safetyClass);
-    return !(COMBUSTIBLE as readonly TorchPoint[]).includes(point) || (near as readonly string[]).includes(point);
+    // A point named after a kind of part is asked where one that catches fire stands near.
+    return !isNearKind(point) || !catchesFire(point) || near.includes(point);
   });
 
 function answerOf(facts: readonly StageFact[], point: TorchPoint): StageFact | null {

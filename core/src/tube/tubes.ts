@@ -1,4 +1,5 @@
 import type { Provenance } from '../provenance';
+import { LENGTH_UNITS } from '../unit/units';
 
 export type TubeStandard = 'ASTM B280' | 'ASTM B88 type L' | 'ASTM B88 type K' | 'EN 12735-1';
 
@@ -15,7 +16,7 @@ export interface TubeRow extends Provenance {
   readonly outsidePlusM: number;
 }
 
-const INCH = 0.0254;
+const INCH = LENGTH_UNITS.in;
 
 // Eight columns of the standard, in the standard's order: a table reads better than eight names a row.
 // eslint-disable-next-line max-params

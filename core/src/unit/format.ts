@@ -1,4 +1,4 @@
-import { fahrenheitFromCelsius, type GaugePascals } from './units';
+import { fahrenheitFromCelsius, FLOW_UNITS, GAUGE_PRESSURE_UNITS, LENGTH_UNITS, MASS_UNITS, MM_PER_INCH, type GaugePascals } from './units';
 
 /** What one person reads in. Never changes what is stored. */
 export interface UnitPreferences {
@@ -32,7 +32,7 @@ export const readingText = (reading: Reading) => (reading.unit === '' ? reading.
 /** Lengths of a joint: millimetres to `decimals`, or inches to two decimals more. */
 export function formatLength(lengthM: number, prefs: UnitPreferences, decimals = 1): Reading {
   if (prefs.length === 'metric') return { value: formatNumber(lengthM * 1000, decimals), unit: 'mm' };
-  return { value: formatNumber(lengthM / 0.0254, decimals + 2), unit: 'in' };
+  return { value: formatNumber(lengthM / LENGTH_UNITS.in, decimals + 2), unit: 'in' };
 }
 
 /** Lengths of a run: metres or feet. */
@@ -55,8 +55,8 @@ export function formatTemperatureDifference(kelvin: number, prefs: UnitPreferenc
 
 /** Pressures people read are gauge, as their instruments are: the unit says no more than those do. */
 export function formatGaugePressure(pressure: GaugePascals, prefs: UnitPreferences): Reading {
-  if (prefs.pressure === 'psig') return { value: formatNumber(pressure / 6894.757293168, 0), unit: 'psig' };
-  if (prefs.pressure === 'bar') return { value: formatNumber(pressure / 100_000, 1), unit: 'bar' };
+  if (prefs.pressure === 'psig') return { value: formatNumber(pressure / GAUGE_PRESSURE_UNITS.psig, 0), unit: 'psig' };
+  if (prefs.pressure === 'bar') return { value: formatNumber(pressure / GAUGE_PRESSURE_UNITS.barg, 1), unit: 'bar' };
   return { value: formatNumber(pressure / 1000, 0), unit: 'kPa' };
 }
 
@@ -64,7 +64,7 @@ export function formatGaugePressure(pressure: GaugePascals, prefs: UnitPreferenc
 export function formatMass(massKg: number, prefs: UnitPreferences): Reading {
   if (prefs.mass === 'kg')
     return massKg < 0.1 ? { value: formatNumber(massKg * 1000, 1), unit: 'g' } : { value: formatNumber(massKg, 2), unit: 'kg' };
-  const pounds = massKg / 0.45359237;
+  const pounds = massKg / MASS_UNITS.lb;
   if (prefs.mass === 'lb') return { value: formatNumber(pounds, 3), unit: 'lb' };
   return { value: poundsAndOunces(pounds), unit: '' };
 }
@@ -72,7 +72,7 @@ export function formatMass(massKg: number, prefs: UnitPreferences): Reading {
 /** What leaks in a year: kilograms, or pounds as a decimal, which nobody weighs out [kg a year given]. */
 export function formatYearlyLoss(kgPerYear: number, prefs: UnitPreferences, decimals = 1): Reading {
   if (prefs.mass === 'kg') return { value: formatNumber(kgPerYear, decimals), unit: 'kg a year' };
-  return { value: formatNumber(kgPerYear / 0.45359237, decimals), unit: 'lb a year' };
+  return { value: formatNumber(kgPerYear / MASS_UNITS.lb, decimals), unit: 'lb a year' };
 }
 
 /** `5 lb 2 oz (5.125 lb)`: both ways, so that no decimal is read as ounces. Ounces to the tenth. */
@@ -89,7 +89,7 @@ export const formatGrams = (massG: number): Reading => ({ value: formatNumber(ma
 
 /** A flow of gas in L/min or cubic feet an hour [m3/s given, at the conditions the flowmeter is read at]. */
 export function formatFlow(flowM3PerS: number, prefs: UnitPreferences): Reading {
-  if (prefs.length === 'metric') return { value: formatNumber(flowM3PerS * 60_000, 1), unit: 'L/min' };
+  if (prefs.length === 'metric') return { value: formatNumber(flowM3PerS / FLOW_UNITS['L/min'], 1), unit: 'L/min' };
   return { value: formatNumber((flowM3PerS * 3600) / 0.028316846592, 1), unit: 'scfh' };
 }
 
@@ -104,10 +104,10 @@ const SIXTEENTHS = [2, 3, 4, 5, 6, 8, 10, 12, 14];
 
 /** `7/8`, `1-1/8` when a length is a trade fraction of an inch within 0.06 mm, else null. */
 export function tradeFraction(lengthM: number): string | null {
-  const inches = lengthM / 0.0254;
+  const inches = lengthM / LENGTH_UNITS.in;
   const whole = Math.floor(inches + 1e-6);
   const rest = inches - whole;
-  const sixteenth = [0, ...SIXTEENTHS, 15, 16].find((n) => Math.abs(rest - n / 16) * 25.4 < 0.06);
+  const sixteenth = [0, ...SIXTEENTHS, 15, 16].find((n) => Math.abs(rest - n / 16) * MM_PER_INCH < 0.06);
   return sixteenth === undefined ? null : inSixteenths(whole * 16 + sixteenth);
 }
 
@@ -127,5 +127,5 @@ function inSixteenths(count: number): string {
 /** A length as it is read off a rule: whole millimetres, or inches to the nearest 1/16 and never less than one of them. */
 export function formatOnRule(lengthM: number, prefs: UnitPreferences): Reading {
   if (prefs.length === 'metric') return formatLength(lengthM, prefs, 0);
-  return { value: inSixteenths(Math.max(1, Math.round((lengthM / 0.0254) * 16))), unit: 'in' };
+  return { value: inSixteenths(Math.max(1, Math.round((lengthM / LENGTH_UNITS.in) * 16))), unit: 'in' };
 }

@@ -1,9 +1,12 @@
 /** Factors to SI. Exact by definition, except `micron` (mercury at 0 °C, 133.322 Pa per mm). */
 export const LENGTH_UNITS = { m: 1, mm: 0.001, in: 0.0254, ft: 0.3048 } as const;
+/** A line on a drawing, or a rod's, is measured in millimetres by whoever reads in inches too. */
+export const MM_PER_INCH = 25.4;
 export const MASS_UNITS = { kg: 1, g: 0.001, lb: 0.45359237, oz: 0.45359237 / 16 } as const;
 export const VOLUME_UNITS = { L: 0.001, m3: 1, ft3: 0.028316846592 } as const;
 /** Volume flow at room conditions: 1 scfh = 0.4719 L/min. */
 export const FLOW_UNITS = { 'L/min': 0.001 / 60, 'm3/h': 1 / 3600, scfh: 0.028316846592 / 3600, cfm: 0.028316846592 / 60 } as const;
+export const LPM_PER_M3_PER_S = 60_000;
 export const TIME_UNITS = { s: 1, min: 60, h: 3600 } as const;
 export const POWER_UNITS = { W: 1, kW: 1000 } as const;
 export const ABSOLUTE_PRESSURE_UNITS = {

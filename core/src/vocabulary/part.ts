@@ -40,6 +40,7 @@ export const NEAR_KINDS = [
   'detector',
 ] as const;
 export type NearKind = (typeof NEAR_KINDS)[number];
+export const isNearKind = (word: string): word is NearKind => (NEAR_KINDS as readonly string[]).includes(word);
 
 export const PROTECTIONS = ['none', 'wet-cloth', 'putty', 'paste', 'removed'] as const;
 export type ProtectionKind = (typeof PROTECTIONS)[number];

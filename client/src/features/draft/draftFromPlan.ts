@@ -7,6 +7,7 @@ import {
   type Removal,
   type SchoolQuestion,
   type Schools,
+  LENGTH_UNITS,
 } from '@kesto/core';
 import { tradeFraction } from '@kesto/core/unit';
 import { NEW_DRAFT, type Draft, type KeptPlan, type NearDraft, type PlaceDraft } from './drafts';
@@ -15,7 +16,7 @@ import { NEW_DRAFT, type Draft, type KeptPlan, type NearDraft, type PlaceDraft }
 function text(quantity: Quantity | undefined): string {
   if (!quantity) return '';
   const { value, unit } = quantity;
-  const fraction = unit === 'in' && Number.isInteger(value * 16) ? tradeFraction(value * 0.0254) : null;
+  const fraction = unit === 'in' && Number.isInteger(value * 16) ? tradeFraction(value * LENGTH_UNITS.in) : null;
   return `${fraction ?? value} ${unit}`;
 }
 

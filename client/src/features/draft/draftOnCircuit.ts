@@ -1,8 +1,9 @@
+import { LENGTH_UNITS } from '@kesto/core';
 import type { CircuitKind, FinishedNear, JointOnCircuit, Quantity } from '@kesto/core';
 import { tradeFraction } from '@kesto/core/unit';
 import { NEW_DRAFT, type Draft, type NearDraft } from './drafts';
 
-const INCH_M = 0.0254;
+const INCH_M = LENGTH_UNITS.in;
 
 /** As the trade types it: a fraction where it is one. */
 function typed({ value, unit }: Quantity): string {

@@ -15,6 +15,7 @@ import {
   type MadeFigure,
   type Reading,
   type UnitPreferences,
+  LPM_PER_M3_PER_S,
 } from '@kesto/core';
 
 export interface MadeRow {
@@ -46,7 +47,7 @@ interface Compared {
 export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, units: UnitPreferences): readonly MadeRow[] {
   if (!answer || !made) return [];
   const rule = (mm: number) => formatOnRule(mm / 1000, units);
-  const flow = (lpm: number) => formatFlow(lpm / 60_000, units);
+  const flow = (lpm: number) => formatFlow(lpm / LPM_PER_M3_PER_S, units);
   const { purge } = answer;
   const rows: readonly Compared[] = [
     { figure: 'rod', label: 'rod', planned: answer.filler?.rodLengthMm, done: made.rodMm, show: rule },

@@ -11,6 +11,10 @@ import {
   type Quantity,
   type Result,
   type UnitPreferences,
+  FLOW_UNITS,
+  LENGTH_UNITS,
+  LPM_PER_M3_PER_S,
+  TIME_UNITS,
 } from '@kesto/core';
 
 export type BrazeField = 'rod' | 'seconds' | 'purge' | 'flood' | 'depth';
@@ -26,9 +30,12 @@ export interface BrazeForm {
 
 export type BrazeProblems = Partial<Record<BrazeField | 'reason', string>>;
 
-const IN_MM: Readonly<Record<string, number>> = { mm: 1, m: 1000, in: 25.4, ft: 304.8 };
-const IN_S: Readonly<Record<string, number>> = { s: 1, min: 60, h: 3600 };
-const IN_LPM: Readonly<Record<string, number>> = { 'L/min': 1, scfh: 0.028316846592 / 0.06, 'm3/h': 1000 / 60, cfm: 28.316846592 };
+/** A table of factors in terms of one of its units. */
+const inTermsOf = (factors: Readonly<Record<string, number>>, of: number): Readonly<Record<string, number>> =>
+  Object.fromEntries(Object.entries(factors).map(([unit, factor]) => [unit, factor / of]));
+const IN_MM = inTermsOf(LENGTH_UNITS, LENGTH_UNITS.mm);
+const IN_LPM = inTermsOf(FLOW_UNITS, FLOW_UNITS['L/min']);
+const IN_S: Readonly<Record<string, number>> = TIME_UNITS;
 
 const withoutMin = (text: string) => text.replace(' min', '');
 
@@ -50,7 +57,7 @@ export function prefilled(plan: StoredPlan | null, units: UnitPreferences): Braz
     fields: {
       rod: answer?.filler ? readingText(formatLength(answer.filler.rodLengthMm / 1000, units, 0)) : '',
       seconds: answer?.heat?.seconds ? withoutMin(readingText(formatDuration(answer.heat.seconds))) : '',
-      purge: answer?.purge?.trickleLpm ? readingText(formatFlow(answer.purge.trickleLpm / 60_000, units)) : '',
+      purge: answer?.purge?.trickleLpm ? readingText(formatFlow(answer.purge.trickleLpm / LPM_PER_M3_PER_S, units)) : '',
       flood: answer?.purge ? withoutMin(readingText(formatDuration(answer.purge.floodSeconds))) : '',
       depth: answer ? readingText(formatLength(answer.fit.insertMm / 1000, units)) : '',
     },

@@ -1,4 +1,4 @@
-import { RODS, type FillerFamily, type Rod } from '@kesto/core';
+import { RODS, type FillerFamily, type Rod, MM_PER_INCH } from '@kesto/core';
 import { View } from 'react-native';
 import Svg, { Circle, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
@@ -6,7 +6,7 @@ import { useTokens } from '@/ui/theme';
 /** Pixels a millimetre of rod takes. */
 const SCALE = 9;
 const SIZE = 44;
-const INCH_MM = 25.4;
+const INCH_MM = MM_PER_INCH;
 
 /** A rod's end, to scale beside every other rod of the list. */
 export function RodSection({ rod, family }: { rod: Rod; family: FillerFamily }) {

@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from '@kesto/core';
 import type { JointPlan, NearKind, UnitPreferences } from '@kesto/core';
 import { formatLength, readingText, tradeFraction } from '@kesto/core/unit';
 import { partName } from '@kesto/contract/wording';
@@ -25,7 +26,7 @@ interface MovePlan {
 }
 
 /** Nobody places a part to less than this with a rule in one hand. */
-const STEP_MM = { metric: { place: 1, depth: 0.5 }, inch: { place: 25.4 / 16, depth: 25.4 / 32 } } as const;
+const STEP_MM = { metric: { place: 1, depth: 0.5 }, inch: { place: MM_PER_INCH / 16, depth: MM_PER_INCH / 32 } } as const;
 const LEAST_DEPTH_MM = 2;
 const LEAST_WRAP_MM = 4;
 export const FURTHEST_MM = 2000;
@@ -67,7 +68,7 @@ export function gripsOf({ plan, units }: MovePlan): readonly PlacedGrip[] {
 /** A length as a person would write it: whole sixteenths as a fraction. */
 export function lengthText(mm: number, units: UnitPreferences): string {
   if (units.length === 'metric') return `${Number(mm.toFixed(1))} mm`;
-  return `${tradeFraction(mm / 1000) ?? (mm / 25.4).toFixed(4)} in`;
+  return `${tradeFraction(mm / 1000) ?? (mm / MM_PER_INCH).toFixed(4)} in`;
 }
 
 const snapped = (mm: number, step: number) => Math.round(mm / step) * step;

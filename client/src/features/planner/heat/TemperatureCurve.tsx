@@ -1,6 +1,6 @@
 import { partName } from '@kesto/contract/wording';
 import { axisMm } from '@/drawing/joint/axis';
-import { formatTemperature, readingText, type HeatAlong, type JointPlan, type UnitPreferences } from '@kesto/core';
+import { formatTemperature, readingText, type HeatAlong, type JointPlan, type UnitPreferences, MM_PER_INCH } from '@kesto/core';
 import { scaleLinear } from 'd3-scale';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
@@ -135,7 +135,7 @@ function frameAt(curve: HeatAlong['bare'], atS: number): readonly number[] {
 
 function Axis({ frame, y, units }: { frame: Frame; y: number; units: UnitPreferences }) {
   const t = useTokens();
-  const perUnit = units.length === 'metric' ? 1 : 25.4;
+  const perUnit = units.length === 'metric' ? 1 : MM_PER_INCH;
   const ticks = scaleLinear([frame.shown.left / perUnit, frame.shown.right / perUnit], [0, frame.width]).ticks(frame.width > 500 ? 9 : 5);
   return (
     <G>

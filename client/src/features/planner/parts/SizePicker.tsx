@@ -1,4 +1,4 @@
-import { TUBES, formatLength, readingText, type TubeRow, type UnitPreferences } from '@kesto/core';
+import { TUBES, formatLength, readingText, type TubeRow, type UnitPreferences, LENGTH_UNITS } from '@kesto/core';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
@@ -59,5 +59,5 @@ export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: 
 /** A picked row as the text a person would have typed. */
 export function pickedText(row: TubeRow): { od: string; wall: string } {
   if (row.system === 'metric') return { od: `${row.name} mm`, wall: `${(row.wallM * 1000).toFixed(2)} mm` };
-  return { od: `${row.name} in`, wall: `${(row.wallM / 0.0254).toFixed(3)} in` };
+  return { od: `${row.name} in`, wall: `${(row.wallM / LENGTH_UNITS.in).toFixed(3)} in` };
 }

@@ -1,9 +1,10 @@
+import { LPM_PER_M3_PER_S } from '@kesto/core';
 import { f, nothingPlanned, type Build } from './working';
 
 export const flood: Build = (plan) => {
   const p = plan.purge;
   if (!p) return nothingPlanned;
-  const [V, Q] = [p.volumeM3 * 1000, p.floodFlowM3PerS * 60_000];
+  const [V, Q] = [p.volumeM3 * 1000, p.floodFlowM3PerS * LPM_PER_M3_PER_S];
   return {
     title: 'Flood until the air is out',
     sentence: `${f(p.volumeChanges, 1)} volumes bring 20.9 % oxygen down to ${p.targetO2Percent} % if the gas mixes at once: the slow case.`,
@@ -25,7 +26,7 @@ export const trickle: Build = (plan) => {
     sentence: 'Enough to keep air from coming back at an open end, too little to blow through the filler.',
     formula: [
       'Q = 0.1 m/s × bore area, inside the trade’s band',
-      `= ${f(p.trickleM3PerS * 60_000, 2)} L/min`,
+      `= ${f(p.trickleM3PerS * LPM_PER_M3_PER_S, 2)} L/min`,
       `${f(p.jointPressurePa ?? 0, 0)} Pa at the joint; aim under 250`,
     ],
     inputs: [
