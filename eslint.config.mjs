@@ -145,7 +145,10 @@ export default tseslint.config(
         'error',
         {
           patterns: [
-            { regex: '^(?!\\.|canonicalize$|@noble/)', message: 'core computes alone: relative imports only, and the two record packages' },
+            {
+              regex: '^(?!\\.|canonicalize$|@noble/|@scure/base$)',
+              message: 'core computes alone: relative imports only, and the packages of the record',
+            },
           ],
         },
       ],
@@ -164,7 +167,10 @@ export default tseslint.config(
         'error',
         {
           patterns: [
-            { regex: '^(?!\\.|canonicalize$|@noble/)', message: 'core computes alone: relative imports only, and the two record packages' },
+            {
+              regex: '^(?!\\.|canonicalize$|@noble/|@scure/base$)',
+              message: 'core computes alone: relative imports only, and the packages of the record',
+            },
             { regex: '^\\.\\./(plan|section)/', message: 'plan stands on top of the fields: what both need lives in vocabulary or joint' },
           ],
         },

@@ -20,7 +20,7 @@ const workspaces = {
   '^@kesto/contract/wording$': at('contract/src/wording/index.ts'),
 };
 /** Packages that ship as ES modules only and have to be read by Jest as such. */
-const esModules = '/node_modules/(?!(@noble|canonicalize|uuid|p-limit|yocto-queue|age-encryption)(/|$))';
+const esModules = '/node_modules/(?!(@noble|@scure|canonicalize|uuid|p-limit|yocto-queue|age-encryption)(/|$))';
 
 const node = (name, rest = {}) => ({
   displayName: name,
@@ -52,7 +52,7 @@ module.exports = {
       transform: { '\\.mjs$': 'babel-jest' },
       moduleNameMapper: { ...workspaces, '^@/(.*)$': at('client/src/$1') },
       transformIgnorePatterns: [
-        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|react-redux|@reduxjs|immer|react-native-paper|react-native-svg|d3-.*|internmap|uuid|@noble|canonicalize)(/|-|$))',
+        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|react-redux|@reduxjs|immer|react-native-paper|react-native-svg|d3-.*|internmap|uuid|@noble|@scure|canonicalize)(/|-|$))',
       ],
     },
   ],

@@ -35,7 +35,7 @@ function report(manifest, found) {
   for (const name of names)
     console.log(`  ${name.padEnd(16)}${String(manifest.counts[name] ?? 0).padStart(14)}${String(found.counts[name] ?? 0).padStart(12)}`);
   console.log(`\n  ${found.chains} chains checked, ${found.broken.length} broken\n`);
-  for (const { joint, why } of found.broken) console.log(`  ${joint}: ${why}`);
+  for (const { chain, why } of found.broken) console.log(`  ${chain}: ${why}`);
   return names.every((name) => manifest.counts[name] === found.counts[name]) && found.broken.length === manifest.broken.length;
 }
 

@@ -1,8 +1,9 @@
 import { parseArgs } from 'node:util';
 import { check } from '@kesto/contract/schemas';
 import { wireError, type WireError } from '@kesto/contract/wording';
-import { readRecordText, verifyRecord, type Result } from '@kesto/core';
-import { COMMANDS, verifyAnswer, type Command } from './commands';
+import { readRecordText, verifyJob, verifyRecord, type Result } from '@kesto/core';
+import { unzipSync } from 'fflate';
+import { COMMANDS, verifyAnswer, verifyJobAnswer, type Command } from './commands';
 
 export interface Outcome {
   /** 1: answered, and what was asked about is broken. */
@@ -33,6 +34,21 @@ function verify(input: string, options: readonly string[]): Outcome {
   return answer(result.ok ? { ok: true, value: verifyAnswer(result.value) } : result, (value) => (value.intact ? 0 : 1));
 }
 
+/** A zip begins with its own two letters; a record never does. */
+const isZip = (given: string | Uint8Array): given is Uint8Array => typeof given !== 'string' && given[0] === 0x50 && given[1] === 0x4b;
+
+/** A job's whole file: every part, every chain. */
+function verifyJobFile(bytes: Uint8Array): Outcome {
+  let parts: Readonly<Record<string, Uint8Array>>;
+  try {
+    parts = unzipSync(bytes);
+  } catch {
+    return refusal({ code: 'not-a-file', field: 'record', message: 'record is a zip that cannot be read: it is damaged or was cut short' });
+  }
+  const result = verifyJob(new Map(Object.entries(parts)));
+  return answer(result.ok ? { ok: true, value: verifyJobAnswer(result.value) } : result, (value) => (value.intact ? 0 : 1));
+}
+
 function parsed(input: string): { readonly body: unknown } | Outcome {
   try {
     return { body: JSON.parse(input) as unknown };
@@ -43,7 +59,9 @@ function parsed(input: string): { readonly body: unknown } | Outcome {
 }
 
 /** One command over one request: text in, text out. */
-export function run(name: string | undefined, input: string, options: readonly string[] = []): Outcome {
+export function run(name: string | undefined, given: string | Uint8Array, options: readonly string[] = []): Outcome {
+  if (name === 'verify' && isZip(given)) return verifyJobFile(given);
+  const input = typeof given === 'string' ? given : new TextDecoder().decode(given);
   if (name === 'verify') return verify(input, options);
   const command: Command | undefined = name !== undefined && Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
   if (!command) {

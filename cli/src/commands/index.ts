@@ -26,6 +26,7 @@ import {
   type Quantity,
   type ReachRequest,
   type Result,
+  type JobVerification,
   type Verification,
 } from '@kesto/core';
 import { readings, saturation, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
@@ -61,6 +62,12 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
 
 /** What `verify` answers, with the reason as a sentence. */
 export const verifyAnswer = (verification: Verification) =>
+  verification.intact
+    ? verification
+    : { intact: false as const, firstBroken: { ...verification.firstBroken, why: breakText(verification.firstBroken.why) } };
+
+/** What `verify` answers of a job's file. */
+export const verifyJobAnswer = (verification: JobVerification) =>
   verification.intact
     ? verification
     : { intact: false as const, firstBroken: { ...verification.firstBroken, why: breakText(verification.firstBroken.why) } };

@@ -1,4 +1,4 @@
-import { get, put } from '../route';
+import { get, put, type Streamed } from '../route';
 import type { JointSummary } from '../joints/types';
 import { EVERYBODY, MAKERS } from '../session/types';
 import type { JobView, PutJobEntryRequest, PutJobRequest, PutJointRequest, Today } from './types';
@@ -11,5 +11,9 @@ export const JOB_ROUTES = {
   putJobEntry: put<PutJobEntryRequest, JobView>()('/api/jobs/:job/entries/:entry', {
     summary: 'Note something of a job: its own schools with the reason, or a sum from the bench',
     roles: MAKERS,
+  }),
+  exportJob: get<Streamed<ArrayBuffer>>()('/api/jobs/:job/record.zip', {
+    summary: 'A job with its chain, its joints’ records, drawings and photos as a file',
+    roles: EVERYBODY,
   }),
 } as const;

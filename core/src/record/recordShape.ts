@@ -75,3 +75,25 @@ export const recordMisfit = (format: string, version: number) => {
   const shape = object({ format: is(format), version: is(version), entries: list(entry, 1), photos });
   return (file: unknown): Misfit => shape(file, '');
 };
+
+const stageEntry = object({
+  content: object({
+    format: whole,
+    id: text,
+    job: object({ id: text, number: whole }),
+    sequence: whole,
+    stage: text,
+    kind: text,
+    person: object({ id: text, name: text }),
+    deviceTime: text,
+    serverTime: text,
+    values: plain,
+    photos: list(object({ sha256: text, mediaType: text, bytes: whole })),
+    previous: orNull(text),
+  }),
+  hash: text,
+});
+
+/** Whether each of a list has the shape of a link of that chain and nothing beside it. */
+export const linksMisfit = (of: 'joint' | 'job', links: readonly unknown[]): Misfit =>
+  list(of === 'joint' ? entry : stageEntry, 1)(links, of);

@@ -1,3 +1,4 @@
+import { base64 } from '@scure/base';
 import { fail, ok, type Result } from '../result';
 import { bytesHash, canonicalHash, ENTRY_FORMAT, ENTRY_KINDS, FORMER_KINDS, type EntryPhoto, type RecordEntry } from './chain';
 import { recordMisfit } from './recordShape';
@@ -19,6 +20,7 @@ export type BreakReason =
   | 'link-broken'
   | 'out-of-sequence'
   | 'other-joint'
+  | 'other-job'
   | 'photo-altered'
   | 'photo-missing'
   | 'photo-unnamed'
@@ -86,57 +88,54 @@ const misfitReason = ({ field, unknown }: { field: string; unknown: boolean }) =
 
 function firstBreak(file: ExportedRecord): Break | null {
   const joint = file.entries[0]?.content.joint.tag ?? '';
-  for (const [index, entry] of file.entries.entries()) {
-    const found = breakAt(file, entry, index);
-    if (found) return { chain: 'joint', joint, entry: index + 1, ...found };
-  }
+  const bytesOf = (sha256: string) => (Object.hasOwn(file.photos, sha256) ? bytesFromBase64(file.photos[sha256] ?? '') : undefined);
+  const found = firstBreakOf(file.entries, bytesOf);
+  if (found) return { chain: 'joint', joint, ...found };
   const named = new Set(file.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)));
   const unnamed = Object.keys(file.photos).find((sha) => !named.has(sha));
   return unnamed === undefined ? null : { chain: 'joint', joint, photo: unnamed, why: 'photo-unnamed' };
 }
 
-function breakAt(file: ExportedRecord, entry: RecordEntry, index: number): { why: BreakReason; photo?: string } | null {
-  const { content } = entry;
-  const before = file.entries[index - 1];
-  if (canonicalHash(content) !== entry.hash) return { why: 'entry-altered' };
+/** A photo's bytes by its hash; undefined where there is none, null where what is there cannot be read. */
+export type PhotoBytes = (sha256: string) => Uint8Array | null | undefined;
+
+/** The first link of a joint's chain that does not hold, counted from 1; null where all of them do. */
+export function firstBreakOf(entries: readonly RecordEntry[], bytesOf: PhotoBytes): Omit<Break, 'chain' | 'joint'> | null {
+  for (const [index, entry] of entries.entries()) {
+    const found = breakAt(entries, index, entry) ?? photoBreakIn(entry.content.photos, bytesOf);
+    if (found) return { entry: index + 1, ...found };
+  }
+  return null;
+}
+
+function breakAt(entries: readonly RecordEntry[], index: number, { content, hash }: RecordEntry): { why: BreakReason } | null {
+  const before = entries[index - 1];
+  if (canonicalHash(content) !== hash) return { why: 'entry-altered' };
   if (!KINDS_OF_FORMAT[content.format]?.includes(content.kind)) return { why: 'unknown-kind' };
   if (content.previous !== (before?.hash ?? null)) return { why: 'link-broken' };
   if (content.sequence !== index + 1) return { why: 'out-of-sequence' };
   if (before && content.joint.id !== before.content.joint.id) return { why: 'other-joint' };
   const { corrects } = content;
-  if (corrects && !file.entries.slice(0, index).some((e) => e.content.id === corrects.entry)) return { why: 'correction-of-nothing' };
-  for (const photo of content.photos) {
-    const why = photoBreak(photo, Object.hasOwn(file.photos, photo.sha256) ? file.photos[photo.sha256] : undefined);
-    if (why) return { why, photo: photo.sha256 };
+  if (corrects && !entries.slice(0, index).some((e) => e.content.id === corrects.entry)) return { why: 'correction-of-nothing' };
+  return null;
+}
+
+/** The first photo that is not there, or not the one its entry names. */
+export function photoBreakIn(photos: readonly EntryPhoto[], bytesOf: PhotoBytes): { why: BreakReason; photo: string } | null {
+  for (const photo of photos) {
+    const bytes = bytesOf(photo.sha256);
+    if (bytes === undefined) return { why: 'photo-missing', photo: photo.sha256 };
+    const fits = bytes !== null && bytes.length === photo.bytes && bytesHash(bytes) === photo.sha256;
+    if (!fits) return { why: 'photo-altered', photo: photo.sha256 };
   }
   return null;
 }
 
-function photoBreak(photo: EntryPhoto, base64: string | undefined): BreakReason | null {
-  if (base64 === undefined) return 'photo-missing';
-  const bytes = bytesFromBase64(base64);
-  return bytes && bytes.length === photo.bytes && bytesHash(bytes) === photo.sha256 ? null : 'photo-altered';
-}
-
-const BASE64 = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/';
-
 /** Strict base64 (RFC 4648, padded): null where the text is not exactly what an encoder would have written. */
 export function bytesFromBase64(text: string): Uint8Array | null {
-  const padding = text.endsWith('==') ? 2 : text.endsWith('=') ? 1 : 0;
-  if (text.length % 4 !== 0) return null;
-  const bytes = new Uint8Array((text.length / 4) * 3 - padding);
-  let bits = 0;
-  let held = 0;
-  let at = 0;
-  for (let i = 0; i < text.length - padding; i++) {
-    const value = BASE64.indexOf(text.charAt(i));
-    if (value < 0) return null;
-    held = (held << 6) | value;
-    bits += 6;
-    if (bits < 8) continue;
-    bits -= 8;
-    bytes[at++] = (held >> bits) & 0xff;
-    held &= (1 << bits) - 1;
+  try {
+    return base64.decode(text);
+  } catch {
+    return null;
   }
-  return held === 0 ? bytes : null;
 }

@@ -86,15 +86,6 @@ export function factOf({ content }: StageEntry): StageFact {
   } as StageFact; // cast: values were checked against their kind when the entry was taken
 }
 
-/** Sequence number of the first link that does not follow the one before it, or whose content was altered; null for an unbroken chain. */
-export function firstBrokenLink(entries: readonly StageEntry[]): number | null {
-  const broken = entries.findIndex(
-    ({ content, hash }, i) =>
-      content.sequence !== i + 1 || content.previous !== (entries[i - 1]?.hash ?? null) || canonicalHash(content) !== hash,
-  );
-  return broken < 0 ? null : broken + 1;
-}
-
 type FactOf<Kind extends StageEntryKind> = Extract<StageFact, { readonly kind: Kind }>;
 
 /** Facts of one kind, in the order they were noted. */

@@ -12,3 +12,4 @@ export * from './softSolder';
 export * from './worth';
 export * from './flareTorque';
 export * from './cylinder';
+export * from './verifyStages';

@@ -3,7 +3,7 @@ import {
   alsoOpened,
   annualRates,
   cylinderFill,
-  firstBrokenLink,
+  firstStageBreak,
   flareTorqueNm,
   isExplained,
   joiningChoices,
@@ -206,9 +206,10 @@ test('one altered letter breaks the chain at its link, a link taken out at the n
   const first = link(1, null, 'warm');
   const second = link(2, first.hash, 'still warm');
   const third = link(3, second.hash, 'cold');
-  expect(firstBrokenLink([first, second, third])).toBeNull();
-  expect(firstBrokenLink([first, { ...second, content: { ...second.content, values: { text: 'still Warm' } } }, third])).toBe(2);
-  expect(firstBrokenLink([first, third])).toBe(2);
+  expect(firstStageBreak([first, second, third])).toBeNull();
+  const altered = { ...second, content: { ...second.content, values: { text: 'still Warm' } } };
+  expect(firstStageBreak([first, altered, third])).toEqual({ entry: 2, why: 'entry-altered' });
+  expect(firstStageBreak([first, third])).toEqual({ entry: 2, why: 'link-broken' });
 });
 
 describe('repair or replace', () => {

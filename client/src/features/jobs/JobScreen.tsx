@@ -8,6 +8,7 @@ import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
+import { JobRecord } from '@/features/jobRecord';
 import { useMayMake } from '@/features/session/useMayMake';
 import { nextHref, stageHref } from '@/features/stage/stageHref';
 import { useWrite } from '@/outbox';
@@ -101,6 +102,7 @@ function Ready({ job }: { job: JobView }) {
       </Words>
       {wide ? null : <JobCircuit job={job} />}
       <JobNotes job={job} />
+      <JobRecord job={job} />
     </Sheet>
   );
 }

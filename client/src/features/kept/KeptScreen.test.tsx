@@ -5,7 +5,7 @@ import { VAN_COMMAND } from '@/outbox/examples';
 import { write } from '@/outbox/write';
 import { useVanStock } from '@/features/van/api';
 import { Words } from '@/ui/Words';
-import { vanWrite } from '@/features/van/api';
+import { vanWrite } from '@/features/van/writes';
 import { VAN } from '@/testing/joints';
 import { KeptScreen } from './KeptScreen';
 

@@ -1,9 +1,8 @@
-import { personContent, type Answer, type Body, type PersonView, type PutPersonRequest } from '@kesto/contract';
+import type { Answer, Body, PutPersonRequest } from '@kesto/contract';
 import { useMemo, useState } from 'react';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
-import { bodyOf, goes, thing, useUnrefused, type Write } from '@/outbox';
-import { madeFrom } from '@/outbox/madeFrom';
+import { bodyOf, goes, useUnrefused } from '@/outbox';
 
 const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -29,18 +28,6 @@ const peopleApi = api.injectEndpoints({
 
 const { usePeopleQuery } = peopleApi;
 export const { usePutInviteMutation, useDropInviteMutation, useSetRoleMutation, useSetLeftMutation } = peopleApi;
-
-/** Name and approvals, which may wait for a signal. */
-export const personWrite = (before: PersonView, body: PutPersonRequest): Write<'putPerson'> => ({
-  route: 'putPerson',
-  params: { person: before.id },
-  body,
-  about: [thing.person(before.id)],
-  needs: [],
-  makes: null,
-  madeFrom: madeFrom(personContent(before)),
-  changes: ['People', 'Today', 'Me'],
-});
 
 /** While somebody is asked in, the list is looked at again: whoever comes is then seen to come. */
 const LOOK_AGAIN_MS = 8000;

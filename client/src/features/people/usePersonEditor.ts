@@ -2,7 +2,8 @@ import type { Approval, PersonView } from '@kesto/contract';
 import { useState } from 'react';
 import { errorText } from '@/api/api';
 import { useWrite } from '@/outbox';
-import { personWrite, useSetLeftMutation, useSetRoleMutation } from './api';
+import { useSetLeftMutation, useSetRoleMutation } from './api';
+import { personWrite } from './writes';
 
 type Scope = Approval['scope'];
 

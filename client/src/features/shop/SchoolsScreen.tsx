@@ -5,7 +5,8 @@ import { useIsLead } from '@/features/session/useIsLead';
 import { Sheet } from '@/ui/Sheet';
 import { Failed, Loading } from '@/ui/states';
 import { useWrite } from '@/outbox';
-import { schoolsWrite, useShopSchools } from './api';
+import { useShopSchools } from './api';
+import { schoolsWrite } from './writes';
 import { answered, SchoolRow } from './SchoolRow';
 
 /** Where practitioners differ: what each school gains and risks, and which one this shop follows. */

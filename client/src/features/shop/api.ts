@@ -1,9 +1,7 @@
 import type { Answer } from '@kesto/contract';
-import type { Schools } from '@kesto/core';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
-import { thing, usePendingBody, type Write } from '@/outbox';
-import { madeFrom } from '@/outbox/madeFrom';
+import { thing, usePendingBody } from '@/outbox';
 
 const shopApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -14,15 +12,3 @@ const shopApi = api.injectEndpoints({
 const { useSchoolsQuery } = shopApi;
 
 export const useShopSchools = () => usePendingBody(useSchoolsQuery(), thing.schools, 'putSchools');
-
-/** `before` is what the choice was made from. */
-export const schoolsWrite = (body: Schools, before: Schools): Write<'putSchools'> => ({
-  route: 'putSchools',
-  params: {},
-  body,
-  about: [thing.schools],
-  needs: [],
-  makes: null,
-  madeFrom: madeFrom(before),
-  changes: ['Schools'],
-});

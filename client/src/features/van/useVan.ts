@@ -24,7 +24,7 @@ import { DraftReader } from '@/state/draftReader';
 import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
 import { onExact, useWrite } from '@/outbox';
-import { vanWrite } from './api';
+import { vanWrite } from './writes';
 
 /** The van while it is counted: what is on it, and the cylinder's figures as they are typed. */
 export interface VanDraft {

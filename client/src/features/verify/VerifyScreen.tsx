@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { Chain } from '@/features/joint/Chain';
+import { JobMark } from '@/features/jobRecord';
 import { brokenEntry, IntegrityMark } from '@/features/joint/IntegrityMark';
 import { Broken } from '@/ui/Broken';
 import { Sheet } from '@/ui/Sheet';
@@ -9,11 +10,11 @@ import { useRecordCheck } from './useRecordCheck';
 
 /** Checks a record file in this browser: nothing is sent anywhere. */
 export function VerifyScreen() {
-  const { checked, problem, noted, setNoted, choose } = useRecordCheck();
+  const { checked, job, problem, noted, setNoted, choose } = useRecordCheck();
   return (
     <Sheet
       tag="check"
-      title="A record file"
+      title="A record’s file"
       subtitle="checked here, sent nowhere"
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'verify' }}
@@ -21,6 +22,7 @@ export function VerifyScreen() {
     >
       <TextField label="a hash you noted (from paper; may stay empty)" value={noted} onChange={setNoted} multiline />
       {problem ? <Failed message={problem} /> : null}
+      {job ? <JobMark found={job} /> : null}
       {checked ? (
         <Broken what="This record" of={checked}>
           <View style={{ gap: 12 }}>
@@ -28,8 +30,8 @@ export function VerifyScreen() {
             <Chain entries={checked.record.entries} brokenAt={brokenEntry(checked.integrity)} />
           </View>
         </Broken>
-      ) : problem ? null : (
-        <Empty title="No file chosen" text="A joint’s record is exported from its sheet with “give a copy”." />
+      ) : problem || job ? null : (
+        <Empty title="No file chosen" text="A joint’s record is given from its sheet with “give a copy”, a whole job’s from the job." />
       )}
     </Sheet>
   );

@@ -1,7 +1,8 @@
 import { calcErrorText } from '@kesto/contract/wording';
 import { readRecordText, verifyRecord, type ExportedRecord, type Result } from '@kesto/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { integrityOf, type Integrity } from '@/features/joint/IntegrityMark';
+import { checkJobFile } from '@/features/jobRecord';
 import { pickRecord } from './pickRecord';
 
 interface Checked {
@@ -20,18 +21,21 @@ function check(text: string, noted: string): Result<Checked> {
 
 /** A file that was chosen, and a hash noted from paper, checked anew whenever one of them changes. */
 export function useRecordCheck() {
-  const [text, setText] = useState<string | null>(null);
+  const [picked, setPicked] = useState<string | Uint8Array | null>(null);
   const [noted, setNoted] = useState('');
-  const checked = text === null ? null : check(text, noted);
+  const job = useMemo(() => (picked instanceof Uint8Array ? checkJobFile(picked) : null), [picked]);
+  const checked = typeof picked === 'string' ? check(picked, noted) : null;
   const error = checked && !checked.ok ? checked.errors[0] : undefined;
+  const unread = error ? `This file cannot be checked: ${error.field} ${calcErrorText(error)}` : null;
   return {
     checked: checked?.ok ? checked.value : null,
-    problem: error ? `This file cannot be checked: ${error.field} ${calcErrorText(error)}` : null,
+    job: job?.status === 'checked' ? job.found : null,
+    problem: job?.status === 'failed' ? job.message : unread,
     noted,
     setNoted,
     choose: async () => {
-      const picked = await pickRecord();
-      if (picked !== null) setText(picked);
+      const file = await pickRecord();
+      if (file !== null) setPicked(file);
     },
   };
 }

@@ -1,4 +1,12 @@
-import { assertNever, JSON_DEPTH, type BreakReason, type CalcError, type NeededCode, type RefusalReason } from '@kesto/core';
+import {
+  assertNever,
+  JSON_DEPTH,
+  type BreakReason,
+  type CalcError,
+  type FileBreak,
+  type NeededCode,
+  type RefusalReason,
+} from '@kesto/core';
 
 const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'ammonia-with-copper': () => 'ammonia attacks copper and its alloys: no copper-bearing part may be in the circuit',
@@ -92,10 +100,16 @@ export const wireError = (error: CalcError): WireError => ({
   message: `${error.field} ${calcErrorText(error)}`,
 });
 
-const BREAKS: Readonly<Record<BreakReason, string>> = {
+const BREAKS: Readonly<Record<BreakReason | FileBreak, string>> = {
+  'file-missing': 'a part that the file lists is not in it',
+  'file-altered': 'a part of the file does not have the hash that the list names',
+  'file-unlisted': 'the file holds a part that its list does not name',
+  'chain-other': 'the chain is another one’s than the list says',
+  'head-other': 'the chain does not end where the list says: entries were taken out or put in',
   'entry-altered': 'the entry was altered: its content no longer has its hash',
   'link-broken': 'the entry does not follow the one before it: something was removed, added or replaced',
   'out-of-sequence': 'the entry is out of sequence',
+  'other-job': 'it speaks of another job',
   'other-joint': 'the entry belongs to another joint',
   'photo-altered': 'a photo’s bytes do not have the hash the entry names',
   'photo-missing': 'a photo the entry names is not in the file',
@@ -105,4 +119,4 @@ const BREAKS: Readonly<Record<BreakReason, string>> = {
   'head-missing': 'the chain does not hold the hash that was noted: entries were taken out, or the chain was made anew',
 };
 
-export const breakText = (why: BreakReason): string => BREAKS[why];
+export const breakText = (why: BreakReason | FileBreak): string => BREAKS[why];

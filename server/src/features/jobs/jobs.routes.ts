@@ -1,8 +1,12 @@
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
+import { jobParts, jobToExport } from './exportJob.service';
 import { storeJobEntry } from './jobEntries.service';
 import { addJointToJob, jobView, openJob, today } from './jobs.service';
+import { storedZip } from './storedZip';
 
 export function jobRoutes(routes: Registrar, platform: Platform): void {
   routes.signed('today', async ({ inShop }) => ({ body: await inShop((shop) => today(shop, platform.clock())) }));
@@ -22,5 +26,10 @@ export function jobRoutes(routes: Registrar, platform: Platform): void {
   routes.signed('putJoint', async ({ params, body, inShop }) => {
     const ids = { jobId: idParam(params, 'job'), jointId: idParam(params, 'joint') };
     return { body: await inShop((shop) => addJointToJob(shop, ids, body)) };
+  });
+  routes.signed('exportJob', async ({ params, response, inShop }) => {
+    const job = await jobToExport(inShop, idParam(params, 'job'));
+    response.attachment(`job-${job.number}.zip`).type('zip');
+    await pipeline(Readable.from(storedZip(jobParts(inShop, job))), response);
   });
 }

@@ -1,4 +1,4 @@
-import { firstBrokenLink, type StageEntry, type StageEntryKind } from '@kesto/core';
+import { firstStageBreak, type StageEntry, type StageEntryKind } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
@@ -53,9 +53,9 @@ describe('a job’s own chain', () => {
     expect((await note(job, ['find', 'complaint', { text: 'other' }], { id })).status).toBe(409);
     const entries = (await jobOf(job)).stages.entries as StageEntry[];
     expect(entries.map((entry) => entry.content.kind)).toEqual(['complaint', 'loss']);
-    expect(firstBrokenLink(entries)).toBeNull();
+    expect(firstStageBreak(entries)).toBeNull();
     const altered = entries.map((entry, i) => (i === 0 ? { ...entry, content: { ...entry.content, values: { text: 'x' } } } : entry));
-    expect(firstBrokenLink(altered)).toBe(1);
+    expect(firstStageBreak(altered)).toEqual({ entry: 1, why: 'entry-altered' });
   });
 
   test('what does not belong to a stage or says nothing is refused at its field', async () => {

@@ -1,0 +1,53 @@
+import { breakText } from '@kesto/contract/wording';
+import type { JobVerification } from '@kesto/core';
+import { View } from 'react-native';
+import { hashInFours } from '@/features/joint/IntegrityMark';
+import { Cross, Tick } from '@/ui/marks';
+import { useTokens } from '@/ui/theme';
+import { Heading, Mono, Words } from '@/ui/Words';
+
+const nameOf = ({ of, name }: { readonly of: 'job' | 'joint'; readonly name: string }) => (of === 'job' ? `job ${name}` : name);
+
+/** Whether a job's file holds together: each of its chains with what it ends in, or the first thing that does not hold. */
+export function JobMark({ found }: { found: JobVerification }) {
+  return (
+    <View style={{ gap: 8 }} aria-live="polite" testID="job-integrity">
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        {found.intact ? <Tick /> : <Cross />}
+        <Heading size={20} style={{ flex: 1 }}>
+          {found.intact ? `Job ${found.job}: ${found.chains.length} chains, unbroken` : `Broken in ${found.firstBroken.in}`}
+        </Heading>
+      </View>
+      {found.intact ? (
+        <>
+          {found.chains.map((chain) => (
+            <Ending key={`${chain.of} ${chain.name}`} name={nameOf(chain)} entries={chain.entries} head={chain.head} />
+          ))}
+          <Words size={14} tone="ink2">
+            Every part, link and photo was checked on this screen. Compare what each chain ends in with a printed copy: the list of joints
+            is the server’s word.
+          </Words>
+        </>
+      ) : (
+        <Words size={15} tone="red">
+          {found.firstBroken.entry === undefined ? '' : `entry ${found.firstBroken.entry}: `}
+          {breakText(found.firstBroken.why)}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+function Ending({ name, entries, head }: { name: string; entries: number; head: string }) {
+  const t = useTokens();
+  return (
+    <View style={{ borderLeftWidth: 4, borderColor: t.teal, paddingLeft: 10, gap: 2 }}>
+      <Words size={15} bold>
+        {name}: {entries} {entries === 1 ? 'entry' : 'entries'}, ends in
+      </Words>
+      <Mono size={14} bold={false}>
+        {hashInFours(head)}
+      </Mono>
+    </View>
+  );
+}

@@ -1,0 +1,28 @@
+import type { JobView } from '@kesto/contract';
+import { View } from 'react-native';
+import { FrameKey } from '@/ui/Buttons';
+import { Failed } from '@/ui/states';
+import { Heading, Words } from '@/ui/Words';
+import { JobMark } from './JobMark';
+import { useJobRecord } from './useJobRecord';
+
+/** The job's own chain and its joints', checked here or given away as one file. */
+export function JobRecord({ job }: { job: JobView }) {
+  const record = useJobRecord(job);
+  const links = job.stages.entries.length;
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading size={17}>The job’s record</Heading>
+      <Words size={15} tone="ink2">
+        {links === 0 ? 'Nothing was noted of its stages' : `${links} ${links === 1 ? 'entry' : 'entries'} of its stages`}, with every
+        joint’s chain, the drawings and the photos in one file that can be checked without this server.
+      </Words>
+      {record.check?.status === 'checked' ? <JobMark found={record.check.found} /> : null}
+      {record.check?.status === 'failed' ? <Failed message={record.check.message} /> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <FrameKey label={record.busy ? 'Checking' : 'Check the whole job'} disabled={record.busy} onPress={record.look} />
+        <FrameKey label="Give a copy of the job" disabled={record.busy} onPress={record.give} />
+      </View>
+    </View>
+  );
+}

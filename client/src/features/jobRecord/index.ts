@@ -1,0 +1,3 @@
+export { checkJobFile, type JobCheck } from './checkJobFile';
+export { JobMark } from './JobMark';
+export { JobRecord } from './JobRecord';
