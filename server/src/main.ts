@@ -8,7 +8,7 @@ import { listen } from './platform/http/listen';
 import { logFile } from './platform/log/logFile';
 import { buildLogger } from './platform/log/logger';
 import { typeormStore } from './features/shopWork.typeorm';
-import { demoPeople, holdsDemo, loadDemo } from './features/demo';
+import { DEMO_SHOP, demoPeople, holdsDemo, loadDemo } from './features/demo';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
 import { queuedPasswords } from './features/session';
@@ -21,7 +21,15 @@ async function run(config: Config): Promise<void> {
   const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir);
   const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
   const store = typeormStore(db);
-  const platform = { store, clock: systemClock, demo: config.demo, dataDir: config.dataDir, cleanPhoto, passwords: queuedPasswords() };
+  const platform = {
+    store,
+    clock: systemClock,
+    demo: config.demo,
+    barredShop: config.demo ? null : DEMO_SHOP,
+    dataDir: config.dataDir,
+    cleanPhoto,
+    passwords: queuedPasswords(),
+  };
   if (empty && config.demo) await loadDemo(store);
   if (empty && !config.demo) await openFirstShop(store, config.dataDir, systemClock());
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);

@@ -8,7 +8,7 @@ import { v7 as uuid } from 'uuid';
 import type { Clock } from '../platform/clock';
 import { applicationRole, prepareDatabase } from '../platform/db/prepare';
 import { buildApp, type AppOptions } from '../platform/http/app';
-import { DEMO_PASSWORD, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
+import { DEMO_PASSWORD, DEMO_SHOP, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
 import { photoQueue } from '../features/photos';
 import { hashPassword, queuedPasswords, type Passwords } from '../features/session';
 import type { Store } from '../features/shopWork';
@@ -49,10 +49,14 @@ export async function testServer({
   await loadDemo(store);
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
-  const app = buildApp({ store, clock, demo, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER), passwords }, log, {
-    clientDir: null,
-    ...options,
-  });
+  const app = buildApp(
+    { store, clock, demo, barredShop: demo ? null : DEMO_SHOP, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER), passwords },
+    log,
+    {
+      clientDir: null,
+      ...options,
+    },
+  );
   const signIn = (agent: Agent, login: string) => agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);
   const role = applicationRole(database.ownerUrl);
   const agents = new Map<string, Agent>();

@@ -1,6 +1,6 @@
 import type { PutJobEntryRequest } from '@kesto/contract';
 import type { ShopWork } from '../shopWork';
-import { storeJobEntry } from '../jobs';
+import { storeJobEntry } from '../jobNotes';
 import { demoId } from './ids';
 import { DEMO_PEOPLE } from './people';
 

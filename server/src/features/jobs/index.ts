@@ -1,5 +1,4 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
-export { schoolsOfJob, storeJobEntry } from './jobEntries.service';
 export type * from './jobs.repository';
 export { jobRoutes } from './jobs.routes';
 export { jobWithNotes, nearOf } from './jobs.service';

@@ -4,7 +4,7 @@ import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { jobParts, jobToExport } from './exportJob.service';
-import { storeJobEntry } from './jobEntries.service';
+import { storeJobEntry } from '../jobNotes';
 import { addJointToJob, jobView, openJob, today } from './jobs.service';
 import { storedZip } from './storedZip';
 

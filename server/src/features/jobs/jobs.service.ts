@@ -11,10 +11,10 @@ import {
 import { factOf, jointAt, readContent, safetyClassOf, standingOf, stateAfter, type NearKind, type StageEntry } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { summaries } from '../joints';
+import { jobNotes, type JobNotes } from '../jobNotes';
+import { summaries } from '../jointSummaries';
 import type { Person } from '../people';
 import type { ShopWork } from '../shopWork';
-import { jobNotes, type JobNotes } from './jobEntries.service';
 import { toCircuit, toPlate, toSite } from '../units';
 import type { Job, ToldJob, ToldJoint } from './jobs.repository';
 

@@ -1,11 +1,12 @@
 import type { PersonName, PutEntryRequest } from '@kesto/contract';
 import { ENTRY_FORMAT, readContent, sealEntry, type EntryContent, type EntryKind, type RecordEntry } from '@kesto/core';
+import { serverTime } from '../../platform/clock';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { checkTorch } from '../stages';
-import { checkCorrection, checkJudge, checkOrder, checkRoom, checkValues, serverTime } from './entryChecks';
+import { checkCorrection, checkJudge, checkOrder, checkRoom, checkValues } from './entryChecks';
 import type { Joint, KeptPlan } from './joints.repository';
 
 export interface Asked {

@@ -28,12 +28,6 @@ const JUDGEMENTS: readonly EntryKind[] = ['accepted', 'sent-back'];
 const isLead = ({ person }: Asked) => person.role === 'lead' || person.role === 'admin';
 const inWords = (states: readonly JointState[]) => states.map((state) => JOINT_STATE_WORDS[state]).join(' or ');
 
-/** Never earlier than the entry before, whatever the server's clock does. */
-export const serverTime = (now: Date, before: readonly { readonly content: { readonly serverTime: string } }[]): string => {
-  const last = before.at(-1)?.content.serverTime ?? '';
-  return last > now.toISOString() ? last : now.toISOString();
-};
-
 export function checkRoom({ body }: Asked, entries: readonly RecordEntry[]): void {
   if (canonicalText(body.values).length > MOST_VALUE_CHARS) {
     throw new AppError('TOO_LARGE', `values may have at most ${MOST_VALUE_CHARS} characters`, 'values');

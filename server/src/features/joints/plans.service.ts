@@ -3,7 +3,7 @@ import { schoolName, wireError } from '@kesto/contract/wording';
 import { differingSchool, ENGINE_VERSION, planJoint, type JointPlan } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { schoolsOfJob } from '../jobs';
+import { schoolsOfJob } from '../jobNotes';
 import type { ShopWork } from '../shopWork';
 import { toStoredPlan } from './storedPlan';
 

@@ -6,7 +6,6 @@ import { v7 as uuid, validate } from 'uuid';
 import { AppError } from '../../platform/errors';
 import type { Platform, SignedIn } from '../../platform/http/context';
 import type { Authenticate } from '../../platform/http/register';
-import { DEMO_SHOP } from '../demo';
 import type { ShopWork } from '../shopWork';
 
 export const COOKIE = 'kesto_session';
@@ -16,8 +15,8 @@ const tokenHash = (token: string) => createHash('sha256').update(token).digest('
 
 const wrong = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
 
-/** Where the demo is not wanted, its people (whose password everybody knows) are nobody. */
-const isBarred = (platform: Platform, shopId: string) => !platform.demo && shopId === DEMO_SHOP;
+/** Where the demo is not wanted, its people (whose password everybody knows) are nobody: the shop is barred. */
+const isBarred = ({ barredShop }: Platform, shopId: string) => shopId === barredShop;
 
 /** Where a sign-in comes from. */
 export interface From {

@@ -12,7 +12,7 @@ import {
 import { gateText } from '@kesto/contract/wording';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { serverTime } from '../joints';
+import { serverTime } from '../../platform/clock';
 import { nearOf, type Job } from '../jobs';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';

@@ -1,6 +1,6 @@
 import type { UnitHistory } from '@kesto/contract';
 import { notFound } from '../../platform/errors';
-import { summaries } from '../joints';
+import { summaries } from '../jointSummaries';
 import type { ShopWork } from '../shopWork';
 
 /** What was found on a unit and made of it, in a number of queries that does not grow with it. */

@@ -9,6 +9,8 @@ export interface Platform {
   readonly store: Store;
   readonly clock: Clock;
   readonly demo: boolean;
+  /** Whose people may not sign in here; null where everybody may. */
+  readonly barredShop: string | null;
   readonly dataDir: string;
   readonly cleanPhoto: PhotoCleaner;
   readonly passwords: Passwords;

@@ -4,7 +4,7 @@ import { differingSchool, withSchoolIds, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import type { ShopWork } from '../shopWork';
-import type { JobEntry } from './jobs.repository';
+import type { JobEntry } from '../jobs';
 
 export interface JobNotes {
   /** The last answer counts; null where the job does as the shop does. */

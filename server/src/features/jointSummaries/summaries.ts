@@ -1,7 +1,7 @@
 import type { JointSummary } from '@kesto/contract';
 import { stateAfter } from '@kesto/core';
 import type { ShopWork } from '../shopWork';
-import type { Joint } from './joints.repository';
+import type { Joint } from '../joints';
 
 /** Where joints stand, in two queries however many they are. */
 export async function summaries(shop: ShopWork, joints: readonly Joint[]): Promise<readonly JointSummary[]> {
