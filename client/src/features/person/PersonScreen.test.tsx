@@ -52,6 +52,12 @@ test('signing out ends the session', async () => {
   expect(writes[0]).toMatchObject({ method: 'DELETE', path: 'session' });
 });
 
+test('where the server does not answer, whoever signs out is told that they still are signed in', async () => {
+  await showScreen(<PersonScreen />, { answers: { 'DELETE session': { status: 503, message: 'The database is away.' } } });
+  await press('Sign out');
+  expect(screen.getByText('The database is away.')).toBeTruthy();
+});
+
 test('leads on to the schools and to the check of a file', async () => {
   await showScreen(<PersonScreen />);
   await press('The shop’s schools');

@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
 import type { UnitPreferences } from '@kesto/core';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useDispatch, useSelector } from 'react-redux';
-import { api } from '@/api/api';
+import { api, errorText } from '@/api/api';
 import { useSignOutMutation } from '@/features/session/api';
 import { unitsWrite, useMe } from '@/features/session/useMe';
 import { useWrite } from '@/outbox';
@@ -20,6 +21,8 @@ import { SignIns } from './SignIns';
 
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
 
+const isSignedOut = (error: object) => 'status' in error && error.status === 401;
+
 /** Units, light, approvals. Units change what is shown, never what is stored. */
 export function PersonScreen() {
   const dispatch = useDispatch();
@@ -28,10 +31,14 @@ export function PersonScreen() {
   const theme = useSelector((state: RootState) => state.theme);
   const { keep, problem } = useWrite();
   const [signOut] = useSignOutMutation();
+  /** Why somebody is still signed in. */
+  const [stays, setStays] = useState<string | null>(null);
   if (!me) return null;
   const set = (part: Partial<UnitPreferences>) => void keep(unitsWrite({ ...me.units, ...part }));
   async function leave() {
-    if ((await signOut()).error) return;
+    const { error } = await signOut();
+    // Whoever is signed out already goes as they wanted.
+    if (error && !isSignedOut(error)) return setStays(errorText(error));
     tellTabs(null);
     dispatch(personSignedOut());
     dispatch(api.util.resetApiState());
@@ -45,6 +52,7 @@ export function PersonScreen() {
       cells={{ here: 'person' }}
       action={{ label: 'Sign out', onPress: () => void leave() }}
     >
+      {stays ? <Failed message={stays} /> : null}
       {problem ? <Failed message={problem.message} /> : null}
       <FrameKey label="The shop’s people" onPress={() => router.push('/people')} />
       <FrameKey label="The shop’s schools" onPress={() => router.push('/schools')} />
