@@ -1,5 +1,5 @@
 import type { Outcome } from './command';
-import { VAN_COMMAND } from './examples';
+import { VAN_COMMAND } from '@/testing/commands';
 import { post } from './post';
 
 const COMMAND = { ...VAN_COMMAND, place: 1 };

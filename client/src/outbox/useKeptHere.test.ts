@@ -1,5 +1,5 @@
 import type { Command } from './command';
-import { VAN_COMMAND } from './examples';
+import { VAN_COMMAND } from '@/testing/commands';
 import { keptHere } from './useKeptHere';
 
 const kept = (part: Partial<Command> = {}): Command => ({ ...VAN_COMMAND, ...part });

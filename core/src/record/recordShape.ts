@@ -52,20 +52,19 @@ const photos: Shape = (value, field) => {
   return misfit === undefined ? null : wrong(`${field}.${misfit}`);
 };
 
+/** What links of every chain have. */
+const LINK = {
+  ...{ format: whole, id: text, sequence: whole, kind: text, deviceTime: text, serverTime: text, values: plain },
+  person: object({ id: text, name: text }),
+  photos: list(object({ sha256: text, mediaType: text, bytes: whole })),
+  previous: orNull(text),
+};
+
 const entry = object({
   content: object({
-    format: whole,
-    id: text,
+    ...LINK,
     joint: object({ id: text, tag: text }),
-    sequence: whole,
-    kind: text,
-    person: object({ id: text, name: text }),
-    deviceTime: text,
-    serverTime: text,
-    values: plain,
-    photos: list(object({ sha256: text, mediaType: text, bytes: whole })),
     corrects: orNull(object({ entry: text, why: text })),
-    previous: orNull(text),
   }),
   hash: text,
 });
@@ -76,23 +75,7 @@ export const recordMisfit = (format: string, version: number) => {
   return (file: unknown): Misfit => shape(file, '');
 };
 
-const stageEntry = object({
-  content: object({
-    format: whole,
-    id: text,
-    job: object({ id: text, number: whole }),
-    sequence: whole,
-    stage: text,
-    kind: text,
-    person: object({ id: text, name: text }),
-    deviceTime: text,
-    serverTime: text,
-    values: plain,
-    photos: list(object({ sha256: text, mediaType: text, bytes: whole })),
-    previous: orNull(text),
-  }),
-  hash: text,
-});
+const stageEntry = object({ content: object({ ...LINK, job: object({ id: text, number: whole }), stage: text }), hash: text });
 
 /** Whether each of a list has the shape of a link of that chain and nothing beside it. */
 export const linksMisfit = (of: 'joint' | 'job', links: readonly unknown[]): Misfit =>

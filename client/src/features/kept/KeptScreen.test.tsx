@@ -1,7 +1,7 @@
 import { act, screen } from '@testing-library/react-native';
 import { press, settle, showScreen } from '@/testing/screen';
 import { keptHere } from '@/outbox/slice';
-import { VAN_COMMAND } from '@/outbox/examples';
+import { VAN_COMMAND } from '@/testing/commands';
 import { write } from '@/outbox/write';
 import { useVanStock } from '@/features/van/api';
 import { Words } from '@/ui/Words';

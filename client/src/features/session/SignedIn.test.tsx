@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { dayWith } from '@/testing/jobs';
 import { press, settle, showScreen, type, went } from '@/testing/screen';
-import { VAN_COMMAND } from '@/outbox/examples';
+import { VAN_COMMAND } from '@/testing/commands';
 import { keptHere } from '@/outbox/slice';
 import { sessionEnded } from '@/state/session';
 import { Sheet } from '@/ui/Sheet';

@@ -1,4 +1,4 @@
-import type { Command } from './command';
+import type { Command } from '@/outbox/command';
 
 /** A van counted and kept, as an example for tests. */
 export const VAN_COMMAND: Command = {
