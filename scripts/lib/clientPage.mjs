@@ -26,6 +26,7 @@ export async function loadClient(root, outfile, url) {
     format: 'esm',
     target: 'node20',
     alias,
+    define: { 'process.env.NODE_ENV': '"production"' },
     logLevel: 'warning',
   });
   return import(pathToFileURL(outfile).href);
