@@ -15,7 +15,9 @@ export function JobMark({ found }: { found: JobVerification }) {
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
         {found.intact ? <Tick /> : <Cross />}
         <Heading size={20} style={{ flex: 1 }}>
-          {found.intact ? `Job ${found.job}: ${found.chains.length} chains, unbroken` : `Broken in ${found.firstBroken.in}`}
+          {found.intact
+            ? `Job ${found.job}: ${found.chains.length} ${found.chains.length === 1 ? 'chain' : 'chains'}, unbroken`
+            : `Broken in ${found.firstBroken.in}`}
         </Heading>
       </View>
       {found.intact ? (
