@@ -53,11 +53,15 @@ export function KeptRow({ command, owner, isLead }: KeptRowProps) {
 
 function CopyKey({ command }: { command: Command }) {
   const [copied, setCopied] = useState<boolean | null>(null);
-  const copy = () =>
-    navigator.clipboard.writeText(copyOf(command)).then(
-      () => setCopied(true),
-      () => setCopied(false),
-    );
+  // Over plain HTTP a browser gives no clipboard: what is to be copied then stands there to be selected.
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(copyOf(command));
+      setCopied(true);
+    } catch {
+      setCopied(false);
+    }
+  };
   return copied === false ? (
     <Words size={14} selectable>
       {copyOf(command)}
