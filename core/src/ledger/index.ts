@@ -15,4 +15,4 @@ export {
 export type { Field, Fields, Spec, ValuesOf } from './fields';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { tellsWell, type Misfit } from './tells';
-export { workOut, type HeldFor } from './workOut';
+export { holdRequestOf, withCompressors, workOut, type HeldFor } from './workOut';

@@ -1,6 +1,7 @@
 import type { CircuitGraph } from '../circuit/graph';
 import { hold } from '../hold/hold';
 import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
+import type { HoldRequest } from '../hold/request';
 import { isolate } from '../isolate/isolate';
 import type { CalcError } from '../errors';
 import { fail, ok, type Result } from '../result';
@@ -21,33 +22,38 @@ export interface HeldFor {
   readonly engineVersion: string;
 }
 
-const altitudeOf = ({ altitudeM }: HeldFor) => ({ value: altitudeM, unit: 'm' }) as const;
-
 /** The hold's samples are the two readings that were told. */
 const toldField = (error: CalcError): CalcError => {
   if (!('field' in error)) return error;
   return { ...error, field: error.field.replace(/^samples\[0\]/, 'start').replace(/^samples\[1\]/, 'end') };
 };
 
-function workOutHold(told: Told<'section-hold'>, held: HeldFor): Result<Worked<'section-hold'>> {
+/** What the engine is asked of a hold that was told: the leak looked for is what of the loss nothing explains yet. */
+export function holdRequestOf(told: Told<'section-hold'>, held: Pick<HeldFor, 'refrigerant' | 'altitudeM' | 'facts'>): HoldRequest {
+  const { refrigerant } = held;
+  const altitude = { value: held.altitudeM, unit: 'm' };
   const loss = lossOf(held.facts);
   const gramsPerYear = loss ? loss.gramsPerYear - loss.explainedGramsPerYear : 0;
-  const wanted = wantedLeakPaM3S({ refrigerant: held.refrigerant, gramsPerYear, ...told.start, altitude: altitudeOf(held) });
-  const answer = hold({
+  const wanted = wantedLeakPaM3S({ refrigerant, gramsPerYear, ...told.start, altitude });
+  return {
     ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
-    ...{ volume: told.volume, gauge: told.gauge, temperatureUncertaintyK: told.temperatureUncertaintyK },
-    ...{ refrigerant: held.refrigerant, altitude: altitudeOf(held) },
+    ...{ volume: told.volume, gauge: told.gauge, temperatureUncertaintyK: told.temperatureUncertaintyK, refrigerant, altitude },
     samples: [
       { seconds: 0, ...told.start },
       { seconds: told.minutes * 60, ...told.end },
     ],
-  });
+  };
+}
+
+function workOutHold(told: Told<'section-hold'>, held: HeldFor): Result<Worked<'section-hold'>> {
+  const answer = hold(holdRequestOf(told, held));
   if (!answer.ok) return fail(...answer.errors.map(toldField));
   const { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear: leaked } = answer.value;
   return ok({ verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear: leaked });
 }
 
-const running = (graph: CircuitGraph, runs: boolean): CircuitGraph => ({
+/** The drawing with its compressors running, or not. */
+export const withCompressors = (graph: CircuitGraph, runs: boolean): CircuitGraph => ({
   ...graph,
   parts: graph.parts.map((part) => (part.kind === 'compressor' ? { ...part, runs } : part)),
 });
@@ -56,7 +62,7 @@ const running = (graph: CircuitGraph, runs: boolean): CircuitGraph => ({
 function workOutIsolation(told: Told<'isolation'>, { graph, refrigerant, engineVersion }: HeldFor): Result<Worked<'isolation'>> {
   const { lowSideLeak, airInside, jointOpen, lowSidePressure } = told;
   const answer = isolate({
-    ...{ circuit: running(graph, told.runs), work: told.work, refrigerant },
+    ...{ circuit: withCompressors(graph, told.runs), work: told.work, refrigerant },
     state: { lowSideLeak, airInside, jointOpen, ...(lowSidePressure ? { lowSidePressure } : {}) },
     ...(told.chargeKg === undefined ? {} : { charge: { value: told.chargeKg, unit: 'kg' } }),
   });

@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { isolate, lastOf, leaksOf, lossOf, type CircuitGraph, type Isolation, type StageFact } from '@kesto/core';
+import { isolate, lastOf, leaksOf, lossOf, withCompressors, type CircuitGraph, type Isolation, type StageFact } from '@kesto/core';
 import { useMemo, useState } from 'react';
 
 /** What was seen of the machine, as far as it decides how the work is got at. */
@@ -19,11 +19,6 @@ function firstWork(graph: CircuitGraph, facts: readonly StageFact[]): readonly s
   return kept.filter((id) => graph.parts.some((part) => part.id === id && part.kind !== 'port'));
 }
 
-const running = (graph: CircuitGraph, runs: boolean): CircuitGraph => ({
-  ...graph,
-  parts: graph.parts.map((part) => (part.kind === 'compressor' ? { ...part, runs } : part)),
-});
-
 /** How the work is got at, worked out anew with every tap. */
 export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly StageFact[]) {
   const kept = lastOf(facts, 'isolation')?.values;
@@ -35,7 +30,7 @@ export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly 
     if (work.length === 0) return null;
     const { runs, ...state } = seen;
     const charge = chargeKg === undefined ? {} : { charge: { value: chargeKg, unit: 'kg' } };
-    const found = isolate({ circuit: running(graph, runs), work, state, ...charge, refrigerant: job.circuit.refrigerant });
+    const found = isolate({ circuit: withCompressors(graph, runs), work, state, ...charge, refrigerant: job.circuit.refrigerant });
     return found.ok ? found.value : null;
   }, [graph, work, seen, chargeKg, job.circuit.refrigerant]);
   const toggle = (id: string) => setWork(work.includes(id) ? work.filter((other) => other !== id) : [...work, id]);

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
-import { hold, lossOf, wantedLeakPaM3S, type Hold, type HoldRequest, type StageValues } from '@kesto/core';
+import { hold, holdRequestOf, type Hold, type StageValues } from '@kesto/core';
 import { formatGaugePressure, formatNumber, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -62,29 +62,10 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
       end: { pressure: read.endPressure, temperature: read.endTemperature },
     };
   }
-  function request({ volume, minutes, start, end, gauge, temperatureUncertaintyK }: Asked): HoldRequest {
-    const altitude = { value: job.site.altitudeM, unit: 'm' };
-    const loss = lossOf(work.facts);
-    const gramsPerYear = loss ? loss.gramsPerYear - loss.explainedGramsPerYear : 0;
-    const wanted = wantedLeakPaM3S({ refrigerant: job.circuit.refrigerant, gramsPerYear, ...start, altitude });
-    return {
-      ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
-      ...{
-        volume,
-        gauge,
-        temperatureUncertaintyK,
-        refrigerant: job.circuit.refrigerant,
-        altitude,
-      },
-      samples: [
-        { seconds: 0, ...start },
-        { seconds: minutes * 60, ...end },
-      ],
-    };
-  }
   async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
     const values = askedFrom(read);
-    const answer = hold(request(values));
+    const held = { refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM, facts: work.facts };
+    const answer = hold(holdRequestOf({ parts, ...values }, held));
     const [error] = answer.ok ? [] : answer.errors;
     setProblem(error ? `${error.field} ${calcErrorText(error)}` : null);
     setFound(answer.ok ? answer.value : null);
