@@ -60,10 +60,13 @@ const isRefusal = (answer: unknown): answer is Refusal =>
 
 /** Requests that are not answered yet. */
 let unanswered = 0;
+/** Requests ever made. */
+let asked = 0;
 
 function answering(answers: Answers, writes: Write[]) {
   const answered = answerOf(answers, writes);
   return async (input: Request): Promise<Response> => {
+    asked++;
     unanswered++;
     try {
       return await answered(input);
@@ -142,17 +145,19 @@ export function deviceKeeps(...keys: readonly string[]): Readonly<Record<string,
 
 export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [] };
 
-const MOST_TURNS = 50;
+const MOST_TURNS = 250;
+const QUIET_TURNS = 3;
 
-/** Lets answers arrive and what follows from them be drawn. */
+/** Lets answers arrive and what follows from them be drawn: until nothing was asked and nothing is owed for some frames. */
 export async function settle(): Promise<void> {
-  // The last wait is longer than a frame: what the store says of answers is batched by frames.
+  // Each wait is longer than a frame: what the store says of answers is batched by frames, and one answer may lead to the next question.
   const wait = (ms: number) => act(async () => void (await new Promise((resolve) => setTimeout(resolve, ms))));
-  for (const ms of [0, 0, 0, 20, 0]) await wait(ms);
-  // A busy machine answers later: one answer may lead to the next question.
-  for (let turns = 0; unanswered > 0 && turns < MOST_TURNS; turns++) await wait(20);
-  // What arrived is still to be read and drawn.
-  await wait(20);
+  let quiet = 0;
+  for (let turns = 0; quiet < QUIET_TURNS && turns < MOST_TURNS; turns++) {
+    const before = asked;
+    await wait(20);
+    quiet = unanswered === 0 && asked === before ? quiet + 1 : 0;
+  }
 }
 
 /** Presses what has this on it: an answer of a choice where there is one, else the last thing that says it. */
