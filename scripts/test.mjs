@@ -13,13 +13,24 @@ import { runCounting } from './lib/counting.mjs';
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
 const CHROMIUM = process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium';
 const total = { passed: 0, failed: 0 };
+const failures = [];
+const times = [];
 
-/** A check without tests of its own counts as one. */
-async function check(name, command, options = {}) {
+/** A check without tests of its own counts as one. Its seconds stand beside its share of the 900 that all may take. */
+async function check(name, command, { share = 0, ...options } = {}) {
   step(name);
-  const { passed, failed } = await runCounting(command, options);
+  const began = Date.now();
+  const { passed, failed, names } = await runCounting(command, options);
   total.passed += passed;
   total.failed += failed;
+  times.push({ name, share, seconds: (Date.now() - began) / 1000 });
+  if (failed > 0) failures.push(`${name}:`, ...names.map((test) => `  ${test}`));
+}
+
+/** What took longer than its share is said, and fails nothing: machines are noisy. */
+function told({ name, share, seconds }) {
+  const over = share > 0 && seconds > share ? `  over by ${Math.round(seconds - share)} s` : '';
+  return `${String(Math.round(seconds)).padStart(5)} of ${String(share).padStart(3)} s  ${name}${over}`;
 }
 
 installNodePackages();
@@ -28,26 +39,31 @@ if (!existsSync(CHROMIUM)) installPackages(['chromium'], 'the browser Chromium')
 
 // Two at a time where neither waits for the other.
 await Promise.all([
-  check('format', 'npx prettier --check --log-level warn .').then(() => check('types', 'npm run -s typecheck')),
-  check('lint', 'npx eslint . --max-warnings 0'),
-]);
-await check('layer rules', 'node --test lint/');
-await check('licences and known faults', 'node scripts/licences.mjs');
-await buildServer();
-await check('locks, backup and restore', 'node --test scripts/tests/');
-await Promise.all([
-  check('server tests on a real PostgreSQL', 'npx jest --selectProjects server').then(() =>
-    check('unit tests: engine, contract, command line, client', 'npx jest --maxWorkers=2 --selectProjects core contract cli client'),
+  check('format', 'npx prettier --check --log-level warn .', { share: 20 }).then(() =>
+    check('types', 'npm run -s typecheck', { share: 50 }),
   ),
+  check('lint', 'npx eslint . --max-warnings 0', { share: 40 }),
+]);
+await check('layer rules', 'node --test lint/', { share: 8 });
+await check('licences and known faults', 'node scripts/licences.mjs', { share: 2 });
+await buildServer();
+await check('locks, backup and restore', 'node --test scripts/tests/', { share: 90 });
+await Promise.all([
+  check('server tests on a real PostgreSQL', 'npx jest --selectProjects server', { share: 110 })
+    .then(() => check('engine, contract, command line', 'npx jest --maxWorkers=2 --selectProjects core contract cli', { share: 60 }))
+    .then(() => check('client', 'npx jest --maxWorkers=2 --selectProjects client', { share: 120 })),
   check('the client builds', 'node scripts/buildClient.mjs'),
 ]);
-await check('attack', 'node scripts/attack.mjs --short');
+await check('attack', 'node scripts/attack.mjs --short', { share: 100 });
 const app = await startApplication({ dataDir: path.resolve('var/e2e-data'), port: await freePort(), fresh: true });
 try {
-  await check('the application in a browser', 'npx playwright test', { cwd: 'e2e', env: { KESTO_URL: app.url, KESTO_CHROMIUM: CHROMIUM } });
+  const env = { KESTO_URL: app.url, KESTO_CHROMIUM: CHROMIUM };
+  await check('the application in a browser', 'npx playwright test', { cwd: 'e2e', env, share: 300 });
 } finally {
   await app.stop();
 }
 step('done');
+console.log(times.map(told).join('\n'));
+if (failures.length > 0) console.log(`\nFailed:\n${failures.join('\n')}\n`);
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);

@@ -10,6 +10,19 @@ const RUNNERS = [
   { passed: /^ +(\d+) passed \(/m, failed: /^ +(\d+) failed$/m },
 ];
 
+/** How each runner names a test that failed: Jest `● test`; Node `not ok 3 - test`; Playwright `  1) [phone] › file:9:1 › test`. */
+const FAILURES = /^(?: +● (?!Console$).+| *not ok .+| +\d+\) \[.+)$/gm;
+
+/** The names of the tests that failed, each once: a long output may be cut, its end is read. */
+export const failuresIn = (text) => [
+  ...new Set(
+    text
+      .replaceAll(ESCAPES, '')
+      .match(FAILURES)
+      ?.map((line) => line.trim()) ?? [],
+  ),
+];
+
 function counted(text) {
   const plain = text.replaceAll(ESCAPES, '');
   const number = (pattern) => Number(pattern.exec(plain)?.[1] ?? 0);
@@ -24,8 +37,8 @@ export async function runCounting(command, { cwd = '.', env = {} } = {}) {
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (text += chunk));
   const exit = await new Promise((resolve) => child.once('exit', resolve));
   process.stdout.write(text);
-  const found = counted(text);
-  if (found.passed + found.failed === 0) return exit === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+  const found = { ...counted(text), names: exit === 0 ? [] : failuresIn(text) };
+  if (found.passed + found.failed === 0) return exit === 0 ? { ...found, passed: 1 } : { ...found, failed: 1 };
   // A runner that ends badly without a failed test (a crash in set-up) has failed all the same.
   return exit !== 0 && found.failed === 0 ? { ...found, failed: 1 } : found;
 }
