@@ -153,6 +153,11 @@ describe('verify', () => {
   test('the example record is intact, with its count and its whole head', () =>
     expect(JSON.parse(run('verify', example).stdout)).toEqual({ intact: true, entries: 9, head }));
 
+  test('a record of version 1, given away before there was format 3, is intact for ever', () => {
+    const former = readFileSync(path.join(__dirname, '../../docs/examples/joint-record-version-1.json'), 'utf8');
+    expect(JSON.parse(run('verify', former).stdout)).toMatchObject({ intact: true, entries: 9 });
+  });
+
   test('a head noted earlier: found, and whether it is the last', () => {
     expect(JSON.parse(run('verify', example, ['--head', head]).stdout)).toMatchObject({ noted: { isLast: true, entriesAfter: 0 } });
     const other = run('verify', example, ['--head', 'f'.repeat(64)]);

@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
+import { readEntry, type JointLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { DEMO_PASSWORD } from './features/demo';
 import { freshDatabase } from './testing/database';
@@ -54,8 +55,8 @@ test('killed between two saves, the server keeps all it acknowledged and loses n
   const answered = await underWay;
 
   server = await startServer(env);
-  const kept = (await call('GET', `/api/joints/${joint}`, { cookie })).body as { entries: { content: { id: string } }[] };
-  const ids = kept.entries.map((e) => e.content.id);
+  const kept = (await call('GET', `/api/joints/${joint}`, { cookie })).body as { entries: JointLink[] };
+  const ids = kept.entries.map((link) => readEntry(link).id);
   expect(ids).toContain(braze);
   if (answered?.status === 200) expect(ids).toContain(look);
 

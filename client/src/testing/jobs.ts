@@ -16,7 +16,7 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
   stage: 'plan',
   began: 'find',
   stored: 'plan',
-  stages: { entries: [], near: [], history: { leaks: [], joints: [] } },
+  stages: { entries: [], lastFlame: null, near: [], history: { leaks: [], joints: [] } },
   next: { stage: 'plan', step: 'plan-joint', joint: 'CR2-07' },
   watch: null,
   plate: {},

@@ -4,8 +4,9 @@ import {
   ENGINE_VERSION,
   METRIC_PREFERENCES,
   planJoint,
+  headOf,
   sealEntry,
-  type EntryContent,
+  type SealedContent,
   type JointPlan,
   type PlanRequest,
   type RecordEntry,
@@ -72,7 +73,7 @@ const placeAfter = (chain: readonly RecordEntry[]) => ({
 });
 
 /** A joint as the server shows it, planned from a draft, with the given entries on its chain. */
-export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'kind' | 'values' | 'corrects'>[] = []): JointView {
+export function jointView(draft: Draft, entries: readonly Pick<SealedContent, 'kind' | 'values' | 'corrects'>[] = []): JointView {
   const { plan, request } = planOf(draft);
   const chosen = plan.chosen?.filler.designation ?? '';
   const chain: RecordEntry[] = [];
@@ -84,7 +85,7 @@ export function jointView(draft: Draft, entries: readonly Pick<EntryContent, 'ki
     title: 'Suction line into the ball valve',
     state: 'planned',
     at: null,
-    job: { id: 'job', number: 31, order: [] },
+    job: { id: 'job', number: 31, order: [], head: headOf('job', 'job', []) },
     unit: { id: 'u', tag: 'CR2', name: 'vault cold room', kind: 'cold room' },
     site: SITE,
     circuit: CIRCUIT,

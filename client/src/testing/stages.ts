@@ -1,13 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import {
-  sealStageEntry,
-  STAGE_ENTRY_FORMAT,
-  TEMPLATE_CIRCUITS,
-  type KeptStage,
-  type StageEntry,
-  type StageEntryKind,
-  type StageValues,
-} from '@kesto/core';
+import { sealStageEntry, TEMPLATE_CIRCUITS, type KeptStage, type StageEntry, type StageEntryKind, type StageValues } from '@kesto/core';
 import { jobView } from './jobs';
 
 const AT = '2026-11-24T10:00:00.000Z';
@@ -20,13 +12,24 @@ export function jobWithStages(noted: readonly Noted[], rest: Partial<JobView> = 
   for (const [stage, kind, values] of noted) {
     entries.push(
       sealStageEntry({
-        ...{ format: STAGE_ENTRY_FORMAT, id: `e${entries.length}`, job: { id: 'job', number: 31 }, sequence: entries.length + 1 },
-        ...{ stage, kind, values: values as Readonly<Record<string, unknown>>, photos: [], previous: entries.at(-1)?.hash ?? null }, // cast: every kind carries an object
+        ...{ format: 1, id: `e${entries.length}`, job: { id: 'job', number: 31 }, sequence: entries.length + 1 },
+        ...{
+          stage,
+          kind: kind as StageEntry['content']['kind'],
+          values: values as Readonly<Record<string, unknown>>,
+          photos: [],
+          previous: entries.at(-1)?.hash ?? null,
+        }, // cast: every kind carries an object
         ...{ person: { id: 'p1', name: 'Ilta Varro' }, deviceTime: AT, serverTime: AT },
       }),
     );
   }
-  return jobView({ stored: 'find', order: [], stages: { entries, near: [], history: { leaks: [], joints: [] } }, ...rest });
+  return jobView({
+    stored: 'find',
+    order: [],
+    stages: { entries, lastFlame: null, near: [], history: { leaks: [], joints: [] } },
+    ...rest,
+  });
 }
 
 const SPLIT = TEMPLATE_CIRCUITS.split;

@@ -1,4 +1,4 @@
-import type { ExportedRecord, RecordEntry } from '@kesto/core';
+import type { ExportedRecord, JointLink } from '@kesto/core';
 import { get, put, type Streamed } from '../route';
 import { EVERYBODY, MAKERS } from '../session/types';
 import type { JointView, PutEntryRequest, PutPlanRequest, StoredPlan } from './types';
@@ -10,7 +10,7 @@ export const JOINT_ROUTES = {
     summary: 'Store a plan',
     roles: MAKERS,
   }),
-  putEntry: put<PutEntryRequest, RecordEntry>()('/api/joints/:joint/entries/:entry', {
+  putEntry: put<PutEntryRequest, JointLink>()('/api/joints/:joint/entries/:entry', {
     summary: 'Add an entry to the record',
     roles: MAKERS,
   }),

@@ -1,12 +1,11 @@
 import Joi from 'joi';
 import { photoHashes } from '../photos/schema';
-import { ENTRY_KINDS, KINDS, type EntryKind } from '@kesto/core';
+import { CHAINS, KINDS, kindsOf, type EntryKind } from '@kesto/core';
 import { planRequest } from '../engine/schema';
 import { ofFields } from '../schema/ofFields';
+import { utcInstant } from '../schema/instant';
 import { text, uuid } from '../schema/texts';
 import { NOTE_LIMIT, type PutEntryRequest, type PutPlanRequest } from './types';
-
-const EARLIEST_YEAR = 2020;
 
 export const putPlanRequest = Joi.object<PutPlanRequest>({
   request: planRequest.required(),
@@ -19,7 +18,7 @@ export const brazedValues = ofFields(KINDS.brazed.told);
 export const lookValues = ofFields(KINDS['looked-at'].told);
 
 /** A correction says anew what the entry it names can say: by `correctionOf`. */
-const ANEW = Joi.object().min(1).max(20);
+export const ANEW = Joi.object().min(1).max(20);
 const schemaOf = (kind: EntryKind): Joi.ObjectSchema => (kind === 'corrected' ? ANEW : ofFields(KINDS[kind].told));
 
 /** What a correction may say of an entry: values of its own kind, at least one. The result of a look is not corrected: one looks again. */
@@ -31,19 +30,25 @@ export const correctionOf = (kind: EntryKind): Joi.ObjectSchema =>
     )
     .min(1);
 
-const UTC_INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/;
+/** Written by a person, as an entry of its own; `planned` is Kesto's own, what is erased has a way of its own. */
+const WRITTEN = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && kind !== 'erased');
 
-/** A moment that the calendar has, in UTC, said so: 31 February and a time without a zone are nobody's. */
-export const utcInstant = Joi.string()
-  .custom((value: string, helpers) => {
-    const at = UTC_INSTANT.test(value) ? new Date(value) : null;
-    const isReal = at !== null && !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === value.slice(0, 10);
-    return isReal && at.getUTCFullYear() >= EARLIEST_YEAR ? value : helpers.error('time.utc');
-  })
-  .messages({ 'time.utc': '{{#label}} must be a date and time in UTC, from ' + EARLIEST_YEAR + ' on, like 2026-11-26T09:30:00.000Z' });
+/** The entry that this one corrects or strikes out, and why. */
+export const corrects = Joi.object({ entry: uuid.required(), why: text(NOTE_LIMIT).required() });
 
-/** Written by a person; `planned` is Kesto's own. */
-const WRITTEN = ENTRY_KINDS.filter((kind) => KINDS[kind].by !== 'kesto');
+/** Heads that the device knew. */
+export const seen = Joi.array()
+  .max(20)
+  .items(
+    Joi.object({
+      of: Joi.string()
+        .valid(...CHAINS)
+        .required(),
+      id: uuid.required(),
+      sequence: Joi.number().integer().min(0).required(),
+      hash: Joi.string().hex().length(64).required(),
+    }),
+  );
 
 export const putEntryRequest = Joi.object<PutEntryRequest>({
   kind: Joi.string()
@@ -54,5 +59,6 @@ export const putEntryRequest = Joi.object<PutEntryRequest>({
     switch: WRITTEN.map((kind) => ({ is: kind, then: schemaOf(kind) })),
   }).required(),
   photos: photoHashes.required(),
-  corrects: Joi.object({ entry: uuid.required(), why: text(NOTE_LIMIT).required() }),
+  corrects,
+  seen,
 });

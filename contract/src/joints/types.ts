@@ -1,4 +1,4 @@
-import type { EntryKind, JointPlace, JointPlan, JointState, PlanRequest, RecordEntry, Stage, Told } from '@kesto/core';
+import type { EntryKind, Head, JointPlace, JointPlan, JointState, PlanRequest, JointLink, Stage, Told } from '@kesto/core';
 import type { PlanAnswer } from '../engine/plan';
 import type { JobSchools } from '../jobs/types';
 import type { CircuitView, SiteView, UnitPlate } from '../units/types';
@@ -42,12 +42,14 @@ export interface JointView extends JointSummary {
     readonly began: Stage;
     readonly order: readonly JointSummary[];
     readonly schools: JobSchools | null;
+    /** Where the job's own chain stands: what a flame was lit on. */
+    readonly head: Head;
   };
   readonly site: SiteView;
   readonly unit: UnitPlate;
   readonly circuit: CircuitView;
   readonly plan: StoredPlan | null;
-  readonly entries: readonly RecordEntry[];
+  readonly entries: readonly JointLink[];
 }
 
 export interface PutPlanRequest {
@@ -63,6 +65,8 @@ export interface PutEntryRequest {
   readonly values: Readonly<Record<string, unknown>>;
   readonly photos: readonly string[];
   readonly corrects?: { readonly entry: string; readonly why: string };
+  /** Heads this device knew: of the joint's chain, and of its job's. */
+  readonly seen?: readonly Head[];
 }
 
 export type BrazedValues = Told<'brazed'>;

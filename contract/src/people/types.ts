@@ -1,8 +1,7 @@
+import type { ApprovalScope } from '@kesto/core/vocabulary';
 import type { PersonName, Role } from '../session/types';
 
-/** What an approval covers: the words are made in `wording`. */
-export const APPROVAL_SCOPES = ['phosphorus', 'silver', 'aluminium', 'press', 'flare'] as const;
-export type ApprovalScope = (typeof APPROVAL_SCOPES)[number];
+export { APPROVAL_SCOPES, type ApprovalScope } from '@kesto/core/vocabulary';
 
 export interface Approval {
   readonly scope: ApprovalScope;

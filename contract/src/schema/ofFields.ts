@@ -1,16 +1,26 @@
 import Joi from 'joi';
-import { RIG, type Fields, type Spec, type ValuesOf } from '@kesto/core';
+import { RIG, type EngineValue, type Fields, type Spec, type ValuesOf } from '@kesto/core';
 import { partId } from '../circuits/schema';
-import { readingsRequest } from '../engine/schema';
+import { planRequest, readingsRequest, schoolsRequest } from '../engine/schema';
+import { utcInstant } from './instant';
 import { quantity } from './quantity';
-import { line, text } from './texts';
+import { line, text, uuid } from './texts';
 
 /** A part, a tube as `from>to`, or the rig. */
 export const place = Joi.string()
   .pattern(/^[a-z0-9][a-z0-9-]{0,39}(>[a-z0-9][a-z0-9-]{0,39})?$/)
   .messages({ 'string.pattern.base': `{{#label}} must be a part’s id, a tube as from>to, or ${RIG}` });
 
-const ENGINE = { readings: readingsRequest } as const;
+const sha256 = Joi.string().hex().length(64).lowercase();
+
+/** What stands as the engine reads or says it; what another entry says anew is checked where that entry is known. */
+const ENGINE: Readonly<Record<EngineValue, Joi.Schema>> = {
+  readings: readingsRequest,
+  plan: planRequest,
+  planned: Joi.object().unknown(true),
+  schools: schoolsRequest,
+  anew: Joi.object().min(1).max(20).unknown(true),
+};
 
 function textOf({ least, most, line: isLine }: Extract<Spec, { of: 'text' }>): Joi.Schema {
   if (least === 0) return Joi.string().allow('').max(most);
@@ -50,6 +60,12 @@ function schemaOf(spec: Spec): Joi.Schema {
       return ofFields(spec.fields);
     case 'orNothing':
       return schemaOf(spec.item).allow(null);
+    case 'hash':
+      return sha256;
+    case 'id':
+      return uuid;
+    case 'instant':
+      return utcInstant;
     case 'engine':
       return ENGINE[spec.request];
   }

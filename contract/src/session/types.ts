@@ -1,8 +1,8 @@
 import type { UnitPreferences } from '@kesto/core';
+import { ROLES, type Role } from '@kesto/core/vocabulary';
 import type { Approval } from '../people/types';
 
-export const ROLES = ['technician', 'lead', 'inspector', 'admin'] as const;
-export type Role = (typeof ROLES)[number];
+export { ROLES, type Role } from '@kesto/core/vocabulary';
 
 /** Who has more power stands higher: nobody gives more than they have, or resets somebody above them. */
 export const RANK: Readonly<Record<Role, number>> = { technician: 0, inspector: 0, lead: 1, admin: 2 };

@@ -1,10 +1,10 @@
-import type { StageEntry } from '@kesto/core';
+import type { JobLink } from '@kesto/core';
 import { put } from '../route';
 import { MAKERS } from '../session/types';
 import type { PutStageEntryRequest } from './types';
 
 export const STAGE_ROUTES = {
-  putStageEntry: put<PutStageEntryRequest, StageEntry>()('/api/jobs/:job/stages/:entry', {
+  putStageEntry: put<PutStageEntryRequest, JobLink>()('/api/jobs/:job/stages/:entry', {
     summary: 'Note something of a stage of a job: found, decided, made safe',
     roles: MAKERS,
   }),

@@ -1,11 +1,11 @@
 import Joi from 'joi';
-import { KEPT_STAGES, KINDS, kindsOf, stagesOf, type StageEntryKind } from '@kesto/core';
-import { utcInstant } from '../joints/schema';
+import { KEPT_STAGES, KINDS, STAGED_KINDS, stagesOf, type StageEntryKind } from '@kesto/core';
+import { ANEW, corrects, seen } from '../joints/schema';
 import { photoHashes } from '../photos/schema';
+import { utcInstant } from '../schema/instant';
 import { ofFields } from '../schema/ofFields';
-import type { PutStageEntryRequest } from './types';
+import { ABOUT_ANOTHER, type PutStageEntryRequest } from './types';
 
-const ALL = kindsOf('job');
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 
 /** What a person tells; what a page has worked out beside it may come along, and is not believed. */
@@ -14,13 +14,30 @@ function valuesOf(kind: StageEntryKind): Joi.ObjectSchema {
   return worked ? ofFields(told).concat(ofFields(worked).fork(Object.keys(worked), (key) => key.optional())) : ofFields(told);
 }
 
+/** What a correction may say of an entry of a stage: what its kind tells, at least one of it. */
+export const stageCorrectionOf = (kind: StageEntryKind): Joi.ObjectSchema =>
+  ofFields(KINDS[kind].told)
+    .fork(Object.keys(KINDS[kind].told), (key) => key.optional())
+    .min(1);
+
 export const putStageEntryRequest = Joi.object<PutStageEntryRequest>({
   stage: word(KEPT_STAGES).required(),
   kind: Joi.when('stage', {
-    switch: KEPT_STAGES.map((stage) => ({ is: stage, then: word(ALL.filter((kind) => stagesOf(kind).includes(stage))) })),
-    otherwise: word(ALL),
+    switch: KEPT_STAGES.map((stage) => ({
+      is: stage,
+      then: word([...STAGED_KINDS.filter((kind) => stagesOf(kind).includes(stage)), ...ABOUT_ANOTHER]),
+    })),
+    otherwise: word([...STAGED_KINDS, ...ABOUT_ANOTHER]),
   }).required(),
   deviceTime: utcInstant.required(),
-  values: Joi.when('kind', { switch: ALL.map((kind) => ({ is: kind, then: valuesOf(kind) })) }).required(),
+  values: Joi.when('kind', {
+    switch: [
+      ...STAGED_KINDS.map((kind) => ({ is: kind, then: valuesOf(kind) })),
+      { is: 'corrected', then: ANEW },
+      { is: 'struck-out', then: Joi.object({}) },
+    ],
+  }).required(),
   photos: photoHashes.required(),
+  corrects,
+  seen,
 });

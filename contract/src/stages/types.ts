@@ -1,17 +1,28 @@
-import type { KeptStage, NearKind, PlaceHistory, StageEntry, StageEntryKind } from '@kesto/core';
+import type { Head, JobEntry, JobLink, KeptStage, NearKind, PlaceHistory, StageEntryKind } from '@kesto/core';
 
 /** What is kept of a job's own stages, and what its lists are made from. */
 export interface JobStages {
-  readonly entries: readonly StageEntry[];
+  readonly entries: readonly JobLink[];
+  /** What only this device has yet: never told by the server. */
+  readonly kept?: readonly JobEntry[];
   readonly history: PlaceHistory;
+  /** When the last flame was lit at one of its joints; null where none was. */
+  readonly lastFlame: string | null;
   /** What lies near the joints that are planned. */
   readonly near: readonly NearKind[];
 }
 
+/** Kinds that speak of another entry: they are of its stage. */
+export const ABOUT_ANOTHER = ['corrected', 'struck-out'] as const;
+export type AboutAnother = (typeof ABOUT_ANOTHER)[number];
+
 export interface PutStageEntryRequest {
   readonly stage: KeptStage;
-  readonly kind: StageEntryKind;
+  readonly kind: StageEntryKind | AboutAnother;
   readonly deviceTime: string;
   readonly values: Readonly<Record<string, unknown>>;
   readonly photos: readonly string[];
+  readonly corrects?: { readonly entry: string; readonly why: string };
+  /** Heads this device knew: of the job's chain. */
+  readonly seen?: readonly Head[];
 }

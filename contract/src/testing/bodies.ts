@@ -1,8 +1,15 @@
-import type { Fields, Spec } from '@kesto/core';
+import type { EngineValue, Fields, Spec } from '@kesto/core';
 
 type Values = Readonly<Record<string, unknown>>;
 const QUANTITY = { value: 1, unit: 'bar' };
-const REQUESTS = { readings: { refrigerant: 'R-410A', metering: 'valve' } } as const;
+const REQUESTS: Readonly<Record<EngineValue, unknown>> = {
+  readings: { refrigerant: 'R-410A', metering: 'valve' },
+  plan: { male: 'ACR 7/8', process: 'braze' },
+  planned: {},
+  schools: { wrap: 'wet-cloth' },
+  anew: { note: 'x' },
+};
+const FORMS = { hash: 'a'.repeat(64), id: '0193a000-0000-7000-8000-000000000001', instant: '2026-11-26T08:00:00.000Z' } as const;
 
 /** The least that a field takes. */
 function least(spec: Spec): unknown {
@@ -26,6 +33,10 @@ function least(spec: Spec): unknown {
       return smallest(spec.fields);
     case 'orNothing':
       return null;
+    case 'hash':
+    case 'id':
+    case 'instant':
+      return FORMS[spec.of];
     case 'engine':
       return REQUESTS[spec.request];
   }
@@ -86,6 +97,10 @@ function beyond(spec: Spec): readonly unknown[] {
       return wrong(spec.fields).map(({ values }) => values);
     case 'orNothing':
       return beyond(spec.item);
+    case 'hash':
+    case 'id':
+    case 'instant':
+      return ['x', 7];
     case 'engine':
       return otherType;
   }

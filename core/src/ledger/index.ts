@@ -1,18 +1,26 @@
 export {
   isWorked,
+  KIND_IDS,
   KINDS,
   kindsOf,
+  shapeOf,
+  STAGED_KINDS,
   toldOf,
-  type Chain,
   type KindId,
   type KindOf,
-  type KindRow,
+  type StagedKind,
   type Told,
   type Worked,
   type WorkedKind,
-  type Writers,
 } from './kinds';
-export type { Field, Fields, Spec, ValuesOf } from './fields';
+export { CHAINS, type Chain, type KindRow, type Writers } from './row';
+export type { EngineValue, Field, Fields, Spec, ValuesOf } from './fields';
+export * from './entry';
+export * from './openWords';
+export { figuresOf } from './figuresOf';
+export { closeWords, type Closed } from './closeWords';
+export { CLOCKS_APART_MS, effectiveTime, type Clocked } from './effectiveTime';
+export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { tellsWell, type Misfit } from './tells';
-export { holdRequestOf, withCompressors, workOut, type HeldFor } from './workOut';
+export { holdRequestOf, withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';

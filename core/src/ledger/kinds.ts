@@ -1,7 +1,13 @@
 import { LOOK_FINDING_IDS, LOOK_RESULTS } from '../record/look';
-import { KEPT_STAGES, type KeptStage } from '../vocabulary/stage';
+import { APPROVAL_SCOPES, ROLES } from '../vocabulary/people';
+import { KEPT_STAGES } from '../vocabulary/stage';
 import {
   above,
+  anew,
+  designation,
+  hash,
+  id,
+  instant,
   line,
   list,
   listOfEach,
@@ -12,8 +18,11 @@ import {
   orNothing,
   part,
   place,
+  planAnswered,
+  planAsked,
   quantity,
   readings,
+  schoolsChosen,
   text,
   truth,
   whole,
@@ -35,33 +44,11 @@ import {
   REFRIGERANT_FATES,
   SIGNS,
   TORCH_POINTS,
+  TORCH_STANDS,
   WATCH_MINUTES,
   WORTH_ADVICE,
 } from './words';
-
-export type Chain = 'joint' | 'job';
-/** Who may write it: whoever works, those who answer for the shop, or Kesto itself. */
-export type Writers = 'workers' | 'leads' | 'kesto';
-
-export interface KindRow {
-  readonly chain: Chain;
-  /** Of a job's chain: in which stages it is kept. */
-  readonly stages: readonly KeptStage[];
-  /** `fact`: it happened, and is never refused for its place in the order. `claim`: it says how things stand or what was chosen. */
-  readonly nature: 'fact' | 'claim';
-  readonly by: Writers;
-  readonly told: Fields;
-  /** What is worked out from what was told and from what is held; null: nothing. */
-  readonly worked: Fields | null;
-}
-
-const job = <const S extends readonly KeptStage[], const N extends 'fact' | 'claim', const F extends Fields>(
-  stages: S,
-  nature: N,
-  told: F,
-) => ({ chain: 'job', stages, nature, by: 'workers', told, worked: null }) as const;
-const joint = <const N extends 'fact' | 'claim', const F extends Fields>(nature: N, told: F) =>
-  ({ chain: 'joint', stages: [], nature, by: 'workers', told, worked: null }) as const;
+import { any, CHAINS, job, joint, shop, type Chain, type KindRow } from './row';
 
 const WORDS = 2000;
 const why = text(WORDS);
@@ -76,7 +63,7 @@ const SAFE = ['make-safe'] as const;
 
 const measured = (max: number, unit: string) => orNothing(number(0, max, unit));
 const made = {
-  filler: text(40),
+  filler: designation(40),
   rodMm: number(0, 20_000, 'mm'),
   seconds: measured(3600, 's'),
   purgeLpm: measured(200, 'L/min'),
@@ -86,7 +73,14 @@ const made = {
   note: note(WORDS),
   reason: optional(why),
 };
+/** What stood when a flame was lit: whether the job's torch was locked, and the approval that counted. */
+const atTheFlame = {
+  torch: word(TORCH_STANDS),
+  approval: orNothing(object({ scope: word(APPROVAL_SCOPES), validUntil: designation(10) })),
+};
 const withNote = { note: note(WORDS) };
+const sumLines = list(object({ label: text(80), text: text(200) }), 0, 30);
+const head = object({ of: word(CHAINS), id, sequence: whole(1, 1_000_000, ''), hash });
 
 /** Every kind of entry there is, defined once: what it says, in which chain and stage, and who may say it. Masses in kg. */
 export const KINDS = {
@@ -129,7 +123,7 @@ export const KINDS = {
     }),
     worked: {
       ...{ advised: word(ISOLATION_METHODS), close: parts(0), closeAfter: parts(0), staysFull: parts(0) },
-      engineVersion: text(20),
+      engineVersion: designation(20),
     },
   },
   joining: job(DECIDE, 'claim', { place, method: word(JOINING_METHODS), why }),
@@ -163,27 +157,65 @@ export const KINDS = {
   'cooling-arranged': job(SAFE, 'fact', { how: why }),
   'watch-began': job(SAFE, 'fact', { minutes: number(WATCH_MINUTES.least, WATCH_MINUTES.most, 'min'), by: name }),
   'watch-ended': job(SAFE, 'fact', { reason: optional(why) }),
+  /** A lead looked into a watch that nobody but the device saw last. */
+  'watch-looked-into': { ...job(SAFE, 'claim', { found: why }), by: 'leads' },
+
+  /** Of the job as a whole: where it differs from the shop's schools, and a sum made on the bench. */
+  schools: job([], 'claim', { schools: schoolsChosen, reason: optional(why) }),
+  sum: job([], 'fact', { calculator: designation(40), given: sumLines, answers: sumLines, note: optional(why) }),
+  'joint-added': job([], 'claim', { joint: id, tag: designation(40) }),
+  /** A note from before there were chains, as it stood: its values as JSON. */
+  'carried-over': {
+    ...job([], 'fact', { kind: word(['schools', 'sum']), writer: id, madeAt: instant, values: text(100_000) }),
+    by: 'kesto',
+  },
+  /** What was given away: where every chain of the job stood. */
+  exported: { ...job([], 'fact', { heads: list(head, 0, 1000) }), by: 'anybody' },
 
   /** The plan as it stood when the first entry came; what it says is the engine's own. */
-  planned: { ...joint('claim', {}), by: 'kesto' },
+  planned: {
+    ...joint('claim', {
+      ...{ plan: id, job: orNothing(id), tag: designation(40), request: planAsked, chosen: designation(40), reason: optional(why) },
+      ...{ plannedBy: id, plannedAt: instant },
+    }),
+    by: 'kesto',
+    worked: { plan: planAnswered },
+  },
   prepared: joint('fact', withNote),
   purged: joint('fact', withNote),
-  brazed: joint('fact', made),
+  brazed: { ...joint('fact', made), worked: atTheFlame },
   cooled: joint('fact', withNote),
   'looked-at': joint('fact', { result: word(LOOK_RESULTS), findings: listOfEach(word(LOOK_FINDING_IDS), 0, 100), ...withNote }),
-  reworked: joint('fact', made),
+  reworked: { ...joint('fact', made), worked: atTheFlame },
   soaped: joint('fact', withNote),
   held: joint('fact', withNote),
   accepted: { ...joint('claim', withNote), by: 'leads' },
   'sent-back': { ...joint('claim', { why }), by: 'leads' },
   'cut-out': joint('fact', withNote),
+
+  role: shop({ person: id, role: word(ROLES) }),
+  left: shop({ person: id }),
+  'came-back': shop({ person: id }),
+  approvals: shop({
+    person: id,
+    approvals: list(object({ scope: word(APPROVAL_SCOPES), number: note(40), validUntil: designation(10) }), 0, 20),
+  }),
+
   /** Says anew what the entry it names can say. */
-  corrected: joint('claim', {}),
+  corrected: any('claim', { values: anew }),
+  /** The entry it names does not count: it is of another place, or was never so. */
+  'struck-out': any('claim', {}),
+  /** Words that are no longer kept; their commitment stands where it stood. */
+  erased: { ...any('claim', { what: list(hash, 1, 100), why }), by: 'admins' },
+  /** What Kesto makes of an entry again after another changed what it was made from. */
+  'worked-out': { ...job([], 'fact', { of: id, values: anew }), by: 'kesto' },
 } as const satisfies Readonly<Record<string, KindRow>>;
 
 export type Kinds = typeof KINDS;
 export type KindId = keyof Kinds;
-export type KindOf<C extends Chain> = { [K in KindId]: Kinds[K]['chain'] extends C ? K : never }[KindId];
+export type KindOf<C extends Chain> = { [K in KindId]: C extends Kinds[K]['chains'][number] ? K : never }[KindId];
+/** Kinds that are kept in a stage. */
+export type StagedKind = { [K in KindId]: Kinds[K]['stages'][number] extends never ? never : K }[KindId];
 /** What a person tells. */
 export type Told<K extends KindId> = ValuesOf<Kinds[K]['told']>;
 /** Kinds of which something is worked out. */
@@ -191,9 +223,17 @@ export type WorkedKind = { [K in KindId]: Kinds[K]['worked'] extends null ? neve
 /** What is worked out of it. */
 export type Worked<K extends KindId> = Kinds[K]['worked'] extends infer F extends Fields ? ValuesOf<F> : object;
 
+export const KIND_IDS = Object.keys(KINDS) as readonly KindId[]; // cast: the table's own keys
+
 /** Kinds that stand in a chain, in the order of the table. */
 export const kindsOf = <C extends Chain>(chain: C): readonly KindOf<C>[] =>
-  (Object.keys(KINDS) as KindId[]).filter((kind): kind is KindOf<C> => KINDS[kind].chain === chain); // cast: the table's own keys
+  KIND_IDS.filter((kind): kind is KindOf<C> => (KINDS[kind].chains as readonly Chain[]).includes(chain)); // cast: a row names some of them
+
+/** Kinds that are kept in a stage. */
+export const STAGED_KINDS = KIND_IDS.filter((kind): kind is StagedKind => KINDS[kind].stages.length > 0);
+
+/** Of what a kind tells today: which shape it is, counted from 1. */
+export const shapeOf = (kind: KindId): number => KINDS[kind].former.length + 1;
 
 /** Whether something is worked out of a kind. */
 export const isWorked = (kind: KindId): kind is WorkedKind => KINDS[kind].worked !== null;

@@ -37,3 +37,7 @@ export const WATCH_MINUTES = { usual: 60, least: 30, most: 240 } as const;
 
 export const GATES = ['loss-not-explained', 'not-looked-on', 'not-approved', 'price-checks-open', 'stage-points-open', 'torch'] as const;
 export type GateCode = (typeof GATES)[number];
+
+/** How a job's torch stood: open, locked, or on a job of which it is not kept. */
+export const TORCH_STANDS = ['open', 'locked', 'not-kept'] as const;
+export type TorchStands = (typeof TORCH_STANDS)[number];

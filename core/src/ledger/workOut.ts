@@ -3,11 +3,13 @@ import { hold } from '../hold/hold';
 import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
 import type { HoldRequest } from '../hold/request';
 import { isolate } from '../isolate/isolate';
+import { planJoint } from '../plan/planJoint';
 import type { CalcError } from '../errors';
 import { fail, ok, type Result } from '../result';
 import type { StageFact } from '../stage/entry';
 import { lossOf } from '../stage/loss';
 import { worthRepairing } from '../stage/worth';
+import { figuresOf } from './figuresOf';
 import type { Told, Worked, WorkedKind } from './kinds';
 
 /** What is held beside what is told: the drawing it was told of, the plate, the place, what was noted before. */
@@ -21,6 +23,9 @@ export interface HeldFor {
   /** Of the engine that works it out. */
   readonly engineVersion: string;
 }
+
+/** What is held when a flame is lit. */
+export type HeldAtFlame = Worked<'brazed'>;
 
 /** The hold's samples are the two readings that were told. */
 const toldField = (error: CalcError): CalcError => {
@@ -72,14 +77,37 @@ function workOutIsolation(told: Told<'isolation'>, { graph, refrigerant, engineV
   return ok({ advised, ...way, engineVersion });
 }
 
-function workOutWorth({ ageYears, inWarranty, repair, replacement }: Told<'worth'>, { earlierFinds }: HeldFor): Result<Worked<'worth'>> {
+function workOutWorth(
+  { ageYears, inWarranty, repair, replacement }: Told<'worth'>,
+  { earlierFinds }: Held<'worth'>,
+): Result<Worked<'worth'>> {
   return ok({ earlierFinds, advice: worthRepairing({ ageYears, inWarranty, repair, replacement, earlierFinds }).advice });
 }
 
-const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: HeldFor) => Result<Worked<K>> } = {
+/** A plan as it was kept is frozen as it stands; this is for whoever checks it by the same engine. */
+function workOutPlan({ request, chosen }: Told<'planned'>): Result<Worked<'planned'>> {
+  const plan = planJoint({ ...request, choose: chosen });
+  return plan.ok ? ok({ plan: figuresOf(plan.value) }) : plan;
+}
+
+/** What each kind is worked out from, beside what is told. */
+interface HeldBy {
+  readonly 'section-hold': HeldFor;
+  readonly isolation: HeldFor;
+  readonly worth: Pick<HeldFor, 'earlierFinds'>;
+  readonly planned: unknown;
+  readonly brazed: HeldAtFlame;
+  readonly reworked: HeldAtFlame;
+}
+export type Held<K extends WorkedKind> = HeldBy[K];
+
+const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: Held<K>) => Result<Worked<K>> } = {
   'section-hold': workOutHold,
   isolation: workOutIsolation,
   worth: workOutWorth,
+  planned: workOutPlan,
+  brazed: (_told, held) => ok(held),
+  reworked: (_told, held) => ok(held),
 };
 
 /**
@@ -90,5 +118,5 @@ const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: HeldFor) => 
  * @param held  drawing, plate and place of the job, and what was noted in it before
  * @returns     the values that are worked out; refused by the field that was told
  */
-export const workOut = <K extends WorkedKind>(kind: K, told: Told<K>, held: HeldFor): Result<Worked<K>> =>
-  (WORK_OUT[kind] as (told: Told<K>, held: HeldFor) => Result<Worked<K>>)(told, held); // cast: the row of this very kind
+export const workOut = <K extends WorkedKind>(kind: K, told: Told<K>, held: Held<K>): Result<Worked<K>> =>
+  (WORK_OUT[kind] as (told: Told<K>, held: Held<K>) => Result<Worked<K>>)(told, held); // cast: the row of this very kind

@@ -1,17 +1,14 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import canonicalize from 'canonicalize';
-import { kindsOf, type KindOf } from '../ledger/kinds';
+import type { KindOf } from '../ledger/kinds';
+import type { JOINT_KINDS_2 } from '../ledger/formerKinds';
 
 export type EntryKind = KindOf<'joint'>;
-export const ENTRY_KINDS = kindsOf('joint');
-
+/** Kinds of format 2. */
+export type EntryKind2 = (typeof JOINT_KINDS_2)[number];
 /** Kinds as entries of format 1 name them: words where there are ids since. */
-export const FORMER_KINDS = ENTRY_KINDS.map((kind) => kind.replace('-', ' ') as FormerKind); // cast: the type says the same
-export type FormerKind = Exclude<EntryKind, 'looked-at' | 'sent-back' | 'cut-out'> | 'looked at' | 'sent back' | 'cut out';
-
-/** What new entries are written in. Format 1 had words where there are ids since; a chain may hold both. */
-export const ENTRY_FORMAT = 2;
+export type FormerKind = Exclude<EntryKind2, 'looked-at' | 'sent-back' | 'cut-out'> | 'looked at' | 'sent back' | 'cut out';
 
 export interface EntryPhoto {
   readonly sha256: string;
@@ -19,13 +16,14 @@ export interface EntryPhoto {
   readonly bytes: number;
 }
 
-/** What one link of a joint's chain says. All of it is hashed. */
-export interface EntryContent {
-  readonly format: 1 | typeof ENTRY_FORMAT;
+/** What one link of a joint's chain says in the formats before 3. All of it is hashed. */
+export interface SealedContent {
+  /** Format 1 had words where there are ids since; a chain may hold both, and format 3 after them. */
+  readonly format: 1 | 2;
   readonly id: string;
   readonly joint: { readonly id: string; readonly tag: string };
   readonly sequence: number;
-  readonly kind: EntryKind;
+  readonly kind: EntryKind2 | FormerKind;
   readonly person: { readonly id: string; readonly name: string };
   readonly deviceTime: string;
   readonly serverTime: string;
@@ -35,11 +33,6 @@ export interface EntryContent {
   readonly corrects: { readonly entry: string; readonly why: string } | null;
   /** Hash of the entry before it; null for the first. */
   readonly previous: string | null;
-}
-
-/** A link to the letter that was hashed, of any format: read it by `readContent`. */
-export interface SealedContent extends Omit<EntryContent, 'kind'> {
-  readonly kind: EntryKind | FormerKind;
 }
 
 export interface RecordEntry {

@@ -69,14 +69,62 @@ const entry = object({
   hash: text,
 });
 
+const stageEntry = object({ content: object({ ...LINK, job: object({ id: text, number: whole }), stage: text }), hash: text });
+
+const chainId = object({ of: is('joint', 'job', 'shop'), id: text });
+const commitment = object({ words: text });
+const truth = is(true, false);
+
+const statement = object({
+  ...{ shop: text, chain: chainId, id: text, kind: text, shape: whole, stage: orNull(text), told: plain, photos: list(text) },
+  corrects: orNull(object({ entry: text, why: commitment })),
+  ...{ person: orNull(text), onBehalfOf: orNull(text), deviceTime: orNull(text), drawing: orNull(text), simulated: truth },
+  seen: orNull(list(object({ of: is('joint', 'job', 'shop'), id: text, sequence: whole, hash: text }))),
+});
+
+const author: Shape = (value, field) => (value === 'kesto' ? null : object({ person: text, card: commitment })(value, field));
+
+const worked: Shape = (value, field) => {
+  const shapes = { engine: text, drawing: orNull(text), values: plain };
+  return isPlain(value) && 'shown' in value ? object({ ...shapes, shown: plain })(value, field) : object(shapes)(value, field);
+};
+
+/** Content of a link of format 3, of every chain. */
+const content3 = object({
+  ...{ format: is(3), rules: whole, chain: chainId, sequence: whole, previous: orNull(text), said: statement, author },
+  because: orNull(object({ chain: chainId, entry: text })),
+  worked: orNull(worked),
+  photos: list(object({ sha256: text, mediaType: text, bytes: whole, sent: text })),
+  at: object({ server: text, offsetS: orNull((value, field) => (Number.isFinite(value) ? null : wrong(field))) }),
+  signature: orNull(object({ device: text, alg: is('Ed25519', 'P-256'), value: text })),
+});
+
+const beside: Shape = (value, field) => {
+  if (!isPlain(value)) return wrong(field);
+  const salted = object({ salt: text, words: text });
+  for (const [key, one] of Object.entries(value)) {
+    const misfit = salted(one, `${field}.${key}`);
+    if (misfit) return misfit;
+  }
+  return null;
+};
+
+const link3 = object({ content: content3, hash: text, beside });
+
+/** By its format: what stood before 3 differs by chain. */
+const linkOf =
+  (former: Shape): Shape =>
+  (value, field) =>
+    (isPlain(value) && isPlain(value['content']) && value['content']['format'] === 3 ? link3 : former)(value, field);
+
+const FORMER_LINKS = { joint: entry, job: stageEntry, shop: () => wrong('shop') } as const;
+
 /** Whether a file has the shape of a joint's record and nothing beside it. What its texts say is judged by the hashes, so that one altered letter names its entry. */
-export const recordMisfit = (format: string, version: number) => {
-  const shape = object({ format: is(format), version: is(version), entries: list(entry, 1), photos });
+export const recordMisfit = (format: string, versions: readonly number[]) => {
+  const shape = object({ format: is(format), version: is(...versions), entries: list(linkOf(entry), 1), photos });
   return (file: unknown): Misfit => shape(file, '');
 };
 
-const stageEntry = object({ content: object({ ...LINK, job: object({ id: text, number: whole }), stage: text }), hash: text });
-
 /** Whether each of a list has the shape of a link of that chain and nothing beside it. */
-export const linksMisfit = (of: 'joint' | 'job', links: readonly unknown[]): Misfit =>
-  list(of === 'joint' ? entry : stageEntry, 1)(links, of);
+export const linksMisfit = (of: 'joint' | 'job' | 'shop', links: readonly unknown[]): Misfit =>
+  list(linkOf(FORMER_LINKS[of]), 1)(links, of);

@@ -1,14 +1,14 @@
-import type { EntryContent } from './chain';
+import type { JointEntry } from './jointEntry';
 import { rodUsed } from './rodUsed';
 
-const entry = (id: string, kind: EntryContent['kind'], day: string, values: object, corrects?: string) =>
+const entry = (id: string, kind: JointEntry['kind'], day: string, values: object, corrects?: string) =>
   ({
     id,
     kind,
     deviceTime: `2026-11-${day}T08:00:00.000Z`,
     values,
     corrects: corrects ? { entry: corrects, why: 'misread' } : null,
-  }) as EntryContent; // cast: no more of an entry is read
+  }) as JointEntry; // cast: no more of an entry is read
 
 const JOINT = [
   entry('a', 'brazed', '02', { filler: 'BAg-36', rodMm: 60 }),

@@ -1,4 +1,5 @@
-import type { EntryContent, EntryKind } from './chain';
+import type { EntryKind } from './chain';
+import type { JointEntry } from './jointEntry';
 import { valuesNow } from './correct';
 
 /** Rod is melted here. */
@@ -17,7 +18,7 @@ export interface RodUsed {
  * @param since    device time, ISO 8601; null: ever
  * @returns        metres of rod by filler, in the order they were first used; entries that name no filler or no length are left out
  */
-export function rodUsed(records: readonly (readonly EntryContent[])[], since: string | null): readonly RodUsed[] {
+export function rodUsed(records: readonly (readonly JointEntry[])[], since: string | null): readonly RodUsed[] {
   const used = new Map<string, number>();
   for (const entries of records) {
     for (const entry of entries) {

@@ -1,6 +1,6 @@
-import type { EntryContent } from './chain';
+import type { JointEntry } from './jointEntry';
 import { correctedEntry, valuesNow } from './correct';
-import { brazersOf, JOINT_STATES, MAY_FOLLOW, mayFollow, stateAfter, type EntryFact } from './state';
+import { brazersOf, JOINT_STATES, MAY_FOLLOW, mayFollow, outOfTurn, stateAfter, type EntryFact } from './state';
 
 const fact = (kind: EntryFact['kind'], values: EntryFact['values'] = {}): EntryFact => ({ kind, values });
 const looked = (result: string) => fact('looked-at', { result });
@@ -29,9 +29,9 @@ test('the flame comes once to a planned joint, and again only to one that is to 
   expect(may('planned')).toEqual([]);
 });
 
-test('a joint that was cut out takes corrections and nothing else', () => {
+test('a joint that was cut out takes corrections, strikings out and erasures, and nothing else', () => {
   const kinds = Object.keys(MAY_FOLLOW) as EntryFact['kind'][];
-  expect(kinds.filter((kind) => mayFollow(kind, 'cut-out'))).toEqual(['corrected']);
+  expect(kinds.filter((kind) => mayFollow(kind, 'cut-out'))).toEqual(['corrected', 'struck-out', 'erased']);
   expect(kinds.filter((kind) => mayFollow(kind, 'not-planned'))).toEqual([]);
 });
 
@@ -49,7 +49,7 @@ describe('corrections', () => {
       kind: corrects ? 'corrected' : 'brazed',
       values,
       corrects: corrects ? { entry: corrects, why: 'misread' } : null,
-    }) as EntryContent; // cast: no more of an entry is read
+    }) as JointEntry; // cast: no more of an entry is read
 
   test('of a correction is one of the entry behind both; the last counts', () => {
     const [made, once, again] = [entry('a', { rodMm: 60, note: 'x' }), entry('b', { rodMm: 50 }, 'a'), entry('c', { rodMm: 55 }, 'b')];
@@ -67,4 +67,11 @@ describe('corrections', () => {
   test('that name each other lead nowhere and end', () => {
     expect(correctedEntry([entry('a', {}, 'b'), entry('b', {}, 'a')], 'a')).toBeUndefined();
   });
+});
+
+test('what came out of turn stays, moves nothing, and is told', () => {
+  const entries = [fact('planned'), fact('brazed'), fact('brazed', { rodMm: 40 }), looked('pass'), fact('cooled')];
+  expect(stateAfter(entries, true)).toBe('passed');
+  expect(outOfTurn(entries)).toEqual([fact('brazed', { rodMm: 40 })]);
+  expect(stateAfter([fact('planned'), looked('pass'), fact('brazed')], true)).toBe('brazed');
 });

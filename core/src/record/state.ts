@@ -20,15 +20,8 @@ const AFTER: Partial<Record<EntryKind, JointState>> = {
 
 const LOOKED: Readonly<Record<LookResult, JointState>> = { pass: 'passed', rework: 'rework', 'cut-out': 'cut-out' };
 
-/** Where a joint that stood in a state stands after one more entry; notes and corrections do not move it. */
-export const stateFollowing = (state: JointState, { kind, values }: EntryFact): JointState =>
-  kind === 'looked-at' ? LOOKED[values['result'] as LookResult] : (AFTER[kind] ?? state); // cast: checked when it was stored
-
-/** Where a joint stands after all its entries. */
-export const stateAfter = (entries: readonly EntryFact[], hasPlan: boolean): JointState =>
-  entries.reduce<JointState>(stateFollowing, hasPlan ? 'planned' : 'not-planned');
-
 const BEFORE_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
+const BEGUN = JOINT_STATES.filter((state) => state !== 'not-planned');
 const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];
 
 /** In which states a joint may stand for an entry of a kind to follow. After it is cut out only corrections do. */
@@ -45,11 +38,36 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   accepted: ['passed'],
   'sent-back': ['passed', 'brazed', 'accepted'],
   'cut-out': [...MADE, 'rework', 'sent-back'],
-  corrected: JOINT_STATES.filter((state) => state !== 'not-planned'),
+  corrected: BEGUN,
+  'struck-out': BEGUN,
+  erased: BEGUN,
 };
 
 /** Whether an entry of this kind may be added to a joint that stands so. */
 export const mayFollow = (kind: EntryKind, state: JointState): boolean => MAY_FOLLOW[kind].includes(state);
+
+/**
+ * Where a joint that stood in a state stands after one more entry; notes and corrections do not move it, nor does what came out of turn:
+ * it happened, and a lead says what counts.
+ */
+export const stateFollowing = (state: JointState, { kind, values }: EntryFact): JointState => {
+  if (kind !== 'planned' && !mayFollow(kind, state)) return state;
+  return kind === 'looked-at' ? LOOKED[values['result'] as LookResult] : (AFTER[kind] ?? state); // cast: checked when it was stored
+};
+
+/** Where a joint stands after all its entries. */
+export const stateAfter = (entries: readonly EntryFact[], hasPlan: boolean): JointState =>
+  entries.reduce<JointState>(stateFollowing, hasPlan ? 'planned' : 'not-planned');
+
+/** Entries that came out of turn: what they say cannot follow how the joint stood. In their order. */
+export function outOfTurn<Entry extends EntryFact>(entries: readonly Entry[]): readonly Entry[] {
+  let state: JointState = 'planned';
+  return entries.filter((entry) => {
+    const fits = entry.kind === 'planned' || mayFollow(entry.kind, state);
+    state = stateFollowing(state, entry);
+    return !fits;
+  });
+}
 
 /** Everybody who ever heated a joint: none of them judges it, whoever reworked it since. */
 export const brazersOf = (entries: readonly { readonly kind: EntryKind; readonly person: { readonly id: string } }[]): readonly string[] =>

@@ -1,32 +1,23 @@
 import { base64 } from '@scure/base';
 import { fail, ok, type Result } from '../result';
-import { bytesHash, canonicalHash, ENTRY_FORMAT, ENTRY_KINDS, FORMER_KINDS, type EntryPhoto, type RecordEntry } from './chain';
+import { isLedgerLink } from './jointEntry';
+import type { JointLink } from './jointEntry';
+import { firstBreakOf, type BreakReason } from '../ledger/verifyChain';
 import { recordMisfit } from './recordShape';
 
 export const RECORD_FORMAT = 'kesto-joint-record';
-export const RECORD_VERSION = 1;
+/** Version 1 held entries of formats 1 and 2; 2 holds format 3 as well. */
+export const RECORD_VERSION = 2;
+const RECORD_VERSIONS = [1, RECORD_VERSION];
 
 /** One joint's record as a file. Everything but the two format fields is under the chain; those two are checked by value. */
 export interface ExportedRecord {
   readonly format: typeof RECORD_FORMAT;
-  readonly version: typeof RECORD_VERSION;
-  readonly entries: readonly RecordEntry[];
+  readonly version: number;
+  readonly entries: readonly JointLink[];
   /** Photo bytes in base64 by the SHA-256 that stands in the entry. */
   readonly photos: Readonly<Record<string, string>>;
 }
-
-export type BreakReason =
-  | 'entry-altered'
-  | 'link-broken'
-  | 'out-of-sequence'
-  | 'other-joint'
-  | 'other-job'
-  | 'photo-altered'
-  | 'photo-missing'
-  | 'photo-unnamed'
-  | 'correction-of-nothing'
-  | 'unknown-kind'
-  | 'head-missing';
 
 /** Where a chain stops holding. `entry` counts from 1, as on the screen. */
 export interface Break {
@@ -49,10 +40,7 @@ export type Verification =
   | { readonly intact: true; readonly entries: number; readonly head: string; readonly noted?: HeadFound }
   | { readonly intact: false; readonly firstBroken: Break };
 
-/** What an entry of a format may call itself. */
-const KINDS_OF_FORMAT: Readonly<Record<number, readonly string[]>> = { 1: FORMER_KINDS, [ENTRY_FORMAT]: ENTRY_KINDS };
-
-const checkShape = recordMisfit(RECORD_FORMAT, RECORD_VERSION);
+const checkShape = recordMisfit(RECORD_FORMAT, RECORD_VERSIONS);
 
 /**
  * Checks a record with nothing but itself: its shape, each entry's hash, the link to the one before, the sequence, that all speak of
@@ -72,7 +60,7 @@ export function verifyRecord(file: unknown, notedHead?: string): Result<Verifica
   const broken = firstBreak(record);
   if (broken) return ok({ intact: false, firstBroken: broken });
   const found = notedHead === undefined ? undefined : record.entries.findIndex((e) => e.hash === notedHead);
-  const joint = record.entries[0]?.content.joint.tag ?? '';
+  const joint = tagOf(record.entries);
   if (found === -1) return ok({ intact: false, firstBroken: { chain: 'joint', joint, head: notedHead ?? '', why: 'head-missing' } });
   const entriesAfter = found === undefined ? 0 : record.entries.length - 1 - found;
   return ok({
@@ -86,49 +74,21 @@ export function verifyRecord(file: unknown, notedHead?: string): Result<Verifica
 const misfitReason = ({ field, unknown }: { field: string; unknown: boolean }) =>
   unknown ? 'record-unknown-key' : ['', 'format', 'version'].includes(field) ? 'record-format' : 'record-shape';
 
+/** The tag that a joint's first entry says; empty where it says none. */
+export function tagOf(links: readonly JointLink[]): string {
+  const [first] = links;
+  if (!first) return '';
+  return isLedgerLink(first) ? String(first.content.said.told['tag'] ?? '') : first.content.joint.tag;
+}
+
 function firstBreak(file: ExportedRecord): Break | null {
-  const joint = file.entries[0]?.content.joint.tag ?? '';
+  const joint = tagOf(file.entries);
   const bytesOf = (sha256: string) => (Object.hasOwn(file.photos, sha256) ? bytesFromBase64(file.photos[sha256] ?? '') : undefined);
-  const found = firstBreakOf(file.entries, bytesOf);
+  const found = firstBreakOf('joint', file.entries, bytesOf);
   if (found) return { chain: 'joint', joint, ...found };
   const named = new Set(file.entries.flatMap((e) => e.content.photos.map((p) => p.sha256)));
   const unnamed = Object.keys(file.photos).find((sha) => !named.has(sha));
   return unnamed === undefined ? null : { chain: 'joint', joint, photo: unnamed, why: 'photo-unnamed' };
-}
-
-/** A photo's bytes by its hash; undefined where there is none, null where what is there cannot be read. */
-export type PhotoBytes = (sha256: string) => Uint8Array | null | undefined;
-
-/** The first link of a joint's chain that does not hold, counted from 1; null where all of them do. */
-export function firstBreakOf(entries: readonly RecordEntry[], bytesOf: PhotoBytes): Omit<Break, 'chain' | 'joint'> | null {
-  for (const [index, entry] of entries.entries()) {
-    const found = breakAt(entries, index, entry) ?? photoBreakIn(entry.content.photos, bytesOf);
-    if (found) return { entry: index + 1, ...found };
-  }
-  return null;
-}
-
-function breakAt(entries: readonly RecordEntry[], index: number, { content, hash }: RecordEntry): { why: BreakReason } | null {
-  const before = entries[index - 1];
-  if (canonicalHash(content) !== hash) return { why: 'entry-altered' };
-  if (!KINDS_OF_FORMAT[content.format]?.includes(content.kind)) return { why: 'unknown-kind' };
-  if (content.previous !== (before?.hash ?? null)) return { why: 'link-broken' };
-  if (content.sequence !== index + 1) return { why: 'out-of-sequence' };
-  if (before && content.joint.id !== before.content.joint.id) return { why: 'other-joint' };
-  const { corrects } = content;
-  if (corrects && !entries.slice(0, index).some((e) => e.content.id === corrects.entry)) return { why: 'correction-of-nothing' };
-  return null;
-}
-
-/** The first photo that is not there, or not the one its entry names. */
-export function photoBreakIn(photos: readonly EntryPhoto[], bytesOf: PhotoBytes): { why: BreakReason; photo: string } | null {
-  for (const photo of photos) {
-    const bytes = bytesOf(photo.sha256);
-    if (bytes === undefined) return { why: 'photo-missing', photo: photo.sha256 };
-    const fits = bytes !== null && bytes.length === photo.bytes && bytesHash(bytes) === photo.sha256;
-    if (!fits) return { why: 'photo-altered', photo: photo.sha256 };
-  }
-  return null;
 }
 
 /** Strict base64 (RFC 4648, padded): null where the text is not exactly what an encoder would have written. */

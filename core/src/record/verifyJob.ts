@@ -1,11 +1,11 @@
 import { utf8 } from '@scure/base';
 import { fail, ok, type Result } from '../result';
-import { firstStageBreak } from '../stage/verifyStages';
-import type { StageEntry } from '../stage/entry';
-import { bytesHash, type RecordEntry } from './chain';
+import type { EntryContent3, Head } from '../ledger/entry';
+import { firstBreakOf, ownerOf, type AnyLink, type BreakReason, type PhotoBytes } from '../ledger/verifyChain';
+import { bytesHash } from './chain';
+import { isLedgerLink } from './jointEntry';
 import { readRecordText } from './recordText';
 import { linksMisfit } from './recordShape';
-import { firstBreakOf, type BreakReason, type PhotoBytes } from './verify';
 
 export const JOB_FORMAT = 'kesto-job';
 export const JOB_VERSION = 1;
@@ -34,7 +34,11 @@ export interface JobManifest {
   readonly files: Readonly<Record<string, string>>;
 }
 
-export type FileBreak = 'file-missing' | 'file-altered' | 'file-unlisted' | 'chain-other' | 'head-other';
+export const FILE_BREAKS = [
+  ...(['file-missing', 'file-altered', 'file-unlisted', 'chain-other', 'head-other'] as const),
+  ...(['joint-missing', 'joint-of-another-job', 'drawing-missing'] as const),
+] as const;
+export type FileBreak = (typeof FILE_BREAKS)[number];
 
 /** Where a job's file stops holding. */
 export interface JobBreak {
@@ -86,52 +90,98 @@ function linksOf(bytes: Uint8Array): readonly unknown[] | null {
   return read.every((one) => one.ok) ? read.map((one) => (one.ok ? one.value : null)) : null;
 }
 
-interface Link {
-  readonly content: {
-    readonly id: string;
-    readonly photos: RecordEntry['content']['photos'];
-    readonly joint?: { readonly id: string };
-    readonly job?: { readonly id: string };
-  };
-  readonly hash: string;
+interface ReadChain {
+  readonly row: ChainInFile;
+  readonly links: readonly AnyLink[];
 }
 
-function breakOfChain(chain: ChainInFile, links: readonly unknown[], bytesOf: PhotoBytes): JobBreak | null {
-  const found =
-    chain.of === 'joint'
-      ? firstBreakOf(links as readonly RecordEntry[], bytesOf) // cast: each has the shape of a link
-      : firstStageBreak(links as readonly StageEntry[], bytesOf); // cast: as above
-  if (found) return { in: chain.path, ...found };
-  const [first] = links as readonly Link[]; // cast: as above
-  const id = chain.of === 'joint' ? first?.content.joint?.id : first?.content.job?.id;
-  if (id !== chain.id) return { in: chain.path, why: 'chain-other' };
-  const last = links[links.length - 1] as Link | undefined; // cast: as above
-  return links.length === chain.entries && last?.hash === chain.head ? null : { in: chain.path, why: 'head-other' };
+function breakOfChain({ row, links }: ReadChain, bytesOf: PhotoBytes): JobBreak | null {
+  const found = firstBreakOf(row.of, links, bytesOf);
+  if (found) return { in: row.path, ...found };
+  const [first] = links;
+  if (first && ownerOf(row.of, first) !== row.id) return { in: row.path, why: 'chain-other' };
+  const head = links[links.length - 1]?.hash ?? '';
+  return links.length === row.entries && head === row.head ? null : { in: row.path, why: 'head-other' };
 }
 
-function firstChainBreak(parts: Parts, { chains, files }: JobManifest): Result<JobBreak | null> {
-  const bytesOf: PhotoBytes = (sha256) => parts.get(photoPath(sha256));
-  const named = new Set<string>();
-  for (const chain of chains) {
-    const bytes = parts.get(chain.path);
-    if (!bytes || !Object.hasOwn(files, chain.path)) return ok({ in: chain.path, why: 'file-missing' });
+/** Every chain of the file as its links; refused where one has not the shape of one. */
+function chainsIn(parts: Parts, { chains, files }: JobManifest): Result<readonly ReadChain[] | JobBreak> {
+  const read: ReadChain[] = [];
+  for (const row of chains) {
+    const bytes = parts.get(row.path);
+    if (!bytes || !Object.hasOwn(files, row.path)) return ok({ in: row.path, why: 'file-missing' });
     const links = linksOf(bytes);
-    const misfit = links && links.length > 0 ? linksMisfit(chain.of, links) : null;
-    if (!links || misfit) return fail({ kind: 'refused', field: misfit?.field ?? chain.path, reason: 'record-shape' });
-    const found = links.length === 0 && chain.entries === 0 ? null : breakOfChain(chain, links, bytesOf);
-    if (found) return ok(found);
-    for (const link of links as readonly Link[]) for (const photo of link.content.photos) named.add(photoPath(photo.sha256)); // cast: checked
+    const misfit = links && links.length > 0 ? linksMisfit(row.of, links) : null;
+    if (!links || misfit) return fail({ kind: 'refused', field: misfit?.field ?? row.path, reason: 'record-shape' });
+    read.push({ row, links: links as readonly AnyLink[] }); // cast: each has the shape of a link
   }
-  const strange = Object.keys(files).find((path) => path.startsWith('photos/') && !named.has(path));
-  return ok(strange === undefined ? null : { in: strange, why: 'photo-unnamed' });
+  return ok(read);
+}
+
+const contentsOf = (links: readonly AnyLink[]): readonly EntryContent3[] => links.filter(isLedgerLink).map(({ content }) => content);
+
+/** Joints that the job's own chain says it has, and where it last said that their chains stood. */
+function saidOfJoints(job: ReadChain | undefined) {
+  const contents = contentsOf(job?.links ?? []);
+  const ofKind = (kind: string) => contents.filter(({ said }) => said.kind === kind).map(({ said }) => said.told);
+  return {
+    added: ofKind('joint-added').map((told) => String(told['joint'])),
+    heads: (ofKind('exported').at(-1)?.['heads'] ?? []) as readonly Head[], // cast: the kind tells heads
+  };
+}
+
+/** Whether the chains are the ones that the job's own chain speaks of: none left out, cut, or of another job. */
+function membershipBreak(chains: readonly ReadChain[], jobId: string): JobBreak | null {
+  const job = chains.find(({ row }) => row.of === 'job');
+  const { added, heads } = saidOfJoints(job);
+  const jobPath = job?.row.path ?? MANIFEST;
+  const joints = chains.filter(({ row }) => row.of === 'joint');
+  for (const head of heads) {
+    const chain = joints.find(({ row }) => row.id === head.id);
+    if (head.of === 'joint' && chain?.links[head.sequence - 1]?.hash !== head.hash) {
+      return { in: chain?.row.path ?? jobPath, why: chain ? 'head-other' : 'joint-missing' };
+    }
+  }
+  for (const { row, links } of joints) {
+    const [first] = contentsOf(links.slice(0, 1));
+    const other = first && first.said.told['job'] !== null && first.said.told['job'] !== jobId;
+    if (other || (added.length > 0 && !added.includes(row.id))) return { in: row.path, why: 'joint-of-another-job' };
+  }
+  return null;
+}
+
+/** Parts that the chains name by hash are there, and no photo is there that nobody names. */
+function namedPartsBreak(chains: readonly ReadChain[], { files }: JobManifest): JobBreak | null {
+  const photos = new Set<string>();
+  for (const { row, links } of chains) {
+    for (const [i, { content }] of links.entries()) {
+      for (const photo of content.photos) photos.add(photoPath(photo.sha256));
+      const drawing = 'worked' in content ? content.worked?.drawing : null;
+      if (drawing && !Object.hasOwn(files, drawingPath(drawing))) return { in: row.path, entry: i + 1, why: 'drawing-missing' };
+    }
+  }
+  const strange = Object.keys(files).find((path) => path.startsWith('photos/') && !photos.has(path));
+  return strange === undefined ? null : { in: strange, why: 'photo-unnamed' };
+}
+
+function firstChainBreak(parts: Parts, manifest: JobManifest): Result<JobBreak | null> {
+  const read = chainsIn(parts, manifest);
+  if (!read.ok) return read;
+  if ('why' in read.value) return ok(read.value);
+  const bytesOf: PhotoBytes = (sha256) => parts.get(photoPath(sha256));
+  for (const chain of read.value) {
+    const found = breakOfChain(chain, bytesOf);
+    if (found) return ok(found);
+  }
+  return ok(membershipBreak(read.value, manifest.job.id) ?? namedPartsBreak(read.value, manifest));
 }
 
 /**
  * Checks a job's whole file with nothing but itself: the list of its parts, each part's hash, the job's chain and every joint's, what
- * each ends in, and every photo.
+ * each ends in, that the joints are the ones the job's own chain speaks of, and every photo and drawing that an entry names.
  *
- * It shows that the file hangs together. Which joints belong to the job is said by the list, not yet by the job's own chain: whoever can
- * write a whole new file can leave one out.
+ * It shows that the file hangs together: whoever can write a whole new file can make one that hangs together too. A joint from before
+ * the job's chain spoke of its joints is vouched for by the list alone.
  *
  * @param parts  the file's parts by their path
  * @returns      what it holds, or the first thing that does not hold; refused: no list, or a chain that has not the shape of one

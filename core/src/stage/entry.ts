@@ -1,6 +1,5 @@
-import { KINDS, type KindOf, type Told, type Worked } from '../ledger/kinds';
-import type { EntryPhoto, RecordEntry } from '../record/chain';
-import { canonicalHash } from '../record/chain';
+import { KINDS, type StagedKind, type Told, type Worked } from '../ledger/kinds';
+import type { EntryPhoto } from '../record/chain';
 import type { KeptStage } from '../vocabulary/stage';
 
 /** A place on the circuit: a part's id, a tube as `from>to`, or the rig's own hoses. */
@@ -24,7 +23,8 @@ export {
   type Sign,
 } from '../ledger/words';
 
-export type StageEntryKind = KindOf<'job'>;
+/** Kinds of a job's chain that are kept in a stage. */
+export type StageEntryKind = StagedKind;
 
 /** What an entry of each kind says: what was told, and in the same place what was worked out of it. */
 export type StageValues = { readonly [Kind in StageEntryKind]: Told<Kind> & Worked<Kind> };
@@ -43,50 +43,18 @@ export type StageFact = {
     readonly kind: Kind;
     readonly values: StageValues[Kind];
     readonly by: string;
-    /** When it was, as early and late are judged: by the device's clock or the server's, whichever is earlier. */
+    /** When it was, as early and late are judged: by the device's clock put right by the server's. */
     readonly at: string;
+    /** When the server had it. */
+    readonly takenAt: string;
     /** How far the device's clock said it was after the server had it; nothing of a device that was merely without a signal. */
     readonly aheadMs: number;
     readonly photos: readonly EntryPhoto[];
   };
 }[StageEntryKind];
 
-export const STAGE_ENTRY_FORMAT = 1;
-
-/** What one link of a job's chain says. All of it is hashed. */
-export interface StageEntryContent {
-  readonly format: typeof STAGE_ENTRY_FORMAT;
-  readonly id: string;
-  readonly job: { readonly id: string; readonly number: number };
-  readonly sequence: number;
-  readonly stage: KeptStage;
-  readonly kind: StageEntryKind;
-  readonly person: { readonly id: string; readonly name: string };
-  readonly deviceTime: string;
-  readonly serverTime: string;
-  readonly values: Readonly<Record<string, unknown>>;
-  readonly photos: readonly EntryPhoto[];
-  readonly previous: string | null;
-}
-
-export interface StageEntry {
-  readonly content: StageEntryContent;
-  readonly hash: RecordEntry['hash'];
-}
-
-/** A link of a job's chain: the content with the SHA-256 of its canonical JSON (RFC 8785). */
-export const sealStageEntry = (content: StageEntryContent): StageEntry => ({ content, hash: canonicalHash(content) });
-
-/** A link as the rest of the engine reads it. */
-export function factOf({ content }: StageEntry): StageFact {
-  const aheadMs = Math.max(0, Date.parse(content.deviceTime) - Date.parse(content.serverTime));
-  return {
-    ...{ id: content.id, stage: content.stage, kind: content.kind, values: content.values },
-    ...{ by: content.person.name, at: aheadMs > 0 ? content.serverTime : content.deviceTime, aheadMs, photos: content.photos },
-  } as StageFact; // cast: values were checked against their kind when the entry was taken
-}
-
-type FactOf<Kind extends StageEntryKind> = Extract<StageFact, { readonly kind: Kind }>;
+/** A fact of one kind. */
+export type FactOf<Kind extends StageEntryKind> = Extract<StageFact, { readonly kind: Kind }>;
 
 /** Facts of one kind, in the order they were noted. */
 export const factsOf = <Kind extends StageEntryKind>(facts: readonly StageFact[], kind: Kind): readonly FactOf<Kind>[] =>

@@ -12,4 +12,4 @@ export * from './softSolder';
 export * from './worth';
 export * from './flareTorque';
 export * from './cylinder';
-export * from './verifyStages';
+export * from './jobLinks';

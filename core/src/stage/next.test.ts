@@ -8,7 +8,7 @@ const fact = <Kind extends StageEntryKind>(stage: KeptStage, kind: Kind, values:
   ({ id: `${kind}-${minute}`, stage, kind, values, by: 'Ilta Varro', at: at(minute), photos: [] }) as unknown as StageFact; // cast: one kind at a time
 const joint = (id: string, state: JointState) => ({ id, state });
 const job = (facts: readonly StageFact[], joints: JobFacts['joints'] = [], rest: Partial<JobFacts> = {}): JobFacts => ({
-  ...{ facts, joints, began: 'find', stored: 'find', safetyClass: 'A1', near: [] },
+  ...{ facts, joints, lastFlame: null, began: 'find', stored: 'find', safetyClass: 'A1', near: [] },
   ...rest,
 });
 const next = (facts: readonly StageFact[], joints: JobFacts['joints'] = [], rest: Partial<JobFacts> = {}) =>

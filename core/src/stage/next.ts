@@ -41,6 +41,8 @@ export interface Next {
 /** A job as far as its next step goes. */
 export interface JobFacts extends TorchFacts {
   readonly facts: readonly StageFact[];
+  /** When the last flame was lit at one of its joints; null where none was. */
+  readonly lastFlame: string | null;
   readonly began: Stage;
   readonly stored: Stage;
   readonly joints: readonly { readonly id: string; readonly state: JointState }[];
@@ -112,10 +114,10 @@ export function nextOf(job: JobFacts): Next {
 /** Where a job stands by its own entries and its joints, what comes next, and the watch that runs. */
 export function standingOf(job: JobFacts) {
   const states = job.joints.map((joint) => joint.state);
-  const watch = watchOf(job.facts);
+  const watch = watchOf(job.facts, job.lastFlame);
   return {
     stage: jobStage(notedStage(job.facts, job.began, job.stored), states),
     next: nextOf(job),
-    watch: watch?.endedAt === null ? watch : null,
+    watch: watch && (watch.endedAt === null || watch.isNotWitnessed) ? watch : null,
   };
 }

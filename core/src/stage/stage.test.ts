@@ -3,7 +3,6 @@ import {
   alsoOpened,
   annualRates,
   cylinderFill,
-  firstStageBreak,
   flareTorqueNm,
   isExplained,
   joiningChoices,
@@ -15,7 +14,6 @@ import {
   placesToLook,
   sealStageEntry,
   softSolderNear,
-  STAGE_ENTRY_FORMAT,
   torchLock,
   torchPoints,
   watchOf,
@@ -26,11 +24,12 @@ import {
   type StageValues,
   type TorchFacts,
 } from '.';
+import { firstBreakOf } from '../ledger';
 import type { KeptStage } from '../vocabulary/stage';
 
 const AT = '2026-11-24T10:00:00.000Z';
 const fact = <Kind extends StageEntryKind>(stage: KeptStage, kind: Kind, values: StageValues[Kind], at = AT): StageFact =>
-  ({ id: `${kind}-${at}`, stage, kind, values, by: 'Ilta Varro', at, photos: [] }) as unknown as StageFact; // cast: one kind at a time
+  ({ id: `${kind}-${at}`, stage, kind, values, by: 'Ilta Varro', at, takenAt: at, photos: [] }) as unknown as StageFact; // cast: one kind at a time
 const leak = (place: string, gramsPerYear?: number) =>
   fact('find', 'checked-place', { place, method: 'soap', result: 'leak', ...(gramsPerYear === undefined ? {} : { gramsPerYear }) });
 const nothing = (place: string) => fact('find', 'checked-place', { place, method: 'soap', result: 'nothing' });
@@ -158,15 +157,44 @@ describe('make safe', () => {
 
   test('a watch ends by the clock', () => {
     const began = fact('make-safe', 'watch-began', { minutes: 60, by: 'Oskar Penn' });
-    expect(watchOf([began])).toEqual({ by: 'Oskar Penn', beganAt: AT, endsAt: '2026-11-24T11:00:00.000Z', endedAt: null });
-    expect(watchOf([began, fact('make-safe', 'watch-ended', {}, '2026-11-24T11:05:00.000Z')])?.endedAt).toBe('2026-11-24T11:05:00.000Z');
-    expect(watchOf([])).toBeNull();
+    expect(watchOf([began], null)).toEqual({
+      by: 'Oskar Penn',
+      beganAt: AT,
+      endsAt: '2026-11-24T11:00:00.000Z',
+      endedAt: null,
+      isNotWitnessed: false,
+    });
+    expect(watchOf([began, fact('make-safe', 'watch-ended', {}, '2026-11-24T11:05:00.000Z')], null)?.endedAt).toBe(
+      '2026-11-24T11:05:00.000Z',
+    );
+    expect(watchOf([], null)).toBeNull();
+  });
+
+  test('it counts from the last flame, where that was lit after it began', () => {
+    const began = fact('make-safe', 'watch-began', { minutes: 60, by: 'Oskar Penn' });
+    expect(watchOf([began], '2026-11-24T10:40:00.000Z')?.endsAt).toBe('2026-11-24T11:40:00.000Z');
+    expect(watchOf([began], '2026-11-24T09:00:00.000Z')?.endsAt).toBe('2026-11-24T11:00:00.000Z');
+  });
+
+  test('begun and ended by one device alone, and both here within minutes: not witnessed, until a lead has looked into it', () => {
+    const began = fact('make-safe', 'watch-began', { minutes: 60, by: 'Oskar Penn' });
+    const ended = (takenAt: string, reason?: string) => ({
+      ...fact('make-safe', 'watch-ended', reason === undefined ? {} : { reason }, '2026-11-24T11:00:30.000Z'),
+      takenAt,
+    });
+    const witnessed = (...after: readonly StageFact[]) => watchOf([began, ...after], null)?.isNotWitnessed;
+    expect(witnessed(ended('2026-11-24T10:03:00.000Z'))).toBe(true);
+    expect(witnessed(ended('2026-11-24T11:00:30.000Z'))).toBe(false);
+    expect(witnessed(ended('2026-11-24T10:03:00.000Z', 'the storm'))).toBe(false);
+    expect(witnessed(ended('2026-11-24T10:03:00.000Z'), fact('make-safe', 'watch-looked-into', { found: 'I stood beside him' }))).toBe(
+      false,
+    );
   });
 });
 
 describe('what comes next', () => {
   const job = (facts: readonly StageFact[], rest: Partial<JobFacts> = {}): JobFacts => ({
-    ...{ facts, began: 'find', stored: 'find', joints: [], ...NOTHING },
+    ...{ facts, lastFlame: null, began: 'find', stored: 'find', joints: [], ...NOTHING },
     ...rest,
   });
   const done = (stage: KeptStage) => fact(stage, 'done', {});
@@ -200,16 +228,16 @@ describe('what comes next', () => {
 test('one altered letter breaks the chain at its link, a link taken out at the next', () => {
   const link = (sequence: number, previous: string | null, text: string) =>
     sealStageEntry({
-      ...{ format: STAGE_ENTRY_FORMAT, id: `e${sequence}`, job: { id: 'j', number: 31 }, sequence, stage: 'find', kind: 'complaint' },
+      ...{ format: 1, id: `e${sequence}`, job: { id: 'j', number: 31 }, sequence, stage: 'find', kind: 'complaint' },
       ...{ person: { id: 'p', name: 'Ilta Varro' }, deviceTime: AT, serverTime: AT, values: { text }, photos: [], previous },
     });
   const first = link(1, null, 'warm');
   const second = link(2, first.hash, 'still warm');
   const third = link(3, second.hash, 'cold');
-  expect(firstStageBreak([first, second, third])).toBeNull();
+  expect(firstBreakOf('job', [first, second, third])).toBeNull();
   const altered = { ...second, content: { ...second.content, values: { text: 'still Warm' } } };
-  expect(firstStageBreak([first, altered, third])).toEqual({ entry: 2, why: 'entry-altered' });
-  expect(firstStageBreak([first, third])).toEqual({ entry: 2, why: 'link-broken' });
+  expect(firstBreakOf('job', [first, altered, third])).toEqual({ entry: 2, why: 'entry-altered' });
+  expect(firstBreakOf('job', [first, third])).toEqual({ entry: 2, why: 'link-broken' });
 });
 
 describe('repair or replace', () => {

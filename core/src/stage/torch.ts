@@ -1,10 +1,10 @@
 import { isNearKind, type NearKind } from '../vocabulary/part';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
-import { factsOf, lastOf, type StageFact } from './entry';
+import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
 import { TORCH_POINTS, type TorchPoint } from '../ledger/words';
 import { catchesFire } from '../protection/limits';
 
-export { TORCH_POINTS, WATCH_MINUTES, type TorchPoint } from '../ledger/words';
+export { TORCH_POINTS, TORCH_STANDS, WATCH_MINUTES, type TorchPoint, type TorchStands } from '../ledger/words';
 
 /** A point of the list, and how it stands. */
 export interface TorchPointState {
@@ -68,19 +68,41 @@ export const torchPoints = (facts: readonly StageFact[], about: TorchFacts): rea
     return { point, isOpen: by === null, locksTorch: LOCKS.includes(point), by };
   });
 
-/** A watch after the last flame, by the wall clock. */
+/** A watch after the last flame, by both clocks. */
 export interface Watch {
   readonly by: string;
   readonly beganAt: string;
   readonly endsAt: string;
   readonly endedAt: string | null;
+  /** It ended without a word why, and reached here too soon after its beginning did: nobody but the device saw it last. A lead looks. */
+  readonly isNotWitnessed: boolean;
 }
 
-/** The last watch that was begun; null where none was. */
-export function watchOf(facts: readonly StageFact[]): Watch | null {
+/** Sending takes a moment: a watch that arrives short by this much was still watched [ms]. */
+const SENDING_MS = 60_000;
+
+type Began = FactOf<'watch-began'>;
+type Ended = FactOf<'watch-ended'>;
+
+function notWitnessed(began: Began, ended: Ended | undefined): boolean {
+  if (!ended || ended.values.reason !== undefined) return false;
+  return Date.parse(ended.takenAt) - Date.parse(began.takenAt) < began.values.minutes * 60_000 - SENDING_MS;
+}
+
+/**
+ * The last watch that was begun; null where none was. It counts from its own beginning or the last flame, whichever is later.
+ *
+ * @param facts      of the job, by effective time
+ * @param lastFlame  when the last flame was lit at one of the job's joints; null where none was
+ */
+export function watchOf(facts: readonly StageFact[], lastFlame: string | null): Watch | null {
   const began = lastOf(facts, 'watch-began');
   if (!began) return null;
-  const ended = facts.slice(facts.indexOf(began)).find((fact) => fact.kind === 'watch-ended');
-  const endsAt = new Date(Date.parse(began.at) + began.values.minutes * 60_000).toISOString();
-  return { by: began.values.by, beganAt: began.at, endsAt, endedAt: ended?.at ?? null };
+  const after = facts.slice(facts.indexOf(began));
+  const ended = lastOf(after, 'watch-ended');
+  const from = lastFlame !== null && lastFlame > began.at ? lastFlame : began.at;
+  const endsAt = new Date(Date.parse(from) + began.values.minutes * 60_000).toISOString();
+  const looked = lastOf(after, 'watch-looked-into') !== undefined;
+  const isNotWitnessed = !looked && notWitnessed(began, ended);
+  return { by: began.values.by, beganAt: began.at, endsAt, endedAt: ended?.at ?? null, isNotWitnessed };
 }

@@ -1,5 +1,5 @@
-import { bytesHash, sealEntry, type EntryContent, type RecordEntry } from '../record/chain';
-import { RECORD_FORMAT, RECORD_VERSION, type ExportedRecord } from '../record/verify';
+import { bytesHash, sealEntry, type RecordEntry, type SealedContent } from '../record/chain';
+import { RECORD_FORMAT, RECORD_VERSION } from '../record/verify';
 
 /** A picture of seven bytes. */
 export const PHOTO = Uint8Array.from([137, 80, 78, 71, 1, 2, 3]);
@@ -10,7 +10,7 @@ export const base64 = (bytes: Uint8Array) => btoa(String.fromCharCode(...bytes))
 export function chainOf(count: number): readonly RecordEntry[] {
   const entries: RecordEntry[] = [];
   for (let i = 0; i < count; i++) {
-    const content: EntryContent = {
+    const content: SealedContent = {
       format: 2,
       id: `entry-${i + 1}`,
       joint: { id: 'joint-1', tag: 'CR2-07' },
@@ -30,9 +30,9 @@ export function chainOf(count: number): readonly RecordEntry[] {
 }
 
 /** Its record as a file. */
-export const exported = (entries = chainOf(4)): ExportedRecord => ({
-  format: RECORD_FORMAT,
+export const exported = (entries = chainOf(4)) => ({
+  format: RECORD_FORMAT as typeof RECORD_FORMAT,
   version: RECORD_VERSION,
   entries,
-  photos: { [bytesHash(PHOTO)]: base64(PHOTO) },
+  photos: { [bytesHash(PHOTO)]: base64(PHOTO) } as Readonly<Record<string, string>>,
 });

@@ -5,3 +5,4 @@ export * from './torch';
 export * from './service';
 export * from './schools';
 export * from './circuit';
+export * from './people';

@@ -1,17 +1,21 @@
+import type { Salt } from '@kesto/core';
 import type { DrawingRepository } from './circuits';
-import type { JobEntryRepository, JobRepository } from './jobs';
+import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
 import type { Invite, InviteRepository, PersonRepository } from './people';
 import type { PhotoRepository } from './photos';
 import type { SearchRepository } from './search';
 import type { SessionRepository } from './session';
 import type { ShopRepository } from './shop';
-import type { StageEntryRepository } from './stages';
+import type { FindRepository } from './stages';
+import type { LedgerRepository } from './ledger';
 import type { CircuitRepository, SiteRepository, UnitRepository } from './units';
 
 /** Work inside one shop's walls, all of it kept or none: whatever is asked of these is of that shop alone. */
 export interface ShopWork {
   readonly shopId: string;
+  /** Where fresh salts come from: 16 random bytes in hex. */
+  readonly salt: Salt;
   readonly shop: ShopRepository;
   readonly people: PersonRepository;
   readonly invites: InviteRepository;
@@ -21,8 +25,8 @@ export interface ShopWork {
   readonly circuits: CircuitRepository;
   readonly drawings: DrawingRepository;
   readonly jobs: JobRepository;
-  readonly jobEntries: JobEntryRepository;
-  readonly stageEntries: StageEntryRepository;
+  readonly ledger: LedgerRepository;
+  readonly finds: FindRepository;
   readonly joints: JointRepository;
   readonly plans: PlanRepository;
   readonly records: RecordRepository;

@@ -1,20 +1,23 @@
+import { randomBytes } from 'node:crypto';
 import type { DataSource } from 'typeorm';
 import { Invites, People } from '../platform/db/rows';
 import { withShop, type ShopTransaction } from '../platform/db/shop';
 import { typeormDrawings } from './circuits/drawings.repository.typeorm';
-import { typeormJobEntries, typeormJobs } from './jobs/jobs.repository.typeorm';
+import { typeormJobs } from './jobs/jobs.repository.typeorm';
 import { typeormJoints, typeormPlans, typeormRecords } from './joints/joints.repository.typeorm';
 import { typeormInvites, typeormPeople } from './people/people.repository.typeorm';
 import { typeormPhotos } from './photos/photos.repository.typeorm';
 import { typeormSearch } from './search/search.repository.typeorm';
 import { typeormSessions } from './session/session.repository.typeorm';
 import { typeormShop } from './shop/shop.repository.typeorm';
+import { typeormLedger } from './ledger/ledger.repository.typeorm';
 import type { ShopWork, Store } from './shopWork';
-import { typeormStageEntries } from './stages/stageEntries.repository.typeorm';
+import { typeormFinds } from './stages/finds.repository.typeorm';
 import { typeormCircuits, typeormSites, typeormUnits } from './units/units.repository.typeorm';
 
 export const typeormShopWork = (transaction: ShopTransaction): ShopWork => ({
   shopId: transaction.shopId,
+  salt: () => randomBytes(16).toString('hex'),
   shop: typeormShop(transaction),
   people: typeormPeople(transaction),
   invites: typeormInvites(transaction),
@@ -24,8 +27,8 @@ export const typeormShopWork = (transaction: ShopTransaction): ShopWork => ({
   circuits: typeormCircuits(transaction),
   drawings: typeormDrawings(transaction),
   jobs: typeormJobs(transaction),
-  jobEntries: typeormJobEntries(transaction),
-  stageEntries: typeormStageEntries(transaction),
+  ledger: typeormLedger(transaction),
+  finds: typeormFinds(transaction),
   joints: typeormJoints(transaction),
   plans: typeormPlans(transaction),
   records: typeormRecords(transaction),

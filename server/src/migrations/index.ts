@@ -10,6 +10,7 @@ import { CircuitDrawings1764000000009 } from './0009-circuit-drawings';
 import { StageEntries1764000000010 } from './0010-stage-entries';
 import { Nameplates1764000000011 } from './0011-nameplates';
 import { Codes1764000000012 } from './0012-codes';
+import { Ledger1764000000013 } from './0013-ledger';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -25,4 +26,5 @@ export const MIGRATIONS = [
   StageEntries1764000000010,
   Nameplates1764000000011,
   Codes1764000000012,
+  Ledger1764000000013,
 ];

@@ -1,6 +1,7 @@
 // Reads a whole database as its superuser and prints one line of JSON: rows by table, chains, and those that do not hold.
 // Run after a restore; what it finds is compared with what the backup says it holds.
-import { firstBreakOf, firstStageBreak, linksMisfit, type RecordEntry, type StageEntry } from '@kesto/core';
+import { firstBreakOf, linksMisfit, type AnyLink, type Chain } from '@kesto/core';
+import { toLink, type StoredLink } from '../features/ledger';
 import { ownerDataSource } from '../platform/db/dataSource';
 import { SHOP_TABLES } from '../platform/db/tables';
 
@@ -11,18 +12,21 @@ interface Inspection {
   readonly broken: readonly { readonly chain: string; readonly why: string }[];
 }
 
-/** Where the chains stand: one row a table, judged alike. */
-const CHAINS = [
-  { of: 'joint', table: 'record_entry', owner: 'joint_id' },
-  { of: 'job', table: 'stage_entry', owner: 'job_id' },
-] as const;
-
 type Rows = <Row>(sql: string, values?: unknown[]) => Promise<Row[]>;
 
+interface Owner {
+  readonly shop_id: string;
+  readonly chain: Chain;
+  readonly chain_id: string;
+}
+
 const PHOTOS = 'select sha256, bytes from photo where shop_id = $1 and sha256 = any($2)';
+const OWNERS = 'select distinct shop_id, chain, chain_id from ledger order by 1, 2, 3';
+const LINKS = 'select content, hash from ledger where shop_id = $1 and chain = $2 and chain_id = $3 order by sequence';
+const WORDS = 'select commitment, salt, words from ledger_words where shop_id = $1 and chain = $2 and chain_id = $3';
 
 /** Photos that a chain names, by their hash. */
-async function photosOf(rows: Rows, shop: string, links: readonly RecordEntry[]) {
+async function photosOf(rows: Rows, shop: string, links: readonly AnyLink[]) {
   const hashes = [...new Set(links.flatMap(({ content }) => content.photos.map((photo) => photo.sha256)))];
   const found = await rows<{ sha256: string; bytes: Buffer }>(PHOTOS, [shop, hashes]);
   const byHash = new Map(found.map(({ sha256, bytes }) => [sha256, new Uint8Array(bytes)]));
@@ -30,22 +34,22 @@ async function photosOf(rows: Rows, shop: string, links: readonly RecordEntry[])
 }
 
 /** Why a chain does not hold; null where it does. */
-async function breakIn(rows: Rows, shop: string, of: 'joint' | 'job', stored: readonly { content: string; hash: string }[]) {
-  const links = stored.map(({ content, hash }) => ({ content: JSON.parse(content) as RecordEntry['content'], hash })); // cast: judged below
-  const misfit = linksMisfit(of, links);
+async function breakIn(rows: Rows, { shop_id, chain, chain_id }: Owner): Promise<string | null> {
+  const of = [shop_id, chain, chain_id];
+  const words = await rows<{ commitment: string; salt: string; words: string }>(WORDS, of);
+  const beside = Object.fromEntries(words.map(({ commitment, ...salted }) => [commitment, salted]));
+  const links = (await rows<StoredLink>(LINKS, of)).map((stored) => toLink(stored, beside));
+  const misfit = linksMisfit(chain, links);
   if (misfit) return `not a record: ${misfit.field}`;
-  const bytesOf = await photosOf(rows, shop, links);
-  const found = of === 'joint' ? firstBreakOf(links, bytesOf) : firstStageBreak(links as unknown as StageEntry[], bytesOf); // cast: it has that shape
-  return found?.why ?? null;
+  return firstBreakOf(chain, links, await photosOf(rows, shop_id, links))?.why ?? null;
 }
 
-async function brokenOf(rows: Rows, { of, table, owner }: (typeof CHAINS)[number]) {
-  const owners = await rows<{ shop_id: string; id: string }>(`select distinct shop_id, ${owner} as id from ${table} order by 1, 2`);
-  const ofOne = `select content, hash from ${table} where shop_id = $1 and ${owner} = $2 order by sequence`;
+async function chainsIn(rows: Rows) {
+  const owners = await rows<Owner>(OWNERS);
   const broken: { chain: string; why: string }[] = [];
-  for (const { shop_id, id } of owners) {
-    const why = await breakIn(rows, shop_id, of, await rows(ofOne, [shop_id, id]));
-    if (why) broken.push({ chain: `${of} ${id}`, why });
+  for (const owner of owners) {
+    const why = await breakIn(rows, owner);
+    if (why) broken.push({ chain: `${owner.chain} ${owner.chain_id}`, why });
   }
   return { chains: owners.length, broken };
 }
@@ -56,13 +60,7 @@ async function inspect(url: string): Promise<Inspection> {
   try {
     const counts: Record<string, number> = {};
     for (const { name } of SHOP_TABLES) counts[name] = (await rows<{ n: number }>(`select count(*)::int as n from "${name}"`))[0]?.n ?? 0;
-    const [joints, jobs] = [await brokenOf(rows, CHAINS[0]), await brokenOf(rows, CHAINS[1])];
-    return {
-      counts,
-      chains: joints.chains + jobs.chains,
-      entries: CHAINS.reduce((sum, { table }) => sum + (counts[table] ?? 0), 0),
-      broken: [...joints.broken, ...jobs.broken],
-    };
+    return { counts, ...(await chainsIn(rows)), entries: counts['ledger'] ?? 0 };
   } finally {
     await db.destroy();
   }

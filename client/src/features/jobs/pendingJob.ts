@@ -62,8 +62,8 @@ export function newJob(command: Command, units: readonly UnitView[], number: num
   return {
     id: command.params['job'] ?? '',
     ...{ number, title, site, circuit, circuitId, unit: { id, tag, name, kind }, plate: details },
-    ...standingOf({ facts: [], began: 'find', stored: 'find', joints: [], near: [], safetyClass: null }),
-    ...{ began: 'find', stored: 'find', stages: { entries: [], near: [], history: { leaks: [], joints: [] } } },
+    ...standingOf({ facts: [], began: 'find', stored: 'find', joints: [], lastFlame: null, near: [], safetyClass: null }),
+    ...{ began: 'find', stored: 'find', stages: { entries: [], lastFlame: null, near: [], history: { leaks: [], joints: [] } } },
     done: false,
     planned: 0,
     joints: 0,

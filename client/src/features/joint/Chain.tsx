@@ -1,6 +1,6 @@
-import { ENTRY_WORDS } from '@kesto/contract/wording';
+import { ENTRY_WORDS, entryRemarks } from '@kesto/contract/wording';
 import { entryClockText } from '@kesto/contract/wording/clock';
-import { readContent, type EntryContent, type RecordEntry } from '@kesto/core';
+import { outOfTurn, readChain, readEntry, type JointEntry, type JointLink } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
@@ -10,27 +10,38 @@ import { sentenceOf } from './made';
 const when = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
 
 /** The device's word for when it was done, and the server's where it came later than it takes to send it. */
-function times({ deviceTime, serverTime }: EntryContent): string {
+function times({ deviceTime, serverTime }: JointEntry): string {
   const apartMs = Math.abs(Date.parse(serverTime) - Date.parse(deviceTime));
   if (apartMs < 60_000) return when(deviceTime);
   const sameDay = deviceTime.slice(0, 10) === serverTime.slice(0, 10);
   return `${when(deviceTime)}, server ${sameDay ? format(new Date(serverTime), 'HH:mm') : when(serverTime)}`;
 }
 
-const clockOf = (content: EntryContent) => {
+const clockOf = (content: JointEntry) => {
   const text = entryClockText(content);
   return text ? ` (${text})` : '';
 };
 
+/** What is to be said of each entry beside what it says. */
+function remarksIn(links: readonly JointLink[], read: readonly JointEntry[]) {
+  const early = new Set(outOfTurn(readChain(links)).map(({ id }) => id));
+  const struck = new Map(read.filter(({ kind }) => kind === 'struck-out').map(({ corrects }) => [corrects?.entry, corrects?.why ?? '']));
+  return ({ id, kind, values, erased }: JointEntry) =>
+    entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: struck.get(id) ?? null, isErased: erased.length > 0 });
+}
+
 /** Entries as links of a chain; a correction points back to what it corrects. */
-export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; brokenAt: number | null }) {
+export function Chain({ entries, brokenAt }: { entries: readonly JointLink[]; brokenAt: number | null }) {
   const t = useTokens();
+  const read = entries.map(readEntry);
+  const remarksOf = remarksIn(entries, read);
   return (
     <View role="list" aria-label="entries">
-      {entries.map(({ content: sealed, hash }, i) => {
-        const content = readContent(sealed);
+      {read.map((content, i) => {
+        const hash = entries[i]?.hash ?? '';
+        const remarks = remarksOf(content);
         const broken = brokenAt !== null && i + 1 >= brokenAt;
-        const corrected = content.corrects ? entries.findIndex((e) => e.content.id === content.corrects?.entry) + 1 : 0;
+        const corrected = content.corrects ? read.findIndex((e) => e.id === content.corrects?.entry) + 1 : 0;
         const color = broken ? t.red : content.corrects ? t.amber : t.copper;
         return (
           <View key={hash} role="listitem" style={{ flexDirection: 'row', gap: 12 }}>
@@ -59,7 +70,9 @@ export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; 
             <View style={{ flex: 1, paddingBottom: 12 }}>
               <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' }}>
                 <Words bold size={15}>
-                  {content.corrects ? `corrects ${corrected}` : ENTRY_WORDS[content.kind]}
+                  {content.corrects
+                    ? `${content.kind === 'struck-out' ? 'strikes out' : 'corrects'} ${corrected}`
+                    : ENTRY_WORDS[content.kind]}
                 </Words>
                 <Words size={14} tone="ink2">
                   {content.person.name}, {times(content)}
@@ -71,6 +84,11 @@ export function Chain({ entries, brokenAt }: { entries: readonly RecordEntry[]; 
                 </Mono>
               </View>
               <Words size={15}>{sentenceOf(content)}</Words>
+              {remarks.length > 0 ? (
+                <Words size={14} tone="amber">
+                  {remarks.join('; ')}
+                </Words>
+              ) : null}
             </View>
           </View>
         );

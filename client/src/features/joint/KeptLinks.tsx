@@ -1,5 +1,6 @@
 import type { JointView, PutEntryRequest } from '@kesto/contract';
 import { ENTRY_WORDS } from '@kesto/contract/wording';
+import { readEntry } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { bodyOf, goes, thing, usePending } from '@/outbox';
@@ -9,7 +10,7 @@ import { Words } from '@/ui/Words';
 /** Entries that only this device has: no links yet, for the server forges each onto the one before it. */
 export function KeptLinks({ joint }: { joint: JointView }) {
   const t = useTokens();
-  const arrived = joint.entries.map((entry) => entry.content.id);
+  const arrived = joint.entries.map((link) => readEntry(link).id);
   const kept = usePending(thing.joint(joint.id)).filter((c) => goes('putEntry')(c) && !arrived.includes(c.params['entry'] ?? ''));
   if (kept.length === 0) return null;
   return (

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { brazersOf, readContent } from '@kesto/core';
+import { brazersOf, readChain } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { Image, View } from 'react-native';
@@ -41,7 +41,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const me = useMe();
   const passport = usePassport(joint);
   const isLead = useIsLead();
-  const contents = joint.entries.map((e) => readContent(e.content));
+  const contents = readChain(joint.entries);
   const maker = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
   const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
   const judged = contents.findLast((content) => content.kind === joint.state);

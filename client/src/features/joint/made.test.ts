@@ -1,4 +1,4 @@
-import { METRIC_PREFERENCES, readContent, readingText } from '@kesto/core';
+import { METRIC_PREFERENCES, readEntry, readingText } from '@kesto/core';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
 import { brazedValues, madeRows, sentenceOf } from './made';
 
@@ -22,7 +22,7 @@ const joint = (...entries: ReturnType<typeof entry>[]) => jointView(draftOf({ fe
 test('a correction is laid over what it corrects; the entry itself stays', () => {
   const made = joint(entry('brazed', brazed), entry('corrected', { rodMm: 31 }, { entry: 'e1', why: 'stub measured after' }));
   expect(brazedValues(made)).toMatchObject({ rodMm: 31, seconds: 21 });
-  expect(made.entries[0]?.content.values).toMatchObject({ rodMm: 22 });
+  expect(made.entries.map(readEntry)[0]?.values).toMatchObject({ rodMm: 22 });
 });
 
 test('a correction of another entry does not touch the brazing', () => {
@@ -48,5 +48,5 @@ test('plan and made stand side by side with the allowed band', () => {
 
 test('an entry reads as a sentence', () => {
   const [first] = joint(entry('brazed', brazed)).entries;
-  expect(first && sentenceOf(readContent(first.content))).toBe('BAg-36, 22 mm of rod. Flowed all round.');
+  expect(first && sentenceOf(readEntry(first))).toBe('BAg-36, 22 mm of rod. Flowed all round.');
 });

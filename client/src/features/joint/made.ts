@@ -7,9 +7,9 @@ import {
   formatFlow,
   formatLength,
   formatOnRule,
-  readContent,
+  readChain,
   type AgainstPlan,
-  type EntryContent,
+  type JointEntry,
   type LookFinding,
   type LookResult,
   type MadeFigure,
@@ -28,7 +28,7 @@ export interface MadeRow {
 
 /** Values of the last brazing, with later corrections laid over them. */
 export function brazedValues(joint: JointView): BrazedValues | null {
-  const contents = joint.entries.map((e) => readContent(e.content));
+  const contents = readChain(joint.entries);
   const last = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked');
   if (!last) return null;
   const corrections = contents.filter((c) => c.corrects?.entry === last.id).map((c) => c.values);
@@ -71,9 +71,10 @@ export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, u
   }));
 }
 
-export const sentenceOf = (content: EntryContent): string => {
+export const sentenceOf = (content: JointEntry): string => {
   const { values } = content;
   if (content.corrects) return content.corrects.why;
+  if (content.kind === 'erased') return String(values['why'] ?? '');
   const result = values['result'] ? `${LOOK_RESULT_WORDS[values['result'] as LookResult]}. ` : ''; // cast: the schema of a look
   const filler = values['filler'] ? `${String(values['filler'])}, ${String(values['rodMm'])} mm of rod. ` : '';
   const reason = values['reason'] ? `Other than planned: ${String(values['reason'])} ` : '';

@@ -1,5 +1,5 @@
 import { planAnswer, type JobView, type JointSummary, type JointView, type PutPlanRequest, type StoredPlan } from '@kesto/contract';
-import { planJoint, stateFollowing, type EntryFact, type JointState } from '@kesto/core';
+import { headOf, planJoint, readEntry, stateFollowing, type EntryFact, type JointState } from '@kesto/core';
 import { bodyOf, goes, type Command } from '@/outbox';
 
 /** Where a joint stands once what is kept here has arrived. */
@@ -21,7 +21,7 @@ function planOf(command: Command, by: string): StoredPlan | null {
 
 /** A joint as it stands with what is kept here; entries the server has are not counted twice. */
 export function jointWith(joint: JointView, kept: readonly Command[], by: string): JointView {
-  const arrived = new Set([...joint.entries.map((entry) => entry.content.id), joint.plan?.id]);
+  const arrived = new Set([...joint.entries.map((link) => readEntry(link).id), joint.plan?.id]);
   const pending = kept.filter(({ params }) => params['joint'] === joint.id && !arrived.has(params['entry'] ?? params['plan']));
   const last = pending.findLast(goes('putPlan'));
   const plan = last ? planOf(last, by) : joint.plan;
@@ -35,7 +35,7 @@ export function newJoint(job: JobView, { id, tag, title, state, at }: JointSumma
   const { number, stage, began, order, schools, site, unit, circuit } = job;
   return {
     ...{ id, tag, title, state, at, site, unit, circuit },
-    job: { id: job.id, number, title: job.title, stage, began, order, schools },
+    job: { id: job.id, number, title: job.title, stage, began, order, schools, head: headOf('job', job.id, job.stages.entries) },
     plan: null,
     entries: [],
   };

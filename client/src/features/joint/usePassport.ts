@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { verifyRecord, ENGINE_VERSION } from '@kesto/core';
+import { ENGINE_VERSION, headOf, verifyRecord, type Head } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
@@ -11,6 +11,9 @@ import { integrityOf, type Integrity } from './IntegrityMark';
 import { brazedValues, madeRows } from './made';
 import { saveFrom } from './saveFrom';
 import { entryWrite } from './writes';
+
+/** What this device knows when it says something of a joint: the joint's own chain, and its job's. */
+export const seenOf = ({ id, entries, job }: JointView): readonly Head[] => [headOf('joint', id, entries), job.head];
 
 /** One made joint: plan against made, the chain, and its checking in this browser. */
 export function usePassport(joint: JointView) {
@@ -41,7 +44,16 @@ export function usePassport(joint: JointView) {
   /** True once the verdict is safe on the device. */
   function judge(kind: 'accepted' | 'sent-back', text: string): Promise<boolean> {
     const values = kind === 'accepted' ? { note: text } : { why: text };
-    return keep(entryWrite(joint.id, uuid(), { jobId: joint.job.id, kind, deviceTime: new Date().toISOString(), values, photos: [] }));
+    return keep(
+      entryWrite(joint.id, uuid(), {
+        jobId: joint.job.id,
+        kind,
+        deviceTime: new Date().toISOString(),
+        values,
+        photos: [],
+        seen: seenOf(joint),
+      }),
+    );
   }
 
   return {

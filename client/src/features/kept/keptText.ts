@@ -1,12 +1,12 @@
 import type { PutEntryRequest, PutStageEntryRequest } from '@kesto/contract';
-import { ENTRY_WORDS, stageEntryWord, WRITE_WORDS } from '@kesto/contract/wording';
+import { ENTRY_WORDS, stageWriteWord, WRITE_WORDS } from '@kesto/contract/wording';
 import { bodyOf, type Command, type Line } from '@/outbox';
 
 /** What it is, in words: an entry by its own kind, what has a name by that. */
 export function whatOf(command: Command): string {
   if (command.state.status === 'set-aside') return 'something this version of Kesto does not know';
   if (command.route === 'putEntry') return `entry: ${ENTRY_WORDS[bodyOf<PutEntryRequest>(command).kind]}`;
-  if (command.route === 'putStageEntry') return `of the job: ${stageEntryWord(bodyOf<PutStageEntryRequest>(command).kind)}`;
+  if (command.route === 'putStageEntry') return `of the job: ${stageWriteWord(bodyOf<PutStageEntryRequest>(command).kind)}`;
   const named = bodyOf<{ tag?: string; title?: string; name?: string } | undefined>(command);
   const name = named?.tag ?? named?.title ?? named?.name;
   return name ? `${WRITE_WORDS[command.route]}: ${name}` : WRITE_WORDS[command.route];

@@ -1,9 +1,10 @@
 import type { JointView } from '@kesto/contract';
-import { factOf, jointAt, jointsNear, softSolderNear, type FinishedNear, type JointOnCircuit } from '@kesto/core';
+import { jointAt, jointsNear, softSolderNear, type FinishedNear, type JointOnCircuit } from '@kesto/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
 import { useCircuitDrawing } from '@/features/circuit/api';
 import { useJob } from '@/features/jobs/useJob';
+import { factsOfJob } from '@/features/stage/pendingStages';
 
 /** A joint's place, and since when the circuit is drawn so. */
 export type PlacedJoint = JointOnCircuit & {
@@ -20,13 +21,12 @@ export function usePlaceOnCircuit({ id, at, circuit, job }: JointView): PlacedJo
   const graph = data?.drawing?.circuit;
   const drawnAt = data?.drawing?.at ?? '';
   const { stages, order = job.order } = useJob(at ? job.id : null).data ?? {};
-  const entries = stages?.entries;
   return useMemo(() => {
     const found = graph && at ? jointAt(graph, at) : null;
-    const soft = at && entries ? softSolderNear(entries.map(factOf), at) : [];
+    const soft = at && stages ? softSolderNear(factsOfJob(stages), at) : [];
     const place = order.findIndex((joint) => joint.id === id);
     const earlier = order.filter((joint, i) => joint.id !== id && (i < place || !BEFORE_THE_FLAME.includes(joint.state)));
     const finished = graph && at ? jointsNear(graph, at, earlier) : [];
     return found && { ...found, near: [...found.near, ...soft], finished, drawnAt };
-  }, [id, graph, at, entries, order, drawnAt]);
+  }, [id, graph, at, stages, order, drawnAt]);
 }

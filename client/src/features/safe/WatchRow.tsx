@@ -1,5 +1,6 @@
 import type { JobView } from '@kesto/contract';
-import { WATCH_MINUTES, watchOf } from '@kesto/core';
+import { watchNotWitnessedText } from '@kesto/contract/wording/stages';
+import { WATCH_MINUTES, watchOf, type Watch } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -25,10 +26,11 @@ const clock = (ms: number) => {
 export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
   const t = useTokens();
   const [beginning, setBeginning] = useState(false);
-  const watch = watchOf(work.facts);
+  const watch = watchOf(work.facts, work.lastFlame);
   const running = watch !== null && watch.endedAt === null;
   const now = useNow(running);
   const isLead = useIsLead();
+  if (watch?.isNotWitnessed) return <NotWitnessed work={work} watch={watch} isLead={isLead} />;
   if (!running)
     return (
       <View style={{ gap: 10, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
@@ -75,6 +77,32 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
       ) : (
         <Words size={14} tone="ink2">
           Before its end only a lead or an admin ends it.
+        </Words>
+      )}
+    </View>
+  );
+}
+
+/** Begun and ended by one device alone, and both told in one go: a lead looks into it. */
+function NotWitnessed({ work, watch, isLead }: { work: StageWork; watch: Watch; isLead: boolean }) {
+  const t = useTokens();
+  return (
+    <View style={{ gap: 8, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
+      <Words size={15} tone="amber">
+        {watchNotWitnessedText(watch)}
+      </Words>
+      {isLead ? (
+        <NoteForm
+          keptAs={work.keptAs('watch-looked-into')}
+          title="Look into it"
+          fields={{ found: 'what you found' }}
+          label="Looked into"
+          busy={work.busy}
+          onKeep={({ found = '' }) => work.note('watch-looked-into', { found })}
+        />
+      ) : (
+        <Words size={14} tone="ink2">
+          A lead or an admin looks into it.
         </Words>
       )}
     </View>

@@ -1,31 +1,30 @@
 import type { JobView, PutStageEntryRequest } from '@kesto/contract';
-import { factOf, safetyClassOf, STAGE_ENTRY_FORMAT, standingOf, type StageEntry } from '@kesto/core';
+import { factsAmong, readJobLink, safetyClassOf, standingOf, type JobEntry, type StageFact } from '@kesto/core';
 import { bodyOf, goes, type Command } from '@/outbox';
 
-/** Links the server does not know yet: shown as they will stand, without a hash until they do. */
-function addedTo(job: JobView, pending: readonly Command[], by: string): readonly StageEntry[] {
-  const known = new Set(job.stages.entries.map((entry) => entry.content.id));
+/** What is noted of a job's stages, with what only this device has yet. */
+export const factsOfJob = ({ entries, kept = [] }: JobView['stages']): readonly StageFact[] =>
+  factsAmong([...entries.map(readJobLink), ...kept]);
+
+/** Entries the server does not know yet: shown as they will stand. */
+function keptOf(job: JobView, pending: readonly Command[], by: string): readonly JobEntry[] {
+  const known = new Set(job.stages.entries.map((link) => readJobLink(link).id));
   return pending
     .filter((command) => goes('putStageEntry')(command) && !known.has(command.params['entry'] ?? ''))
-    .map((command, i) => {
-      const { stage, kind, values, deviceTime } = bodyOf<PutStageEntryRequest>(command);
-      const content: StageEntry['content'] = {
-        ...{ format: STAGE_ENTRY_FORMAT, id: command.params['entry'] ?? '', job: { id: job.id, number: job.number } },
-        ...{ sequence: job.stages.entries.length + i + 1, stage, kind, values, deviceTime, serverTime: '' },
-        ...{ person: { id: command.by, name: by }, photos: [], previous: null },
+    .map((command): JobEntry => {
+      const { stage, kind, values, deviceTime, corrects = null } = bodyOf<PutStageEntryRequest>(command);
+      const isCorrection = kind === 'corrected';
+      return {
+        ...{ id: command.params['entry'] ?? '', kind, stage: corrects ? null : stage, person: { id: command.by, name: by } },
+        ...{ deviceTime, serverTime: deviceTime, offsetS: 0, values: isCorrection ? { values } : values, photos: [], corrects },
       };
-      return { content, hash: '' };
     });
 }
 
 /** A job with what is kept here of its stages, and where it stands by it. */
 export function stagesWith(job: JobView, pending: readonly Command[], by: string): JobView {
-  const entries = [...job.stages.entries, ...addedTo(job, pending, by)];
+  const stages = { ...job.stages, kept: keptOf(job, pending, by) };
   const { began, stored, order } = job;
-  const about = { near: job.stages.near, safetyClass: safetyClassOf(job.circuit) };
-  return {
-    ...job,
-    stages: { ...job.stages, entries },
-    ...standingOf({ facts: entries.map(factOf), began, stored, joints: order, ...about }),
-  };
+  const about = { near: stages.near, lastFlame: stages.lastFlame, safetyClass: safetyClassOf(job.circuit) };
+  return { ...job, stages, ...standingOf({ facts: factsOfJob(stages), began, stored, joints: order, ...about }) };
 }

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import {
-  factOf,
+  headOf,
   openGates,
   safetyClassOf,
   stageState,
@@ -13,6 +13,7 @@ import { useMemo } from 'react';
 import { v7 as uuid } from 'uuid';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useWrite } from '@/outbox';
+import { factsOfJob } from './pendingStages';
 import { stageEntryWrite } from './writes';
 
 /** Notes one thing in a stage; true once it is safe on the device and was not refused at once. */
@@ -22,14 +23,15 @@ export type Note = <Kind extends StageEntryKind>(kind: Kind, values: StageValues
 export function useStage(job: JobView, stage: KeptStage) {
   const mayMake = useMayMake();
   const { keep, busy, problem } = useWrite();
-  const { entries, near } = job.stages;
+  const { stages } = job;
+  const { near, lastFlame } = stages;
   const { circuit } = job;
-  const facts: readonly StageFact[] = useMemo(() => entries.map(factOf), [entries]);
+  const facts: readonly StageFact[] = useMemo(() => factsOfJob(stages), [stages]);
   const about = useMemo(() => ({ near, safetyClass: safetyClassOf(circuit) }), [near, circuit]);
   const note: Note = (kind, values, photos = []) =>
     keep(
       stageEntryWrite(job, uuid(), {
-        ...{ stage, kind, photos, deviceTime: new Date().toISOString() },
+        ...{ stage, kind, photos, deviceTime: new Date().toISOString(), seen: [headOf('job', job.id, stages.entries)] },
         values: values as Readonly<Record<string, unknown>>, // cast: every kind carries an object
       }),
     );
@@ -37,7 +39,7 @@ export function useStage(job: JobView, stage: KeptStage) {
   /** Under what name a form of this stage keeps what is typed. */
   const keptAs = (form: string) => `${job.id}.${stage}.${form}`;
   return {
-    ...{ facts, about, note, keptAs, busy, state, problem: problem?.message ?? null },
+    ...{ facts, about, lastFlame, note, keptAs, busy, state, problem: problem?.message ?? null },
     gates: openGates(facts, stage, about),
     mayNote: mayMake && state === 'open',
     mayMake,

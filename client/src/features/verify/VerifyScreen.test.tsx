@@ -1,4 +1,4 @@
-import { RECORD_FORMAT, RECORD_VERSION, sealEntry } from '@kesto/core';
+import { RECORD_FORMAT, RECORD_VERSION, sealEntry, type SealedContent } from '@kesto/core';
 import { screen } from '@testing-library/react-native';
 import { draftOf, jointView } from '@/testing/joints';
 import { press, showScreen, type } from '@/testing/screen';
@@ -57,7 +57,7 @@ test('a sealed entry whose values are nonsense is said to be unshowable; the she
   jest.spyOn(console, 'error').mockImplementation(() => undefined);
   const nonsense = { ...entries[0]!.content, deviceTime: 'yesterday' };
   await showScreen(<VerifyScreen />);
-  await choose(JSON.stringify({ ...record, entries: [sealEntry(nonsense)] }));
+  await choose(JSON.stringify({ ...record, entries: [sealEntry(nonsense as SealedContent)] }));
   expect(screen.getByText(/^This record cannot be shown/)).toBeTruthy();
   await choose(JSON.stringify(record));
   expect(screen.getByText('2 entries, unbroken')).toBeTruthy();

@@ -14,6 +14,8 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   'sent-back': 'sent back',
   'cut-out': 'cut out',
   corrected: 'corrected',
+  'struck-out': 'struck out',
+  erased: 'words erased',
 };
 
 /** Where a joint stands, in a list. */
@@ -58,3 +60,28 @@ export const WRITE_WORDS = {
   putEntry: 'an entry of the record',
   putPhoto: 'a photo',
 } as const;
+
+/** What is to be said of an entry beside what it says. */
+export interface EntryRemarks {
+  readonly isOutOfTurn: boolean;
+  /** Why a later entry struck it out; null where none did. */
+  readonly struckOut: string | null;
+  readonly values: Readonly<Record<string, unknown>>;
+  readonly kind: EntryKind;
+  /** Words of it are no longer kept. */
+  readonly isErased: boolean;
+}
+
+const AT_THE_FLAME: readonly EntryKind[] = ['brazed', 'reworked'];
+
+/** Each in a few words; none where nothing is to be said. */
+export function entryRemarks({ isOutOfTurn, struckOut, values, kind, isErased }: EntryRemarks): readonly string[] {
+  const isFlame = AT_THE_FLAME.includes(kind);
+  return [
+    ...(struckOut === null ? [] : [`struck out: ${struckOut}`]),
+    ...(isOutOfTurn && struckOut === null ? ['out of turn: a lead says which counts'] : []),
+    ...(isFlame && values['torch'] === 'locked' ? ['lit while the torch was locked'] : []),
+    ...(isFlame && values['approval'] === null ? ['no approval covered this filler on that day'] : []),
+    ...(isErased ? ['words erased'] : []),
+  ];
+}

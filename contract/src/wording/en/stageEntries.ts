@@ -19,6 +19,7 @@ import type {
   TorchPoint,
   Worth,
 } from '@kesto/core';
+import type { AboutAnother } from '../../stages/types';
 import { HOLD_VERDICT_WORDS, ISOLATION_METHOD_WORDS } from './isolation';
 
 export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
@@ -212,8 +213,13 @@ const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   'cooling-arranged': 'cooling arranged',
   'watch-began': 'watch begun',
   'watch-ended': 'watch ended',
+  'watch-looked-into': 'watch looked into',
 };
 export const stageEntryWord = (kind: StageEntryKind): string => STAGE_ENTRY_WORDS[kind];
+
+/** Of a write that is on its way, which may speak of another entry. */
+export const stageWriteWord = (kind: StageEntryKind | AboutAnother): string =>
+  kind === 'corrected' ? 'corrected' : kind === 'struck-out' ? 'struck out' : STAGE_ENTRY_WORDS[kind];
 
 type NameOf = (place: string) => string;
 const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
@@ -256,6 +262,7 @@ const SAYS: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], nam
   'cooling-arranged': (v) => v.how,
   'watch-began': (v) => `${v.minutes} min, by ${v.by}`,
   'watch-ended': (v) => v.reason ?? '',
+  'watch-looked-into': (v) => v.found,
 };
 
 /** What an entry says, in one line. `name` says what a place is called. */

@@ -1,4 +1,4 @@
-import type { Next, NextStep } from '@kesto/core';
+import type { Next, NextStep, Watch } from '@kesto/core';
 import type { Stage } from '@kesto/core/vocabulary';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
@@ -38,3 +38,7 @@ export const NEXT_STEP_WORDS: Readonly<Record<NextStep, string>> = {
 
 /** What comes next, for whoever looks at today or at the job. */
 export const nextText = (next: Next): string => (next.step === 'wait' ? `Waits for ${next.by ?? 'somebody'}` : NEXT_STEP_WORDS[next.step]);
+
+/** A watch that nobody but its device saw last. */
+export const watchNotWitnessedText = ({ by }: Pick<Watch, 'by'>): string =>
+  `The watch by ${by} was begun and ended without a signal, and both arrived together: nobody else saw it last. Not witnessed.`;

@@ -9,7 +9,7 @@ const [ILTA, , MAREN] = DEMO_PEOPLE;
 interface DemoNote {
   readonly entryId: string;
   readonly jobId: string;
-  readonly personId: string;
+  readonly person: { readonly id: string; readonly name: string };
   readonly hoursAgo: number;
   readonly body: PutJobEntryRequest;
 }
@@ -18,7 +18,7 @@ const NOTES: readonly DemoNote[] = [
   {
     entryId: demoId(0x7001),
     jobId: demoId(0x41),
-    personId: ILTA.id,
+    person: ILTA,
     hoursAgo: 20,
     body: {
       kind: 'sum',
@@ -40,7 +40,7 @@ const NOTES: readonly DemoNote[] = [
   {
     entryId: demoId(0x7002),
     jobId: demoId(0x43),
-    personId: MAREN.id,
+    person: MAREN,
     hoursAgo: 44,
     body: { kind: 'schools', values: { schools: { houseRod: 'silver-15' }, reason: 'the gas line shakes where it leaves the wall' } },
   },
@@ -48,5 +48,7 @@ const NOTES: readonly DemoNote[] = [
 
 /** What is noted of whole jobs: a sum from the bench, and one job made otherwise than the shop does it. */
 export async function storeDemoNotes(shop: ShopWork): Promise<void> {
-  for (const { hoursAgo, ...note } of NOTES) await storeJobEntry(shop, { ...note, now: new Date(Date.now() - hoursAgo * 3_600_000) });
+  for (const { hoursAgo, ...note } of NOTES) {
+    await storeJobEntry(shop, { ...note, offsetS: null, now: new Date(Date.now() - hoursAgo * 3_600_000) });
+  }
 }

@@ -1,4 +1,6 @@
+import { canonicalHash, type Salt } from '@kesto/core';
 import { requestHash } from '../../platform/db/idempotency';
+import { tellJoint } from '../jobs';
 import { codeHash, newCode } from '../people';
 import { hashPassword } from '../session';
 import type { ShopWork, Store } from '../shopWork';
@@ -9,6 +11,9 @@ import { DEMO_INVITE, DEMO_PASSWORD, DEMO_PEOPLE } from './people';
 import { storeDemoStages } from './stages';
 import { drawingOf, JOBS, SITE, UNITS, VAN } from './station';
 
+/** Every job of the demo was opened by then. */
+const OPENED_DAYS = 120;
+
 const inDays = (days: number) => new Date(Date.now() + days * 86_400_000);
 const dayIn = (days: number) => inDays(days).toISOString().slice(0, 10);
 
@@ -17,15 +22,22 @@ export const holdsDemo = (store: Store): Promise<boolean> => store.inShop(DEMO_S
 /** Loads the made-up station into an empty database; all of it or nothing. */
 export async function loadDemo(store: Store): Promise<void> {
   const passwordHash = await hashPassword(DEMO_PASSWORD);
-  await store.inShop(DEMO_SHOP, async (shop) => {
+  await store.inShop(DEMO_SHOP, async (work) => {
+    const shop = { ...work, salt: demoSalts() };
     await addPeople(shop, passwordHash);
     await addStation(shop);
     await addJobs(shop);
     await storeDemoPlans(shop);
     await storeDemoEntries(shop);
-    await storeDemoNotes(shop);
     await storeDemoStages(shop);
+    await storeDemoNotes(shop);
   });
+}
+
+/** The same salts at every load, so that what the demo gives away is the same to the letter. They protect nothing: the words are in this folder. */
+function demoSalts(): Salt {
+  let made = 0;
+  return () => canonicalHash(`demo ${(made += 1)}`).slice(0, 32);
 }
 
 async function addPeople({ shop, people, invites }: ShopWork, passwordHash: string): Promise<void> {
@@ -56,11 +68,13 @@ async function addStation({ sites, units, circuits, drawings }: ShopWork): Promi
   }
 }
 
-async function addJobs({ jobs, joints: kept }: ShopWork): Promise<void> {
+async function addJobs(shop: ShopWork): Promise<void> {
+  const [lead] = DEMO_PEOPLE.filter(({ role }) => role === 'lead');
   for (const { joints, circuitId, ...job } of JOBS) {
-    await jobs.add({ ...job, circuitId, began: 'find', requestHash: requestHash({ circuitId, title: job.title }) });
+    await shop.jobs.add({ ...job, circuitId, began: 'find', requestHash: requestHash({ circuitId, title: job.title }) });
     for (const joint of joints) {
-      await kept.add(job.id, { ...joint, circuitId, requestHash: requestHash({ job: job.id, title: joint.title }) });
+      await shop.joints.add(job.id, { ...joint, circuitId, requestHash: requestHash({ job: job.id, title: joint.title }) });
+      await tellJoint(shop, job.id, joint, { person: lead ?? 'kesto', now: inDays(-OPENED_DAYS), offsetS: null });
     }
   }
 }

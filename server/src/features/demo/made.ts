@@ -26,7 +26,7 @@ export async function storeDemoEntries(shop: ShopWork): Promise<void> {
     const photos: string[] = [];
     for (const kind of entry.photos ?? []) photos.push(await storePhoto(shop, kind));
     const corrected = entry.correctsPlace === undefined ? undefined : chain[entry.correctsPlace - 1];
-    const stored = await appendEntry(shop, {
+    await appendEntry(shop, {
       jointId: entry.jointId,
       entryId: demoId(0x7000 + i),
       person: { id: entry.by.id, name: entry.by.name, role: entry.by.role },
@@ -37,10 +37,10 @@ export async function storeDemoEntries(shop: ShopWork): Promise<void> {
         photos,
         ...(corrected ? { corrects: { entry: corrected, why: entry.why ?? '' } } : {}),
       },
-      now: new Date(entry.server),
+      ...{ now: new Date(entry.server), offsetS: null },
       freezeId: chain[0] ?? demoId(0x8000 + i),
     });
-    ids.set(entry.jointId, [...chain, stored.content.id]);
+    ids.set(entry.jointId, [...chain, demoId(0x7000 + i)]);
   }
 }
 

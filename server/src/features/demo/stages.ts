@@ -130,7 +130,7 @@ export async function storeDemoStages(shop: ShopWork): Promise<void> {
   for (const [place, [jobId, entries]] of STAGES.entries()) {
     for (const [i, { person, hoursAgo, body }] of entries.entries()) {
       const now = new Date(began - hoursAgo * 3_600_000);
-      const asked = { jobId, entryId: demoId(0x8000 + 0x100 * place + i), person, now };
+      const asked = { jobId, entryId: demoId(0x8000 + 0x100 * place + i), person, now, offsetS: null };
       await appendStageEntry(shop, { ...asked, body: { ...body, deviceTime: now.toISOString(), photos: [] } });
     }
   }

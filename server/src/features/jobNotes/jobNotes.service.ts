@@ -1,10 +1,10 @@
-import type { JobSchools, JobSum, PutJobEntryRequest } from '@kesto/contract';
+import type { JobSchools, JobSchoolsValues, JobSum, JobSumValues, PutJobEntryRequest } from '@kesto/contract';
 import { schoolName } from '@kesto/contract/wording';
-import { differingSchool, withSchoolIds, type Schools } from '@kesto/core';
+import { differingSchool, readJobLink, withSchoolIds, type JobEntry, type JobLink, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
+import { append } from '../ledger';
 import type { ShopWork } from '../shopWork';
-import type { JobEntry } from '../jobs';
 
 export interface JobNotes {
   /** The last answer counts; null where the job does as the shop does. */
@@ -12,22 +12,48 @@ export interface JobNotes {
   readonly sums: readonly JobSum[];
 }
 
-export async function jobNotes(shop: ShopWork, jobId: string): Promise<JobNotes> {
-  const entries = await shop.jobEntries.ofJob(jobId);
-  const names = await shop.people.namesOf([...new Set(entries.map((entry) => entry.personId))]);
-  const signed = (entry: JobEntry) => ({ id: entry.id, by: names.get(entry.personId) ?? '', at: entry.madeAt.toISOString() });
-  const last = entries.findLast((entry) => entry.kind === 'schools');
+type Note = { readonly id: string; readonly by: string; readonly at: string } & (
+  { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues }
+);
+
+/** A note from before there were chains says its writer, its time and its values itself. */
+function carriedOver(entry: JobEntry, names: ReadonlyMap<string, string>): Note {
+  const { kind, writer, madeAt, values } = entry.values as Readonly<Record<'kind' | 'writer' | 'madeAt' | 'values', string>>; // cast: the kind tells these
+  const said = { kind, values: values === '' ? { schools: {}, given: [], answers: [], calculator: '' } : (JSON.parse(values) as unknown) };
+  return { id: entry.id, by: names.get(writer) ?? '', at: madeAt, ...said } as Note; // cast: as it was stored by its schema
+}
+
+const noteOf = ({ id, kind, values, person, serverTime }: JobEntry) =>
+  ({ id, by: person.name, at: serverTime, kind, values }) as unknown as Note; // cast: two kinds that are notes
+
+const writersOf = (entries: readonly JobEntry[]) =>
+  entries.filter(({ kind }) => kind === 'carried-over').map(({ values }) => String(values['writer']));
+
+/** What is noted of a job as a whole, in its order. */
+async function notesIn(shop: ShopWork, links: readonly JobLink[]): Promise<readonly Note[]> {
+  const entries = links.map(readJobLink);
+  const names = await shop.people.namesOf([...new Set(writersOf(entries))]);
+  return entries.flatMap((entry) => {
+    if (entry.kind === 'carried-over') return [carriedOver(entry, names)];
+    return entry.kind === 'schools' || entry.kind === 'sum' ? [noteOf(entry)] : [];
+  });
+}
+
+export async function jobNotes(shop: ShopWork, links: readonly JobLink[]): Promise<JobNotes> {
+  const notes = await notesIn(shop, links);
+  const last = notes.findLast((note) => note.kind === 'schools');
+  const signed = ({ id, by, at }: Note) => ({ id, by, at });
   const schools =
     last?.kind === 'schools' && Object.keys(last.values.schools).length > 0
       ? { ...last.values, schools: withSchoolIds(last.values.schools), ...signed(last) }
       : null;
-  const sums = entries.flatMap((entry) => (entry.kind === 'sum' ? [{ ...entry.values, ...signed(entry) }] : []));
+  const sums = notes.flatMap((note) => (note.kind === 'sum' ? [{ ...note.values, ...signed(note) }] : []));
   return { schools, sums };
 }
 
 /** The schools a job is worked by: its own where it has them, else the shop's. */
 export async function schoolsOfJob(shop: ShopWork, jobId: string | null): Promise<Schools> {
-  const own = jobId ? (await jobNotes(shop, jobId)).schools?.schools : null;
+  const own = jobId ? (await jobNotes(shop, await shop.ledger.of({ of: 'job', id: jobId }))).schools?.schools : null;
   return { ...(await shop.shop.get()).schools, ...own };
 }
 
@@ -47,17 +73,21 @@ async function checkReason(shop: ShopWork, body: PutJobEntryRequest): Promise<vo
 interface Asked {
   readonly jobId: string;
   readonly entryId: string;
-  readonly personId: string;
+  readonly person: { readonly id: string; readonly name: string };
   readonly body: PutJobEntryRequest;
   readonly now: Date;
+  readonly offsetS: number | null;
 }
 
-/** Notes something of a job; the same again changes nothing. */
-export async function storeJobEntry(shop: ShopWork, { jobId, entryId, personId, body, now }: Asked): Promise<void> {
+/** Notes something of a job, in the job's chain; the same again changes nothing. */
+export async function storeJobEntry(shop: ShopWork, { jobId, entryId, person, body, now, offsetS }: Asked): Promise<void> {
   if (!(await shop.jobs.lock(jobId))) throw notFound('This job');
   const hash = requestHash({ job: jobId, ...body });
-  const before = await shop.jobEntries.byId(entryId);
+  const before = await shop.ledger.taken('job', entryId);
   if (before) return sameOrConflict(before.requestHash, hash, 'note');
   await checkReason(shop, body);
-  await shop.jobEntries.add({ id: entryId, jobId, personId, madeAt: now, requestHash: hash, ...body });
+  await append(shop, await shop.ledger.of({ of: 'job', id: jobId }), {
+    ...{ chain: { of: 'job', id: jobId }, id: entryId, kind: body.kind, told: { ...body.values }, requestHash: hash },
+    ...{ person: { id: person.id, name: person.name }, deviceTime: null, offsetS, now },
+  });
 }

@@ -6,13 +6,16 @@ import {
   JOB_VERSION,
   MANIFEST,
   photoPath,
+  readJobLink,
   type ChainInFile,
+  type Head,
   type JobManifest,
-  type RecordEntry,
-  type StageEntry,
+  type AnyLink,
 } from '@kesto/core';
+import { v7 as uuid } from 'uuid';
 import { notFound } from '../../platform/errors';
 import type { SignedIn } from '../../platform/http/context';
+import { append, type SaidBy } from '../ledger';
 import type { ShopWork } from '../shopWork';
 import type { Part } from './storedZip';
 
@@ -28,7 +31,7 @@ export interface JobToExport {
 const sha256 = (bytes: Uint8Array) => createHash('sha256').update(bytes).digest('hex');
 const bytesOf = (text: string) => Buffer.from(text, 'utf8');
 
-type Links = readonly (RecordEntry | StageEntry)[];
+type Links = readonly AnyLink[];
 
 interface Chain {
   readonly row: ChainInFile;
@@ -49,7 +52,10 @@ function chainOf(of: ChainInFile['of'], about: Pick<ChainInFile, 'id' | 'name'>,
 async function chainsOf(shop: ShopWork, jobId: string) {
   const told = await shop.jobs.told(jobId);
   if (!told) throw notFound('This job');
-  const records = await shop.records.of(told.joints.map((joint) => joint.id));
+  const records = await shop.ledger.ofAll(
+    'joint',
+    told.joints.map((joint) => joint.id),
+  );
   const joints = told.joints.flatMap(({ id, tag }) => {
     const links = records.get(id) ?? [];
     return links.length > 0 ? [chainOf('joint', { id, name: tag }, links)] : [];
@@ -58,9 +64,24 @@ async function chainsOf(shop: ShopWork, jobId: string) {
   return { told, chains: [...own, ...joints] };
 }
 
+const headsOf = (chains: readonly Chain[]): readonly Head[] =>
+  chains.filter(({ row }) => row.of === 'joint').map(({ row: { of, id, entries, head } }) => ({ of, id, sequence: entries, hash: head }));
+
+/** The job's chain says what was given away: where every joint's chain stood. Once, as long as none of them grew. */
+async function sayExported(shop: ShopWork, jobId: string, by: SaidBy): Promise<void> {
+  await shop.jobs.lock(jobId);
+  const { told, chains } = await chainsOf(shop, jobId);
+  const heads = headsOf(chains);
+  const last = told.entries.map(readJobLink).findLast(({ kind }) => kind === 'exported');
+  if (last && canonicalText(last.values['heads']) === canonicalText(heads)) return;
+  const chain = { of: 'job', id: jobId } as const;
+  await append(shop, told.entries, { chain, id: uuid(), kind: 'exported', told: { heads }, requestHash: '', ...by });
+}
+
 /** A job with its own chain, every joint's, the drawings its circuit has had, and every photo that one of them names. */
-export const jobToExport = (inShop: SignedIn['inShop'], jobId: string): Promise<JobToExport> =>
+export const jobToExport = (inShop: SignedIn['inShop'], jobId: string, by: SaidBy): Promise<JobToExport> =>
   inShop(async (shop) => {
+    await sayExported(shop, jobId, by);
     const { told, chains } = await chainsOf(shop, jobId);
     const drawings = (await shop.drawings.allOf(told.job.circuitId)).map((graph) => {
       const bytes = bytesOf(canonicalText(graph));

@@ -1,5 +1,5 @@
-import type { PutJobEntryRequest, Stage } from '@kesto/contract';
-import type { EntryFact, JointPlace, NearKind, StageEntry } from '@kesto/core';
+import type { Stage } from '@kesto/contract';
+import type { EntryFact, JobLink, JointPlace, NearKind } from '@kesto/core';
 import type { Circuit, Site, Unit } from '../units';
 
 export interface Job {
@@ -34,7 +34,10 @@ export interface ToldJob {
   readonly site: Site;
   /** In their order of work. */
   readonly joints: readonly ToldJoint[];
-  readonly entries: readonly StageEntry[];
+  /** The job's own chain. */
+  readonly entries: readonly JobLink[];
+  /** When the last flame was lit at one of its joints; null where none was. */
+  readonly lastFlame: string | null;
 }
 
 export interface JobRepository {
@@ -49,20 +52,4 @@ export interface JobRepository {
   toldToday(mostDone: number): Promise<readonly ToldJob[]>;
   nextNumber(): Promise<number>;
   add(job: Job): Promise<void>;
-}
-
-/** Something noted of a job as a whole. */
-export type JobEntry = {
-  readonly id: string;
-  readonly jobId: string;
-  readonly personId: string;
-  readonly madeAt: Date;
-  readonly requestHash: string;
-} & PutJobEntryRequest;
-
-export interface JobEntryRepository {
-  byId(id: string): Promise<JobEntry | null>;
-  /** In the order in which they were noted. */
-  ofJob(jobId: string): Promise<readonly JobEntry[]>;
-  add(entry: JobEntry): Promise<void>;
 }

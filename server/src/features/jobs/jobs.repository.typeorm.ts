@@ -1,24 +1,25 @@
-import { todaysKind, todaysValues, type StageEntryContent } from '@kesto/core';
+import type { Beside, EntryKind, JobLink } from '@kesto/core';
 import { In } from 'typeorm';
-import { JobEntries, Jobs } from '../../platform/db/rows';
+import { Jobs } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
-import type { JobEntryRepository, JobRepository, ToldJob, ToldJoint } from './jobs.repository';
+import { toLink, type StoredLink } from '../ledger';
+import type { JobRepository, ToldJob, ToldJoint } from './jobs.repository';
 import { todaysJobsSql, toldJobsSql } from './jobs.sql';
 
-interface ToldRow extends Omit<ToldJob, 'joints' | 'entries'> {
+interface ToldRow extends Omit<ToldJob, 'joints' | 'entries' | 'lastFlame'> {
   readonly joints: readonly (Omit<ToldJoint, 'facts'> & {
-    readonly facts: readonly { readonly kind: string; readonly result: string | null }[];
+    readonly facts: readonly { readonly kind: EntryKind; readonly result: string | null }[];
   })[];
-  readonly entries: readonly { readonly content: string; readonly hash: string }[];
+  readonly entries: readonly StoredLink[];
+  readonly words: Beside;
+  readonly lastFlame: Date | null;
 }
 
-const toTold = ({ joints, entries, ...places }: ToldRow): ToldJob => ({
+const toTold = ({ joints, entries, words, lastFlame, ...places }: ToldRow): ToldJob => ({
   ...places,
-  joints: joints.map((joint) => ({
-    ...joint,
-    facts: joint.facts.map(({ kind, result }) => ({ kind: todaysKind(kind), values: todaysValues({ result }) })),
-  })),
-  entries: entries.map(({ content, hash }) => ({ content: JSON.parse(content) as StageEntryContent, hash })), // cast: written by its repository alone
+  joints: joints.map((joint) => ({ ...joint, facts: joint.facts.map(({ kind, result }) => ({ kind, values: { result } })) })),
+  entries: entries.map((entry) => toLink(entry, words) as JobLink), // cast: a job's chain holds its own links
+  lastFlame: lastFlame?.toISOString() ?? null,
 });
 
 export const typeormJobs = ({ shopId, manager }: ShopTransaction): JobRepository => ({
@@ -30,14 +31,5 @@ export const typeormJobs = ({ shopId, manager }: ShopTransaction): JobRepository
   nextNumber: async () => 1 + ((await manager.maximum(Jobs, 'number', { shopId })) ?? 0),
   async add(job) {
     await manager.insert(Jobs, { ...job, shopId });
-  },
-});
-
-export const typeormJobEntries = ({ shopId, manager }: ShopTransaction): JobEntryRepository => ({
-  byId: (id) => manager.findOneBy(JobEntries, { shopId, id }),
-  ofJob: (jobId) => manager.find(JobEntries, { where: { shopId, jobId }, order: { place: 'ASC' } }),
-  async add(entry) {
-    const place = 1 + (await manager.countBy(JobEntries, { shopId, jobId: entry.jobId }));
-    await manager.insert(JobEntries, { ...entry, place, shopId } as never); // cast: TypeORM's deep partial type does not take readonly arrays
   },
 });

@@ -1,6 +1,7 @@
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Platform } from '../../platform/http/context';
+import { clocked } from '../../platform/http/clockOffset';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { jobParts, jobToExport } from './exportJob.service';
@@ -14,8 +15,9 @@ export function jobRoutes(routes: Registrar, platform: Platform): void {
   routes.signed('putJob', async ({ params, body, inShop }) => ({
     body: await inShop((shop) => openJob(shop, idParam(params, 'job'), body)),
   }));
-  routes.signed('putJobEntry', async ({ params, body, me, inShop }) => {
-    const asked = { jobId: idParam(params, 'job'), entryId: idParam(params, 'entry'), personId: me.person.id, body, now: platform.clock() };
+  routes.signed('putJobEntry', async ({ params, body, me, request, inShop }) => {
+    const ids = { jobId: idParam(params, 'job'), entryId: idParam(params, 'entry') };
+    const asked = { ...ids, person: me.person, body, ...clocked(request, platform.clock) };
     return {
       body: await inShop(async (shop) => {
         await storeJobEntry(shop, asked);
@@ -23,12 +25,14 @@ export function jobRoutes(routes: Registrar, platform: Platform): void {
       }),
     };
   });
-  routes.signed('putJoint', async ({ params, body, inShop }) => {
+  routes.signed('putJoint', async ({ params, body, me, request, inShop }) => {
     const ids = { jobId: idParam(params, 'job'), jointId: idParam(params, 'joint') };
-    return { body: await inShop((shop) => addJointToJob(shop, ids, body)) };
+    const said = { person: me.person, ...clocked(request, platform.clock) };
+    return { body: await inShop((shop) => addJointToJob(shop, ids, body, said)) };
   });
-  routes.signed('exportJob', async ({ params, response, inShop }) => {
-    const job = await jobToExport(inShop, idParam(params, 'job'));
+  routes.signed('exportJob', async ({ params, me, request, response, inShop }) => {
+    const by = { person: me.person, deviceTime: null, ...clocked(request, platform.clock) };
+    const job = await jobToExport(inShop, idParam(params, 'job'), by);
     response.attachment(`job-${job.number}.zip`).type('zip');
     await pipeline(Readable.from(storedZip(jobParts(inShop, job))), response);
   });

@@ -8,10 +8,12 @@ import {
   type Today,
   type VanStock,
 } from '@kesto/contract';
-import { factOf, jointAt, readContent, safetyClassOf, standingOf, stateAfter, type NearKind, type StageEntry } from '@kesto/core';
+import { factsIn, jointAt, readChain, safetyClassOf, standingOf, stateAfter, type JobLink, type NearKind } from '@kesto/core';
+import { v7 as uuid } from 'uuid';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { jobNotes, type JobNotes } from '../jobNotes';
+import { append, type SaidBy } from '../ledger';
 import { summaries } from '../jointSummaries';
 import type { Person } from '../people';
 import type { ShopWork } from '../shopWork';
@@ -25,7 +27,7 @@ const DONE_JOBS_READ = 20;
 
 /** With what is kept of its stages instead of the view of them. */
 type BareJob = Omit<JobView, keyof JobNotes | 'nextTag' | 'stages'> & {
-  readonly kept: { readonly entries: readonly StageEntry[]; readonly near: readonly NearKind[] };
+  readonly kept: { readonly entries: readonly JobLink[]; readonly near: readonly NearKind[]; readonly lastFlame: string | null };
 };
 
 const toSummary = ({ id, tag, title, at, filler, facts }: ToldJoint): JointSummary => ({
@@ -37,13 +39,13 @@ const toSummary = ({ id, tag, title, at, filler, facts }: ToldJoint): JointSumma
 export const nearOf = ({ joints }: Pick<ToldJob, 'joints'>): readonly NearKind[] => [...new Set(joints.flatMap((joint) => joint.near))];
 
 /** A job with its circuit, unit and joints, and where it stands. */
-function describe({ job, circuit, unit, site, joints, entries }: ToldJob): BareJob {
+function describe({ job, circuit, unit, site, joints, entries, lastFlame }: ToldJob): BareJob {
   const order = joints.map(toSummary);
-  const kept = { entries, near: nearOf({ joints }) };
+  const kept = { entries, near: nearOf({ joints }), lastFlame };
   const places = { site: toSite(site), unit: toPlate(unit), plate: unit.details, circuit: toCircuit(circuit) };
-  const facts = entries.map(factOf);
+  const facts = factsIn(entries);
   const safetyClass = safetyClassOf(places.circuit);
-  const standing = standingOf({ facts, began: job.began, stored: job.stage, joints: order, near: kept.near, safetyClass });
+  const standing = standingOf({ facts, began: job.began, stored: job.stage, joints: order, lastFlame, near: kept.near, safetyClass });
   return { ...toJob(job, order), ...places, ...standing, kept };
 }
 
@@ -64,12 +66,12 @@ const toJob = ({ id, circuitId, number, title, stage, began, done }: Job, order:
 export async function jobWithNotes(shop: ShopWork, jobId: string): Promise<BareJob & JobNotes> {
   const told = await shop.jobs.told(jobId);
   if (!told) throw notFound('This job');
-  return { ...describe(told), ...(await jobNotes(shop, jobId)) };
+  return { ...describe(told), ...(await jobNotes(shop, told.entries)) };
 }
 
 export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
   const { kept, ...job } = await jobWithNotes(shop, jobId);
-  const history = await shop.stageEntries.placeHistory({ jobId, circuitId: job.circuitId });
+  const history = await shop.finds.placeHistory({ jobId, circuitId: job.circuitId });
   return { ...job, stages: { ...kept, history }, nextTag: await shop.joints.nextTag(job.unit.tag) };
 }
 
@@ -98,10 +100,12 @@ async function sentBack(shop: ShopWork, jobs: readonly BareJob[]): Promise<Today
   const found = jobs.flatMap((job) =>
     job.order.filter((j) => j.state === 'sent-back' || j.state === 'rework').map((joint) => ({ joint, jobId: job.id })),
   );
-  const entries = await shop.records.of(found.map((f) => f.joint.id));
+  const chains = await shop.ledger.ofAll(
+    'joint',
+    found.map((f) => f.joint.id),
+  );
   return found.map(({ joint, jobId }) => {
-    const contents = entries.get(joint.id)?.map((entry) => readContent(entry.content));
-    const last = contents?.findLast(({ kind }) => kind === 'sent-back' || kind === 'looked-at');
+    const last = readChain(chains.get(joint.id) ?? []).findLast(({ kind }) => kind === 'sent-back' || kind === 'looked-at');
     const why = last?.values['why'] ?? last?.values['note'] ?? '';
     return { joint, jobId, by: last?.person.name ?? '', why: String(why) };
   });
@@ -166,24 +170,39 @@ async function checkPlace(shop: ShopWork, circuitId: string, { at }: PutJointReq
   }
 }
 
-export async function addJointToJob(shop: ShopWork, ids: { jobId: string; jointId: string }, body: PutJointRequest): Promise<JointSummary> {
-  const job = await jobWithNotes(shop, ids.jobId);
+/** Who adds a joint, and when. */
+type Adding = Omit<SaidBy, 'deviceTime'>;
+
+/** The job's own chain says which joints belong to it. */
+export async function tellJoint(shop: ShopWork, jobId: string, { id, tag }: Pick<JointSummary, 'id' | 'tag'>, by: Adding): Promise<void> {
+  const chain = { of: 'job', id: jobId } as const;
+  const what = { chain, id: uuid(), kind: 'joint-added', told: { joint: id, tag }, deviceTime: null, requestHash: '' } as const;
+  await append(shop, await shop.ledger.of(chain), { ...what, ...by });
+}
+
+async function addNewJoint(shop: ShopWork, { job, jointId, by }: { job: BareJob; jointId: string; by: Adding }, body: PutJointRequest) {
+  await checkPlace(shop, job.circuit.id, body);
+  const tag = await shop.joints.nextTag(job.unit.tag);
+  await shop.joints.add(job.id, {
+    ...{ id: jointId, circuitId: job.circuit.id, at: body.at ?? null, tag, title: body.title },
+    requestHash: requestHash({ job: job.id, ...body }),
+  });
+  await tellJoint(shop, job.id, { id: jointId, tag }, by);
+}
+
+export async function addJointToJob(
+  shop: ShopWork,
+  { jobId, jointId }: { jobId: string; jointId: string },
+  body: PutJointRequest,
+  by: Adding,
+): Promise<JointSummary> {
+  await shop.jobs.lock(jobId);
+  const job = await jobWithNotes(shop, jobId);
   await shop.units.lock(job.unit.id);
-  const hash = requestHash({ job: ids.jobId, ...body });
-  const before = await shop.joints.byId(ids.jointId);
-  if (before) sameOrConflict(before.requestHash, hash, 'joint');
-  else {
-    await checkPlace(shop, job.circuit.id, body);
-    await shop.joints.add(ids.jobId, {
-      id: ids.jointId,
-      circuitId: job.circuit.id,
-      at: body.at ?? null,
-      tag: await shop.joints.nextTag(job.unit.tag),
-      title: body.title,
-      requestHash: hash,
-    });
-  }
-  const stored = await shop.joints.byId(ids.jointId);
+  const before = await shop.joints.byId(jointId);
+  if (before) sameOrConflict(before.requestHash, requestHash({ job: jobId, ...body }), 'joint');
+  else await addNewJoint(shop, { job, jointId, by }, body);
+  const stored = await shop.joints.byId(jointId);
   const [summary] = stored ? await summaries(shop, [stored]) : [];
   if (!summary) throw notFound('This joint');
   return summary;

@@ -1,12 +1,12 @@
+import { STANDS } from '../ledger';
+
 /** Which jobs are told: those that are named, or all that are open and the newest of those that are done. */
 const NAMED = `job.id = any($2::uuid[])`;
 const TODAYS = `(not job.done or job.id in (select id from job where shop_id = $1 and done order by number desc limit $2))`;
 
-/** Of an entry's content only a look's result moves a joint. */
 const FACTS = `
-select coalesce(json_agg(json_build_object('kind', entry.kind, 'result',
-    case when entry.kind in ('looked at', 'looked-at') then entry.content::jsonb -> 'values' ->> 'result' end) order by entry.sequence), '[]')
-from record_entry entry where entry.shop_id = joint.shop_id and entry.joint_id = joint.id`;
+select coalesce(json_agg(json_build_object('kind', entry.kind, 'result', entry.result) order by entry.sequence), '[]')
+from ledger entry where entry.shop_id = joint.shop_id and entry.chain = 'joint' and entry.chain_id = joint.id and ${STANDS}`;
 
 const NEAR = `
 select coalesce(json_agg(distinct part ->> 'kind'), '[]') from jsonb_array_elements(coalesce(plan.request -> 'near', '[]')) part`;
@@ -21,10 +21,18 @@ where link.shop_id = job.shop_id and link.job_id = job.id`;
 
 const ENTRIES = `
 select coalesce(json_agg(json_build_object('content', entry.content, 'hash', entry.hash) order by entry.sequence), '[]')
-from stage_entry entry where entry.shop_id = job.shop_id and entry.job_id = job.id`;
+from ledger entry where entry.shop_id = job.shop_id and entry.chain = 'job' and entry.chain_id = job.id`;
+
+const WORDS = `
+select coalesce(json_object_agg(beside.commitment, json_build_object('salt', beside.salt, 'words', beside.words)), '{}')
+from ledger_words beside where beside.shop_id = job.shop_id and beside.chain = 'job' and beside.chain_id = job.id`;
+
+const LAST_FLAME = `
+select max(entry.at) from job_joint link join ledger entry on entry.shop_id = link.shop_id and entry.chain = 'joint' and entry.chain_id = link.joint_id
+where link.shop_id = job.shop_id and link.job_id = job.id and entry.kind in ('brazed', 'reworked') and ${STANDS}`;
 
 /** One row a job, with where it is, its joints as far as they stand, and its stages' entries. */
-const told = (which: string, entries: string) => `
+const told = (which: string, kept: { entries: string; words: string }) => `
 select
   json_build_object('id', job.id, 'circuitId', job.circuit_id, 'number', job.number, 'title', job.title, 'stage', job.stage,
     'began', job.began, 'done', job.done, 'requestHash', job.request_hash) as job,
@@ -33,7 +41,9 @@ select
     'details', unit.details) as unit,
   json_build_object('id', site.id, 'name', site.name, 'altitudeM', site.altitude_m) as site,
   (${JOINTS}) as joints,
-  ${entries} as entries
+  ${kept.entries} as entries,
+  ${kept.words} as words,
+  (${LAST_FLAME}) as "lastFlame"
 from job
 join circuit on circuit.shop_id = job.shop_id and circuit.id = job.circuit_id
 join unit on unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id
@@ -41,7 +51,10 @@ join site on site.shop_id = unit.shop_id and site.id = unit.site_id
 where job.shop_id = $1 and ${which} order by job.done, job.number desc`;
 
 /** $1 shop, $2 jobs. */
-export const toldJobsSql = told(NAMED, `(${ENTRIES})`);
+export const toldJobsSql = told(NAMED, { entries: `(${ENTRIES})`, words: `(${WORDS})` });
 
 /** $1 shop, $2 how many of the jobs that are done: of those the history stays where it is. */
-export const todaysJobsSql = told(TODAYS, `case when job.done then '[]'::json else (${ENTRIES}) end`);
+export const todaysJobsSql = told(TODAYS, {
+  entries: `case when job.done then '[]'::json else (${ENTRIES}) end`,
+  words: `case when job.done then '{}'::json else (${WORDS}) end`,
+});

@@ -1,8 +1,21 @@
 import type { PersonName, PutEntryRequest } from '@kesto/contract';
-import { ENTRY_FORMAT, readContent, sealEntry, type EntryContent, type EntryKind, type RecordEntry } from '@kesto/core';
-import { serverTime } from '../../platform/clock';
+import {
+  approvalFor,
+  correctedEntry,
+  effectiveTime,
+  ENGINE_VERSION,
+  figuresOf,
+  KINDS,
+  readChain,
+  readEntry,
+  type EntryKind,
+  type HeldAtFlame,
+  type JointLink,
+  type KindId,
+} from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
+import { append, type SaidBy } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { checkTorch } from '../stages';
@@ -15,85 +28,87 @@ export interface Asked {
   readonly person: PersonName;
   readonly body: PutEntryRequest;
   readonly now: Date;
+  /** How far the server's clock was ahead of the device's [s]; null where nobody said. */
+  readonly offsetS: number | null;
   /** Id of the entry that freezes the plan, when this one is the first after it. */
   readonly freezeId: string;
 }
 
-/** Nobody notes a flame that nobody was allowed to light. */
+/** Nobody notes a flame that nobody was allowed to light, where the device knew. */
 const AT_THE_TORCH: readonly EntryKind[] = ['brazed', 'reworked'];
 
 /** Puts every check of a new entry in one place; each throws what it has against it. */
-function checkEntry(asked: Asked, entries: readonly RecordEntry[]): void {
-  const contents = entries.map((e) => readContent(e.content));
-  checkRoom(asked, entries);
-  checkOrder(asked, contents);
-  checkCorrection(asked, contents);
-  checkJudge(asked, contents);
-  checkValues(asked, contents);
+function checkEntry(asked: Asked, links: readonly JointLink[]): void {
+  const all = links.map(readEntry);
+  checkRoom(asked, links);
+  checkOrder(asked, readChain(links));
+  checkCorrection(asked, all);
+  checkJudge(asked, all);
+  checkValues(asked, all);
 }
 
-/** The plan as it stood when brazing began, as the first link of the chain. */
-function frozenPlan(asked: Asked, joint: Joint, plan: KeptPlan): EntryContent {
-  return {
-    ...link(asked, joint, []),
+const saidBy = ({ person, body, now, offsetS }: Asked): SaidBy => ({
+  person: { id: person.id, name: person.name },
+  ...{ deviceTime: body.deviceTime, now, offsetS },
+});
+
+/** The plan as it stood when the record began, as the first link of the chain: Kesto's own, because of the entry that began it. */
+const freezePlan = (shop: ShopWork, asked: Asked, joint: Joint, { plan, jobId }: { plan: KeptPlan; jobId: string | null }) =>
+  append(shop, [], {
+    chain: { of: 'joint', id: joint.id },
     id: asked.freezeId,
     kind: 'planned',
-    values: {
-      plan: plan.id,
-      request: plan.request,
-      answer: plan.answer,
-      chosen: plan.chosen,
-      reason: plan.reason,
-      engineVersion: plan.engineVersion,
-      plannedBy: plan.personId,
-      plannedAt: plan.madeAt.toISOString(),
+    told: {
+      ...{ plan: plan.id, job: jobId, tag: joint.tag, request: plan.request, chosen: plan.chosen },
+      ...(plan.reason === null ? {} : { reason: plan.reason }),
+      ...{ plannedBy: plan.personId, plannedAt: plan.madeAt.toISOString() },
     },
-  };
+    worked: { engine: plan.engineVersion, drawing: null, values: { plan: figuresOf(plan.plan) } },
+    because: { chain: { of: 'joint', id: joint.id }, entry: asked.entryId },
+    ...{ person: 'kesto', deviceTime: null, offsetS: null, now: asked.now, requestHash: requestHash({ freezes: plan.id }) },
+  });
+
+/** What is held when a flame is lit: how the torch of the job stood, and the approval that counts. */
+async function atTheFlame(shop: ShopWork, asked: Asked, jobId: string | null): Promise<HeldAtFlame> {
+  const { person, body, now, offsetS } = asked;
+  const at = effectiveTime({ device: body.deviceTime, server: now.toISOString(), offsetS }, null);
+  const approvals = (await shop.people.byId(person.id))?.approvals ?? [];
+  return { torch: await checkTorch(shop, jobId, body.seen), approval: approvalFor(approvals, String(body.values['filler'] ?? ''), at) };
 }
 
-function link(asked: Asked, joint: Joint, before: readonly RecordEntry[]): Omit<EntryContent, 'kind' | 'values'> {
-  return {
-    format: ENTRY_FORMAT,
-    id: asked.entryId,
-    joint: { id: joint.id, tag: joint.tag },
-    sequence: before.length + 1,
-    person: { id: asked.person.id, name: asked.person.name },
-    deviceTime: asked.body.deviceTime,
-    serverTime: serverTime(asked.now, before),
-    photos: [],
-    corrects: null,
-    previous: before.at(-1)?.hash ?? null,
-  };
+/** What a correction says anew fits the kind of what it corrects. */
+function correctedFields({ body }: Asked, links: readonly JointLink[]) {
+  if (body.kind !== 'corrected' || !body.corrects) return {};
+  const corrected = correctedEntry(links.map(readEntry), body.corrects.entry);
+  return corrected ? { anew: KINDS[corrected.kind as KindId].told } : {};
 }
 
 /** Adds one link to a joint's chain. Repeating it changes nothing; the first one freezes the plan into the chain before itself. */
-export async function appendEntry(shop: ShopWork, asked: Asked): Promise<RecordEntry> {
+export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLink> {
   const joint = await shop.joints.lock(asked.jointId);
   if (!joint) throw notFound('This joint');
   const hash = requestHash({ joint: asked.jointId, ...asked.body });
-  const entries = [...((await shop.records.of([joint.id])).get(joint.id) ?? [])];
-  const before = await shop.records.requestHashOf(asked.entryId);
+  const before = await shop.ledger.taken('joint', asked.entryId);
   if (before) {
-    sameOrConflict(before, hash, 'entry');
-    return entries.find((e) => e.content.id === asked.entryId) ?? entries[entries.length - 1]!; // the id is unique in the shop and the hash names the joint
+    sameOrConflict(before.requestHash, hash, 'entry');
+    return before.link as JointLink; // cast: the hash names the joint, so that it is one of its links
   }
   const plan = (await shop.plans.latestOf([joint.id])).get(joint.id);
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
-  checkEntry(asked, entries);
-  if (AT_THE_TORCH.includes(asked.body.kind)) await checkTorch(shop, await shop.joints.jobOf(joint.id));
-  if (entries.length === 0) {
-    const frozen = sealEntry(frozenPlan(asked, joint, plan));
-    await shop.records.add(frozen, requestHash({ freezes: plan.id }));
-    entries.push(frozen);
-  }
-  const photos = await photosOf(shop, asked.body.photos);
-  const entry = sealEntry({
-    ...link(asked, joint, entries),
-    kind: asked.body.kind,
-    values: asked.body.values,
-    photos,
-    corrects: asked.body.corrects ?? null,
+  const links = [...(await shop.ledger.of({ of: 'joint', id: joint.id }))];
+  checkEntry(asked, links);
+  const jobId = await shop.joints.jobOf(joint.id);
+  const isFlame = AT_THE_TORCH.includes(asked.body.kind);
+  const flame = isFlame ? await atTheFlame(shop, asked, jobId) : null;
+  if (links.length === 0) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
+  const { kind, values, corrects } = asked.body;
+  return append(shop, links, {
+    ...{ chain: { of: 'joint', id: joint.id }, id: asked.entryId, kind, told: values, requestHash: hash },
+    photos: await photosOf(shop, asked.body.photos),
+    ...(corrects ? { corrects } : {}),
+    ...(flame ? { worked: { engine: ENGINE_VERSION, drawing: null, values: { ...flame } } } : {}),
+    ...correctedFields(asked, links),
+    ...saidBy(asked),
+    ...(asked.body.seen ? { seen: asked.body.seen } : {}),
   });
-  await shop.records.add(entry, hash);
-  return entry;
 }

@@ -1,3 +1,4 @@
+import { headOf, readEntry, type JointLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import type { Agent } from 'supertest';
 import { brazedBody, lookBody, OPEN_JOB, planBody } from '../../testing/examples';
@@ -16,6 +17,10 @@ afterAll(() => server.close());
 
 const entry = (joint: string, body: object, who: Agent = ilta, id = uuid()) => who.put(`/api/joints/${joint}/entries/${id}`).send(body);
 const note = (kind: string) => ({ kind, deviceTime: '2026-11-24T11:00:00.000Z', values: { note: '' }, photos: [] });
+/** The head of a joint's chain, as a device has it. */
+const seen = async (joint: string) => [
+  headOf('joint', joint, (await ilta.get(`/api/joints/${joint}`).expect(200)).body.entries as JointLink[]),
+];
 const accept = note('accepted');
 const sendBack = { ...note('sent-back'), values: { why: 'ring open at the back' } };
 
@@ -50,10 +55,10 @@ describe('judging', () => {
     const { joint, braze } = await brazedJoint();
     await entry(joint, lookBody()).expect(200);
     await entry(joint, accept, maren).expect(200);
-    await entry(joint, note('prepared')).expect(409);
+    await entry(joint, { ...note('prepared'), seen: await seen(joint) }).expect(409);
     await entry(joint, note('soaped')).expect(200);
     await entry(joint, note('cut-out')).expect(200);
-    expect((await entry(joint, note('held')).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
+    expect((await entry(joint, { ...note('held'), seen: await seen(joint) }).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
     await entry(joint, { ...note('corrected'), values: { rodMm: 41 }, corrects: { entry: braze, why: 'stub measured' } }).expect(200);
   });
 });
@@ -87,7 +92,7 @@ describe('a correction', () => {
     await entry(joint, lookBody(), ilta, look).expect(200);
     expect((await entry(joint, correcting(look, { result: 'rework' })).expect(400)).body.error.message).toContain('look again');
     const { body } = await ilta.get(`/api/joints/${joint}`).expect(200);
-    await entry(joint, correcting(body.entries[0].content.id, { chosen: 'BCuP-2' })).expect(400);
+    await entry(joint, correcting(body.entries[0].content.said.id, { chosen: 'BCuP-2' })).expect(400);
   });
 
   test('of a correction is one of the entry behind it', async () => {
@@ -120,7 +125,7 @@ describe('times', () => {
     'a clock that says %s is no reason to refuse: both times stand',
     async (deviceTime) => {
       const { body } = await entry(await plannedJoint(), { ...brazedBody(), deviceTime }).expect(200);
-      expect(body.content).toMatchObject({ deviceTime, serverTime: now.toISOString() });
+      expect(readEntry(body as JointLink)).toMatchObject({ deviceTime, serverTime: now.toISOString() });
     },
   );
 
@@ -130,7 +135,7 @@ describe('times', () => {
     now = new Date(before.getTime() - 3_600_000);
     const { body } = await entry(joint, lookBody()).expect(200);
     now = before;
-    expect(body.content.serverTime).toBe(before.toISOString());
+    expect(body.content.at.server).toBe(before.toISOString());
   });
 });
 

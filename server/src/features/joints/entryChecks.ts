@@ -5,16 +5,17 @@ import {
   canonicalText,
   correctedEntry,
   findFiller,
+  KINDS,
   MAY_FOLLOW,
   mayFollow,
   stateAfter,
   tooMildFor,
-  type EntryContent,
   type EntryKind,
+  type JointEntry,
+  type JointLink,
   type JointState,
   type LookFinding,
   type LookResult,
-  type RecordEntry,
 } from '@kesto/core';
 import { AppError } from '../../platform/errors';
 import type { Asked } from './entries.service';
@@ -28,7 +29,7 @@ const JUDGEMENTS: readonly EntryKind[] = ['accepted', 'sent-back'];
 const isLead = ({ person }: Asked) => person.role === 'lead' || person.role === 'admin';
 const inWords = (states: readonly JointState[]) => states.map((state) => JOINT_STATE_WORDS[state]).join(' or ');
 
-export function checkRoom({ body }: Asked, entries: readonly RecordEntry[]): void {
+export function checkRoom({ body }: Asked, entries: readonly JointLink[]): void {
   if (canonicalText(body.values).length > MOST_VALUE_CHARS) {
     throw new AppError('TOO_LARGE', `values may have at most ${MOST_VALUE_CHARS} characters`, 'values');
   }
@@ -37,9 +38,11 @@ export function checkRoom({ body }: Asked, entries: readonly RecordEntry[]): voi
   if (photos > MOST_PHOTOS) throw new AppError('FULL', `One joint keeps at most ${MOST_PHOTOS} photos.`, 'photos');
 }
 
-export function checkOrder({ body }: Asked, contents: readonly EntryContent[]): void {
+/** A claim needs what stands before it; what happened is taken whenever it comes, and read as out of turn where it does not fit. */
+export function checkOrder({ body }: Asked, contents: readonly JointEntry[]): void {
   const state = stateAfter(contents, true);
   if (mayFollow(body.kind, state)) return;
+  if (KINDS[body.kind].nature === 'fact' && !knewBetter(body, contents)) return;
   const allowed = inWords(MAY_FOLLOW[body.kind]);
   throw new AppError(
     'OUT_OF_ORDER',
@@ -48,14 +51,18 @@ export function checkOrder({ body }: Asked, contents: readonly EntryContent[]): 
   );
 }
 
+/** The device had seen every entry that this one cannot follow. */
+const knewBetter = ({ seen }: Asked['body'], contents: readonly JointEntry[]): boolean =>
+  seen?.some(({ of, sequence }) => of === 'joint' && sequence >= (contents.at(-1)?.sequence ?? 0)) ?? false;
+
 /** What is judged in the end: an acceptance, or a correction of one. */
-function kindMeant({ body }: Asked, contents: readonly EntryContent[]): EntryKind {
+function kindMeant({ body }: Asked, contents: readonly JointEntry[]): EntryKind {
   const corrected = body.corrects && correctedEntry(contents, body.corrects.entry);
   return corrected?.kind ?? body.kind;
 }
 
 /** Only a lead or the admin accepts or sends back, and never a joint that they themselves ever heated. */
-export function checkJudge(asked: Asked, contents: readonly EntryContent[]): void {
+export function checkJudge(asked: Asked, contents: readonly JointEntry[]): void {
   if (!JUDGEMENTS.includes(kindMeant(asked, contents))) return;
   if (!isLead(asked)) throw new AppError('FORBIDDEN', `${asked.person.role} may not do this: accept a joint or send it back`);
   if (brazersOf(contents).includes(asked.person.id)) {
@@ -64,9 +71,10 @@ export function checkJudge(asked: Asked, contents: readonly EntryContent[]): voi
 }
 
 /** A correction names an entry of this joint, is made by its author or a lead, and says only what that kind of entry can say. */
-export function checkCorrection(asked: Asked, contents: readonly EntryContent[]): void {
+export function checkCorrection(asked: Asked, contents: readonly JointEntry[]): void {
   const { body, person } = asked;
-  if ((body.kind === 'corrected') !== (body.corrects !== undefined)) {
+  const isAboutAnother = body.kind === 'corrected' || body.kind === 'struck-out';
+  if (isAboutAnother !== (body.corrects !== undefined)) {
     throw new AppError('INVALID_INPUT', 'A correction names the entry it corrects, and nothing else does.', 'corrects');
   }
   if (!body.corrects) return;
@@ -77,12 +85,13 @@ export function checkCorrection(asked: Asked, contents: readonly EntryContent[])
   if (corrected.person.id !== person.id && !isLead(asked)) {
     throw new AppError('FORBIDDEN', `Only ${corrected.person.name} or a lead corrects this entry.`);
   }
+  if (body.kind === 'struck-out') return;
   const checked = check(correctionOf(corrected.kind), body.values);
   if (!checked.ok) throw new AppError('INVALID_INPUT', checked.problem.message, `values.${checked.problem.field}`.replace(/\.$/, ''));
 }
 
 /** What one value says of another, and of the engine's tables. */
-export function checkValues({ body }: Asked, contents: readonly EntryContent[]): void {
+export function checkValues({ body }: Asked, contents: readonly JointEntry[]): void {
   const { filler, findings } = body.values;
   if (typeof filler === 'string' && !findFiller(filler)) {
     throw new AppError(

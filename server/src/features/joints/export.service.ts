@@ -1,16 +1,16 @@
-import { RECORD_FORMAT, RECORD_VERSION, type RecordEntry } from '@kesto/core';
+import { RECORD_FORMAT, RECORD_VERSION, type JointLink } from '@kesto/core';
 import type { SignedIn } from '../../platform/http/context';
 import { AppError } from '../../platform/errors';
 
 export interface RecordToExport {
   readonly tag: string;
-  readonly entries: readonly RecordEntry[];
+  readonly entries: readonly JointLink[];
 }
 
 /** What there is to export, found before the first byte is sent. */
 export const recordToExport = (inShop: SignedIn['inShop'], jointId: string): Promise<RecordToExport> =>
   inShop(async (shop) => {
-    const entries = (await shop.records.of([jointId])).get(jointId) ?? [];
+    const entries = await shop.ledger.of({ of: 'joint', id: jointId });
     if (entries.length === 0) throw new AppError('NOT_FOUND', 'This joint has no record yet: nothing was made.');
     return { entries, tag: (await shop.joints.byId(jointId))?.tag ?? 'joint' };
   });

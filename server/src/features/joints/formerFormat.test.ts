@@ -1,6 +1,7 @@
 import { ENGINE_VERSION, sealEntry, verifyRecord, type RecordEntry, type SealedContent } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
+import { storeFormer } from '../../testing/formerLinks';
 import { testServer, type TestServer } from '../../testing/server';
 import { DEMO_PEOPLE, DEMO_SHOP } from '../demo';
 
@@ -24,27 +25,25 @@ async function formerRecord(): Promise<string> {
     ['looked at', { result: 'pass', findings: [], note: '' }],
   ];
   const at = '2026-11-20T10:00:00.000Z';
-  await server.store.inShop(DEMO_SHOP, async ({ records }) => {
-    let before: RecordEntry | null = null;
-    for (const [i, [kind, values]] of links.entries()) {
-      const content = {
-        format: 1,
-        id: uuid(),
-        joint: { id: joint, tag },
-        sequence: i + 1,
-        kind,
-        person: { id: person.id, name: person.name },
-        deviceTime: at,
-        serverTime: at,
-        values,
-        photos: [],
-        corrects: null,
-        previous: before?.hash ?? null,
-      } as SealedContent; // cast: what a program of those days wrote
-      before = sealEntry(content);
-      await records.add(before, uuid());
-    }
-  });
+  const chain: RecordEntry[] = [];
+  for (const [i, [kind, values]] of links.entries()) {
+    const content = {
+      format: 1,
+      id: uuid(),
+      joint: { id: joint, tag },
+      sequence: i + 1,
+      kind,
+      person: { id: person.id, name: person.name },
+      deviceTime: at,
+      serverTime: at,
+      values,
+      photos: [],
+      corrects: null,
+      previous: chain.at(-1)?.hash ?? null,
+    } as SealedContent; // cast: what a program of those days wrote
+    chain.push(sealEntry(content));
+  }
+  await storeFormer(server.ownerUrl, DEMO_SHOP, chain);
   return joint;
 }
 
@@ -56,7 +55,7 @@ test('an old record stands where it stood, goes on in today’s format, and all 
   expect(old.state).toBe('passed');
   const accept = { kind: 'accepted', deviceTime: '2026-11-24T10:00:00.000Z', values: { note: '' }, photos: [] };
   const added = await maren.put(`/api/joints/${joint}/entries/${uuid()}`).send(accept).expect(200);
-  expect(added.body.content).toMatchObject({ format: 2, sequence: 4, previous: old.entries[2].hash });
+  expect(added.body.content).toMatchObject({ format: 3, sequence: 4, previous: old.entries[2].hash });
   const now = await read();
   expect(now.state).toBe('accepted');
   expect(now.entries.slice(0, 3)).toEqual(old.entries);

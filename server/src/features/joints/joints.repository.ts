@@ -1,5 +1,5 @@
 import type { PlanAnswer } from '@kesto/contract';
-import type { EntryFact, JointPlace, JointPlan, PlanRequest, RecordEntry } from '@kesto/core';
+import type { EntryFact, JointPlace, JointPlan, PlanRequest } from '@kesto/core';
 
 export interface Joint {
   readonly id: string;
@@ -49,15 +49,12 @@ export interface PlanRepository {
   add(plan: KeptPlan): Promise<void>;
 }
 
+/** What lists ask of joints' chains, without reading them whole. What was struck out does not count. */
 export interface RecordRepository {
-  /** Of the write that an entry came by; null where there is none of this id. */
-  requestHashOf(entryId: string): Promise<string | null>;
-  of(jointIds: readonly string[]): Promise<ReadonlyMap<string, readonly RecordEntry[]>>;
   /** What moves each joint from state to state, without the rest of its entries. */
   factsOf(jointIds: readonly string[]): Promise<ReadonlyMap<string, readonly EntryFact[]>>;
   /** Joints at which a flame was lit since a moment; ever, where none is given. */
   litSince(moment: string | null): Promise<readonly string[]>;
   /** Day of each joint's last flame; joints at which none was lit are left out. */
   lastFlames(jointIds: readonly string[]): Promise<ReadonlyMap<string, string>>;
-  add(entry: RecordEntry, requestHash: string): Promise<void>;
 }

@@ -1,6 +1,6 @@
-import { canonicalText, todaysKind, todaysValues, type EntryFact, type RecordEntry, type SealedContent } from '@kesto/core';
+import type { EntryFact, EntryKind } from '@kesto/core';
 import { In } from 'typeorm';
-import { JobJoints, JointPlans, Joints, RecordEntries } from '../../platform/db/rows';
+import { JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints.repository';
 import { chosenFillersSql, entryFactsSql, lastFlamesSql, litSinceSql, newestJobOfSql } from './joints.sql';
@@ -53,25 +53,12 @@ export const typeormPlans = ({ shopId, manager }: ShopTransaction): PlanReposito
   },
 });
 
-const toEntry = (row: { content: string; hash: string }): RecordEntry => ({
-  content: JSON.parse(row.content) as SealedContent, // cast: written by `add` alone
-  hash: row.hash,
-});
-
 export const typeormRecords = ({ shopId, manager }: ShopTransaction): RecordRepository => ({
-  requestHashOf: async (entryId) => (await manager.findOneBy(RecordEntries, { shopId, id: entryId }))?.requestHash ?? null,
-  async of(jointIds) {
-    const rows = await manager.find(RecordEntries, { where: { shopId, jointId: In([...jointIds]) }, order: { sequence: 'ASC' } });
-    const byJoint = new Map<string, RecordEntry[]>(jointIds.map((id) => [id, []]));
-    for (const row of rows) byJoint.get(row.jointId)?.push(toEntry(row));
-    return byJoint;
-  },
   async factsOf(jointIds) {
-    const rows = (await manager.query(entryFactsSql, [shopId, jointIds])) as { joint_id: string; kind: string; result: string | null }[];
+    const rows = (await manager.query(entryFactsSql, [shopId, jointIds])) as { joint_id: string; kind: EntryKind; result: string | null }[];
     const byJoint = new Map<string, EntryFact[]>();
-    for (const row of rows) {
-      const fact = { kind: todaysKind(row.kind), values: todaysValues({ result: row.result }) };
-      byJoint.set(row.joint_id, [...(byJoint.get(row.joint_id) ?? []), fact]);
+    for (const { joint_id, kind, result } of rows) {
+      byJoint.set(joint_id, [...(byJoint.get(joint_id) ?? []), { kind, values: { result } }]);
     }
     return byJoint;
   },
@@ -82,11 +69,5 @@ export const typeormRecords = ({ shopId, manager }: ShopTransaction): RecordRepo
   async lastFlames(jointIds) {
     const rows = (await manager.query(lastFlamesSql, [shopId, jointIds])) as { joint_id: string; day: string }[];
     return new Map(rows.map((row) => [row.joint_id, row.day]));
-  },
-  async add({ content, hash }, requestHash) {
-    await manager.insert(RecordEntries, {
-      ...{ shopId, jointId: content.joint.id, sequence: content.sequence, id: content.id },
-      ...{ kind: content.kind, personId: content.person.id, content: canonicalText(content), hash, requestHash },
-    });
   },
 });

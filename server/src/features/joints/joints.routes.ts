@@ -2,6 +2,7 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { v7 as uuid } from 'uuid';
 import { notFound } from '../../platform/errors';
+import { clocked } from '../../platform/http/clockOffset';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
@@ -31,13 +32,13 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
     };
     return { body: await inShop((shop) => storePlan(shop, asked)) };
   });
-  routes.signed('putEntry', async ({ params, body, me, inShop }) => {
+  routes.signed('putEntry', async ({ params, body, me, request, inShop }) => {
     const asked = {
       jointId: idParam(params, 'joint'),
       entryId: idParam(params, 'entry'),
       person: me.person,
       body,
-      now: platform.clock(),
+      ...clocked(request, platform.clock),
       freezeId: uuid(),
     };
     return { body: await inShop((shop) => appendEntry(shop, asked)) };

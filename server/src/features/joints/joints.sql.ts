@@ -1,3 +1,5 @@
+import { STANDS } from '../ledger';
+
 /** $1 shop, $2 joint. */
 export const newestJobOfSql = `
 select job.id from job_joint link join job on job.shop_id = link.shop_id and job.id = link.job_id
@@ -8,17 +10,17 @@ export const chosenFillersSql = `
 select distinct on (joint_id) joint_id, chosen from joint_plan
 where shop_id = $1 and joint_id = any($2::uuid[]) order by joint_id, place desc`;
 
-/** $1 shop, $2 joints. Of an entry's content only a look's result is read. */
+/** $1 shop, $2 joints. */
 export const entryFactsSql = `
-select joint_id, kind, case when kind in ('looked at', 'looked-at') then content::jsonb -> 'values' ->> 'result' end as result
-from record_entry where shop_id = $1 and joint_id = any($2::uuid[]) order by joint_id, sequence`;
+select joint_id, kind, result from ledger entry
+where shop_id = $1 and chain = 'joint' and chain_id = any($2::uuid[]) and ${STANDS} order by joint_id, sequence`;
 
 /** $1 shop, $2 joints. */
 export const lastFlamesSql = `
-select joint_id, max(left(content::jsonb->>'deviceTime', 10)) as day
-from record_entry where shop_id = $1 and joint_id = any($2::uuid[]) and kind in ('brazed', 'reworked') group by joint_id`;
+select joint_id, to_char(max(at) at time zone 'UTC', 'YYYY-MM-DD') as day from ledger entry
+where shop_id = $1 and chain = 'joint' and chain_id = any($2::uuid[]) and kind in ('brazed', 'reworked') and ${STANDS} group by joint_id`;
 
-/** $1 shop, $2 moment or null. Times are ISO 8601 in UTC, which sort as text. */
+/** $1 shop, $2 moment or null. */
 export const litSinceSql = `
-select distinct joint_id from record_entry
-where shop_id = $1 and kind in ('brazed', 'reworked') and ($2::text is null or content::jsonb->>'deviceTime' > $2)`;
+select distinct joint_id from ledger entry
+where shop_id = $1 and chain = 'joint' and kind in ('brazed', 'reworked') and ($2::timestamptz is null or at > $2) and ${STANDS}`;

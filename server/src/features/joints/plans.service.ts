@@ -56,7 +56,7 @@ export async function storePlan(shop: ShopWork, asked: Asked): Promise<StoredPla
     sameOrConflict(before.requestHash, hash, 'plan');
     return { ...toStoredPlan(before, by), engineDiffers };
   }
-  const entries = (await shop.records.of([joint.id])).get(joint.id) ?? [];
+  const entries = await shop.ledger.of({ of: 'joint', id: joint.id });
   if (entries.length > 0) throw new AppError('FROZEN', 'Brazing has begun: the plan is frozen. Note what differs in the record.');
   const plan = recompute(asked.body);
   await checkSchools(shop, joint.id, asked.body);

@@ -1,4 +1,4 @@
-import { ENGINE_VERSION, verifyRecord } from '@kesto/core';
+import { ENGINE_VERSION, headOf, outOfTurn, readChain, readEntry, verifyRecord, type JointLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import type { Agent } from 'supertest';
 import { brazedBody, FINISHED_JOINT, lookBody, planBody, UNPLANNED_JOINT } from '../../testing/examples';
@@ -23,7 +23,7 @@ async function newJoint(): Promise<string> {
 const plan = (joint: string, body: object = planBody(), id = uuid()) => ilta.put(`/api/joints/${joint}/plans/${id}`).send(body);
 const entry = (joint: string, body: object, id = uuid(), who: Agent = ilta) => who.put(`/api/joints/${joint}/entries/${id}`).send(body);
 const stateOf = async (joint: string) =>
-  (await ilta.get(`/api/joints/${joint}`).expect(200)).body as { state: string; entries: { content: { kind: string } }[] };
+  (await ilta.get(`/api/joints/${joint}`).expect(200)).body as { state: string; entries: JointLink[] };
 
 describe('a plan', () => {
   test('is worked out again on the server and stored with its engine', async () => {
@@ -94,7 +94,7 @@ describe('a record', () => {
     await plan(joint).expect(200);
     await entry(joint, brazedBody()).expect(200);
     const { entries, state } = await stateOf(joint);
-    expect(entries.map((e) => e.content.kind)).toEqual(['planned', 'brazed']);
+    expect(entries.map((link) => readEntry(link).kind)).toEqual(['planned', 'brazed']);
     expect(state).toBe('brazed');
     const { body } = await plan(joint).expect(409);
     expect(body.error.code).toBe('FROZEN');
@@ -128,13 +128,40 @@ describe('a record', () => {
   test('goes in its order: no look before the braze, no acceptance before the look', async () => {
     const joint = await newJoint();
     await plan(joint).expect(200);
-    expect((await entry(joint, lookBody()).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
+    const early = { ...lookBody(), seen: [headOf('joint', joint, [])] };
+    expect((await entry(joint, early).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
     await entry(joint, brazedBody()).expect(200);
     const accept = { kind: 'accepted', deviceTime: '2026-11-24T11:00:00.000Z', values: { note: '' }, photos: [] };
     await entry(joint, accept, uuid(), maren).expect(409);
     await entry(joint, lookBody()).expect(200);
     await entry(joint, accept, uuid(), maren).expect(200);
     expect((await stateOf(joint)).state).toBe('accepted');
+  });
+
+  test('keeps what happened elsewhere, whenever it comes: two flames of two phones both stand, and the second moves nothing', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    const knew = [headOf('joint', joint, [])];
+    await entry(joint, { ...brazedBody(), seen: knew }).expect(200);
+    await entry(joint, lookBody()).expect(200);
+    const second = await entry(joint, { ...brazedBody({ rodMm: 55 }), seen: knew }, uuid(), maren).expect(200);
+    const { entries, state } = await stateOf(joint);
+    expect(state).toBe('passed');
+    expect(outOfTurn(entries.map(readEntry))).toMatchObject([
+      { id: second.body.content.said.id, kind: 'brazed', person: { name: 'Maren Ito-Dahl' } },
+    ]);
+    const strike = { kind: 'struck-out', deviceTime: '2026-11-24T12:00:00.000Z', values: {}, photos: [] };
+    const why = { entry: second.body.content.said.id, why: 'the joint beside it' };
+    await entry(joint, { ...strike, corrects: why }).expect(403);
+    await entry(joint, { ...strike, corrects: why }, uuid(), maren).expect(200);
+    expect(outOfTurn(readChain((await stateOf(joint)).entries))).toEqual([]);
+  });
+
+  test('names the approval that counted and how the torch stood, when it was lit', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    const { body } = await entry(joint, brazedBody()).expect(200);
+    expect(body.content.worked.values).toEqual({ torch: 'open', approval: { scope: 'silver', validUntil: expect.stringMatching(/^20/) } });
   });
 
   test('is accepted by a lead, never by a technician, never by whoever brazed it', async () => {
@@ -157,7 +184,7 @@ describe('a record', () => {
     await entry(joint, { ...correction, corrects: { entry: uuid(), why: 'typo' } }).expect(400);
     await entry(joint, { ...correction, corrects: { entry: braze, why: 'stub measured after' } }).expect(200);
     const { entries } = await stateOf(joint);
-    expect(entries.map((e) => e.content.kind)).toEqual(['planned', 'brazed', 'corrected']);
+    expect(entries.map((link) => readEntry(link).kind)).toEqual(['planned', 'brazed', 'corrected']);
   });
 
   test.each([

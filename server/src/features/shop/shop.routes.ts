@@ -1,4 +1,4 @@
-import { readContent, readVan, rodUsed } from '@kesto/core';
+import { readChain, readVan, rodUsed } from '@kesto/core';
 import { madeFromOf } from '../../platform/http/madeFrom';
 import { refusal } from '../../platform/http/refusal';
 import type { Registrar } from '../../platform/http/register';
@@ -8,10 +8,10 @@ import type { Shop, ShopRepository } from './shop.repository';
 export function shopRoutes(routes: Registrar): void {
   routes.signed('van', async ({ inShop }) => ({ body: await inShop(async ({ shop }) => (await shop.get()).van) }));
   routes.signed('vanUse', async ({ inShop }) => ({
-    body: await inShop(async ({ shop, records }) => {
+    body: await inShop(async ({ shop, records, ledger }) => {
       const since = (await shop.get()).van.countedAt ?? null;
-      const entries = await records.of(await records.litSince(since));
-      const contents = [...entries.values()].map((chain) => chain.map((entry) => readContent(entry.content)));
+      const chains = await ledger.ofAll('joint', await records.litSince(since));
+      const contents = [...chains.values()].map(readChain);
       return { since, fillers: rodUsed(contents, since) };
     }),
   }));

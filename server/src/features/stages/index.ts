@@ -1,4 +1,4 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
-export type * from './stageEntries.repository';
+export type * from './finds.repository';
 export { stageRoutes } from './stages.routes';
 export { appendStageEntry, checkTorch } from './stages.service';

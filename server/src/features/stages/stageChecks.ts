@@ -1,5 +1,6 @@
 import { gateText, misfitText } from '@kesto/contract/wording';
 import {
+  effectiveTime,
   factsOf,
   hasHappened,
   openGates,
@@ -9,10 +10,12 @@ import {
   tellsWell,
   watchOf,
   type GateCode,
+  type JobLink,
   type StageFact,
   type TorchFacts,
+  type Watch,
 } from '@kesto/core';
-import { LEADS } from '@kesto/contract';
+import { ABOUT_ANOTHER, LEADS, type AboutAnother } from '@kesto/contract';
 import { AppError } from '../../platform/errors';
 import type { Asked } from './stages.service';
 
@@ -30,13 +33,15 @@ export function checkTold({ body }: Asked): void {
   if (misfit) throw new AppError('INVALID_INPUT', `values.${misfit.field} ${misfitText(misfit)}`, `values.${misfit.field}`);
 }
 
-export function checkRoom(facts: readonly StageFact[]): void {
-  if (facts.length >= MOST_ENTRIES) throw new AppError('FULL', `One job keeps at most ${MOST_ENTRIES} entries.`);
+export function checkRoom(links: readonly JobLink[]): void {
+  if (links.length >= MOST_ENTRIES) throw new AppError('FULL', `One job keeps at most ${MOST_ENTRIES} entries.`);
 }
+
+const isAboutAnother = (kind: Asked['body']['kind']): kind is AboutAnother => (ABOUT_ANOTHER as readonly string[]).includes(kind);
 
 /** In a stage that is done nothing is claimed or chosen until it is opened again; what happened is taken whenever it comes. */
 export function checkOpen({ body }: Asked, facts: readonly StageFact[]): void {
-  if (body.kind === 'reopened' || hasHappened(body.kind)) return;
+  if (body.kind === 'reopened' || isAboutAnother(body.kind) || hasHappened(body.kind)) return;
   const state = stageState(facts, body.stage);
   if (state !== 'open') throw new AppError('OUT_OF_ORDER', `This stage is ${state}: open it again first, with the reason.`, 'stage');
 }
@@ -66,12 +71,21 @@ export function checkPrice({ body }: Asked, facts: readonly StageFact[]): void {
   throw gateError(`No price yet: ${gateText({ gate: 'price-checks-open', open })}.`);
 }
 
+/** A lead looks into a watch that nobody but the device saw last. */
+function checkLookedInto(asked: Asked, watch: Watch | null): void {
+  if (!isLead(asked)) throw leadOnly('Looking into a watch');
+  if (!watch?.isNotWitnessed) throw new AppError('OUT_OF_ORDER', 'No watch of this job waits to be looked into.', 'kind');
+}
+
 /** The watch runs by the wall clock; ending it early takes a lead. */
-export function checkWatch(asked: Asked, facts: readonly StageFact[]): void {
+export function checkWatch(asked: Asked, facts: readonly StageFact[], lastFlame: string | null): void {
+  const watch = watchOf(facts, lastFlame);
+  if (asked.body.kind === 'watch-looked-into') checkLookedInto(asked, watch);
   if (asked.body.kind !== 'watch-ended') return;
-  const watch = watchOf(facts);
   if (!watch || watch.endedAt !== null) throw new AppError('OUT_OF_ORDER', 'No watch is running on this job.', 'kind');
-  const isEarly = Math.min(Date.parse(asked.body.deviceTime), asked.now.getTime()) < Date.parse(watch.endsAt);
+  const { now, offsetS } = asked;
+  const at = effectiveTime({ device: asked.body.deviceTime, server: now.toISOString(), offsetS }, watch.beganAt);
+  const isEarly = Date.parse(at) < Date.parse(watch.endsAt);
   if (isEarly && !isLead(asked)) throw leadOnly(`Ending the watch before ${watch.endsAt.slice(11, 16)} UTC`);
   if (isEarly && asked.body.values['reason'] === undefined)
     throw new AppError('INVALID_INPUT', 'values.reason is needed: why the watch ends early', 'values.reason');

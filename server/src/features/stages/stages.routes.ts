@@ -1,11 +1,18 @@
 import type { Platform } from '../../platform/http/context';
+import { clocked } from '../../platform/http/clockOffset';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { appendStageEntry } from './stages.service';
 
 export function stageRoutes(routes: Registrar, platform: Platform): void {
-  routes.signed('putStageEntry', async ({ params, body, me, inShop }) => {
-    const asked = { jobId: idParam(params, 'job'), entryId: idParam(params, 'entry'), person: me.person, body, now: platform.clock() };
+  routes.signed('putStageEntry', async ({ params, body, me, request, inShop }) => {
+    const asked = {
+      jobId: idParam(params, 'job'),
+      entryId: idParam(params, 'entry'),
+      person: me.person,
+      body,
+      ...clocked(request, platform.clock),
+    };
     return { body: await inShop((shop) => appendStageEntry(shop, asked)) };
   });
 }

@@ -1,24 +1,28 @@
 import type { PersonName, PutStageEntryRequest } from '@kesto/contract';
 import {
-  factOf,
+  factsIn,
+  isWorked,
   keepsMakeSafe,
+  KINDS,
   safetyClassOf,
-  sealStageEntry,
-  STAGE_ENTRY_FORMAT,
   torchLock,
-  type StageEntry,
+  type Head,
+  type JobLink,
+  type StageFact,
   type TorchFacts,
+  type TorchStands,
 } from '@kesto/core';
 import { gateText } from '@kesto/contract/wording';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { serverTime } from '../../platform/clock';
-import { nearOf, type Job } from '../jobs';
+import { nearOf, type Job, type ToldJob } from '../jobs';
+import { append } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
-import { keptValues } from './worked';
+import { checkCorrected } from './correctedStage';
 import { checkGates, checkOpen, checkPrice, checkRoom, checkTold, checkWatch } from './stageChecks';
+import { workedAnew, workedOut } from './worked';
 
 export interface Asked {
   readonly jobId: string;
@@ -26,63 +30,91 @@ export interface Asked {
   readonly person: PersonName;
   readonly body: PutStageEntryRequest;
   readonly now: Date;
+  /** How far the server's clock was ahead of the device's [s]; null where nobody said. */
+  readonly offsetS: number | null;
 }
 
 async function keptOf(shop: ShopWork, job: Job) {
   const told = await shop.jobs.told(job.id);
   if (!told) throw notFound('This job');
   const about: TorchFacts = { near: nearOf(told), safetyClass: safetyClassOf(toCircuit(told.circuit)) };
-  return { told, entries: told.entries, about };
+  return { told, links: told.entries, about };
 }
 
-/** Adds one link to a job's chain. Repeating it changes nothing. */
-export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<StageEntry> {
-  const job = await shop.jobs.lock(asked.jobId);
-  if (!job) throw notFound('This job');
-  const { told, entries, about } = await keptOf(shop, job);
-  const hash = requestHash({ job: job.id, ...asked.body });
-  const before = await shop.stageEntries.requestHashOf(asked.entryId);
-  const stored = entries.find((entry) => entry.content.id === asked.entryId);
-  if (before) {
-    sameOrConflict(before, hash, 'entry');
-    if (stored) return stored;
-  }
-  const facts = entries.map(factOf);
+interface Kept {
+  readonly told: ToldJob;
+  readonly links: readonly JobLink[];
+  readonly facts: readonly StageFact[];
+  readonly about: TorchFacts;
+}
+
+function checkEntry(asked: Asked, { links, facts, about, told }: Kept): void {
   checkTold(asked);
-  checkRoom(facts);
+  checkRoom(links);
+  checkCorrected(asked, links);
   checkOpen(asked, facts);
   checkGates(asked, facts, about);
   checkPrice(asked, facts);
-  checkWatch(asked, facts);
-  const values = await keptValues(shop, asked, told, facts);
-  const entry = sealStageEntry({
-    format: STAGE_ENTRY_FORMAT,
-    id: asked.entryId,
-    job: { id: job.id, number: job.number },
-    sequence: entries.length + 1,
-    ...{ stage: asked.body.stage, kind: asked.body.kind, values },
-    person: { id: asked.person.id, name: asked.person.name },
-    deviceTime: asked.body.deviceTime,
-    serverTime: serverTime(asked.now, entries),
-    photos: await photosOf(shop, asked.body.photos),
-    previous: entries.at(-1)?.hash ?? null,
-  });
-  await shop.stageEntries.add(entry, hash);
-  return entry;
+  checkWatch(asked, facts, told.lastFlame);
 }
 
-/** No flame is recorded on a job whose torch is locked. */
-export async function checkTorch(shop: ShopWork, jobId: string | null): Promise<void> {
+/** What is appended of a write: what was told, and what this server makes of it. */
+async function toAppend(shop: ShopWork, asked: Asked, kept: Kept) {
+  const { kind, stage, values, corrects, photos } = asked.body;
+  const base = { photos: await photosOf(shop, photos), ...(corrects ? { corrects } : {}) };
+  if (kind === 'struck-out') return { ...base, kind, told: {} };
+  if (kind === 'corrected') {
+    const corrected = kept.facts.find(({ id }) => id === corrects?.entry);
+    return { ...base, kind, told: values, ...(corrected ? { anew: KINDS[corrected.kind].told } : {}) };
+  }
+  const { told, worked } = await workedOut(shop, { ...asked, kind, values }, kept);
+  return { ...base, kind, stage, told, ...(worked ? { worked } : {}) };
+}
+
+/** Adds one link to a job's chain. Repeating it changes nothing. */
+export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<JobLink> {
+  const job = await shop.jobs.lock(asked.jobId);
+  if (!job) throw notFound('This job');
+  const hash = requestHash({ job: job.id, ...asked.body });
+  const before = await shop.ledger.taken('job', asked.entryId);
+  if (before) {
+    sameOrConflict(before.requestHash, hash, 'entry');
+    return before.link as JobLink; // cast: the hash names the job, so that it is one of its links
+  }
+  const { told, links, about } = await keptOf(shop, job);
+  const kept = { told, links, about, facts: factsIn(links) };
+  checkEntry(asked, kept);
+  const { person, body, now, offsetS, entryId } = asked;
+  const chain = { of: 'job', id: job.id } as const;
+  const link = await append(shop, links, {
+    ...(await toAppend(shop, asked, kept)),
+    ...{ chain, id: entryId, requestHash: hash, person: { id: person.id, name: person.name }, deviceTime: body.deviceTime, now, offsetS },
+    ...(body.seen ? { seen: body.seen } : {}),
+  });
+  const corrected = body.kind === 'corrected' ? kept.facts.find(({ id }) => id === body.corrects?.entry) : undefined;
+  if (corrected && isWorked(corrected.kind)) await workedAnew(shop, { asked, told }, [...links, link], corrected.id);
+  return link;
+}
+
+const saw = (seen: readonly Head[] | undefined, links: readonly JobLink[]) =>
+  seen?.some(({ of, sequence }) => of === 'job' && sequence >= links.length) ?? false;
+
+/**
+ * How a job's torch stands. Nobody notes a flame at a torch that their device knew to be locked; where it did not know, the flame is kept
+ * and said to be lit while locked: it was.
+ */
+export async function checkTorch(shop: ShopWork, jobId: string | null, seen: readonly Head[] | undefined): Promise<TorchStands> {
   const job = jobId ? await shop.jobs.byId(jobId) : null;
-  if (!job) return;
-  const { entries, about } = await keptOf(shop, job);
-  const facts = entries.map(factOf);
-  if (!keepsMakeSafe({ facts, began: job.began, stored: job.stage })) return;
+  if (!job) return 'not-kept';
+  const { links, about } = await keptOf(shop, job);
+  const facts = factsIn(links);
+  if (!keepsMakeSafe({ facts, began: job.began, stored: job.stage })) return 'not-kept';
   const lock = torchLock(facts, about);
-  if (lock)
+  if (lock && saw(seen, links))
     throw new AppError(
       'GATE',
       `No flame yet: ${gateText(lock)}. Answer it under “make safe”, or a lead overrules it with the reason.`,
       'kind',
     );
+  return lock ? 'locked' : 'open';
 }

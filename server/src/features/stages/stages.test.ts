@@ -1,4 +1,4 @@
-import { firstStageBreak, type StageEntry, type StageEntryKind } from '@kesto/core';
+import { factsIn, firstBreakOf, type JobLink, type StageEntryKind } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
@@ -51,11 +51,11 @@ describe('a job’s own chain', () => {
     expect((await note(job, complaint, { id })).status).toBe(200);
     await noted(job, LOSS);
     expect((await note(job, ['find', 'complaint', { text: 'other' }], { id })).status).toBe(409);
-    const entries = (await jobOf(job)).stages.entries as StageEntry[];
-    expect(entries.map((entry) => entry.content.kind)).toEqual(['complaint', 'loss']);
-    expect(firstStageBreak(entries)).toBeNull();
-    const altered = entries.map((entry, i) => (i === 0 ? { ...entry, content: { ...entry.content, values: { text: 'x' } } } : entry));
-    expect(firstStageBreak(altered)).toEqual({ entry: 1, why: 'entry-altered' });
+    const entries = (await jobOf(job)).stages.entries as JobLink[];
+    expect(factsIn(entries).map(({ kind }) => kind)).toEqual(['complaint', 'loss']);
+    expect(firstBreakOf('job', entries)).toBeNull();
+    const altered = entries.map((entry, i) => (i === 0 ? { ...entry, content: { ...entry.content, sequence: 2 } } : entry)) as JobLink[]; // cast: as altered
+    expect(firstBreakOf('job', altered)).toEqual({ entry: 1, why: 'entry-altered' });
   });
 
   test('what does not belong to a stage or says nothing is refused at its field', async () => {
@@ -191,9 +191,12 @@ describe('the torch', () => {
     await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(planBody()).expect(200);
     return joint;
   }
-  const braze = async (joint: string) => {
+  /** As a phone that has the job as it stands, or as one that was without a signal since before. */
+  const braze = async (joint: string, knows: 'all' | 'nothing' = 'all') => {
     const values = { filler: 'BAg-36', rodMm: 60, seconds: 40, purgeLpm: 2, floodSeconds: 90, depthMm: 19, protection: 'putty', note: '' };
-    const body = { kind: 'brazed', deviceTime: new Date().toISOString(), values, photos: [] };
+    const { head } = (await (await server.as('ilta')).get(`/api/joints/${joint}`)).body.job;
+    const seen = knows === 'all' ? { seen: [head] } : {};
+    const body = { kind: 'brazed', deviceTime: new Date().toISOString(), values, photos: [], ...seen };
     return (await server.as('ilta')).put(`/api/joints/${joint}/entries/${uuid()}`).send(body);
   };
 
@@ -210,6 +213,12 @@ describe('the torch', () => {
     expect((await braze(joint)).body.error.message).toContain('air to breathe');
     await noted(job, HOT('oxygen', { oxygenPercent: 20.6 }));
     expect((await braze(joint)).status).toBe(200);
+  });
+
+  test('a flame of a phone that could not know is kept, and says that it was lit while locked', async () => {
+    const joint = await plannedJoint(await decidedJob());
+    const { status, body } = await braze(joint, 'nothing');
+    expect([status, body.content.worked.values.torch]).toEqual([200, 'locked']);
   });
 
   test('is overruled by a lead with a reason, and by nobody else; skipping the stage is the same', async () => {

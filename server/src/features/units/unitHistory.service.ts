@@ -11,7 +11,7 @@ export async function unitHistory(shop: ShopWork, unitId: string): Promise<UnitH
   const states = new Map((await summaries(shop, joints)).map(({ id, state }) => [id, state]));
   const flames = await shop.records.lastFlames(joints.map((joint) => joint.id));
   return {
-    leaks: await shop.stageEntries.leaksOf(circuits),
+    leaks: await shop.finds.leaksOf(circuits),
     joints: joints.map(({ id, circuitId, tag, title, at }) => ({
       ...{ id, circuitId, tag, title, at },
       state: states.get(id) ?? 'not-planned',

@@ -79,7 +79,7 @@ describe('every table stands behind the walls', () => {
     let seen: unknown;
     await asOwner(server.ownerUrl, async (query) => {
       await query(`select set_config('role', (select pg_get_userbyid(relowner) from pg_class where relname = 'person'), false)`);
-      seen = await query('select 1 from person union all select 1 from record_entry');
+      seen = await query('select 1 from person union all select 1 from ledger');
     });
     expect(seen).toEqual([]);
   });

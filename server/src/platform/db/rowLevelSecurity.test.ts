@@ -96,15 +96,14 @@ describe('the database refuses what a query forgets', () => {
 
 describe('records can only grow', () => {
   test.each([
-    ['record_entry', `update record_entry set content = '{}'`],
-    ['record_entry', `delete from record_entry`],
+    ['ledger', `update ledger set content = '{}'`],
+    ['ledger', `delete from ledger`],
     ['joint_plan', `update joint_plan set chosen = 'BCuP-2'`],
     ['joint_plan', `delete from joint_plan`],
-    ['job_entry', `update job_entry set kind = 'sum'`],
-    ['job_entry', `delete from job_entry`],
+    ['ledger_words', `update ledger_words set words = ''`],
     ['photo', `update photo set bytes = ''`],
     ['photo', `delete from photo`],
-    ['record_entry', `truncate record_entry`],
+    ['ledger', `truncate ledger`],
   ])('%s: “%s” is refused by the database', async (_table, sql) => {
     await expect(rows(DEMO_SHOP, sql)).rejects.toMatchObject({ code: '42501' });
   });

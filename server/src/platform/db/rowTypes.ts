@@ -1,5 +1,6 @@
+import type { Chain } from '@kesto/core';
 import type { KeptDrawing } from '../../features/circuits';
-import type { Job, JobEntry } from '../../features/jobs';
+import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { Invite, Person } from '../../features/people';
 import type { CleanPhoto } from '../../features/photos';
@@ -22,23 +23,39 @@ export type CircuitRow = InShop<Circuit>;
 export type DrawingRow = InShop<KeptDrawing>;
 export type JointRow = InShop<Joint>;
 export type JobRow = InShop<Job>;
-export type JobEntryRow = InOrder<JobEntry>;
 export type JointPlanRow = InOrder<KeptPlan>;
 export type PhotoRow = InShop<CleanPhoto>;
 
 export type JobJointRow = InOrder<{ readonly jobId: string; readonly jointId: string }>;
 
-/** One link of a chain: its content as canonical JSON, to the letter that was hashed. */
-interface ChainRow {
+/** One link of a chain: its content as canonical JSON, to the letter that was hashed, and what lists ask by. */
+export interface LedgerRow {
   readonly shopId: string;
+  readonly chain: Chain;
+  readonly chainId: string;
   readonly sequence: number;
   readonly id: string;
+  readonly format: number;
   readonly kind: string;
-  readonly personId: string;
+  readonly stage: string | null;
+  /** Null: Kesto's own. */
+  readonly personId: string | null;
+  /** The entry that this one corrects or strikes out. */
+  readonly about: string | null;
+  readonly place: string | null;
+  readonly result: string | null;
+  readonly at: Date;
   readonly content: string;
   readonly hash: string;
   readonly requestHash: string;
 }
 
-export type RecordEntryRow = ChainRow & { readonly jointId: string };
-export type StageEntryRow = ChainRow & { readonly jobId: string; readonly stage: string };
+/** Somebody's words, beside the entries that commit to them. */
+export interface LedgerWordsRow {
+  readonly shopId: string;
+  readonly chain: Chain;
+  readonly chainId: string;
+  readonly commitment: string;
+  readonly salt: string;
+  readonly words: string;
+}

@@ -12,9 +12,8 @@ import type {
   JobRow,
   JobJointRow,
   JointPlanRow,
-  JobEntryRow,
-  RecordEntryRow,
-  StageEntryRow,
+  LedgerRow,
+  LedgerWordsRow,
   PhotoRow,
 } from './rowTypes';
 
@@ -155,47 +154,38 @@ export const JointPlans = new EntitySchema<JointPlanRow>({
     requestHash: column('text'),
   },
 });
-export const JobEntries = new EntitySchema<JobEntryRow>({
-  name: 'job_entry',
+const nullable = (type: 'uuid' | 'text'): EntitySchemaColumnOptions => ({ type, nullable: true });
+
+export const Ledger = new EntitySchema<LedgerRow>({
+  name: 'ledger',
   columns: {
     shopId,
-    id,
-    jobId: column('uuid'),
-    personId: column('uuid'),
-    kind: column('text'),
-    values: column('jsonb'),
-    madeAt: column('timestamptz'),
-    place: column('integer'),
-    requestHash: column('text'),
-  },
-});
-export const StageEntries = new EntitySchema<StageEntryRow>({
-  name: 'stage_entry',
-  columns: {
-    shopId,
-    jobId: key('uuid'),
+    chain: key('text'),
+    chainId: key('uuid'),
     sequence: key('integer'),
     id: column('uuid'),
-    stage: column('text'),
+    format: column('integer'),
     kind: column('text'),
-    personId: column('uuid'),
+    stage: nullable('text'),
+    personId: nullable('uuid'),
+    about: nullable('uuid'),
+    place: nullable('text'),
+    result: nullable('text'),
+    at: column('timestamptz'),
     content: column('text'),
     hash: column('text'),
     requestHash: column('text'),
   },
 });
-export const RecordEntries = new EntitySchema<RecordEntryRow>({
-  name: 'record_entry',
+export const LedgerWords = new EntitySchema<LedgerWordsRow>({
+  name: 'ledger_words',
   columns: {
     shopId,
-    jointId: key('uuid'),
-    sequence: key('integer'),
-    id: column('uuid'),
-    kind: column('text'),
-    personId: column('uuid'),
-    content: column('text'),
-    hash: column('text'),
-    requestHash: column('text'),
+    chain: key('text'),
+    chainId: key('uuid'),
+    commitment: key('text'),
+    salt: column('text'),
+    words: column('text'),
   },
 });
 export const Photos = new EntitySchema<PhotoRow>({
@@ -216,8 +206,7 @@ export const ROWS = [
   Jobs,
   JobJoints,
   JointPlans,
-  JobEntries,
-  StageEntries,
-  RecordEntries,
+  Ledger,
+  LedgerWords,
   Photos,
 ];

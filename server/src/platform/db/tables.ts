@@ -22,9 +22,8 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'job', change: true },
   { name: 'job_joint', change: true },
   { name: 'joint_plan' },
-  { name: 'job_entry' },
-  { name: 'stage_entry' },
-  { name: 'record_entry' },
+  { name: 'ledger' },
+  { name: 'ledger_words', remove: true },
   { name: 'photo' },
 ];
 

@@ -73,7 +73,7 @@ test('an upload that breaks off fails nothing but itself', async () => {
 
 test('what fails on the server is logged without session, password or anything that was being stored', async () => {
   const secret = `secret-${uuid().slice(-12)}`;
-  await server.breakTable('job_entry', async () => {
+  await server.breakTable('ledger', async () => {
     const sum = { kind: 'sum', values: { calculator: secret, given: [], answers: [] } };
     const { body } = await ilta.put(`/api/jobs/${OPEN_JOB}/entries/${uuid()}`).send(sum);
     expect(body.error.code).toBe('INTERNAL');

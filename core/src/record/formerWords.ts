@@ -1,7 +1,7 @@
-import type { EntryContent, EntryKind, FormerKind, SealedContent } from './chain';
+import type { EntryKind, EntryKind2, FormerKind } from './chain';
 
 /** What entries of format 1 called what has an id since. */
-const KINDS: Readonly<Record<Exclude<FormerKind, EntryKind>, EntryKind>> = {
+const KINDS: Readonly<Record<Exclude<FormerKind, EntryKind2>, EntryKind2>> = {
   'looked at': 'looked-at',
   'sent back': 'sent-back',
   'cut out': 'cut-out',
@@ -26,12 +26,3 @@ export const todaysKind = (kind: string): EntryKind => (KINDS as Readonly<Record
 /** Values of a look as they were kept in any format, in today's ids. */
 export const todaysValues = (values: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> =>
   Object.fromEntries(Object.entries(values).map(([key, value]) => [key, IDS_AT.includes(key) ? todays(value) : value]));
-
-/**
- * A link of the chain as today's program reads it: kinds and verdicts of format 1 in today's ids. What is hashed, shown as its hash or
- * given away is the sealed content, never this.
- */
-export function readContent(content: SealedContent): EntryContent {
-  if (content.format === 2) return content as EntryContent; // cast: format 2 knows today's kinds alone
-  return { ...content, kind: todaysKind(content.kind), values: todaysValues(content.values) };
-}
