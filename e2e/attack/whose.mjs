@@ -133,12 +133,12 @@ export async function whoseEntries(url, client, { rounds, random }) {
       const noted = await play({ client, line, job, end });
       await settle(client, line);
       const { body } = await call(url, bo, 'GET', `/api/jobs/${job}`);
-      const stored = body.stages.entries.map(({ content }) => content);
+      const stored = body.stages.entries.map(client.readJobLink);
       for (const [id, login] of noted) {
-        const found = stored.filter((content) => content.id === id);
+        const found = stored.filter((entry) => entry.id === id);
         result.lost += found.length === 0 ? 1 : 0;
         result.doubled += found.length > 1 ? 1 : 0;
-        result.othersName += found.some((content) => !content.person.name.toLowerCase().startsWith(login)) ? 1 : 0;
+        result.othersName += found.some((entry) => !entry.person.name.toLowerCase().startsWith(login)) ? 1 : 0;
       }
       result.rounds += 1;
       result.requests += line.requests;

@@ -1,3 +1,4 @@
+import type { LedgerLink } from '@kesto/core';
 import type { BrowserContext, Page } from '@playwright/test';
 import { randomUUID as uuid } from 'node:crypto';
 import { expect, test } from '../fixtures/test';
@@ -34,11 +35,17 @@ async function types(page: Page, text: string): Promise<void> {
   await page.getByTestId('keep').filter({ visible: true }).click();
 }
 
+/** Words of an entry, which stand beside it under what it commits to. */
+function wordsOf({ content, beside }: LedgerLink): { text: string; by: string } {
+  const said = (commitment: unknown) => beside[(commitment as { words?: string } | undefined)?.words ?? '']?.words ?? ''; // cast: a commitment, or nothing
+  return { text: said(content.said.told['text']), by: content.author === 'kesto' ? '' : said(content.author.card) };
+}
+
 /** Who is named beside each complaint that the server has. */
 async function stored(page: Page, job: string): Promise<Record<string, string>> {
   const { stages } = await (await page.request.get(`/api/jobs/${job}`)).json();
-  const entries = stages.entries as { content: { values: { text?: string }; person: { name: string } } }[]; // cast: the job's own view
-  return Object.fromEntries(entries.map(({ content }) => [content.values.text ?? '', content.person.name]));
+  const entries = (stages.entries as LedgerLink[]).map(wordsOf); // cast: the job's own view
+  return Object.fromEntries(entries.map(({ text, by }) => [text, by]));
 }
 
 /** Signs in over the sheet that lies over the page. */

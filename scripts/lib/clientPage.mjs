@@ -11,6 +11,7 @@ export { sendKept, write } from '@/outbox/write';
 export { sessionApi } from '@/features/session/api';
 export { welcomed } from '@/features/session/welcomed';
 export { stageEntryWrite } from '@/features/stage/writes';
+export { readJobLink } from '@kesto/core';
 `;
 
 /** Bundles the parts of the client that need no screen, and loads them as a page of `url` would. */

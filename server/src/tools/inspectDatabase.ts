@@ -3,7 +3,6 @@
 import { firstBreakOf, linksMisfit, type AnyLink, type Chain } from '@kesto/core';
 import { toLink, type StoredLink } from '../features/ledger';
 import { ownerDataSource } from '../platform/db/dataSource';
-import { SHOP_TABLES } from '../platform/db/tables';
 
 interface Inspection {
   readonly counts: Readonly<Record<string, number>>;
@@ -21,9 +20,25 @@ interface Owner {
 }
 
 const PHOTOS = 'select sha256, bytes from photo where shop_id = $1 and sha256 = any($2)';
-const OWNERS = 'select distinct shop_id, chain, chain_id from ledger order by 1, 2, 3';
-const LINKS = 'select content, hash from ledger where shop_id = $1 and chain = $2 and chain_id = $3 order by sequence';
+const TABLES = `select table_name as name from information_schema.columns
+where table_schema = 'public' and column_name = 'shop_id' order by 1`;
 const WORDS = 'select commitment, salt, words from ledger_words where shop_id = $1 and chain = $2 and chain_id = $3';
+
+/** Where the chains stand: in one table, or, in a database of before it, one for joints and one for jobs. */
+const READ = {
+  ledger: {
+    owners: 'select distinct shop_id, chain, chain_id from ledger order by 1, 2, 3',
+    links: 'select content, hash from ledger where shop_id = $1 and chain = $2 and chain_id = $3 order by sequence',
+  },
+  former: {
+    owners: `select distinct shop_id, 'joint' as chain, joint_id as chain_id from record_entry
+      union all select distinct shop_id, 'job', job_id from stage_entry order by 1, 2, 3`,
+    links: `select content, hash from (select shop_id, 'joint' as chain, joint_id as chain_id, sequence, content, hash from record_entry
+      union all select shop_id, 'job', job_id, sequence, content, hash from stage_entry) link
+      where shop_id = $1 and chain = $2 and chain_id = $3 order by sequence`,
+  },
+} as const;
+type Version = keyof typeof READ;
 
 /** Photos that a chain names, by their hash. */
 async function photosOf(rows: Rows, shop: string, links: readonly AnyLink[]) {
@@ -34,21 +49,21 @@ async function photosOf(rows: Rows, shop: string, links: readonly AnyLink[]) {
 }
 
 /** Why a chain does not hold; null where it does. */
-async function breakIn(rows: Rows, { shop_id, chain, chain_id }: Owner): Promise<string | null> {
+async function breakIn(rows: Rows, version: Version, { shop_id, chain, chain_id }: Owner): Promise<string | null> {
   const of = [shop_id, chain, chain_id];
-  const words = await rows<{ commitment: string; salt: string; words: string }>(WORDS, of);
+  const words = version === 'former' ? [] : await rows<{ commitment: string; salt: string; words: string }>(WORDS, of);
   const beside = Object.fromEntries(words.map(({ commitment, ...salted }) => [commitment, salted]));
-  const links = (await rows<StoredLink>(LINKS, of)).map((stored) => toLink(stored, beside));
+  const links = (await rows<StoredLink>(READ[version].links, of)).map((stored) => toLink(stored, beside));
   const misfit = linksMisfit(chain, links);
   if (misfit) return `not a record: ${misfit.field}`;
   return firstBreakOf(chain, links, await photosOf(rows, shop_id, links))?.why ?? null;
 }
 
-async function chainsIn(rows: Rows) {
-  const owners = await rows<Owner>(OWNERS);
+async function chainsIn(rows: Rows, version: Version) {
+  const owners = await rows<Owner>(READ[version].owners);
   const broken: { chain: string; why: string }[] = [];
   for (const owner of owners) {
-    const why = await breakIn(rows, owner);
+    const why = await breakIn(rows, version, owner);
     if (why) broken.push({ chain: `${owner.chain} ${owner.chain_id}`, why });
   }
   return { chains: owners.length, broken };
@@ -59,8 +74,11 @@ async function inspect(url: string): Promise<Inspection> {
   const rows: Rows = (sql, values = []) => db.query(sql, values);
   try {
     const counts: Record<string, number> = {};
-    for (const { name } of SHOP_TABLES) counts[name] = (await rows<{ n: number }>(`select count(*)::int as n from "${name}"`))[0]?.n ?? 0;
-    return { counts, ...(await chainsIn(rows)), entries: counts['ledger'] ?? 0 };
+    for (const { name } of await rows<{ name: string }>(TABLES))
+      counts[name] = (await rows<{ n: number }>(`select count(*)::int as n from "${name}"`))[0]?.n ?? 0;
+    const version = 'ledger' in counts ? 'ledger' : 'former';
+    const entries = counts['ledger'] ?? (counts['record_entry'] ?? 0) + (counts['stage_entry'] ?? 0);
+    return { counts, ...(await chainsIn(rows, version)), entries };
   } finally {
     await db.destroy();
   }

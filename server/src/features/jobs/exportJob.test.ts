@@ -3,7 +3,7 @@ import { MANIFEST, verifyJob, type JobManifest } from '@kesto/core';
 import { unzipSync } from 'fflate';
 import type { Response } from 'superagent';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
-import { DEMO_SHOP } from '../demo';
+import { demoId, DEMO_SHOP } from '../demo';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -84,6 +84,45 @@ test('a joint’s record that is exchanged with another job’s is named', async
   if (!chain || !theirs) throw new Error('the demo has joints in both');
   const exchanged = withPart(parts, chain.path, text(other, theirs.path), true);
   expect(brokenIn(exchanged)).toMatchObject({ in: chain.path });
+});
+
+/** The file as whoever rewrites its whole list would leave it. */
+function relisted(parts: Map<string, Uint8Array>, change: (manifest: JobManifest) => Partial<JobManifest>): Map<string, Uint8Array> {
+  const manifest = { ...manifestOf(parts), ...change(manifestOf(parts)) };
+  const listed = new Map([...parts].filter(([path]) => path === MANIFEST || Object.hasOwn(manifest.files, path)));
+  return listed.set(MANIFEST, Buffer.from(JSON.stringify(manifest)));
+}
+const filesWithout = ({ files }: JobManifest, paths: readonly string[]) =>
+  Object.fromEntries(Object.entries(files).filter(([path]) => !paths.includes(path)));
+
+test('a joint or drawing that is left out is named, though the whole list was written anew', async () => {
+  const parts = await fileOf((await madeJobs())[0]);
+  const joint = manifestOf(parts).chains.find(({ of }) => of === 'joint')!;
+  const photos = Object.keys(manifestOf(parts).files).filter((path) => path.startsWith('photos/'));
+  const withoutJoint = relisted(parts, (manifest) => ({
+    chains: manifest.chains.filter(({ id }) => id !== joint.id),
+    files: filesWithout(manifest, [joint.path, ...photos]),
+  }));
+  expect(brokenIn(withoutJoint)).toEqual({ in: 'job.jsonl', why: 'joint-missing' });
+  const worked = await fileOf(demoId(0x41)); // where valves to close were worked out from the drawing
+  const drawings = Object.keys(manifestOf(worked).files).filter((path) => path.startsWith('drawings/'));
+  const withoutDrawings = relisted(worked, (manifest) => ({ files: filesWithout(manifest, drawings) }));
+  expect(brokenIn(withoutDrawings)).toMatchObject({ in: 'job.jsonl', why: 'drawing-missing' });
+});
+
+test('another job’s whole joint, listed as this one’s, is named', async () => {
+  const jobs = await madeJobs();
+  const [parts, other] = [await fileOf(jobs[0]), await fileOf(jobs[1])];
+  const theirs = manifestOf(other).chains.find(({ of, path }) => of === 'joint' && !text(other, path).includes('photos/'))!;
+  const added = new Map(parts).set(theirs.path, other.get(theirs.path)!);
+  const photos = [...other].filter(([path]) => path.startsWith('photos/') && text(other, theirs.path).includes(path.slice(7)));
+  for (const [path, bytes] of photos) added.set(path, bytes);
+  const listed = Object.fromEntries([
+    [theirs.path, manifestOf(other).files[theirs.path]!],
+    ...photos.map(([path]) => [path, path.slice(7)]),
+  ]);
+  const forged = relisted(added, ({ chains, files }) => ({ chains: [...chains, theirs], files: { ...files, ...listed } }));
+  expect(brokenIn(forged)).toEqual({ in: theirs.path, why: 'joint-of-another-job' });
 });
 
 test('another shop gets nothing of it', async () => {
