@@ -7,6 +7,7 @@ export * from './units/types';
 export * from './circuits/types';
 export * from './jobs/types';
 export * from './joints/types';
+export * from './ledger/types';
 export * from './search/types';
 export * from './stages/types';
 export * from './photos/types';

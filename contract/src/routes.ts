@@ -1,6 +1,7 @@
 import { CIRCUIT_ROUTES } from './circuits/routes';
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
+import { LEDGER_ROUTES } from './ledger/routes';
 import { PEOPLE_ROUTES } from './people/routes';
 import { PHOTO_ROUTES } from './photos/routes';
 import { PRINT_ROUTES } from './print/routes';
@@ -24,6 +25,7 @@ export const ROUTES = {
   ...SEARCH_ROUTES,
   ...STAGE_ROUTES,
   ...JOINT_ROUTES,
+  ...LEDGER_ROUTES,
   ...PRINT_ROUTES,
   ...PHOTO_ROUTES,
 } as const;

@@ -2,6 +2,7 @@ import type Joi from 'joi';
 import { circuitGraph } from './circuits/schema';
 import { putJobEntryRequest, putJobRequest, putJointRequest } from './jobs/schema';
 import { putEntryRequest, putPlanRequest } from './joints/schema';
+import { eraseRequest } from './ledger/schema';
 import {
   codeRequest,
   joinRequest,
@@ -23,6 +24,7 @@ export * from './circuits/schema';
 export * from './engine/schema';
 export * from './jobs/schema';
 export * from './joints/schema';
+export * from './ledger/schema';
 export * from './people/schema';
 export * from './session/schema';
 export * from './shop/schema';
@@ -55,6 +57,8 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putStageEntry: putStageEntryRequest,
   putPlan: putPlanRequest,
   putEntry: putEntryRequest,
+  eraseOfJoint: eraseRequest,
+  eraseOfJob: eraseRequest,
 };
 
 export const bodySchemaOf = (name: RouteName): Joi.ObjectSchema | null =>

@@ -10,7 +10,7 @@ import {
   readingsRequest,
   saturationRequest,
 } from '@kesto/contract/schemas';
-import { breakText } from '@kesto/contract/wording';
+import { breakText, findingText } from '@kesto/contract/wording';
 import {
   FieldReader,
   heatReach,
@@ -19,6 +19,7 @@ import {
   ok,
   planJoint,
   planPurge,
+  type Finding,
   type HoldRequest,
   type IsolateRequest,
   type PlanRequest,
@@ -61,13 +62,17 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
 };
 
 /** What `verify` answers, with the reason as a sentence. */
+const said = ({ findings }: { readonly findings: readonly Finding[] }) => ({
+  findings: findings.map((finding) => ({ ...finding, text: findingText(finding.what) })),
+});
+
 export const verifyAnswer = (verification: Verification) =>
   verification.intact
-    ? verification
+    ? { ...verification, ...said(verification) }
     : { intact: false as const, firstBroken: { ...verification.firstBroken, why: breakText(verification.firstBroken.why) } };
 
 /** What `verify` answers of a job's file. */
 export const verifyJobAnswer = (verification: JobVerification) =>
   verification.intact
-    ? verification
+    ? { ...verification, chains: verification.chains.map((chain) => ({ ...chain, ...said(chain) })) }
     : { intact: false as const, firstBroken: { ...verification.firstBroken, why: breakText(verification.firstBroken.why) } };

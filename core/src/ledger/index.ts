@@ -24,3 +24,4 @@ export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { tellsWell, type Misfit } from './tells';
 export { holdRequestOf, withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
+export * from './findings';

@@ -193,7 +193,8 @@ export const KINDS = {
   'sent-back': { ...joint('claim', { why }), by: 'leads' },
   'cut-out': joint('fact', withNote),
 
-  role: shop({ person: id, role: word(ROLES) }),
+  /** `invitedBy`: of somebody who came in by a code, whoever made it. */
+  role: shop({ person: id, role: word(ROLES), invitedBy: optional(id) }),
   left: shop({ person: id }),
   'came-back': shop({ person: id }),
   approvals: shop({

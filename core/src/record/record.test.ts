@@ -34,7 +34,12 @@ test('the hash is SHA-256', () => {
 
 test('an untouched record is intact and says where it ends', () => {
   const entries = chainOf(4);
-  expect(verdict(exported(entries))).toEqual({ intact: true, entries: 4, head: entries[3]?.hash });
+  expect(verdict(exported(entries))).toMatchObject({
+    intact: true,
+    entries: 4,
+    head: entries[3]?.hash,
+    reached: ['read', 'hangs-together', 'keeps-rules'],
+  });
 });
 
 test.each([0, 1, 2, 3])('one altered letter in entry %d is named', (index) => {

@@ -2,6 +2,7 @@ import { base64 } from '@scure/base';
 import { fail, ok, type Result } from '../result';
 import { isLedgerLink } from './jointEntry';
 import type { JointLink } from './jointEntry';
+import { isWorkedAgain, jointFindings, type CheckLevel, type Finding } from '../ledger/findings';
 import { firstBreakOf, type BreakReason } from '../ledger/verifyChain';
 import { recordMisfit } from './recordShape';
 
@@ -36,8 +37,20 @@ export interface HeadFound {
   readonly entriesAfter: number;
 }
 
+/** How far the check of a chain that holds got, and what is to be said of its entries by the rules of their day. */
+export interface Judged {
+  readonly reached: readonly CheckLevel[];
+  readonly findings: readonly Finding[];
+}
+
+/** Signatures are not made yet, so that none is checked. */
+export const judgedOf = (links: readonly JointLink[]): Judged => ({
+  reached: ['read', 'hangs-together', 'keeps-rules', ...(isWorkedAgain(links) ? (['worked-again'] as const) : [])],
+  findings: jointFindings(links),
+});
+
 export type Verification =
-  | { readonly intact: true; readonly entries: number; readonly head: string; readonly noted?: HeadFound }
+  | ({ readonly intact: true; readonly entries: number; readonly head: string; readonly noted?: HeadFound } & Judged)
   | { readonly intact: false; readonly firstBroken: Break };
 
 const checkShape = recordMisfit(RECORD_FORMAT, RECORD_VERSIONS);
@@ -67,6 +80,7 @@ export function verifyRecord(file: unknown, notedHead?: string): Result<Verifica
     intact: true,
     entries: record.entries.length,
     head: record.entries.at(-1)?.hash ?? '',
+    ...judgedOf(record.entries),
     ...(notedHead === undefined ? {} : { noted: { head: notedHead, isLast: entriesAfter === 0, entriesAfter } }),
   });
 }

@@ -3,7 +3,9 @@ import { fail, ok, type Result } from '../result';
 import type { EntryContent3, Head } from '../ledger/entry';
 import { firstBreakOf, ownerOf, type AnyLink, type BreakReason, type PhotoBytes } from '../ledger/verifyChain';
 import { bytesHash } from './chain';
-import { isLedgerLink } from './jointEntry';
+import { isLedgerLink, type JointLink } from './jointEntry';
+import { jobFindings, jointFindings, type Finding } from '../ledger/findings';
+import type { JobLink } from '../stage/jobLinks';
 import { readRecordText } from './recordText';
 import { linksMisfit } from './recordShape';
 
@@ -48,8 +50,13 @@ export interface JobBreak {
   readonly why: BreakReason | FileBreak;
 }
 
+/** A chain that holds: where it ends, and what is to be said of its entries. */
+export interface CheckedChain extends Pick<ChainInFile, 'of' | 'name' | 'entries' | 'head'> {
+  readonly findings: readonly Finding[];
+}
+
 export type JobVerification =
-  | { readonly intact: true; readonly job: number; readonly chains: readonly Pick<ChainInFile, 'of' | 'name' | 'entries' | 'head'>[] }
+  | { readonly intact: true; readonly job: number; readonly chains: readonly CheckedChain[] }
   | { readonly intact: false; readonly firstBroken: JobBreak };
 
 type Parts = ReadonlyMap<string, Uint8Array>;
@@ -164,16 +171,20 @@ function namedPartsBreak(chains: readonly ReadChain[], { files }: JobManifest): 
   return strange === undefined ? null : { in: strange, why: 'photo-unnamed' };
 }
 
-function firstChainBreak(parts: Parts, manifest: JobManifest): Result<JobBreak | null> {
+const checkedChain = ({ row: { of, name, entries, head }, links }: ReadChain): CheckedChain => ({
+  ...{ of, name, entries, head },
+  findings: of === 'joint' ? jointFindings(links as readonly JointLink[]) : jobFindings(links as readonly JobLink[]), // cast: a chain holds its own links
+});
+
+function firstChainBreak(parts: Parts, manifest: JobManifest): Result<JobBreak | readonly ReadChain[]> {
   const read = chainsIn(parts, manifest);
-  if (!read.ok) return read;
-  if ('why' in read.value) return ok(read.value);
+  if (!read.ok || 'why' in read.value) return read;
   const bytesOf: PhotoBytes = (sha256) => parts.get(photoPath(sha256));
   for (const chain of read.value) {
     const found = breakOfChain(chain, bytesOf);
     if (found) return ok(found);
   }
-  return ok(membershipBreak(read.value, manifest.job.id) ?? namedPartsBreak(read.value, manifest));
+  return ok(membershipBreak(read.value, manifest.job.id) ?? namedPartsBreak(read.value, manifest) ?? read.value);
 }
 
 /**
@@ -195,10 +206,10 @@ export function verifyJob(parts: Parts): Result<JobVerification> {
   if (inFiles) return ok({ intact: false, firstBroken: inFiles });
   const inChains = firstChainBreak(parts, manifest);
   if (!inChains.ok) return inChains;
-  if (inChains.value) return ok({ intact: false, firstBroken: inChains.value });
+  if ('why' in inChains.value) return ok({ intact: false, firstBroken: inChains.value });
   return ok({
     intact: true,
     job: manifest.job.number,
-    chains: manifest.chains.map(({ of, name, entries, head }) => ({ of, name, entries, head })),
+    chains: inChains.value.map(checkedChain),
   });
 }

@@ -4,6 +4,7 @@ import { registrar } from '../platform/http/register';
 import { circuitRoutes } from './circuits';
 import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
+import { ledgerRoutes } from './ledger';
 import { peopleRoutes } from './people';
 import { photoRoutes } from './photos';
 import { printRoutes } from './print';
@@ -27,6 +28,7 @@ export function features(platform: Platform): Router {
   searchRoutes(routes);
   stageRoutes(routes, platform);
   jointRoutes(routes, platform);
+  ledgerRoutes(routes, platform);
   photoRoutes(routes, platform);
   shopRoutes(routes);
   printRoutes(routes);

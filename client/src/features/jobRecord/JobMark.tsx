@@ -1,7 +1,7 @@
 import { breakText } from '@kesto/contract/wording';
-import type { JobVerification } from '@kesto/core';
+import type { CheckedChain, JobVerification } from '@kesto/core';
 import { View } from 'react-native';
-import { hashInFours } from '@/features/joint/IntegrityMark';
+import { Findings, hashInFours } from '@/features/joint/IntegrityMark';
 import { Cross, Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
@@ -23,11 +23,11 @@ export function JobMark({ found }: { found: JobVerification }) {
       {found.intact ? (
         <>
           {found.chains.map((chain) => (
-            <Ending key={`${chain.of} ${chain.name}`} name={nameOf(chain)} entries={chain.entries} head={chain.head} />
+            <Ending key={`${chain.of} ${chain.name}`} name={nameOf(chain)} chain={chain} />
           ))}
           <Words size={14} tone="ink2">
-            Every part, link and photo was checked on this screen. Compare what each chain ends in with a printed copy: the list of joints
-            is the server’s word.
+            Every part, link, drawing and photo was checked on this screen, and the job’s own record names its joints. Compare what each
+            chain ends in with a printed copy. Nothing is signed yet.
           </Words>
         </>
       ) : (
@@ -40,7 +40,7 @@ export function JobMark({ found }: { found: JobVerification }) {
   );
 }
 
-function Ending({ name, entries, head }: { name: string; entries: number; head: string }) {
+function Ending({ name, chain: { entries, head, findings } }: { name: string; chain: CheckedChain }) {
   const t = useTokens();
   return (
     <View style={{ borderLeftWidth: 4, borderColor: t.teal, paddingLeft: 10, gap: 2 }}>
@@ -50,6 +50,7 @@ function Ending({ name, entries, head }: { name: string; entries: number; head: 
       <Mono size={14} bold={false}>
         {hashInFours(head)}
       </Mono>
+      <Findings findings={findings} />
     </View>
   );
 }

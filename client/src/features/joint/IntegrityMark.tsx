@@ -1,5 +1,5 @@
-import { breakText } from '@kesto/contract/wording';
-import type { Verification } from '@kesto/core';
+import { breakText, findingText } from '@kesto/contract/wording';
+import type { Finding, Verification } from '@kesto/core';
 import { View } from 'react-native';
 import { Cross, Tick } from '@/ui/marks';
 import { Heading, Mono, Words } from '@/ui/Words';
@@ -41,15 +41,26 @@ function notedWords({ noted }: Extract<Verification, { intact: true }>): string 
   return `The hash you noted is in the chain, ${noted.entriesAfter} ${noted.entriesAfter === 1 ? 'entry follows' : 'entries follow'} it.`;
 }
 
+/** What is to be said of entries of a chain that holds. */
+export function Findings({ findings }: { findings: readonly Finding[] }) {
+  return findings.map(({ entry, what }) => (
+    <Words key={`${entry} ${what}`} size={14} tone="amber">
+      entry {entry}: {findingText(what)}
+    </Words>
+  ));
+}
+
 function Head({ found }: { found: Extract<Verification, { intact: true }> }) {
   const noted = notedWords(found);
   return (
     <View style={{ gap: 4 }}>
       {noted ? <Words bold>{noted}</Words> : null}
       <Words size={14} tone="ink2">
-        Every entry’s hash, every link to the one before and every photo were checked on this screen. Compare count and end with a printed
-        copy, or note them: a chain cut short or made anew does not end like this.
+        Every entry’s hash, every link to the one before and every photo were checked on this screen
+        {found.reached.includes('worked-again') ? ', and the plan was worked out again' : ''}. Compare count and end with a printed copy, or
+        note them: a chain cut short or made anew does not end like this. Nothing is signed yet.
       </Words>
+      <Findings findings={found.findings} />
       <Words size={14} bold>{`${found.entries} entries, ends in`}</Words>
       <Mono size={14} bold={false} testID="head">
         {hashInFours(found.head)}

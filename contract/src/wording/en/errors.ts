@@ -4,6 +4,7 @@ import {
   type BreakReason,
   type CalcError,
   type FileBreak,
+  type FindingCode,
   type NeededCode,
   type RefusalReason,
 } from '@kesto/core';
@@ -129,3 +130,20 @@ const BREAKS: Readonly<Record<BreakReason | FileBreak, string>> = {
 };
 
 export const breakText = (why: BreakReason | FileBreak): string => BREAKS[why];
+
+const FINDINGS: Readonly<Record<FindingCode, string>> = {
+  'out-of-turn': 'out of turn: it could not follow how the joint stood; a lead says which counts',
+  'lit-while-locked': 'lit while the torch was locked',
+  'no-approval': 'no approval of whoever lit it covered the filler on that day',
+  overruled: 'a gate was overruled, with a reason',
+  'not-witnessed': 'the watch was begun and ended by one device alone, and both arrived too soon after each other: not witnessed',
+  'struck-out': 'struck out by a later entry',
+  'words-erased': 'words of it are no longer kept: an entry says who took them away, and why',
+  'not-judged': 'written by newer tables than this program’s: not judged',
+  'worked-otherwise': 'this program, of the same engine, works out something else',
+  'clocks-apart': 'the device’s clock and the server’s were more than 5 minutes apart',
+  'time-ran-back': 'the server’s time is earlier than that of the entry before',
+};
+
+/** What is to be said of an entry of a chain that holds. */
+export const findingText = (what: FindingCode): string => FINDINGS[what];

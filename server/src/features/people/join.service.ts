@@ -8,6 +8,7 @@ import { codeHash } from './codes';
 import { checkNameIsFree } from './names';
 import type { Invite } from './people.repository';
 import { isGood } from './power';
+import { tellShop } from './shopChain';
 
 const unknownCode = () => new AppError('NOT_FOUND', 'This code is not known, was used, or is out of date. Ask for a new one.', 'code');
 
@@ -41,12 +42,20 @@ const newPerson = (invite: Invite, { name, login }: JoinRequest, passwordHash: s
   leftAt: null,
 });
 
-async function addPerson(shop: ShopWork, invite: Invite, body: JoinRequest, passwordHash: string): Promise<string> {
+async function addPerson(
+  shop: ShopWork,
+  invite: Invite,
+  body: JoinRequest,
+  { passwordHash, now }: { passwordHash: string; now: Date },
+): Promise<string> {
   const first = (await shop.people.count()) === 0;
   if (first && !body.shopName) throw new AppError('INVALID_INPUT', 'is needed: what is the shop called?', 'shopName');
   await checkNameIsFree(shop, body.name);
   if (first && body.shopName) await shop.shop.change({ name: body.shopName });
-  await shop.people.add(newPerson(invite, body, passwordHash));
+  const person = newPerson(invite, body, passwordHash);
+  await shop.people.add(person);
+  const invitedBy = invite.madeBy === null ? {} : { invitedBy: invite.madeBy };
+  await tellShop(shop, 'role', { person: person.id, role: person.role, ...invitedBy }, { by: person, now });
   return body.login;
 }
 
@@ -63,7 +72,7 @@ export async function join(platform: Platform, body: JoinRequest, address: strin
     const target = held?.personId ? await shop.people.lock(held.personId) : null;
     if (!held || held.usedAt || !(await isGood(shop, held, target))) throw unknownCode();
     await shop.invites.markUsed(held.id, platform.clock());
-    if (!target) return addPerson(shop, held, body, passwordHash);
+    if (!target) return addPerson(shop, held, body, { passwordHash, now: platform.clock() });
     await shop.people.change(target.id, { passwordHash });
     await shop.sessions.endAllOf(target.id);
     return target.login;

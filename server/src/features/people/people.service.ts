@@ -8,6 +8,7 @@ import { codeHash } from './codes';
 import { checkNameIsFree } from './names';
 import type { Invite, Person } from './people.repository';
 import { checkRank } from './power';
+import { tellShop } from './shopChain';
 import { toInvite, toPerson } from './views';
 
 const INVITE_MS = 7 * 24 * 3_600_000;
@@ -86,6 +87,7 @@ export async function setRole(shop: ShopWork, { id, by, body, now }: Asked<{ rea
   if (body.role === before.role) return toPerson(before);
   await checkLastAdmin(shop, before, 'role');
   await shop.invites.endThoseOf(id, now);
+  await tellShop(shop, 'role', { person: id, role: body.role }, { by, now });
   return changedTo(shop, before, { role: body.role });
 }
 
@@ -94,8 +96,9 @@ export async function setLeft(shop: ShopWork, { id, by, body, now }: Asked<{ rea
   const before = await heldPerson(shop, id);
   checkRank(by, before.role);
   if (body.left === (before.leftAt !== null)) return toPerson(before);
+  if (body.left) await checkLastAdmin(shop, before, 'left');
+  await tellShop(shop, body.left ? 'left' : 'came-back', { person: id }, { by, now });
   if (!body.left) return changedTo(shop, before, { leftAt: null });
-  await checkLastAdmin(shop, before, 'left');
   await shop.sessions.endAllOf(id);
   await shop.invites.endThoseOf(id, now);
   return changedTo(shop, before, { leftAt: now });
@@ -111,8 +114,7 @@ async function checkName(shop: ShopWork, { by, body }: Asked<PutPersonRequest>, 
 /** What the shop says of a person and may wait for a signal: name and approvals. What else a former page asked for is told, not done. */
 export async function changed(shop: ShopWork, asked: Asked<PutPersonRequest>, madeFrom: string | null): Promise<PersonKept> {
   const { by, body, now } = asked;
-  const before = await shop.people.lock(asked.id);
-  if (!before) throw notFound('This person');
+  const before = await heldPerson(shop, asked.id);
   checkRank(by, before.role);
   await checkName(shop, asked, before);
   const view = toPerson(before);
@@ -120,6 +122,7 @@ export async function changed(shop: ShopWork, asked: Asked<PutPersonRequest>, ma
   const { name, approvals, confirmed } = body;
   // Whoever enters an approval vouches for it as it is entered.
   const vouched = confirmed || requestHash(approvals) !== requestHash(before.approvals);
+  if (vouched) await tellShop(shop, 'approvals', { person: before.id, approvals }, { by, now });
   const after = await changedTo(shop, before, { name, approvals, ...(vouched ? { confirmedAt: now } : {}) });
   const notDone = (['role', 'left'] as const).filter((key) => body[key] !== undefined && body[key] !== after[key]);
   return { ...after, notDone };

@@ -1,0 +1,101 @@
+import { STAGED_KINDS, type StageEntryKind, type StageFact, type StageValues } from '@kesto/core';
+import { entryRemarks } from './record';
+import { stageFactText } from './stageEntries';
+
+const name = (place: string) => `the ${place}`;
+const says = <Kind extends StageEntryKind>(kind: Kind, values: StageValues[Kind]): string =>
+  stageFactText({ kind, values } as unknown as StageFact, name); // cast: no more of a fact is read
+const q = (value: number, unit: string) => ({ value, unit });
+const at = (bar: number) => ({ pressure: q(bar, 'barg'), temperature: q(18, 'C') });
+const hold = {
+  parts: ['drier', 'valve'],
+  volume: q(0.6, 'L'),
+  minutes: 30,
+  start: at(25),
+  end: at(24.6),
+  gauge: { resolution: q(1, 'kPa') },
+};
+const isolation = { work: ['drier'], runs: false, lowSideLeak: false, airInside: false, jointOpen: false };
+const worked = { advised: 'pump-down', close: [], closeAfter: [], staysFull: [], engineVersion: '1' } as const;
+
+/** Figures in, the whole sentence out: each by hand, for every kind there is. */
+const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageValues[Kind], string])[] } = {
+  began: [[{}, '']],
+  done: [[{}, '']],
+  skipped: [[{ reason: 'known' }, 'known']],
+  waiting: [[{ what: 'a yes', forWhom: 'the station' }, 'for the station: a yes']],
+  reopened: [[{ why: 'short again' }, 'short again']],
+  overruled: [[{ gate: 'torch', reason: 'open field' }, 'the torch stays locked – open field']],
+  complaint: [[{ text: 'warm' }, 'warm']],
+  loss: [[{ lostKg: 0.41, days: 61 }, '0.41 kg in 61 days']],
+  readings: [[{ request: { refrigerant: 'R-410A', metering: 'valve' } as never }, 'R-410A']],
+  sign: [
+    [{ place: 'drier', sign: 'oily-dirt' }, 'the drier: oily dirt'],
+    [{ place: 'drier', sign: 'oil', note: 'below' }, 'the drier: oil, below'],
+  ],
+  'checked-place': [[{ place: 'drier', method: 'soap', result: 'leak', gramsPerYear: 100, note: 'stem' }, 'the drier: soap, leak, stem']],
+  'section-hold': [
+    [
+      { ...hold, temperatureUncertaintyK: 0.3, verdict: 'leaking', leakPaM3S: 0.01, smallestSeenPaM3S: 0.001, gramsPerYear: 200 },
+      'the drier, the valve: leaking',
+    ],
+  ],
+  'stopped-looking': [[{ reason: 'no way in' }, 'no way in']],
+  isolation: [[{ ...isolation, ...worked, method: 'recover-all', reason: 'the valve lets by' }, 'recover all, the valve lets by']],
+  joining: [[{ place: 'drier', method: 'braze', why: 'it shakes' }, 'the drier: braze in place, it shakes']],
+  'also-opened': [
+    [{ what: 'drier', place: 'drier', choice: 'yes' }, 'drier (the drier): yes'],
+    [{ what: 'core', place: 'port', choice: 'declined', why: 'new' }, 'valve core (the port): left, new'],
+  ],
+  'price-held-until': [[{ check: 'both legs' }, 'both legs']],
+  'price-check': [[{ of: 'both legs', found: 'sound' }, 'both legs: sound']],
+  approval: [[{ by: 'the station', how: 'phone', for: 'all of it', amount: '400' }, 'the station, by phone: all of it, 400']],
+  worth: [
+    [
+      { ageYears: 14, inWarranty: false, repair: 900, replacement: 1000, decided: 'replace', earlierFinds: 2, advice: 'replace' },
+      'replace, 14 years old, 900 against 1000',
+    ],
+  ],
+  'refrigerant-fate': [[{ fate: 'reuse', why: 'clean' }, 'goes back in, clean']],
+  'locked-off': [[{ keyHolder: 'Ilta Varro' }, 'key with Ilta Varro']],
+  'before-picture': [[{ of: 'wiring' }, 'wiring']],
+  // 16.95 - 12.1: what is in the cylinder, never what the scale shows with it.
+  recovered: [[{ tareKg: 12.1, grossKg: 16.95, minutes: 41 }, '4.85 kg in 41 min']],
+  'zero-and-open': [
+    [{}, 'both sides at zero, open to air'],
+    [{ note: 'core out' }, 'core out'],
+  ],
+  'hot-work': [
+    [{ point: 'oxygen', answer: 'done', oxygenPercent: 20.8, note: 'fan' }, 'air to breathe: done, 20.8 % oxygen, fan'],
+    [{ point: 'sprinklers', answer: 'none-here' }, 'sprinklers and detectors: none here'],
+  ],
+  told: [[{ who: 'the keeper' }, 'the keeper']],
+  covered: [[{ what: 'the box' }, 'the box']],
+  'cooling-arranged': [[{ how: 'a fan' }, 'a fan']],
+  'watch-began': [[{ minutes: 60, by: 'Oskar Penn' }, '60 min, by Oskar Penn']],
+  'watch-ended': [
+    [{}, ''],
+    [{ reason: 'storm' }, 'storm'],
+  ],
+  'watch-looked-into': [[{ found: 'he stood there' }, 'he stood there']],
+};
+
+test.each(STAGED_KINDS)('%s says its figures', (kind) => {
+  for (const [values, sentence] of SENTENCES[kind]) expect(says(kind, values as never)).toBe(sentence); // cast: of this very kind
+});
+
+test('what is to be said of an entry beside what it says', () => {
+  const plain = { isOutOfTurn: false, struckOut: null, values: {}, kind: 'brazed', isErased: false } as const;
+  expect(entryRemarks(plain)).toEqual([]);
+  expect(entryRemarks({ ...plain, values: { torch: 'open', approval: {} } })).toEqual([]);
+  expect(entryRemarks({ ...plain, isOutOfTurn: true, values: { torch: 'locked', approval: null } })).toEqual([
+    'out of turn: a lead says which counts',
+    'lit while the torch was locked',
+    'no approval covered this filler on that day',
+  ]);
+  expect(entryRemarks({ ...plain, isOutOfTurn: true, struckOut: 'the joint beside it', isErased: true })).toEqual([
+    'struck out: the joint beside it',
+    'words erased',
+  ]);
+  expect(entryRemarks({ ...plain, kind: 'soaped', values: { torch: 'locked', approval: null } })).toEqual([]);
+});
