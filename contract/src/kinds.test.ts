@@ -1,10 +1,10 @@
-import { KINDS, kindsOf, STAGED_KINDS, stagesOf, tellsWell, type Fields } from '@kesto/core';
+import { KINDS, kindsOf, stagedKinds, stagesOf, tellsWell, type Fields } from '@kesto/core';
 import { check, putEntryRequest, putStageEntryRequest } from './schemas';
 import { fullest, smallest, wrong } from './testing/bodies';
 
 const around = { deviceTime: '2026-11-26T08:00:00.000Z', photos: [] };
 const jobBody = (kind: (typeof JOB)[number]) => (values: object) => ({ ...around, stage: stagesOf(kind)[0], kind, values });
-const JOB = STAGED_KINDS;
+const JOB = stagedKinds();
 const JOINT = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && !['corrected', 'erased'].includes(kind));
 
 const CASES = [

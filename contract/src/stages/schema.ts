@@ -1,11 +1,12 @@
 import Joi from 'joi';
-import { KEPT_STAGES, KINDS, STAGED_KINDS, stagesOf, type StageEntryKind } from '@kesto/core';
+import { KEPT_STAGES, KINDS, stagedKinds, stagesOf, type StageEntryKind } from '@kesto/core';
 import { ANEW, corrects, seen } from '../joints/schema';
 import { photoHashes } from '../photos/schema';
 import { utcInstant } from '../schema/instant';
 import { ofFields } from '../schema/ofFields';
 import { ABOUT_ANOTHER, type PutStageEntryRequest } from './types';
 
+const ALL = stagedKinds();
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 
 /** What a person tells; what a page has worked out beside it may come along, and is not believed. */
@@ -25,14 +26,14 @@ export const putStageEntryRequest = Joi.object<PutStageEntryRequest>({
   kind: Joi.when('stage', {
     switch: KEPT_STAGES.map((stage) => ({
       is: stage,
-      then: word([...STAGED_KINDS.filter((kind) => stagesOf(kind).includes(stage)), ...ABOUT_ANOTHER]),
+      then: word([...ALL.filter((kind) => stagesOf(kind).includes(stage)), ...ABOUT_ANOTHER]),
     })),
-    otherwise: word([...STAGED_KINDS, ...ABOUT_ANOTHER]),
+    otherwise: word([...ALL, ...ABOUT_ANOTHER]),
   }).required(),
   deviceTime: utcInstant.required(),
   values: Joi.when('kind', {
     switch: [
-      ...STAGED_KINDS.map((kind) => ({ is: kind, then: valuesOf(kind) })),
+      ...ALL.map((kind) => ({ is: kind, then: valuesOf(kind) })),
       { is: 'corrected', then: ANEW },
       { is: 'struck-out', then: Joi.object({}) },
     ],

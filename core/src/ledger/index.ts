@@ -1,10 +1,10 @@
 export {
   isWorked,
-  KIND_IDS,
+  kindIds,
   KINDS,
   kindsOf,
   shapeOf,
-  STAGED_KINDS,
+  stagedKinds,
   toldOf,
   type KindId,
   type KindOf,
@@ -22,6 +22,7 @@ export { closeWords, type Closed } from './closeWords';
 export { CLOCKS_APART_MS, effectiveTime, type Clocked } from './effectiveTime';
 export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
+export { POINT_ROWS } from './pointRows';
 export { tellsWell, type Misfit } from './tells';
 export { holdRequestOf, withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
 export * from './findings';

@@ -224,14 +224,15 @@ export type WorkedKind = { [K in KindId]: Kinds[K]['worked'] extends null ? neve
 /** What is worked out of it. */
 export type Worked<K extends KindId> = Kinds[K]['worked'] extends infer F extends Fields ? ValuesOf<F> : object;
 
-export const KIND_IDS = Object.keys(KINDS) as readonly KindId[]; // cast: the table's own keys
+/** Every kind there is. */
+export const kindIds = (): readonly KindId[] => Object.keys(KINDS) as readonly KindId[]; // cast: the table's own keys
 
 /** Kinds that stand in a chain, in the order of the table. */
 export const kindsOf = <C extends Chain>(chain: C): readonly KindOf<C>[] =>
-  KIND_IDS.filter((kind): kind is KindOf<C> => (KINDS[kind].chains as readonly Chain[]).includes(chain)); // cast: a row names some of them
+  kindIds().filter((kind): kind is KindOf<C> => (KINDS[kind].chains as readonly Chain[]).includes(chain)); // cast: a row names some of them
 
 /** Kinds that are kept in a stage. */
-export const STAGED_KINDS = KIND_IDS.filter((kind): kind is StagedKind => KINDS[kind].stages.length > 0);
+export const stagedKinds = (): readonly StagedKind[] => kindIds().filter((kind): kind is StagedKind => KINDS[kind].stages.length > 0);
 
 /** Of what a kind tells today: which shape it is, counted from 1. */
 export const shapeOf = (kind: KindId): number => KINDS[kind].former.length + 1;

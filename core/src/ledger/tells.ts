@@ -1,14 +1,18 @@
 import type { KindId, Told } from './kinds';
+import { POINT_ROWS } from './pointRows';
 
 /** What one value says of another and cannot, as data: the field, and why. */
 export type Misfit =
   | { readonly field: string; readonly why: 'under-tare'; readonly tareKg: number }
-  | { readonly field: string; readonly why: 'reason-needed' };
+  | { readonly field: string; readonly why: 'reason-needed' }
+  | { readonly field: string; readonly why: 'never-none-here' };
 
 type Tells = { readonly [K in KindId]?: (told: Told<K>) => Misfit | null };
 
 const TELLS: Tells = {
   recovered: ({ tareKg, grossKg }) => (grossKg < tareKg ? { field: 'grossKg', why: 'under-tare', tareKg } : null),
+  'hot-work': ({ point, answer }) =>
+    answer === 'none-here' && !POINT_ROWS[point].mayBeNone ? { field: 'answer', why: 'never-none-here' } : null,
   'also-opened': ({ choice, why }) => (choice === 'declined' && why === undefined ? { field: 'why', why: 'reason-needed' } : null),
 };
 

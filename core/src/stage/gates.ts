@@ -50,6 +50,11 @@ function safeGates(facts: readonly StageFact[], about: TorchFacts): readonly Ope
   ];
 }
 
+type GatesOf = (facts: readonly StageFact[], about: TorchFacts) => readonly OpenGate[];
+
+/** What keeps each stage from being called done: a stage without its row does not compile, so that none falls to another's. */
+export const STAGE_GATES: Readonly<Record<KeptStage, GatesOf>> = { find: findGates, decide: decideGates, 'make-safe': safeGates };
+
 /** Since the stage was opened anew an old overruling does not count. */
 function isOverruled(facts: readonly StageFact[], stage: KeptStage, gate: GateCode): boolean {
   const from = facts.findLastIndex((fact) => fact.stage === stage && fact.kind === 'reopened');
@@ -63,8 +68,7 @@ function isOverruled(facts: readonly StageFact[], stage: KeptStage, gate: GateCo
  *          where a yes is needed; no torch while anything that protects people is open
  */
 export function openGates(facts: readonly StageFact[], stage: KeptStage, about: TorchFacts): readonly OpenGate[] {
-  const gates = stage === 'find' ? findGates(facts) : stage === 'decide' ? decideGates(facts) : safeGates(facts, about);
-  return gates.filter(({ gate }) => !isOverruled(facts, stage, gate));
+  return STAGE_GATES[stage](facts, about).filter(({ gate }) => !isOverruled(facts, stage, gate));
 }
 
 /** Whether a job's record knows of its making safe: jobs from before stages were kept do not, and are not locked for it. */

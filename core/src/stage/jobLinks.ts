@@ -1,6 +1,6 @@
 import { effectiveTime } from '../ledger/effectiveTime';
 import type { LedgerLink } from '../ledger/entry';
-import { STAGED_KINDS } from '../ledger/kinds';
+import { stagedKinds } from '../ledger/kinds';
 import { canonicalHash, type EntryPhoto, type RecordEntry } from '../record/chain';
 import { isLedgerLink, saidBy } from '../record/jointEntry';
 import type { KeptStage } from '../vocabulary/stage';
@@ -59,7 +59,7 @@ export function readJobLink(link: JobLink): JobEntry {
   return { ...own, kind: said.kind, stage: said.stage, offsetS: at.offsetS, values: { ...told, ...worked?.values } };
 }
 
-const isStaged = ({ kind, stage }: JobEntry) => stage !== null && (STAGED_KINDS as readonly string[]).includes(kind);
+const isStaged = ({ kind, stage }: JobEntry) => stage !== null && (stagedKinds() as readonly string[]).includes(kind);
 
 /** What was said of an entry later: its values anew, or what Kesto made of them again. */
 function laterOf(entries: readonly JobEntry[], id: string): Readonly<Record<string, unknown>> {

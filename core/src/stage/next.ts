@@ -75,7 +75,8 @@ function nextInMakeSafe(job: JobFacts): Next {
   return { stage, step: 'end-make-safe' };
 }
 
-const IN_STAGE: Readonly<Record<KeptStage, (job: JobFacts) => Next>> = {
+/** What comes next in each stage while it is open. */
+export const NEXT_IN_STAGE: Readonly<Record<KeptStage, (job: JobFacts) => Next>> = {
   find: nextInFind,
   decide: nextInDecide,
   'make-safe': nextInMakeSafe,
@@ -108,7 +109,7 @@ export function nextOf(job: JobFacts): Next {
   );
   if (!isKeptStage(stage)) return nextByJoints(stage, job);
   const waiting = waitsFor(job.facts, stage);
-  return waiting ? { stage, step: 'wait', by: waiting.forWhom } : IN_STAGE[stage](job);
+  return waiting ? { stage, step: 'wait', by: waiting.forWhom } : NEXT_IN_STAGE[stage](job);
 }
 
 /** Where a job stands by its own entries and its joints, what comes next, and the watch that runs. */

@@ -1,6 +1,7 @@
 import { isNearKind, type NearKind } from '../vocabulary/part';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
+import { POINT_ROWS } from '../ledger/pointRows';
 import { TORCH_POINTS, type TorchPoint } from '../ledger/words';
 import { catchesFire } from '../protection/limits';
 
@@ -28,18 +29,6 @@ export const LEAST_OXYGEN_PERCENT = 19.5;
 /** Above this it is enriched, and things burn that do not burn in air [%]. Source: OSHA 29 CFR 1910.134, 1915.12. */
 export const MOST_OXYGEN_PERCENT = 23.5;
 
-const LOCKS: readonly TorchPoint[] = ['zero-and-open', 'swept', 'extinguisher', 'watch', 'sprinklers', 'oxygen'];
-
-/** Which kind of entry answers a point that has one of its own; the rest are answered by `hot-work`. */
-const OWN = {
-  'power-off': 'locked-off',
-  'before-pictures': 'before-picture',
-  'refrigerant-out': 'recovered',
-  'zero-and-open': 'zero-and-open',
-  told: 'told',
-  covered: 'covered',
-} as const;
-
 const pointsFor = ({ safetyClass, near }: TorchFacts): readonly TorchPoint[] =>
   TORCH_POINTS.filter((point) => {
     if (point === 'swept') return burns(safetyClass);
@@ -48,7 +37,7 @@ const pointsFor = ({ safetyClass, near }: TorchFacts): readonly TorchPoint[] =>
   });
 
 function answerOf(facts: readonly StageFact[], point: TorchPoint): StageFact | null {
-  const own = (OWN as Partial<Record<TorchPoint, (typeof OWN)[keyof typeof OWN]>>)[point];
+  const own = POINT_ROWS[point].answeredBy;
   if (own) return lastOf(facts, own) ?? null;
   const answer = factsOf(facts, 'hot-work').findLast((fact) => fact.values.point === point);
   const percent = point === 'oxygen' ? answer?.values.oxygenPercent : undefined;
@@ -65,7 +54,7 @@ function answerOf(facts: readonly StageFact[], point: TorchPoint): StageFact | n
 export const torchPoints = (facts: readonly StageFact[], about: TorchFacts): readonly TorchPointState[] =>
   pointsFor(about).map((point) => {
     const by = answerOf(facts, point);
-    return { point, isOpen: by === null, locksTorch: LOCKS.includes(point), by };
+    return { point, isOpen: by === null, locksTorch: POINT_ROWS[point].locks, by };
   });
 
 /** A watch after the last flame, by both clocks. */

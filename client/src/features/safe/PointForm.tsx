@@ -4,6 +4,7 @@ import {
   LEAST_OXYGEN_PERCENT,
   MOST_OXYGEN_PERCENT,
   PICTURES_OF,
+  POINT_ROWS,
   type HotWorkAnswer,
   type PictureOf,
   type TorchPoint,
@@ -27,9 +28,6 @@ interface PointFormProps {
   readonly work: StageWork;
   readonly onKept: () => void;
 }
-
-/** Points of which there may be none here. */
-const MAY_BE_NONE: readonly TorchPoint[] = ['sprinklers', 'covered', 'told'];
 
 /** What answers a point, each in its own words. */
 export function PointForm(props: PointFormProps) {
@@ -134,7 +132,7 @@ function HotWork({ point, work, onKept }: PointFormProps) {
         busy={work.busy}
         onKeep={({ note = '' }) => closing(onKept)(keep(note))}
       >
-        {MAY_BE_NONE.includes(point) ? (
+        {POINT_ROWS[point].mayBeNone ? (
           <Choice
             label="answer"
             value={answer}

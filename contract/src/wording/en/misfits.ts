@@ -7,5 +7,7 @@ export function misfitText(misfit: Misfit): string {
       return `must not lie under the tare, ${misfit.tareKg} kg`;
     case 'reason-needed':
       return 'is needed: why it is declined';
+    case 'never-none-here':
+      return 'cannot be “none here”: this one is always needed';
   }
 }

@@ -122,7 +122,8 @@ export const TORCH_POINT_WORDS: Readonly<Record<TorchPoint, { readonly name: str
   covered: { name: 'cover and drip protection', asks: 'Electronics below covered; cover against rain ready' },
 };
 
-const GATES: Readonly<Record<GateCode, string>> = {
+/** What each gate says while it is shut. */
+export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
   'loss-not-explained': 'less than half of what is lost is explained by what was found',
   'not-looked-on': 'nothing was looked at after the first leak: there may be more',
   'not-approved': 'nobody has said yes to the work',
@@ -134,7 +135,7 @@ const GATES: Readonly<Record<GateCode, string>> = {
 /** What a gate holds against going on. */
 export function gateText({ gate, open }: Pick<OpenGate, 'gate' | 'open'>): string {
   const names = open.map((point) => (point in TORCH_POINT_WORDS ? TORCH_POINT_WORDS[point as TorchPoint].name : point)); // cast: just looked for
-  return names.length === 0 ? GATES[gate] : `${GATES[gate]}: ${names.join(', ')}`;
+  return names.length === 0 ? GATE_SENTENCES[gate] : `${GATE_SENTENCES[gate]}: ${names.join(', ')}`;
 }
 
 /** Why a place is worth looking at. */
@@ -181,7 +182,8 @@ const KIND_WHYS: Readonly<Record<CircuitKind, string>> = {
   tube: 'along it',
 };
 
-const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
+/** What each kind of entry is called. */
+export const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   began: 'begun',
   done: 'done',
   skipped: 'skipped',
@@ -225,13 +227,13 @@ type NameOf = (place: string) => string;
 const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
 
 /** What an entry of each kind says, in one line. */
-const SAYS: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], name: NameOf) => string } = {
+export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], name: NameOf) => string } = {
   began: () => '',
   done: () => '',
   skipped: (v) => v.reason,
   waiting: (v) => `for ${v.forWhom}: ${v.what}`,
   reopened: (v) => v.why,
-  overruled: (v) => `${GATES[v.gate]} – ${v.reason}`,
+  overruled: (v) => `${GATE_SENTENCES[v.gate]} – ${v.reason}`,
   complaint: (v) => v.text,
   loss: (v) => `${v.lostKg} kg in ${v.days} days`,
   readings: (v) => v.request.refrigerant,
@@ -267,6 +269,6 @@ const SAYS: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], nam
 
 /** What an entry says, in one line. `name` says what a place is called. */
 export function stageFactText(fact: StageFact, name: NameOf = (place) => place): string {
-  const says = SAYS[fact.kind] as (values: StageFact['values'], name: NameOf) => string; // cast: the row of this very kind
+  const says = STAGE_SENTENCES[fact.kind] as (values: StageFact['values'], name: NameOf) => string; // cast: the row of this very kind
   return says(fact.values, name);
 }

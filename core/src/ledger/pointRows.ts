@@ -1,0 +1,36 @@
+import type { TorchPoint } from './words';
+
+/** What stands between here and the flame, by its row. */
+interface PointRow {
+  /** The torch stays locked while it is open: it protects people. */
+  readonly locks: boolean;
+  /** The kind of entry that answers it; null: `hot-work`, by the point's name. */
+  readonly answeredBy: 'locked-off' | 'before-picture' | 'recovered' | 'zero-and-open' | 'told' | 'covered' | null;
+  /** Whether there may be none of it here: an extinguisher, a watch and air to breathe are always needed. */
+  readonly mayBeNone: boolean;
+}
+
+const row = (answeredBy: PointRow['answeredBy'], rest: { locks?: true; mayBeNone?: true } = {}): PointRow => ({
+  ...{ answeredBy, locks: rest.locks ?? false, mayBeNone: rest.mayBeNone ?? false },
+});
+
+/** Every point of the list before the torch. Source: NFPA 51B, OSHA 1910.252; what is said of each in `torchPoints`. */
+export const POINT_ROWS: Readonly<Record<TorchPoint, PointRow>> = {
+  'power-off': row('locked-off'),
+  'before-pictures': row('before-picture'),
+  'refrigerant-out': row('recovered'),
+  'zero-and-open': row('zero-and-open', { locks: true }),
+  swept: row(null, { locks: true }),
+  told: row('told', { mayBeNone: true }),
+  extinguisher: row(null, { locks: true }),
+  watch: row(null, { locks: true }),
+  sprinklers: row(null, { locks: true, mayBeNone: true }),
+  oxygen: row(null, { locks: true }),
+  insulation: row(null),
+  wood: row(null),
+  'plastic-pipe': row(null),
+  'painted-surface': row(null),
+  wiring: row(null),
+  grommet: row(null),
+  covered: row('covered', { mayBeNone: true }),
+};
