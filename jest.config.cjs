@@ -5,6 +5,7 @@ const at = (file) => path.join(__dirname, file);
 const workspaces = {
   '^@kesto/core/vocabulary$': at('core/src/vocabulary/index.ts'),
   '^@kesto/core/unit$': at('core/src/unit/index.ts'),
+  '^@kesto/core/golden$': at('core/src/golden/asked.ts'),
   '^@kesto/core/section$': at('core/src/section/outline.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
   '^@kesto/core$': at('core/src/index.ts'),

@@ -68,7 +68,7 @@ try {
   writeFileSync(path.join(dataDir, 'last-backup.json'), JSON.stringify({ at: manifest.madeAt, bytes: statSync(file).size }));
   const size = (statSync(file).size / 1e6).toFixed(1);
   step(
-    `${file}: ${size} MB${passphrase ? ', encrypted' : ''}, ${found.chains} chains of joints and jobs with ${found.entries} entries, ${found.broken.length} broken`,
+    `${file}: ${size} MB${passphrase ? ', encrypted' : ''}, ${found.chains} chains with ${found.entries} entries, ${found.broken.length} broken`,
   );
   if (found.broken.length > 0) console.log(found.broken.map(({ chain, why }) => `  ${chain}: ${why}`).join('\n'));
 } finally {

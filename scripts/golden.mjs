@@ -1,5 +1,5 @@
-// Takes today's answers, drawings, isolations, reaches of heat and sections of the engine up as the golden ones; changed answers only under a new ENGINE_VERSION.
-import { readFileSync, writeFileSync } from 'node:fs';
+// Takes today's answers, drawings, isolations, reaches of heat, sections of the engine and sentences up as the golden ones; changed answers only under a new ENGINE_VERSION.
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { installNodePackages } from './lib/build.mjs';
@@ -32,9 +32,13 @@ takeUp('core/src/golden/isolations.json', goldenIsolations(), 'isolations');
 takeUp('core/src/golden/reaches.json', goldenReaches(), 'reaches of heat');
 takeUp('core/src/golden/sections.json', goldenSections(), 'sections');
 
+await bundle(path.resolve('.'), 'contract/src/golden/index.ts', 'core/dist/goldenSentences.mjs');
+const { goldenSentences } = await import(pathToFileURL(path.resolve('core/dist/goldenSentences.mjs')).href);
+takeUp('contract/src/golden/sentences.json', goldenSentences(), 'groups of sentences');
+
 /** Takes up what follows no version: the change itself is what is reviewed. */
 function takeUp(file, now, what) {
-  const before = JSON.parse(readFileSync(file, 'utf8'));
+  const before = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
   const names = Object.keys(now).filter((name) => JSON.stringify(now[name]) !== JSON.stringify(before[name]));
   writeFileSync(file, `${JSON.stringify(now, null, 2)}\n`);
   step(`${names.length} changed ${what} are taken up in ${file}${names.length > 0 ? `: look at them (${names.join(', ')})` : ''}`);

@@ -1,4 +1,4 @@
-// Plants faults in core, or in the folders of it that are named, and tells how many the tests notice: npm run mutants -- fit purge
+// Plants faults in core and in the sentences, or in the folders that are named, and tells how many the tests notice: npm run mutants -- fit purge
 // Tests run in one process; with --by-jest each fault is run by Jest, ten times slower.
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -11,18 +11,22 @@ import { runOrStop } from './lib/run.mjs';
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
 const SPARED = ['testing', 'golden'];
 const REPORT = 'var/mutants/report.json';
-const folders = readdirSync('core/src', { withFileTypes: true })
+/** Outside core: every sentence that is made from ids and figures. */
+const WORDING = { name: 'wording', files: 'contract/src/wording/en/*.ts' };
+const coreFolders = readdirSync('core/src', { withFileTypes: true })
   .filter((entry) => entry.isDirectory() && !SPARED.includes(entry.name))
   .map((entry) => entry.name);
+const folders = [...coreFolders, WORDING.name];
 const byJest = process.argv.includes('--by-jest');
 const asked = process.argv.slice(2).filter((word) => word !== '--by-jest');
-const unknown = asked.find((name) => !existsSync(`core/src/${name}`));
+const unknown = asked.find((name) => name !== WORDING.name && !existsSync(`core/src/${name}`));
 if (unknown) stop(`core has no folder ${unknown}`, `name some of: ${folders.join(', ')}`);
 installNodePackages();
 
 /** How many faults were planted in a folder, and which of them no test noticed. */
 function faultsIn(folder) {
-  runOrStop(`npx stryker run --mutate 'core/src/${folder}/*.ts,!core/src/**/*.test.ts,!core/src/**/index.ts'`, {
+  const files = folder === WORDING.name ? WORDING.files : `core/src/${folder}/*.ts`;
+  runOrStop(`npx stryker run --mutate '${files},!**/*.test.ts,!**/index.ts'`, {
     env: { KESTO_MUTANTS_BY: byJest ? 'jest' : 'in-process' },
   });
   const { planted, alive } = countFaults(JSON.parse(readFileSync(REPORT, 'utf8')).files);

@@ -7,6 +7,7 @@ export const WORKSPACE_ALIASES = {
   '@kesto/core/vocabulary': 'core/src/vocabulary/index.ts',
   '@kesto/core/section': 'core/src/section/outline.ts',
   '@kesto/core/unit': 'core/src/unit/index.ts',
+  '@kesto/core/golden': 'core/src/golden/asked.ts',
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas.ts',

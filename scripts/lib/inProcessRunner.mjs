@@ -19,7 +19,7 @@ const folderOf = (file) =>
   file
     .split(path.sep)
     .join('/')
-    .match(/core\/src\/([^/]+)\//)?.[1];
+    .match(/(?:core|contract)\/src\/([^/]+)\//)?.[1];
 
 class InProcessRunner {
   #tests = [];

@@ -37,5 +37,5 @@ export const jobView = (rest: Partial<JobView> = {}): JobView => ({
 export const dayWith = (rest: Partial<Today> = {}): Today => {
   const { circuit: _circuit, site: _site, order: _order, nextTag: _nextTag, schools: _schools, sums: _sums, ...others } = jobView();
   const { stages: _stages, stored: _stored, plate: _plate, ...job } = others;
-  return { jobs: [job], units: [job.unit], sentBack: [], due: [], toRead: [], ...rest };
+  return { jobs: [job], units: [job.unit], sentBack: [], due: [], toRead: [], toSettle: [], ...rest };
 };

@@ -143,7 +143,7 @@ export function deviceKeeps(...keys: readonly string[]): Readonly<Record<string,
   return Object.fromEntries(keys.map((key) => [key, globalThis.localStorage.getItem(key) ?? '']));
 }
 
-export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [] };
+export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [], toSettle: [] };
 
 const MOST_TURNS = 250;
 const QUIET_TURNS = 3;

@@ -77,6 +77,8 @@ export interface Today {
   readonly sentBack: readonly { readonly joint: JointSummary; readonly jobId: string; readonly by: string; readonly why: string }[];
   readonly due: readonly Due[];
   readonly toRead: readonly JointSummary[];
+  /** Joints with an entry that came out of turn, or a flame that was lit while the torch was locked: a lead says what counts. */
+  readonly toSettle: readonly JointSummary[];
 }
 
 export interface PutJobRequest {

@@ -92,7 +92,7 @@ test.each(CIRCUIT_TEMPLATES)('%s becomes another machine by tapping; its file is
       'GET units/u': UNIT,
       'GET circuits/circuit/drawing': { drawing: null },
       'GET sites': [SITE],
-      'GET today': { jobs: [], units: [], sentBack: [], due: [], toRead: [] },
+      'GET today': { jobs: [], units: [], sentBack: [], due: [], toRead: [], toSettle: [] },
       'PUT circuits/circuit/drawings/*': {},
     },
   });

@@ -18,9 +18,11 @@ import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { jointCells } from './cells';
 import { Chain } from './Chain';
+import { EraseWords } from './EraseWords';
 import { KeptLinks } from './KeptLinks';
 import { PlanAgainstMade } from './PlanAgainstMade';
 import { brokenEntry, IntegrityMark } from './IntegrityMark';
+import { Settle } from './Settle';
 import { usePassport } from './usePassport';
 
 const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
@@ -77,8 +79,10 @@ export function PassportScreen({ joint }: { joint: JointView }) {
             <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
           )}
           <KeptLinks joint={joint} />
+          <Settle joint={joint} />
           {mayJudge ? <Judge jointId={joint.id} onJudge={passport.judge} busy={passport.judging} /> : null}
           {passport.problem ? <Failed message={passport.problem} /> : null}
+          <EraseWords joint={joint} />
         </View>
       }
     >

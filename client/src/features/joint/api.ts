@@ -1,4 +1,4 @@
-import type { Answer } from '@kesto/contract';
+import type { Answer, Body } from '@kesto/contract';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 
@@ -8,9 +8,13 @@ const jointApi = api.injectEndpoints({
       query: (joint) => call('getJoint', { joint }),
       providesTags: (_r, _e, id) => [{ type: 'Joint', id }],
     }),
+    erase: build.mutation<Answer<'eraseOfJoint'>, { joint: string; id: string; body: Body<'eraseOfJoint'> }>({
+      query: ({ joint, id, body }) => call('eraseOfJoint', { joint, entry: id }, body),
+      invalidatesTags: (_r, _e, { joint }) => [{ type: 'Joint', id: joint }],
+    }),
     findJoint: build.query<Answer<'findJoint'>, string>({ query: (tag) => call('findJoint', { tag }) }),
     record: build.query<Answer<'exportRecord'>, string>({ query: (joint) => call('exportRecord', { joint }), keepUnusedDataFor: 0 }),
   }),
 });
 
-export const { useJointQuery, useLazyFindJointQuery, useLazyRecordQuery } = jointApi;
+export const { useEraseMutation, useJointQuery, useLazyFindJointQuery, useLazyRecordQuery } = jointApi;

@@ -162,7 +162,8 @@ function dueText(due: Due): string {
 }
 
 const watched = ({ jobs }: Today) => jobs.filter((job) => job.watch !== null);
-const waits = (today: Today) => watched(today).length + today.sentBack.length + today.due.length + today.toRead.length > 0;
+const waits = (today: Today) =>
+  watched(today).length + today.toSettle.length + today.sentBack.length + today.due.length + today.toRead.length > 0;
 
 function Waiting({ today }: { today: Today }) {
   return (
@@ -170,9 +171,16 @@ function Waiting({ today }: { today: Today }) {
       {watched(today).map(({ id, unit, watch }) => (
         <Row key={id} label="watch" mark={<Flag letter="!" />} href={`/jobs/${id}/safe`}>
           <Words bold>
-            {unit.tag}, fire watch until {format(new Date(watch?.endsAt ?? 0), 'HH:mm')}
+            {unit.tag},{' '}
+            {watch?.isNotWitnessed ? 'a fire watch nobody witnessed' : `fire watch until ${format(new Date(watch?.endsAt ?? 0), 'HH:mm')}`}
           </Words>
           <Words size={15}>by {watch?.by}</Words>
+        </Row>
+      ))}
+      {today.toSettle.map((joint) => (
+        <Row key={joint.id} label="settle" mark={<Flag letter="?" />} href={`/joints/${joint.id}`}>
+          <Words bold>{joint.tag}</Words>
+          <Words size={15}>an entry came out of turn or at a locked torch: a lead says what counts</Words>
         </Row>
       ))}
       {today.sentBack.map((back) => (

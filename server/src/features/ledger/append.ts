@@ -112,10 +112,12 @@ export async function append(shop: ShopWork, before: readonly AnyLink[], what: T
   const beside: Beside = { ...words.beside, ...card?.beside, ...why?.beside };
   const link = sealLink(content, beside);
   await shop.ledger.add(link, {
-    ...{ result: textAt(what, 'result'), place: textAt(what, 'place'), requestHash: what.requestHash },
+    ...{ result: textAt(what.told, 'result') ?? textAt(what.worked?.values ?? {}, 'torch'), place: textAt(what.told, 'place') },
+    requestHash: what.requestHash,
     at: effectiveTime({ device: deviceTime, server, offsetS }, null),
   });
   return link;
 }
 
-const textAt = ({ told }: ToAppend, key: string): string | null => (typeof told[key] === 'string' ? told[key] : null);
+const textAt = (values: Readonly<Record<string, unknown>>, key: string): string | null =>
+  typeof values[key] === 'string' ? values[key] : null;

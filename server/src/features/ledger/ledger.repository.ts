@@ -1,4 +1,4 @@
-import type { AnyLink, Beside, Chain, ChainId, JobLink, JointLink, LedgerLink } from '@kesto/core';
+import type { AnyLink, Chain, ChainId, JobLink, JointLink, LedgerLink } from '@kesto/core';
 
 export interface LinksOf {
   readonly joint: JointLink;
@@ -8,6 +8,7 @@ export interface LinksOf {
 
 /** What lists ask by, beside what is hashed. */
 export interface LinkColumns {
+  /** Of a look or a check; of a flame, how the torch stood. */
   readonly result: string | null;
   readonly place: string | null;
   /** When it was, by both clocks. */

@@ -1,0 +1,62 @@
+import type { EraseRequest, JointView } from '@kesto/contract';
+import { ENTRY_WORDS } from '@kesto/contract/wording';
+import { commitmentsIn, isLedgerLink, readEntry } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { errorText } from '@/api/api';
+import { useMe } from '@/features/session/useMe';
+import { NoteForm } from '@/features/stage/NoteForm';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { Failed } from '@/ui/states';
+import { Words } from '@/ui/Words';
+import { useEraseMutation } from './api';
+
+const WHAT = [
+  { value: 'words', label: 'what it says' },
+  { value: 'name', label: 'who wrote it' },
+] as const;
+
+/** An admin takes words or a name out of the record for good; the chain says so and goes on holding. */
+export function EraseWords({ joint }: { joint: JointView }) {
+  const me = useMe();
+  const [isOpen, setIsOpen] = useState(false);
+  const [entry, setEntry] = useState<string | null>(null);
+  const [what, setWhat] = useState<EraseRequest['what']>('words');
+  const [erase, { isLoading, error }] = useEraseMutation();
+  const holding = joint.entries.filter((link) => isLedgerLink(link) && commitmentsIn(link.content).some((word) => word in link.beside));
+  if (me?.person.role !== 'admin' || holding.length === 0) return null;
+  if (!isOpen) return <FrameKey label="Erase words" onPress={() => setIsOpen(true)} />;
+  const entries = holding.map(readEntry);
+  const chosen = entry ?? entries[0]?.id ?? '';
+  const keep = async (why: string) => {
+    const answer = await erase({ joint: joint.id, id: uuid(), body: { entry: chosen, what, why } });
+    if (!answer.error) setIsOpen(false);
+    return !answer.error;
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <NoteForm
+        keptAs={`${joint.id}.erase`}
+        title="Erase words for good"
+        says="Only where somebody may ask for it: nobody can bring them back. The record says that they were erased, by whom and why. Names go from the whole record of this joint."
+        fields={{ why: 'why' }}
+        label="Erase them"
+        busy={isLoading}
+        onKeep={({ why = '' }) => keep(why)}
+      >
+        <Choice
+          label="of which entry"
+          value={chosen}
+          onChange={setEntry}
+          options={entries.map(({ id, sequence, kind }) => ({ value: id, label: `${sequence} ${ENTRY_WORDS[kind]}` }))}
+        />
+        <Choice label="what" value={what} onChange={setWhat} options={[...WHAT]} />
+      </NoteForm>
+      <Words size={14} tone="ink2">
+        Entries from before format 3 hold their words in themselves and cannot be erased.
+      </Words>
+      {error ? <Failed message={errorText(error)} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,53 @@
+import type { JointView } from '@kesto/contract';
+import { ENTRY_WORDS, entryRemarks } from '@kesto/contract/wording';
+import { outOfTurn, readChain } from '@kesto/core';
+import { View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { NoteForm } from '@/features/stage/NoteForm';
+import { useIsLead } from '@/features/session/useIsLead';
+import { useMe } from '@/features/session/useMe';
+import { useWrite } from '@/outbox';
+import { Failed } from '@/ui/states';
+import { Words } from '@/ui/Words';
+import { seenOf } from './usePassport';
+import { entryWrite } from './writes';
+
+/** Entries that came out of turn or were lit at a locked torch: their writer or a lead strikes out what does not count. */
+export function Settle({ joint }: { joint: JointView }) {
+  const me = useMe();
+  const isLead = useIsLead();
+  const { keep, busy, problem } = useWrite();
+  const entries = readChain(joint.entries);
+  const early = new Set(outOfTurn(entries).map(({ id }) => id));
+  const open = entries.filter(({ id, values }) => early.has(id) || values['torch'] === 'locked');
+  const mayStrike = open.filter(({ person }) => isLead || person.id === me?.person.id);
+  const strike = (entry: string, why: string) =>
+    keep(
+      entryWrite(joint.id, uuid(), {
+        ...{ jobId: joint.job.id, kind: 'struck-out', deviceTime: new Date().toISOString(), values: {}, photos: [] },
+        ...{ corrects: { entry, why }, seen: seenOf(joint) },
+      }),
+    );
+  return (
+    <View style={{ gap: 12 }}>
+      {mayStrike.map(({ id, sequence, kind, values }) => (
+        <View key={id} style={{ gap: 4 }}>
+          <Words size={15} tone="amber">
+            Entry {sequence}, {ENTRY_WORDS[kind]}:{' '}
+            {entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: null, isErased: false }).join('; ')}. It stands until it is
+            struck out.
+          </Words>
+          <NoteForm
+            keptAs={`${joint.id}.strike.${id}`}
+            title={`Strike out entry ${sequence}`}
+            fields={{ why: 'why it does not count' }}
+            label="Strike it out"
+            busy={busy}
+            onKeep={({ why = '' }) => strike(id, why)}
+          />
+        </View>
+      ))}
+      {problem ? <Failed message={problem.message} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,1 @@
+export { goldenSentences } from './sentences';

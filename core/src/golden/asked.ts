@@ -1,0 +1,2 @@
+/** What the sentences of the contract are pinned on. */
+export { GOLDEN_REQUESTS } from './requests';
