@@ -14,7 +14,7 @@ import { hashPassword, queuedPasswords, type Passwords } from '../features/sessi
 import type { Store } from '../features/shopWork';
 import { typeormStore } from '../features/shopWork.typeorm';
 import { buildLogger } from '../platform/log/logger';
-import { asOwner, freshDatabase } from './database';
+import { asOwner, demoDatabase } from './database';
 
 /** Built before the tests, as for the running server. */
 const PHOTO_WORKER = path.join(__dirname, '../../dist/photoWorker.mjs');
@@ -36,6 +36,12 @@ export interface TestServer {
   readonly close: () => Promise<void>;
 }
 
+async function loadOnce(url: string, dataDir: string): Promise<void> {
+  const { db } = await prepareDatabase(url, dataDir);
+  await loadDemo(typeormStore(db));
+  await db.destroy();
+}
+
 /** The whole application on a database of its own with the demo in it; time is what `clock` says. */
 export async function testServer({
   clock = () => new Date(),
@@ -43,10 +49,9 @@ export async function testServer({
   passwords = queuedPasswords(),
   ...options
 }: { clock?: Clock; demo?: boolean; passwords?: Passwords } & Partial<AppOptions> = {}): Promise<TestServer> {
-  const database = await freshDatabase();
+  const database = await demoDatabase(loadOnce);
   const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
   const store = typeormStore(db);
-  await loadDemo(store);
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
   const app = buildApp(

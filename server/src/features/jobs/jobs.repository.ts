@@ -44,6 +44,8 @@ export interface JobRepository {
   byId(id: string): Promise<Job | null>;
   /** Holds the job until the transaction ends: what counts up within it cannot be counted twice. */
   lock(id: string): Promise<Job | null>;
+  /** Holds the job as it stands until the transaction ends, beside others who do: what decides by its chain. Always before a joint is locked. */
+  hold(id: string): Promise<Job | null>;
   /** The newest first, as all lists of jobs. */
   ofCircuits(circuitIds: readonly string[]): Promise<readonly Job[]>;
   /** One question of the database, whatever a job holds. */

@@ -25,6 +25,7 @@ const toTold = ({ joints, entries, words, lastFlame, ...places }: ToldRow): Told
 export const typeormJobs = ({ shopId, manager }: ShopTransaction): JobRepository => ({
   byId: (id) => manager.findOneBy(Jobs, { shopId, id }),
   lock: (id) => manager.findOne(Jobs, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
+  hold: (id) => manager.findOne(Jobs, { where: { shopId, id }, lock: { mode: 'pessimistic_read' } }),
   ofCircuits: (circuitIds) => manager.find(Jobs, { where: { shopId, circuitId: In([...circuitIds]) }, order: { number: 'DESC' } }),
   told: async (id) => (await manager.query<ToldRow[]>(toldJobsSql, [shopId, [id]])).map(toTold)[0] ?? null,
   toldToday: async (mostDone) => (await manager.query<ToldRow[]>(todaysJobsSql, [shopId, mostDone])).map(toTold),

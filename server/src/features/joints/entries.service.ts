@@ -85,6 +85,10 @@ function correctedFields({ body }: Asked, links: readonly JointLink[]) {
 
 /** Adds one link to a joint's chain. Repeating it changes nothing; the first one freezes the plan into the chain before itself. */
 export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLink> {
+  const isFlame = AT_THE_TORCH.includes(asked.body.kind);
+  const jobId = await shop.joints.jobOf(asked.jointId);
+  // The job before the joint, as everywhere: a flame is judged by the job's chain as it stands until this one is written.
+  if (isFlame && jobId) await shop.jobs.hold(jobId);
   const joint = await shop.joints.lock(asked.jointId);
   if (!joint) throw notFound('This joint');
   const hash = requestHash({ joint: asked.jointId, ...asked.body });
@@ -97,8 +101,6 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   const links = [...(await shop.ledger.of({ of: 'joint', id: joint.id }))];
   checkEntry(asked, links);
-  const jobId = await shop.joints.jobOf(joint.id);
-  const isFlame = AT_THE_TORCH.includes(asked.body.kind);
   const flame = isFlame ? await atTheFlame(shop, asked, jobId) : null;
   if (links.length === 0) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
   const { kind, values, corrects } = asked.body;
