@@ -11,7 +11,7 @@ import { inspectDatabase } from './lib/inspect.mjs';
 import { lockFolder } from './lib/lock.mjs';
 import { DATABASE, ensureDatabase, startCluster, stopCluster } from './lib/postgres.mjs';
 import { pgEnvironment } from './lib/pgEnvironment.mjs';
-import { step, stop } from './lib/report.mjs';
+import { atEnd, cleanUp, step, stop } from './lib/report.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
 const { file, dataDir, passphrase } = backupOptions('restore');
@@ -30,7 +30,8 @@ function restoreDump(cluster, dump) {
 }
 
 function report(manifest, found) {
-  const names = Object.keys({ ...manifest.counts, ...found.counts });
+  // Sign-ins are not backed up; backups of before counted them.
+  const names = Object.keys({ ...manifest.counts, ...found.counts }).filter((name) => name !== 'session');
   console.log(`\n  ${'table'.padEnd(16)}${'in the backup'.padStart(14)}${'restored'.padStart(12)}`);
   for (const name of names)
     console.log(`  ${name.padEnd(16)}${String(manifest.counts[name] ?? 0).padStart(14)}${String(found.counts[name] ?? 0).padStart(12)}`);
@@ -40,14 +41,14 @@ function report(manifest, found) {
 }
 
 const folder = mkdtempSync(path.join(tmpdir(), 'kesto-restore-'));
-let cluster = null;
-let lock = null;
+atEnd(() => rmSync(folder, { recursive: true, force: true }));
 try {
   const { manifest, dump } = await readArchive(file, folder, passphrase);
   step(`the backup was made ${manifest.madeAt}`);
   mkdirSync(dataDir, { recursive: true });
-  lock = lockFolder(dataDir);
-  cluster = await startCluster(path.join(dataDir, 'pg'));
+  atEnd(lockFolder(dataDir).release);
+  const cluster = await startCluster(path.join(dataDir, 'pg'));
+  atEnd(() => stopCluster(cluster));
   await ensureDatabase(cluster, DATABASE);
   step('restoring the database');
   restoreDump(cluster, dump);
@@ -56,7 +57,5 @@ try {
   if (!isWhole) stop('what was restored is not what was backed up', 'use an earlier backup, and keep this one for whoever looks into it');
   step(`restored; start it with: npm start -- --data ${path.relative('.', dataDir) || '.'}`);
 } finally {
-  rmSync(folder, { recursive: true, force: true });
-  if (cluster) stopCluster(cluster);
-  lock?.release();
+  cleanUp();
 }

@@ -25,6 +25,9 @@ function holderOf(file) {
 
 const isAlive = (holder) => holder !== null && beganAt(holder.pid) === holder.began;
 
+/** Whether somebody uses a folder now. */
+export const isHeld = (folder) => isAlive(holderOf(path.join(folder, 'kesto.lock')));
+
 /** Puts the whole file in place at once, or answers false where one is there. */
 function take(file) {
   const mine = `${file}.${process.pid}`;

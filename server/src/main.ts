@@ -2,7 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { systemClock } from './platform/clock';
 import { ConfigError, configFromEnvironment, isOpenToListeners, type Config } from './platform/config';
 import { databaseFailure } from './platform/db/failures';
-import { prepareDatabase } from './platform/db/prepare';
+import { prepareDatabase, SharedDatabaseError } from './platform/db/prepare';
 import { buildApp } from './platform/http/app';
 import { listen } from './platform/http/listen';
 import { logFile } from './platform/log/logFile';
@@ -18,7 +18,7 @@ const LAST_MS = 5_000;
 
 async function run(config: Config): Promise<void> {
   const log = buildLogger(config.logLevel, config.logFile ? logFile(config.logFile) : process.stdout);
-  const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir);
+  const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir, config.appPassword);
   const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
   const store = typeormStore(db);
   const platform = {
@@ -55,7 +55,7 @@ async function run(config: Config): Promise<void> {
 
 /** A start that fails says why in one sentence; what is not ours to explain keeps its stack. */
 function sentenceOf(error: unknown): string {
-  if (error instanceof ConfigError) return error.message;
+  if (error instanceof ConfigError || error instanceof SharedDatabaseError) return error.message;
   if (error instanceof Error && 'code' in error && error.code === 'EADDRINUSE') return 'The port is taken by another program.';
   const failure = databaseFailure(error) ?? (error instanceof Error && /password|role|database/.test(error.message) ? error : null);
   return failure ? `The database at DATABASE_URL cannot be used: ${rootMessage(error)}` : String((error as Error)?.stack ?? error); // cast: anything may be thrown

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { accessSync, constants, mkdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 
 export interface Tls {
@@ -11,6 +11,8 @@ export interface Config {
   readonly host: string;
   /** Owner of the database: makes roles and runs the migrations, never serves a request. */
   readonly ownerUrl: string;
+  /** The application's password, the same for all servers of one database; null: each keeps its own in its data folder. */
+  readonly appPassword: string | null;
   readonly dataDir: string;
   readonly clientDir: string | null;
   readonly demo: boolean;
@@ -57,6 +59,30 @@ function tls(cert: string | undefined, key: string | undefined): Tls | null {
   return { cert: fileOf('--tls-cert', cert), key: fileOf('--tls-key', key) };
 }
 
+const MOST_PORT = 65_535;
+const LOG_LEVELS = ['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent'] as const;
+
+function portOf(text = '8080'): number {
+  if (/^\d+$/.test(text) && Number(text) <= MOST_PORT) return Number(text);
+  throw new ConfigError(`PORT must be a number from 0 to ${MOST_PORT}, not "${text}"`);
+}
+
+function oneOf<const Words extends readonly string[]>(name: string, text: string, words: Words): Words[number] {
+  if (words.includes(text)) return text;
+  throw new ConfigError(`${name} must be one of ${words.join(', ')}, not "${text}"`);
+}
+
+/** What is kept beside the database has to be kept. */
+function writable(folder: string): string {
+  try {
+    mkdirSync(folder, { recursive: true });
+    accessSync(folder, constants.W_OK);
+    return folder;
+  } catch (error) {
+    throw new ConfigError(`${folder} cannot be written: ${error instanceof Error ? error.message : String(error)}`);
+  }
+}
+
 const trusted = (text: string | undefined) => (!text || text === 'no' ? false : /^\d+$/.test(text) ? Number(text) : text);
 
 /** Where its port cannot be reached from elsewhere, no other machine can listen in. */
@@ -68,13 +94,14 @@ export const isOpenToListeners = ({ host, tls, publicUrl }: Pick<Config, 'host' 
 
 export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
   return {
-    port: Number(env['PORT'] ?? 8080),
+    port: portOf(env['PORT']),
     host: env['HOST'] ?? '127.0.0.1',
     ownerUrl: databaseUrl(env['DATABASE_URL']),
-    dataDir: path.resolve(env['KESTO_DATA'] ?? 'var'),
+    appPassword: env['KESTO_APP_PASSWORD'] ?? null,
+    dataDir: writable(path.resolve(env['KESTO_DATA'] ?? 'var')),
     clientDir: env['KESTO_CLIENT'] ? path.resolve(env['KESTO_CLIENT']) : null,
-    demo: env['KESTO_DEMO'] !== 'no',
-    logLevel: env['KESTO_LOG'] ?? 'info',
+    demo: oneOf('KESTO_DEMO', env['KESTO_DEMO'] ?? 'yes', ['yes', 'no']) === 'yes',
+    logLevel: oneOf('KESTO_LOG', env['KESTO_LOG'] ?? 'info', LOG_LEVELS),
     logFile: env['KESTO_LOG_FILE'] ? path.resolve(env['KESTO_LOG_FILE']) : null,
     tls: tls(env['KESTO_TLS_CERT'], env['KESTO_TLS_KEY']),
     publicUrl: publicUrl(env['KESTO_PUBLIC_URL']),

@@ -62,26 +62,39 @@ async function breakIn(rows: Rows, version: Version, { shop_id, chain, chain_id 
 async function chainsIn(rows: Rows, version: Version) {
   const owners = await rows<Owner>(READ[version].owners);
   const broken: { chain: string; why: string }[] = [];
-  for (const owner of owners) {
+  for (const [i, owner] of owners.entries()) {
+    if (i > 0 && i % PROGRESS_EVERY === 0) process.stderr.write(`checked ${i} of ${owners.length}\n`);
     const why = await breakIn(rows, version, owner);
     if (why) broken.push({ chain: `${owner.chain} ${owner.chain_id}`, why });
   }
   return { chains: owners.length, broken };
 }
 
-async function inspect(url: string): Promise<Inspection> {
+const PROGRESS_EVERY = 500;
+/** As PostgreSQL names them. */
+const SNAPSHOT = /^[0-9A-F-]+$/i;
+/** Sign-ins are not backed up: whoever restores signs in again. */
+const NOT_COUNTED = ['session'];
+
+/** Looks at one moment: that of a snapshot another transaction holds, where one is named. */
+async function inspect(url: string, snapshot: string): Promise<Inspection> {
   const db = await ownerDataSource(url).initialize();
-  const rows: Rows = (sql, values = []) => db.query(sql, values);
+  const runner = db.createQueryRunner();
+  const rows: Rows = (sql, values = []) => runner.query(sql, values);
   try {
+    await runner.startTransaction('REPEATABLE READ');
+    if (SNAPSHOT.test(snapshot)) await runner.query(`set transaction snapshot '${snapshot}'`);
     const counts: Record<string, number> = {};
-    for (const { name } of await rows<{ name: string }>(TABLES))
-      counts[name] = (await rows<{ n: number }>(`select count(*)::int as n from "${name}"`))[0]?.n ?? 0;
+    for (const { name } of await rows<{ name: string }>(TABLES)) {
+      if (!NOT_COUNTED.includes(name)) counts[name] = (await rows<{ n: number }>(`select count(*)::int as n from "${name}"`))[0]?.n ?? 0;
+    }
     const version = 'ledger' in counts ? 'ledger' : 'former';
     const entries = counts['ledger'] ?? (counts['record_entry'] ?? 0) + (counts['stage_entry'] ?? 0);
     return { counts, ...(await chainsIn(rows, version)), entries };
   } finally {
+    await runner.release();
     await db.destroy();
   }
 }
 
-process.stdout.write(`${JSON.stringify(await inspect(process.env['DATABASE_URL'] ?? ''))}\n`);
+process.stdout.write(`${JSON.stringify(await inspect(process.env['DATABASE_URL'] ?? '', process.env['KESTO_SNAPSHOT'] ?? ''))}\n`);

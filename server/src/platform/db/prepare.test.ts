@@ -65,3 +65,21 @@ test('an existing PostgreSQL needs no superuser: whoever owns the database and m
   await again.db.destroy();
   await database.drop();
 });
+
+test('a second server with another folder does not take the database away: it says so, or shares one password by configuration', async () => {
+  const [database, other] = [await freshDatabase(), await freshDatabase()];
+  const first = await prepareDatabase(database.ownerUrl, database.dataDir);
+  await expect(prepareDatabase(database.ownerUrl, other.dataDir)).rejects.toThrow(/Another server uses this database.*KESTO_APP_PASSWORD/);
+  expect(await first.db.query('select 1 as one')).toEqual([{ one: 1 }]);
+  await first.db.destroy();
+  const [one, two] = [
+    await prepareDatabase(database.ownerUrl, database.dataDir, 'one for both'),
+    await prepareDatabase(database.ownerUrl, other.dataDir, 'one for both'),
+  ];
+  for (const { db } of [one, two]) {
+    expect(await db.query('select 1 as one')).toEqual([{ one: 1 }]);
+    await db.destroy();
+  }
+  await other.drop();
+  await database.drop();
+});

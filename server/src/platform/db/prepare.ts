@@ -23,13 +23,36 @@ export const tablesRole = (ownerUrl: string) => roleName(ownerUrl, 'tables');
 
 const NO_POWERS = 'nosuperuser nobypassrls nocreatedb nocreaterole noreplication';
 
-function keptPassword(dataDir: string, role: string): string {
-  const file = path.join(dataDir, `${role}.password`);
-  if (existsSync(file)) return readFileSync(file, 'utf8').trim();
-  mkdirSync(dataDir, { recursive: true });
+/** A second server would take the database from the first without a word: it says so instead. */
+export class SharedDatabaseError extends Error {}
+
+function madePassword(file: string): string {
   const password = randomBytes(24).toString('base64url');
   writeFileSync(file, `${password}\n`, { mode: 0o600 });
   return password;
+}
+
+/** The application's password: as configured, as kept in the data folder, or made anew where nobody has used this database yet. */
+async function passwordFor(ownerUrl: string, { dataDir, configured }: Where): Promise<string> {
+  if (configured) return configured;
+  const role = applicationRole(ownerUrl);
+  const file = path.join(dataDir, `${role}.password`);
+  if (existsSync(file)) return readFileSync(file, 'utf8').trim();
+  mkdirSync(dataDir, { recursive: true });
+  if (!(await roleExists(ownerUrl, role))) return madePassword(file);
+  throw new SharedDatabaseError(
+    `Another server uses this database: the password of its role ${role} is not in ${dataDir}. Start both with the same KESTO_APP_PASSWORD, ` +
+      `or this one with the other’s data folder`,
+  );
+}
+
+async function roleExists(ownerUrl: string, role: string): Promise<boolean> {
+  const owner = await ownerDataSource(ownerUrl).initialize();
+  try {
+    return ((await owner.query('select 1 from pg_roles where rolname = $1', [role])) as unknown[]).length > 0;
+  } finally {
+    await owner.destroy();
+  }
 }
 
 async function makeRole(owner: DataSource, role: string, powers: string): Promise<void> {
@@ -72,14 +95,20 @@ export interface PreparedDatabase {
   readonly empty: boolean;
 }
 
+/** Where the application's password is. */
+interface Where {
+  readonly dataDir: string;
+  /** One for all servers of a database; null: each keeps its own in its data folder. */
+  readonly configured: string | null;
+}
+
 /** Sees to the roles, runs the migrations, and answers with a connection as the application. */
-export async function prepareDatabase(ownerUrl: string, dataDir: string): Promise<PreparedDatabase> {
-  const role = applicationRole(ownerUrl);
-  const password = keptPassword(dataDir, role);
+export async function prepareDatabase(ownerUrl: string, dataDir: string, configured: string | null = null): Promise<PreparedDatabase> {
+  const password = await passwordFor(ownerUrl, { dataDir, configured });
   await prepareRoles(ownerUrl, password);
   const empty = await migrate(ownerUrl);
   const url = new URL(ownerUrl);
-  url.username = encodeURIComponent(role);
+  url.username = encodeURIComponent(applicationRole(ownerUrl));
   url.password = encodeURIComponent(password);
   return { db: await applicationDataSource(url.toString()).initialize(), empty };
 }
