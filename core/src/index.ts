@@ -64,7 +64,7 @@ export { jobStage, stageByJoints } from './record/jobStage';
 export type { Strength, StrengthBasis } from './pressure/strength';
 export type { InspectCode, InspectionPoint } from './plan/inspect';
 export * from './record/allowed';
-export { approvalFor } from './record/approvalFor';
+export { approvalFor, scopeOf } from './record/approvalFor';
 export * from './record/chain';
 export * from './record/formerWords';
 export * from './record/jointEntry';

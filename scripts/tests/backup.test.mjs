@@ -1,7 +1,8 @@
 // A backup brings back everything, is told from damage, and is never restored over anything.
 import assert from 'node:assert/strict';
-import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
@@ -78,4 +79,69 @@ test('a role that row-level security binds backs up nothing, and says so', async
   const outcome = spawnSync(process.execPath, ['scripts/backup.mjs', at('none.kesto')], { encoding: 'utf8', env });
   stopCluster(cluster);
   refused(outcome, /bound by row-level security/);
+});
+
+const JOB = '0193a000-0000-7000-8000-000000000046';
+const json = { 'content-type': 'application/json' };
+
+async function signedIn(url) {
+  const body = JSON.stringify({ login: 'ilta', password: 'copper-before-filler' });
+  const answer = await fetch(`${url}/api/session`, { method: 'POST', headers: json, body });
+  return answer.headers.get('set-cookie').split(';')[0];
+}
+
+/** Notes one thing after another until it is told to stop; answers how many were stored. */
+async function keepsNoting(url, going) {
+  const cookie = await signedIn(url);
+  let stored = 0;
+  while (going()) {
+    const body = { stage: 'find', kind: 'complaint', deviceTime: new Date().toISOString(), values: { text: `no. ${stored}` }, photos: [] };
+    const init = { method: 'PUT', headers: { ...json, cookie }, body: JSON.stringify(body) };
+    const answer = await fetch(`${url}/api/jobs/${JOB}/stages/${randomUUID()}`, init);
+    stored += answer.status === 200 ? 1 : 0;
+  }
+  return stored;
+}
+
+const ends = (child) => new Promise((resolve) => child.once('close', resolve));
+const saidBy = (child) => {
+  let said = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk));
+  return () => said;
+};
+const begin = (name, ...args) => spawn(process.execPath, [`scripts/${name}.mjs`, ...args], { stdio: ['ignore', 'pipe', 'pipe'] });
+
+test('made while people work it holds one moment: it is restored whole, and the running shop verifies', async () => {
+  const app = await startApplication({ dataDir: at('shop'), port: await freePort() });
+  let going = true;
+  const noting = keepsNoting(app.url, () => going);
+  try {
+    const backup = begin('backup', at('busy.kesto'), '--data', at('shop'));
+    const said = saidBy(backup);
+    assert.equal(await ends(backup), 0, said());
+    const check = begin('verifyAll', '--data', at('shop'));
+    const found = saidBy(check);
+    assert.equal(await ends(check), 0, found());
+    assert.match(found(), /chains with \d+ entries checked, 0 broken/);
+  } finally {
+    going = false;
+    assert.ok((await noting) > 5);
+    await app.stop();
+  }
+  const outcome = run('restore', at('busy.kesto'), '--data', at('busy'));
+  assert.equal(outcome.status, 0, outcome.stdout + outcome.stderr);
+  assert.doesNotMatch(outcome.stdout, /^ +session/m);
+});
+
+test('a restore that is broken off leaves no clear dump and no database running', async () => {
+  const temporary = () => readdirSync(tmpdir()).filter((name) => name.startsWith('kesto-restore-'));
+  const before = temporary();
+  const restore = begin('restore', at('busy.kesto'), '--data', at('broken-off'));
+  const said = saidBy(restore);
+  while (!said().includes('starting the database')) await new Promise((resolve) => setTimeout(resolve, 20));
+  restore.kill('SIGTERM');
+  await ends(restore);
+  assert.deepEqual(temporary(), before);
+  const { clusterOf, isRunning, postgresBinaries } = await import('../lib/postgres.mjs');
+  assert.equal(isRunning({ bin: postgresBinaries(), folder: clusterOf(at('broken-off/pg')) }), false);
 });

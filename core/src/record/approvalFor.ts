@@ -9,6 +9,12 @@ const SCOPES: Readonly<Record<FillerFamily, ApprovalScope>> = {
   'zinc-aluminium': 'aluminium',
 };
 
+/** What an approval for a filler has to cover; null for a filler of no table. */
+export function scopeOf(filler: string): ApprovalScope | null {
+  const family = findFiller(filler)?.family;
+  return family ? SCOPES[family] : null;
+}
+
 interface Approved {
   readonly scope: ApprovalScope;
   /** The last day it holds, as 2027-03-31. */
@@ -24,8 +30,8 @@ interface Approved {
  * @returns          the one that covers it longest; null where none does
  */
 export function approvalFor(approvals: readonly Approved[], filler: string, at: string): Approved | null {
-  const family = findFiller(filler)?.family;
-  const covers = approvals.filter(({ scope, validUntil }) => family && scope === SCOPES[family] && validUntil >= at.slice(0, 10));
+  const needed = scopeOf(filler);
+  const covers = approvals.filter(({ scope, validUntil }) => scope === needed && validUntil >= at.slice(0, 10));
   const [best] = [...covers].sort((a, b) => b.validUntil.localeCompare(a.validUntil));
   return best ? { scope: best.scope, validUntil: best.validUntil } : null;
 }

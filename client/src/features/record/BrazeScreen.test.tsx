@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
-import { deviceKeeps, press, settle, showScreen, type, went } from '@/testing/screen';
+import { deviceKeeps, personAs, press, settle, showScreen, type, went } from '@/testing/screen';
 import { BrazeScreen } from './BrazeScreen';
 
 const joint = jointView(
@@ -90,4 +90,14 @@ test('without a plan nothing can be marked, and what to do first is said', async
   fireEvent.press(screen.getByTestId('action'));
   await settle();
   expect(went()).toEqual([]);
+});
+
+test('no approval for the filler is said before the flame, and keeps nobody from it; one that covers it says nothing', async () => {
+  const { writes } = await showScreen(<BrazeScreen joint={joint} />, { answers: KEPT });
+  expect(screen.getByText(/No approval of yours covers BAg-36 \(silver/)).toBeTruthy();
+  await press('It is brazed');
+  expect(writes).toHaveLength(1);
+  const approvals = [{ scope: 'silver', number: '', validUntil: '2099-01-01' }] as const;
+  await showScreen(<BrazeScreen joint={joint} />, { answers: { ...KEPT, 'GET session': personAs('technician', { approvals }) } });
+  expect(screen.queryByText(/No approval of yours/)).toBeNull();
 });

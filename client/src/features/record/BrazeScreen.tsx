@@ -15,6 +15,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
+import { ApprovalNote } from './ApprovalNote';
 import { PhotoStrip } from './PhotoStrip';
 import type { BrazeField } from './brazeForm';
 import { useBraze } from './useBraze';
@@ -67,6 +68,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       }}
     >
       <TorchLocked jobId={joint.job.id} lock={lock} />
+      <ApprovalNote filler={form.filler} />
       {plan ? (
         <>
           <PlanDrawing plan={plan} units={units} detail="sizes" flagged />

@@ -15,3 +15,7 @@ export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   inspector: 'reads everything, changes nothing',
   admin: 'also asks people in and keeps their approvals',
 };
+
+/** Before the flame: nobody is kept from it here, and the record says it. */
+export const noApprovalText = (filler: string, scope: ApprovalScope): string =>
+  `No approval of yours covers ${filler} (${APPROVAL_WORDS[scope]}) today. The record will say so; the shop’s rules and local codes decide whether you may.`;
