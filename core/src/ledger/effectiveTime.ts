@@ -16,11 +16,13 @@ export const CLOCKS_APART_MS = 5 * 60_000;
  *
  * @param clocked  both clocks, as ISO 8601 in UTC
  * @param before   effective time of the entry before it from the same hand; null where there is none
- * @returns        an instant, ISO 8601 in UTC
+ * @returns        an instant, ISO 8601 in UTC; the server's word as it is where that is no time
  */
 export function effectiveTime({ device, server, offsetS }: Clocked, before: string | null): string {
   const serverMs = Date.parse(server);
-  const said = device === null ? serverMs : Date.parse(device) + (offsetS ?? 0) * 1000;
+  const deviceMs = device === null ? NaN : Date.parse(device);
+  const said = Number.isNaN(deviceMs) ? serverMs : deviceMs + (offsetS ?? 0) * 1000;
   const least = before === null ? -Infinity : Date.parse(before);
-  return new Date(Math.min(serverMs, Math.max(said, least))).toISOString();
+  const at = Math.min(serverMs, Math.max(said, least));
+  return Number.isNaN(at) ? server : new Date(at).toISOString();
 }

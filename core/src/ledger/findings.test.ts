@@ -114,3 +114,15 @@ describe('of a job', () => {
     expect(ofJob([{ ...link!, beside: {} }])).toEqual([[1, 'words-erased']]);
   });
 });
+
+test('a chain sealed over nonsense is said to be not judged, and nothing falls over', () => {
+  const nonsense: Said = { kind: 'watch-began', stage: 'make-safe', told: { minutes: 'an hour' as never, by: 'Oskar Penn' } };
+  expect(ofJob(ledgerChain(JOB, [nonsense]))).toEqual([[1, 'not-judged']]);
+  const planned: Said = {
+    kind: 'planned',
+    told: { request: 7 as never },
+    rest: { worked: { engine: ENGINE_VERSION, drawing: null, values: {} } },
+  };
+  expect(ofJoint(ledgerChain(JOINT, [planned]))).toEqual([[1, 'not-judged']]);
+  expect(ofJoint(ledgerChain(JOINT, [{ ...flame('open', APPROVED), device: 'yesterday', server: 'noon' }]))).toEqual([]);
+});

@@ -49,8 +49,19 @@ const timeFindings = (times: readonly Times[], links: readonly AnyLink[]): reado
 const newerThanOurs = (links: readonly AnyLink[]): readonly Finding[] =>
   links.flatMap((link, i) => found(i + 1, 'not-judged', isLedgerLink(link) && link.content.rules > RULES));
 
+/** A file may be sealed over values that no rule can be held against: then its last entry is said to be not judged, and nothing falls over. */
+function judged<Link>(links: readonly Link[], find: (links: readonly Link[]) => readonly Finding[]): readonly Finding[] {
+  try {
+    return find(links);
+  } catch {
+    return [{ entry: links.length, what: 'not-judged' }];
+  }
+}
+
 /** What is to be said of a joint's chain by the rules of its day. */
-export function jointFindings(links: readonly JointLink[]): readonly Finding[] {
+export const jointFindings = (links: readonly JointLink[]): readonly Finding[] => judged(links, findingsOfJoint);
+
+function findingsOfJoint(links: readonly JointLink[]): readonly Finding[] {
   const entries = links.map(readEntry);
   const early = new Set(outOfTurn(readChain(links)).map(({ id }) => id));
   const struck = new Set(entries.filter(({ kind }) => kind === 'struck-out').map(({ corrects }) => corrects?.entry));
@@ -65,7 +76,9 @@ export function jointFindings(links: readonly JointLink[]): readonly Finding[] {
 }
 
 /** What is to be said of a job's chain by the rules of its day. */
-export function jobFindings(links: readonly JobLink[]): readonly Finding[] {
+export const jobFindings = (links: readonly JobLink[]): readonly Finding[] => judged(links, findingsOfJob);
+
+function findingsOfJob(links: readonly JobLink[]): readonly Finding[] {
   const entries = links.map(readJobLink);
   const struck = new Set(entries.filter(({ kind }) => kind === 'struck-out').map(({ corrects }) => corrects?.entry));
   const facts = factsIn(links);

@@ -127,13 +127,18 @@ function chainsIn(parts: Parts, { chains, files }: JobManifest): Result<readonly
 
 const contentsOf = (links: readonly AnyLink[]): readonly EntryContent3[] => links.filter(isLedgerLink).map(({ content }) => content);
 
+const isHead = (value: unknown): value is Head => isObject(value) && typeof value['sequence'] === 'number' && isHash(value['hash']);
+
+/** Heads that a file says: whatever stands in their place in one that was made by hand is none. */
+const headsIn = (value: unknown): readonly Head[] => (Array.isArray(value) ? value.filter(isHead) : []);
+
 /** Joints that the job's own chain says it has, and where it last said that their chains stood. */
 function saidOfJoints(job: ReadChain | undefined) {
   const contents = contentsOf(job?.links ?? []);
   const ofKind = (kind: string) => contents.filter(({ said }) => said.kind === kind).map(({ said }) => said.told);
   return {
     added: ofKind('joint-added').map((told) => String(told['joint'])),
-    heads: (ofKind('exported').at(-1)?.['heads'] ?? []) as readonly Head[], // cast: the kind tells heads
+    heads: headsIn(ofKind('exported').at(-1)?.['heads']),
   };
 }
 
