@@ -1,6 +1,6 @@
 import type { JointEntry } from './jointEntry';
 import { correctedEntry, valuesNow } from './correct';
-import { brazersOf, JOINT_STATES, MAY_FOLLOW, mayFollow, outOfTurn, stateAfter, type EntryFact } from './state';
+import { brazersOf, inTurn, JOINT_STATES, MAY_FOLLOW, mayFollow, outOfTurn, stateAfter, type EntryFact } from './state';
 
 const fact = (kind: EntryFact['kind'], values: EntryFact['values'] = {}): EntryFact => ({ kind, values });
 const looked = (result: string) => fact('looked-at', { result });
@@ -73,5 +73,6 @@ test('what came out of turn stays, moves nothing, and is told', () => {
   const entries = [fact('planned'), fact('brazed'), fact('brazed', { rodMm: 40 }), looked('pass'), fact('cooled')];
   expect(stateAfter(entries, true)).toBe('passed');
   expect(outOfTurn(entries)).toEqual([fact('brazed', { rodMm: 40 })]);
+  expect(inTurn(entries).map(({ kind }) => kind)).toEqual(['planned', 'brazed', 'looked-at', 'cooled']);
   expect(stateAfter([fact('planned'), looked('pass'), fact('brazed')], true)).toBe('brazed');
 });

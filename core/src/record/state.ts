@@ -69,6 +69,12 @@ export function outOfTurn<Entry extends EntryFact>(entries: readonly Entry[]): r
   });
 }
 
+/** Entries as they count: what came out of turn is left out until a lead has said which stands. */
+export function inTurn<Entry extends EntryFact>(entries: readonly Entry[]): readonly Entry[] {
+  const early = new Set<Entry>(outOfTurn(entries));
+  return entries.filter((entry) => !early.has(entry));
+}
+
 /** Everybody who ever heated a joint: none of them judges it, whoever reworked it since. */
 export const brazersOf = (entries: readonly { readonly kind: EntryKind; readonly person: { readonly id: string } }[]): readonly string[] =>
   entries.filter(({ kind }) => kind === 'brazed' || kind === 'reworked').map(({ person }) => person.id);

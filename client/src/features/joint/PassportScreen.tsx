@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { brazersOf, readChain } from '@kesto/core';
+import { brazersOf, inTurn, readChain } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { Image, View } from 'react-native';
@@ -44,9 +44,10 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const passport = usePassport(joint);
   const isLead = useIsLead();
   const contents = readChain(joint.entries);
-  const maker = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
+  const counting = inTurn(contents);
+  const maker = counting.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
   const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
-  const judged = contents.findLast((content) => content.kind === joint.state);
+  const judged = counting.findLast((content) => content.kind === joint.state);
   const mayMake = useMayMake();
   const mayJudge = isLead && joint.state === 'passed' && !brazedIt;
   const next = nextStep(joint, mayMake);

@@ -7,6 +7,7 @@ import {
   formatFlow,
   formatLength,
   formatOnRule,
+  inTurn,
   readChain,
   type AgainstPlan,
   type JointEntry,
@@ -28,7 +29,7 @@ export interface MadeRow {
 
 /** Values of the last brazing, with later corrections laid over them. */
 export function brazedValues(joint: JointView): BrazedValues | null {
-  const contents = readChain(joint.entries);
+  const contents = inTurn(readChain(joint.entries));
   const last = contents.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked');
   if (!last) return null;
   const corrections = contents.filter((c) => c.corrects?.entry === last.id).map((c) => c.values);

@@ -30,10 +30,10 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
   const running = watch !== null && watch.endedAt === null;
   const now = useNow(running);
   const isLead = useIsLead();
-  if (watch?.isNotWitnessed) return <NotWitnessed work={work} watch={watch} isLead={isLead} />;
   if (!running)
     return (
       <View style={{ gap: 10, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
+        {watch?.isNotWitnessed ? <NotWitnessed work={work} watch={watch} isLead={isLead} /> : null}
         <Words size={15} tone="ink2">
           {watch?.endedAt
             ? `Watch by ${watch.by} ended ${format(new Date(watch.endedAt), 'd MMM, HH:mm')}.`
@@ -85,9 +85,8 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
 
 /** Begun and ended by one device alone, and both told in one go: a lead looks into it. */
 function NotWitnessed({ work, watch, isLead }: { work: StageWork; watch: Watch; isLead: boolean }) {
-  const t = useTokens();
   return (
-    <View style={{ gap: 8, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
+    <View style={{ gap: 8 }}>
       <Words size={15} tone="amber">
         {watchNotWitnessedText(watch)}
       </Words>
