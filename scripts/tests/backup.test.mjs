@@ -145,3 +145,42 @@ test('a restore that is broken off leaves no clear dump and no database running'
   const { clusterOf, isRunning, postgresBinaries } = await import('../lib/postgres.mjs');
   assert.equal(isRunning({ bin: postgresBinaries(), folder: clusterOf(at('broken-off/pg')) }), false);
 });
+
+test('on an existing PostgreSQL: as docs/RUNNING.md says, by a role of its own', async () => {
+  const { startCluster, stopCluster } = await import('../lib/postgres.mjs');
+  const { default: pg } = await import('pg');
+  const cluster = await startCluster(at('elsewhere/pg'));
+  const asked = async (...statements) => {
+    const client = new pg.Client({ connectionString: cluster.url('postgres') });
+    await client.connect();
+    for (const statement of statements) await client.query(statement);
+    await client.end();
+  };
+  const as = (user) => cluster.url('kesto').replace(/\/\/[^@]+@/, `//${user}:x@`);
+  try {
+    await asked(`create role kesto_admin createrole login password 'x'`, 'create database kesto owner kesto_admin');
+    const env = { ...process.env, DATABASE_URL: as('kesto_admin'), KESTO_DATA: at('elsewhere'), PORT: String(await freePort()) };
+    const server = spawn(process.execPath, ['server/dist/main.mjs'], { env, stdio: ['ignore', 'pipe', 'pipe'] });
+    const said = saidBy(server);
+    while (!said().includes('ready')) {
+      assert.equal(server.exitCode, null, said());
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    await asked(
+      ...[`create role kesto_backup login password 'x'`, 'alter role kesto_backup bypassrls', 'grant pg_read_all_data to kesto_backup'],
+      'grant connect on database kesto to kesto_backup',
+    );
+    const backup = spawnSync(process.execPath, ['scripts/backup.mjs', at('elsewhere.kesto')], {
+      encoding: 'utf8',
+      env: { ...process.env, KESTO_BACKUP_URL: as('kesto_backup') },
+    });
+    server.kill('SIGTERM');
+    await ends(server);
+    assert.equal(backup.status, 0, backup.stdout + backup.stderr);
+    assert.match(backup.stdout, /78 entries, 0 broken/);
+  } finally {
+    stopCluster(cluster);
+  }
+  const restored = run('restore', at('elsewhere.kesto'), '--data', at('elsewhere-restored'));
+  assert.equal(restored.status, 0, restored.stdout + restored.stderr);
+});
