@@ -15,6 +15,7 @@ import { planDifferences } from '../wording/en/differences';
 import { breakText, findingText } from '../wording/en/errors';
 import { cardReadings, fitWord, partReadings, planHeadline } from '../wording/en/figures';
 import { fillerReasonText } from '../wording/en/fillers';
+import { SCHOOL_TEXTS } from '../wording/en/schools';
 import { showIn } from '../wording/en/show';
 import { flameWords, signsOf } from '../wording/en/torch';
 
@@ -53,6 +54,11 @@ export function goldenSentences(): Readonly<Record<string, readonly string[]>> {
     metric: once(in_(METRIC_PREFERENCES)),
     inch: once(in_(INCH_PREFERENCES)),
     answers: once(plans.flatMap((plan) => textsIn(planAnswer(plan)))),
+    // What each card is about and whether it stands out, as well as what it reads.
+    cards: plans
+      .filter((_, i) => i % 3 === 0)
+      .map((plan) => JSON.stringify([cardReadings(plan, METRIC_PREFERENCES), planHeadline(plan), fitWord(plan)])),
+    schools: textsIn(SCHOOL_TEXTS),
     checks: [...[...BREAK_REASONS, ...FILE_BREAKS].map(breakText), ...FINDING_CODES.map(findingText)],
   };
 }
