@@ -7,6 +7,7 @@ export type AppErrorCode =
   | 'WRONG_SIGN_IN'
   | 'FORBIDDEN'
   | 'CROSS_SITE'
+  | 'STRANGE_HOST'
   | 'NOT_FOUND'
   | 'NOT_ALLOWED'
   | 'CONFLICT'
@@ -35,6 +36,7 @@ export const HTTP_STATUS: Readonly<Record<AppErrorCode, number>> = {
   WRONG_SIGN_IN: 401,
   FORBIDDEN: 403,
   CROSS_SITE: 403,
+  STRANGE_HOST: 421,
   NOT_FOUND: 404,
   NOT_ALLOWED: 405,
   CONFLICT: 409,

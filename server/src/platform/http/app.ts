@@ -8,6 +8,7 @@ import type { Platform } from './context';
 import { clientRoutes } from './client';
 import { refuseCrossSite } from './crossSite';
 import { errorMiddleware, unknownRoute } from './errors';
+import { keptByNobody, refuseStrangeHost } from './ownHost';
 import { refuseUnstorable } from './safeInput';
 import { errorFacts, requestFacts } from '../log/logger';
 import { features } from '../../features';
@@ -53,7 +54,15 @@ export function buildApp(platform: Platform, log: Logger, options: AppOptions): 
   app.use(
     helmet({ contentSecurityPolicy: { directives: CONTENT_POLICY }, strictTransportSecurity: tls || publicUrl?.protocol === 'https:' }),
   );
-  app.use('/api', compression(), refuseCrossSite(publicUrl?.host ?? null), express.json({ limit: '512kb' }), refuseUnstorable);
+  app.use(refuseStrangeHost(publicUrl));
+  app.use(
+    '/api',
+    keptByNobody,
+    compression(),
+    refuseCrossSite(publicUrl?.host ?? null),
+    express.json({ limit: '512kb' }),
+    refuseUnstorable,
+  );
   app.use(features(platform));
   app.use('/api', unknownRoute);
   if (clientDir) app.use(clientRoutes(clientDir));
