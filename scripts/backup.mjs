@@ -1,6 +1,6 @@
 // Writes everything a shop has into one file: PostgreSQL's own dump with the photos in it, and what it holds by count.
 import { execFileSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -38,6 +38,8 @@ try {
   await snapshot.end();
   const manifest = { format: 'kesto-backup', version: 1, madeAt: new Date().toISOString(), ...found };
   await writeArchive(file, manifest, dump, passphrase);
+  // Of a database elsewhere the folder may not be there yet: health reads it from the server's own.
+  mkdirSync(dataDir, { recursive: true });
   writeFileSync(path.join(dataDir, 'last-backup.json'), JSON.stringify({ at: manifest.madeAt, bytes: statSync(file).size }));
   const size = (statSync(file).size / 1e6).toFixed(1);
   step(

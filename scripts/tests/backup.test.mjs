@@ -170,7 +170,7 @@ test('on an existing PostgreSQL: as docs/RUNNING.md says, by a role of its own',
       ...[`create role kesto_backup login password 'x'`, 'alter role kesto_backup bypassrls', 'grant pg_read_all_data to kesto_backup'],
       'grant connect on database kesto to kesto_backup',
     );
-    const backup = spawnSync(process.execPath, ['scripts/backup.mjs', at('elsewhere.kesto')], {
+    const backup = spawnSync(process.execPath, ['scripts/backup.mjs', at('elsewhere.kesto'), '--data', at('not-there-yet')], {
       encoding: 'utf8',
       env: { ...process.env, KESTO_BACKUP_URL: as('kesto_backup') },
     });
