@@ -1,8 +1,10 @@
-import type { CalcError, IsolationWhy, PlaceWhy } from '@kesto/core';
+import { INCH_PREFERENCES, type CalcError, type IsolationWhy, type PlaceWhy } from '@kesto/core';
 import { calcErrorText, wireError } from './errors';
 import { isolationWhyText } from './isolation';
 import { misfitText } from './misfits';
 import { noApprovalText } from './people';
+import { SCHOOL_TEXTS, schoolName, spokenSchools } from './schools';
+import { METRIC_SHOW, num, showIn, str } from './show';
 import { gateText, placeWhyText, stageWriteWord } from './stageEntries';
 import { nextText, watchNotWitnessedText } from './stages';
 
@@ -70,6 +72,35 @@ test.each<[CalcError, string]>([
     { kind: 'refused', field: 'x', reason: 'not-removable', value: 'sight-glass' },
     'removed is not for a sight glass: it stays on the line',
   ],
+  [
+    { kind: 'refused', field: 'x', reason: 'gauge-difference' },
+    'psi is a difference of pressures: say psig for gauge or psia for absolute',
+  ],
+  [
+    { kind: 'refused', field: 'x', reason: 'stands-twice', value: 'BAg-36' },
+    'BAg-36 stands in the stock in two rods: say which with choose {designation, rod}',
+  ],
+  [{ kind: 'refused', field: 'x', reason: 'given-twice', value: 'BAg-36' }, 'BAg-36 stands twice: each is given once'],
+  [{ kind: 'refused', field: 'x', reason: 'no-such-part', value: 'moon' }, 'moon is no part of this circuit'],
+  [{ kind: 'refused', field: 'x', reason: 'not-linked', value: 'moon' }, 'moon is linked to nothing: say what comes before or after it'],
+  [{ kind: 'refused', field: 'x', reason: 'linked-to-itself', value: 'moon' }, 'moon is linked to itself'],
+  [{ kind: 'refused', field: 'x', reason: 'loop-without-compressor', value: 'moon' }, 'moon lies on a loop that passes no compressor'],
+  [
+    { kind: 'refused', field: 'x', reason: 'flood-too-fast', value: '90' },
+    'is faster than 100 m/s in the narrowest bore: at most 90 L/min',
+  ],
+  [{ kind: 'refused', field: 'x', reason: 'coldest-above-hottest' }, 'must not lie above service.maxTemp'],
+  [{ kind: 'refused', field: 'x', reason: 'low-above-high' }, 'must not lie above the high side: sides swapped?'],
+  [{ kind: 'refused', field: 'x', reason: 'record-not-json' }, 'is not JSON'],
+  [
+    { kind: 'refused', field: 'x', reason: 'record-duplicate-key' },
+    'stands twice in one object: two readers would see two different records',
+  ],
+  [{ kind: 'refused', field: 'x', reason: 'record-unknown-key' }, 'is a key that a joint record does not have'],
+  [{ kind: 'refused', field: 'x', reason: 'record-number' }, 'is a number that no finite one can hold'],
+  [{ kind: 'refused', field: 'x', reason: 'record-text' }, 'holds a character that no text can hold'],
+  [{ kind: 'refused', field: 'x', reason: 'record-shape' }, 'is missing or not of its kind'],
+  [{ kind: 'refused', field: 'x', reason: 'record-head' }, 'must be a SHA-256: 64 digits 0-9 and a-f'],
   [{ kind: 'refused', field: 'x', reason: 'record-too-deep' }, 'has more than 40 levels'],
 ] as [CalcError, string][])('%j', (error, sentence) => {
   expect(calcErrorText(error)).toBe(sentence);
@@ -97,4 +128,37 @@ test('gates, what comes next, and who is waited for', () => {
   expect(['corrected', 'struck-out', 'loss'].map((kind) => stageWriteWord(kind as 'loss'))).toEqual(['corrected', 'struck out', 'loss']); // cast: one of the three
   expect(watchNotWitnessedText({ by: 'Oskar Penn' })).toMatch(/^The watch by Oskar Penn was begun .* Not witnessed\.$/);
   expect(noApprovalText('BAg-36', 'silver')).toMatch(/^No approval of yours covers BAg-36 \(silver filler with flux\) today\./);
+});
+
+describe('who says how a joint is made', () => {
+  const said = (asked: Parameters<typeof spokenSchools>[0]) => spokenSchools(asked).map(({ answer, whose }) => [answer, whose]);
+  const [house, heat, finish, cooling] = spokenSchools({ joint: {}, job: {}, shop: {} });
+
+  test('the usual answer where nobody has said one, to the four questions that bear on a joint', () => {
+    expect([house, heat, finish, cooling].map((row) => row?.question)).toEqual(
+      (['houseRod', 'heatProtection', 'finish', 'cooling'] as const).map((key) => SCHOOL_TEXTS[key].question),
+    );
+    expect([house, heat, finish, cooling].every((row) => row?.whose === 'usual')).toBe(true);
+    expect(house?.answer).toBe(SCHOOL_TEXTS.houseRod.usual);
+  });
+
+  test('the shop’s, the job’s where it differs from the shop, the joint’s where it differs from both', () => {
+    const shop = { houseRod: 'silver-15' } as const;
+    expect(said({ joint: {}, job: {}, shop })[0]).toEqual(['15 % silver', 'the shop']);
+    expect(said({ joint: {}, job: { houseRod: 'silver-5' }, shop })[0]).toEqual(['5-6 % silver', 'this job']);
+    expect(said({ joint: {}, job: { houseRod: 'silver-15' }, shop })[0]).toEqual(['15 % silver', 'the shop']);
+    expect(said({ joint: { houseRod: 'silver-5' }, job: {}, shop })[0]).toEqual(['5-6 % silver', 'this joint']);
+    expect(said({ joint: { houseRod: 'silver-15' }, job: {}, shop })[0]).toEqual(['15 % silver', 'the shop']);
+    expect(said({ joint: { houseRod: 'silver-15' }, job: { houseRod: 'silver-5' }, shop })[0]).toEqual(['15 % silver', 'this joint']);
+    expect(said({ joint: { houseRod: 'silver-5' }, job: { houseRod: 'silver-5' }, shop })[0]).toEqual(['5-6 % silver', 'this job']);
+  });
+
+  test('an answer of no list is called by its id', () => expect(schoolName('houseRod', 'gold')).toBe('gold'));
+});
+
+test('small pressures are felt, and read in the shop’s units', () => {
+  expect(showIn(INCH_PREFERENCES).smallPressure(498.178)).toBe('2.0 in. w.c.');
+  expect(METRIC_SHOW.smallPressure(498)).toBe('5.0 mbar');
+  expect([num(undefined, 'a'), num({ a: 3 }, 'a'), str(undefined, 'a'), str({ a: 'b' }, 'a')]).toEqual([NaN, 3, '', 'b']);
+  expect([METRIC_SHOW.duration(72), METRIC_SHOW.duration(89), METRIC_SHOW.duration(90)]).toEqual(['75 s', '90 s', '1:30 min']);
 });
