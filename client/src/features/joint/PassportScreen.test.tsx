@@ -111,3 +111,21 @@ test('a plan of another engine version says that the stored plan stands', async 
   expect(screen.getByText(/another version of the engine \(0\.9\.0\)/)).toBeTruthy();
   expect(screen.getByText('Planned against advice: nothing else on the van')).toBeTruthy();
 });
+
+test('a second flame is said to be out of turn, and a lead strikes it out with the reason; what counts as made is the first', async () => {
+  const values = { filler: 'BAg-36', seconds: 21, purgeLpm: 2.5, floodSeconds: 60, depthMm: 19, protection: '', note: '' };
+  const flame = (rodMm: number) => ({ kind: 'brazed' as const, values: { ...values, rodMm }, corrects: null });
+  const twice = jointView(draftOf({ female: BRASS_STUB }), [flame(22), flame(61)]);
+  const { writes } = await showScreen(<PassportScreen joint={{ ...twice, state: 'brazed' }} />, {
+    role: 'lead',
+    answers: { 'PUT joints/joint/entries/*': {} },
+  });
+  expect(screen.getByText('out of turn: a lead says which counts')).toBeTruthy();
+  expect(screen.getByText('22 mm')).toBeTruthy();
+  await type('why it does not count', 'the joint beside it');
+  await press('Strike it out');
+  expect(writes[0]?.body).toMatchObject({
+    ...{ kind: 'struck-out', values: {}, corrects: { entry: 'e2', why: 'the joint beside it' } },
+    seen: [{ of: 'joint', sequence: 2 }, { of: 'job' }],
+  });
+});
