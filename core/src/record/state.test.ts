@@ -1,6 +1,6 @@
 import type { JointEntry } from './jointEntry';
 import { correctedEntry, valuesNow } from './correct';
-import { brazersOf, inTurn, JOINT_STATES, MAY_FOLLOW, mayFollow, outOfTurn, stateAfter, type EntryFact } from './state';
+import { brazersOf, inTurn, JOINT_STATES, MAY_FOLLOW, mayFollow, outOfTurn, stateAfter, unsettled, type EntryFact } from './state';
 
 const fact = (kind: EntryFact['kind'], values: EntryFact['values'] = {}): EntryFact => ({ kind, values });
 const looked = (result: string) => fact('looked-at', { result });
@@ -75,4 +75,14 @@ test('what came out of turn stays, moves nothing, and is told', () => {
   expect(outOfTurn(entries)).toEqual([fact('brazed', { rodMm: 40 })]);
   expect(inTurn(entries).map(({ kind }) => kind)).toEqual(['planned', 'brazed', 'looked-at', 'cooled']);
   expect(stateAfter([fact('planned'), looked('pass'), fact('brazed')], true)).toBe('brazed');
+});
+
+test('what waits for a lead is settled by a judgement after it: a flame that was lit cannot be unsaid', () => {
+  const locked = fact('brazed', { torch: 'locked' });
+  const made = [fact('planned'), locked, looked('pass')];
+  expect(unsettled(made)).toEqual([locked]);
+  expect(unsettled([...made, fact('accepted')])).toEqual([]);
+  expect(unsettled([...made, fact('accepted'), fact('brazed')])).toEqual([fact('brazed')]);
+  expect(unsettled([fact('planned'), fact('brazed', { result: 'locked' })])).toHaveLength(1);
+  expect(unsettled([fact('planned'), fact('brazed', { torch: 'open' }), looked('pass')])).toEqual([]);
 });

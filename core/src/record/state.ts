@@ -75,6 +75,23 @@ export function inTurn<Entry extends EntryFact>(entries: readonly Entry[]): read
   return entries.filter((entry) => !early.has(entry));
 }
 
+/** Whether a torch was lit for it. */
+export const isFlame = (kind: EntryKind): boolean => kind === 'brazed' || kind === 'reworked';
+
+/** A flame says how the torch stood; in a list, where only results are read, as its result. */
+const litWhileLocked = ({ kind, values }: EntryFact): boolean =>
+  isFlame(kind) && (values['torch'] === 'locked' || values['result'] === 'locked');
+
+/**
+ * What waits for a lead: entries that came out of turn, and flames at a locked torch. Whoever answers for the shop settles them by
+ * accepting the joint or sending it back afterwards, or by striking out what does not count.
+ */
+export function unsettled<Entry extends EntryFact>(entries: readonly Entry[]): readonly Entry[] {
+  const early = new Set<Entry>(outOfTurn(entries));
+  const judged = entries.findLastIndex(({ kind }) => kind === 'accepted' || kind === 'sent-back');
+  return entries.slice(judged + 1).filter((entry) => early.has(entry) || litWhileLocked(entry));
+}
+
 /** Everybody who ever heated a joint: none of them judges it, whoever reworked it since. */
 export const brazersOf = (entries: readonly { readonly kind: EntryKind; readonly person: { readonly id: string } }[]): readonly string[] =>
-  entries.filter(({ kind }) => kind === 'brazed' || kind === 'reworked').map(({ person }) => person.id);
+  entries.filter(({ kind }) => isFlame(kind)).map(({ person }) => person.id);

@@ -1,6 +1,6 @@
 import type { JointView } from '@kesto/contract';
 import { ENTRY_WORDS, entryRemarks } from '@kesto/contract/wording';
-import { outOfTurn, readChain } from '@kesto/core';
+import { outOfTurn, readChain, unsettled } from '@kesto/core';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { NoteForm } from '@/features/stage/NoteForm';
@@ -19,7 +19,7 @@ export function Settle({ joint }: { joint: JointView }) {
   const { keep, busy, problem } = useWrite();
   const entries = readChain(joint.entries);
   const early = new Set(outOfTurn(entries).map(({ id }) => id));
-  const open = entries.filter(({ id, values }) => early.has(id) || values['torch'] === 'locked');
+  const open = unsettled(entries);
   const mayStrike = open.filter(({ person }) => isLead || person.id === me?.person.id);
   const strike = (entry: string, why: string) =>
     keep(
@@ -34,8 +34,8 @@ export function Settle({ joint }: { joint: JointView }) {
         <View key={id} style={{ gap: 4 }}>
           <Words size={15} tone="amber">
             Entry {sequence}, {ENTRY_WORDS[kind]}:{' '}
-            {entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: null, isErased: false }).join('; ')}. It stands until it is
-            struck out.
+            {entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: null, isErased: false }).join('; ')}. It stands: accept the
+            joint or send it back, or strike out what does not count.
           </Words>
           <NoteForm
             keptAs={`${joint.id}.strike.${id}`}

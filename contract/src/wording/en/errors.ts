@@ -139,7 +139,7 @@ const FINDINGS: Readonly<Record<FindingCode, string>> = {
   'not-witnessed': 'the watch was begun and ended by one device alone, and both arrived too soon after each other: not witnessed',
   'struck-out': 'struck out by a later entry',
   'words-erased': 'words of it are no longer kept: an entry says who took them away, and why',
-  'not-judged': 'written by newer tables than this program’s: not judged',
+  'not-judged': 'not judged: written by newer tables than this program’s, or with values that no rule can be held against',
   'worked-otherwise': 'this program, of the same engine, works out something else',
   'clocks-apart': 'the device’s clock and the server’s were more than 5 minutes apart',
   'time-ran-back': 'the server’s time is earlier than that of the entry before',

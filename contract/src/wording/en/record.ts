@@ -72,11 +72,9 @@ export interface EntryRemarks {
   readonly isErased: boolean;
 }
 
-const AT_THE_FLAME: readonly EntryKind[] = ['brazed', 'reworked'];
-
 /** Each in a few words; none where nothing is to be said. */
 export function entryRemarks({ isOutOfTurn, struckOut, values, kind, isErased }: EntryRemarks): readonly string[] {
-  const isFlame = AT_THE_FLAME.includes(kind);
+  const isFlame = kind === 'brazed' || kind === 'reworked';
   return [
     ...(struckOut === null ? [] : [`struck out: ${struckOut}`]),
     ...(isOutOfTurn && struckOut === null ? ['out of turn: a lead says which counts'] : []),

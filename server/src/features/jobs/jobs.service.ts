@@ -8,18 +8,7 @@ import {
   type Today,
   type VanStock,
 } from '@kesto/contract';
-import {
-  factsIn,
-  jointAt,
-  outOfTurn,
-  readChain,
-  safetyClassOf,
-  standingOf,
-  stateAfter,
-  type JobLink,
-  type EntryKind,
-  type NearKind,
-} from '@kesto/core';
+import { factsIn, jointAt, readChain, safetyClassOf, standingOf, stateAfter, unsettled, type JobLink, type NearKind } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
@@ -33,8 +22,6 @@ import type { Job, ToldJob, ToldJoint } from './jobs.repository';
 
 const DUE_WITHIN_DAYS = 30;
 
-const isFlame = (kind: EntryKind) => kind === 'brazed' || kind === 'reworked';
-
 /** So many finished jobs stand in today's list of joints to read. */
 const DONE_JOBS_READ = 20;
 
@@ -47,10 +34,6 @@ const toSummary = ({ id, tag, title, at, filler, facts }: ToldJoint): JointSumma
   ...{ id, tag, title, at, state: stateAfter(facts, filler !== null) },
   ...(filler === null ? {} : { filler }),
 });
-
-/** Something of it came out of turn, or was lit while the torch was locked, and nobody struck it out. */
-const isToSettle = ({ facts }: ToldJoint): boolean =>
-  outOfTurn(facts).length > 0 || facts.some(({ kind, values }) => isFlame(kind) && values['result'] === 'locked');
 
 /** What lies near a job's planned joints. */
 export const nearOf = ({ joints }: Pick<ToldJob, 'joints'>): readonly NearKind[] => [...new Set(joints.flatMap((joint) => joint.near))];
@@ -111,7 +94,9 @@ export async function today(shop: ShopWork, now: Date): Promise<Today> {
     sentBack: await sentBack(shop, jobs),
     due: [...dueSoon(await shop.people.all(), now), ...dueOnVan((await shop.shop.get()).van, now)],
     toRead: jobs.flatMap((job) => job.order).filter((joint) => joint.state === 'accepted' || joint.state === 'passed'),
-    toSettle: told.filter(({ job }) => !job.done).flatMap(({ joints }) => joints.filter(isToSettle).map(toSummary)),
+    toSettle: told
+      .filter(({ job }) => !job.done)
+      .flatMap(({ joints }) => joints.filter(({ facts }) => unsettled(facts).length > 0).map(toSummary)),
   };
 }
 

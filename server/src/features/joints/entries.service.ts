@@ -5,10 +5,10 @@ import {
   effectiveTime,
   ENGINE_VERSION,
   figuresOf,
+  isFlame,
   KINDS,
   readChain,
   readEntry,
-  type EntryKind,
   type HeldAtFlame,
   type JointLink,
   type KindId,
@@ -33,9 +33,6 @@ export interface Asked {
   /** Id of the entry that freezes the plan, when this one is the first after it. */
   readonly freezeId: string;
 }
-
-/** Nobody notes a flame that nobody was allowed to light, where the device knew. */
-const AT_THE_TORCH: readonly EntryKind[] = ['brazed', 'reworked'];
 
 /** Puts every check of a new entry in one place; each throws what it has against it. */
 function checkEntry(asked: Asked, links: readonly JointLink[]): void {
@@ -85,10 +82,10 @@ function correctedFields({ body }: Asked, links: readonly JointLink[]) {
 
 /** Adds one link to a joint's chain. Repeating it changes nothing; the first one freezes the plan into the chain before itself. */
 export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLink> {
-  const isFlame = AT_THE_TORCH.includes(asked.body.kind);
+  const lights = isFlame(asked.body.kind);
   const jobId = await shop.joints.jobOf(asked.jointId);
   // The job before the joint, as everywhere: a flame is judged by the job's chain as it stands until this one is written.
-  if (isFlame && jobId) await shop.jobs.hold(jobId);
+  if (lights && jobId) await shop.jobs.hold(jobId);
   const joint = await shop.joints.lock(asked.jointId);
   if (!joint) throw notFound('This joint');
   const hash = requestHash({ joint: asked.jointId, ...asked.body });
@@ -101,7 +98,7 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   const links = [...(await shop.ledger.of({ of: 'joint', id: joint.id }))];
   checkEntry(asked, links);
-  const flame = isFlame ? await atTheFlame(shop, asked, jobId) : null;
+  const flame = lights ? await atTheFlame(shop, asked, jobId) : null;
   if (links.length === 0) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
   const { kind, values, corrects } = asked.body;
   return append(shop, links, {
