@@ -1,3 +1,4 @@
+import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { DataSource } from 'typeorm';
 import type { Express } from 'express';
@@ -12,6 +13,7 @@ import { DEMO_PASSWORD, DEMO_SHOP, JOBS, loadDemo, SITE, UNITS, VAN } from '../f
 import { photoQueue } from '../features/photos';
 import { hashPassword, queuedPasswords, type Passwords } from '../features/session';
 import type { Store } from '../features/shopWork';
+import { memoryStore } from '../features/shopWork.memory';
 import { typeormStore } from '../features/shopWork.typeorm';
 import { buildLogger } from '../platform/log/logger';
 import { asOwner, demoDatabase } from './database';
@@ -19,10 +21,8 @@ import { asOwner, demoDatabase } from './database';
 /** Built before the tests, as for the running server. */
 const PHOTO_WORKER = path.join(__dirname, '../../dist/photoWorker.mjs');
 
-export interface TestServer {
-  readonly db: DataSource;
+export interface RulesServer {
   readonly store: Store;
-  readonly ownerUrl: string;
   /** Nobody signed in. */
   readonly stranger: () => Agent;
   readonly as: (login: string) => Promise<Agent>;
@@ -31,9 +31,14 @@ export interface TestServer {
   readonly app: Express;
   /** Lines of the log. */
   readonly logged: readonly string[];
+  readonly close: () => Promise<void>;
+}
+
+export interface TestServer extends RulesServer {
+  readonly db: DataSource;
+  readonly ownerUrl: string;
   /** The application may not touch a table meanwhile: a failure on the server that nobody asked for. */
   readonly breakTable: (table: string, meanwhile: () => Promise<void>) => Promise<void>;
-  readonly close: () => Promise<void>;
 }
 
 async function loadOnce(url: string, dataDir: string): Promise<void> {
@@ -42,45 +47,48 @@ async function loadOnce(url: string, dataDir: string): Promise<void> {
   await db.destroy();
 }
 
-/** The whole application on a database of its own with the demo in it; time is what `clock` says. */
-export async function testServer({
-  clock = () => new Date(),
-  demo = true,
-  passwords = queuedPasswords(),
-  ...options
-}: { clock?: Clock; demo?: boolean; passwords?: Passwords } & Partial<AppOptions> = {}): Promise<TestServer> {
-  const database = await demoDatabase(loadOnce);
-  const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
-  const store = typeormStore(db);
+type Options = { clock?: Clock; demo?: boolean; passwords?: Passwords } & Partial<AppOptions>;
+
+/** The whole application on a store; time is what `clock` says. */
+function serve(
+  store: Store,
+  dataDir: string,
+  { clock = () => new Date(), demo = true, passwords = queuedPasswords(), ...options }: Options,
+) {
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
-  const app = buildApp(
-    { store, clock, demo, barredShop: demo ? null : DEMO_SHOP, dataDir: database.dataDir, cleanPhoto: photoQueue(PHOTO_WORKER), passwords },
-    log,
-    {
-      clientDir: null,
-      ...options,
-    },
-  );
+  const platform = { store, clock, demo, barredShop: demo ? null : DEMO_SHOP, dataDir, cleanPhoto: photoQueue(PHOTO_WORKER), passwords };
+  const app = buildApp(platform, log, { clientDir: null, ...options });
   const signIn = (agent: Agent, login: string) => agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);
-  const role = applicationRole(database.ownerUrl);
   const agents = new Map<string, Agent>();
+  async function as(login: string): Promise<Agent> {
+    const known = agents.get(login);
+    if (known) return known;
+    const agent = request.agent(app);
+    await signIn(agent, login);
+    agents.set(login, agent);
+    return agent;
+  }
+  const cookie = async (login: string) => String((await signIn(request.agent(app), login)).headers['set-cookie']).split(';')[0] ?? '';
+  return { store, app, logged, stranger: () => request.agent(app), as, cookie };
+}
+
+/** The application with the demo in it, on a store in memory: for what the rules say, whatever keeps the rows. */
+export async function rulesServer(options: Options = {}): Promise<RulesServer> {
+  const store = memoryStore();
+  await loadDemo(store);
+  return { ...serve(store, tmpdir(), options), close: async () => undefined };
+}
+
+/** The application on a database of its own with the demo in it. */
+export async function testServer(options: Options = {}): Promise<TestServer> {
+  const database = await demoDatabase(loadOnce);
+  const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
+  const role = applicationRole(database.ownerUrl);
   return {
+    ...serve(typeormStore(db), database.dataDir, options),
     db,
-    store,
     ownerUrl: database.ownerUrl,
-    stranger: () => request.agent(app),
-    as: async (login) => {
-      const known = agents.get(login);
-      if (known) return known;
-      const agent = request.agent(app);
-      await signIn(agent, login);
-      agents.set(login, agent);
-      return agent;
-    },
-    cookie: async (login) => String((await signIn(request.agent(app), login)).headers['set-cookie']).split(';')[0] ?? '',
-    app,
-    logged,
     breakTable: async (table, meanwhile) => {
       await asOwner(database.ownerUrl, (query) => query(`revoke all on ${table} from ${role}`));
       await meanwhile();

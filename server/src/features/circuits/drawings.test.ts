@@ -1,13 +1,13 @@
 import { TEMPLATE_CIRCUITS } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 import { demoId } from '../demo';
 
 const CR2 = demoId(0x31);
 const at = (id: string) => `/api/circuits/${CR2}/drawings/${id}`;
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
   await addOtherShop(server.store, [{ login: 'otto', role: 'admin' }]);
 });
 afterAll(() => server.close());

@@ -2,12 +2,12 @@ import { createHash } from 'node:crypto';
 import { MANIFEST, verifyJob, type JobManifest } from '@kesto/core';
 import { unzipSync } from 'fflate';
 import type { Response } from 'superagent';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 import { demoId, DEMO_SHOP } from '../demo';
 
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
 });
 afterAll(() => server.close());
 

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 
 const JOB = '0193a000-0000-7000-8000-000000000041';
 const SUM = {
@@ -14,9 +14,9 @@ const SUM = {
 };
 const OWN_ROD = { kind: 'schools', values: { schools: { houseRod: 'silver-15' }, reason: 'the owner’s standard' } };
 
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
 });
 afterAll(() => server.close());
 

@@ -2,15 +2,15 @@ import { headOf, readEntry, type JointLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import type { Agent } from 'supertest';
 import { brazedBody, lookBody, OPEN_JOB, planBody } from '../../testing/examples';
-import { testServer, type TestServer } from '../../testing/server';
+import { rulesServer, type RulesServer } from '../../testing/server';
 
-let server: TestServer;
+let server: RulesServer;
 let ilta: Agent;
 let oskar: Agent;
 let maren: Agent;
 let now = new Date('2026-11-24T12:00:00.000Z');
 beforeAll(async () => {
-  server = await testServer({ clock: () => now });
+  server = await rulesServer({ clock: () => now });
   [ilta, oskar, maren] = [await server.as('ilta'), await server.as('oskar'), await server.as('maren')];
 });
 afterAll(() => server.close());

@@ -2,13 +2,13 @@ import { ENGINE_VERSION, headOf, outOfTurn, readChain, readEntry, verifyRecord, 
 import { v7 as uuid } from 'uuid';
 import type { Agent } from 'supertest';
 import { brazedBody, FINISHED_JOINT, lookBody, planBody, UNPLANNED_JOINT } from '../../testing/examples';
-import { testServer, type TestServer } from '../../testing/server';
+import { rulesServer, type RulesServer } from '../../testing/server';
 
-let server: TestServer;
+let server: RulesServer;
 let ilta: Agent;
 let maren: Agent;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
   ilta = await server.as('ilta');
   maren = await server.as('maren');
 });

@@ -1,6 +1,6 @@
 import type { Role } from '@kesto/contract';
 import { v7 as uuid } from 'uuid';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 import { DEMO_PASSWORD } from '../demo';
 import { codeHash } from './codes';
 
@@ -11,14 +11,14 @@ const PEOPLE: readonly { login: string; role: Role }[] = [
   { login: 'timo', role: 'technician' },
 ];
 
-let server: TestServer;
+let server: RulesServer;
 let shopId: string;
 let shops = 0;
 /** Names are one for all shops: each test has a shop whose people carry its letter. */
 const nameIn = (name: string) => `${name}${'abcdefghijklmnopqrstuvwxyz'[shops] ?? ''}`;
 const as = (name: string) => server.as(nameIn(name));
 beforeAll(async () => {
-  server = await testServer({ trustProxy: 1 });
+  server = await rulesServer({ trustProxy: 1 });
 });
 beforeEach(async () => {
   shops += 1;

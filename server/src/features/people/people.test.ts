@@ -1,11 +1,11 @@
 import { v7 as uuid } from 'uuid';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 import { DEMO_PASSWORD, demoId } from '../demo';
 
-let server: TestServer;
+let server: RulesServer;
 let now = new Date('2026-11-26T08:00:00Z');
 beforeAll(async () => {
-  server = await testServer({ clock: () => now });
+  server = await rulesServer({ clock: () => now });
   await addOtherShop(server.store, [{ login: 'otto', role: 'admin' }]);
 });
 afterAll(() => server.close());

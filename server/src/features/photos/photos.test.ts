@@ -1,12 +1,12 @@
 import { createHash, randomBytes } from 'node:crypto';
 import sharp from 'sharp';
 import type { Agent } from 'supertest';
-import { testServer, type TestServer } from '../../testing/server';
+import { rulesServer, type RulesServer } from '../../testing/server';
 
-let server: TestServer;
+let server: RulesServer;
 let ilta: Agent;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
   ilta = await server.as('ilta');
 });
 afterAll(() => server.close());

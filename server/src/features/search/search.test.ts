@@ -1,9 +1,9 @@
 import type { Found } from '@kesto/contract';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
   await addOtherShop(server.store, [{ login: 'otto', role: 'admin' }]);
 });
 afterAll(() => server.close());

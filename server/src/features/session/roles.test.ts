@@ -4,7 +4,7 @@ import { ROLES, ROUTES, type Role, type Route } from '@kesto/contract';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
 import { FINISHED_JOINT, OPEN_JOB } from '../../testing/examples';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 
 interface Row {
   readonly method: Route['method'];
@@ -25,10 +25,10 @@ function documented(): readonly Row[] {
 }
 
 const ROWS = documented();
-let server: TestServer;
+let server: RulesServer;
 const agents = new Map<Role, Agent>();
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
   await addOtherShop(
     server.store,
     ROLES.map((role) => ({ login: `roles-${role}`, role })),

@@ -1,12 +1,12 @@
 import { CLOCK_HEADER, PERSON_HEADER } from '@kesto/contract';
 import { v7 as uuid } from 'uuid';
 import { OPEN_JOB } from '../../testing/examples';
-import { testServer, type TestServer } from '../../testing/server';
+import { rulesServer, type RulesServer } from '../../testing/server';
 import { demoId } from '../demo';
 
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
 });
 afterAll(() => server.close());
 

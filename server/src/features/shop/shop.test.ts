@@ -1,11 +1,11 @@
 import { canonicalHash } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
 });
 afterAll(() => server.close());
 

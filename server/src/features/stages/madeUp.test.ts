@@ -4,14 +4,14 @@ import { factsAmong, factsIn, MANIFEST, readJobLink, verifyJob, type JobLink } f
 import { unzipSync } from 'fflate';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
-import { testServer, type TestServer } from '../../testing/server';
+import { rulesServer, type RulesServer } from '../../testing/server';
 import { demoId } from '../demo';
 
-let server: TestServer;
+let server: RulesServer;
 let ilta: Agent;
 const job = uuid();
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
   ilta = await server.as('ilta');
   await ilta
     .put(`/api/jobs/${job}`)

@@ -1,11 +1,11 @@
 import { readJobLink, type CircuitGraph, type JobLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
-import { testServer, type TestServer } from '../../testing/server';
+import { rulesServer, type RulesServer } from '../../testing/server';
 import { demoId } from '../demo';
 
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
 });
 afterAll(() => server.close());
 

@@ -3,12 +3,12 @@ import { canonicalHash } from '@kesto/core';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
 import { demoId } from '../demo';
-import { addOtherShop, testServer, type TestServer } from '../../testing/server';
+import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 
-let server: TestServer;
+let server: RulesServer;
 let olga: Agent;
 beforeAll(async () => {
-  server = await testServer();
+  server = await rulesServer();
   await addOtherShop(server.store, [{ login: 'olga', role: 'technician' }]);
   olga = await server.as('olga');
 });

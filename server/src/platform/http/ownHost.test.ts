@@ -1,8 +1,8 @@
-import { testServer, type TestServer } from '../../testing/server';
+import { rulesServer, type RulesServer } from '../../testing/server';
 
-let server: TestServer;
+let server: RulesServer;
 beforeAll(async () => {
-  server = await testServer({ publicUrl: new URL('https://kesto.example') });
+  server = await rulesServer({ publicUrl: new URL('https://kesto.example') });
 });
 afterAll(() => server.close());
 

@@ -1,0 +1,30 @@
+import { byId, saveRow, sortedBy, type MemoryRows } from '../../platform/memory/rows';
+import type { CircuitRepository, SiteRepository, UnitRepository } from './units.repository';
+
+export const memorySites = ({ sites }: MemoryRows): SiteRepository => ({
+  all: async () => sortedBy(sites, ({ name }) => name),
+  byId: async (id) => byId(sites, id),
+  byIds: async (ids) => sites.filter(({ id }) => ids.includes(id)),
+  save: async (site) => saveRow(sites, site),
+});
+
+export const memoryUnits = ({ units }: MemoryRows): UnitRepository => ({
+  all: async () => sortedBy(units, ({ place }) => place),
+  byId: async (id) => byId(units, id),
+  byTag: async (tag) => units.find((unit) => unit.tag === tag) ?? null,
+  count: async () => units.length,
+  lock: async (id) => byId(units, id),
+  save: async (unit) => saveRow(units, unit),
+});
+
+export const memoryCircuits = ({ circuits, joints }: MemoryRows): CircuitRepository => ({
+  byId: async (id) => byId(circuits, id),
+  byIds: async (ids) => circuits.filter(({ id }) => ids.includes(id)),
+  ofUnits: async (unitIds) =>
+    sortedBy(
+      circuits.filter(({ unitId }) => unitIds.includes(unitId)),
+      ({ id }) => id,
+    ),
+  haveJoints: async (ids) => joints.some(({ circuitId }) => ids.includes(circuitId)),
+  save: async (circuit) => saveRow(circuits, circuit),
+});
