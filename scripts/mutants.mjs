@@ -1,6 +1,6 @@
-// Plants faults in core and in the sentences, or in the folders that are named, and tells how many the tests notice: npm run mutants -- fit purge
+// Plants faults in core, in the sentences and in the services of stages, or in the folders that are named, and tells how many the tests notice: npm run mutants -- fit purge
 // Tests run in one process; with --by-jest each fault is run by Jest, ten times slower.
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { installNodePackages } from './lib/build.mjs';
 import { countFaults, nameOf } from './lib/faults.mjs';
@@ -13,21 +13,28 @@ const SPARED = ['testing', 'golden'];
 const REPORT = 'var/mutants/report.json';
 /** Outside core: every sentence that is made from ids and figures. */
 const WORDING = { name: 'wording', files: 'contract/src/wording/en/*.ts' };
+/** In the server: what a stage's entries are checked by. Asked of a store in memory, always by Jest. */
+const STAGES = {
+  name: 'stages',
+  files: 'server/src/features/stages/*.ts,!**/*.repository*.ts,!**/*.sql.ts,!**/*.routes.ts',
+};
+const OUTSIDE = [WORDING, STAGES];
 const coreFolders = readdirSync('core/src', { withFileTypes: true })
   .filter((entry) => entry.isDirectory() && !SPARED.includes(entry.name))
   .map((entry) => entry.name);
-const folders = [...coreFolders, WORDING.name];
+const folders = [...coreFolders, ...OUTSIDE.map(({ name }) => name)];
 const byJest = process.argv.includes('--by-jest');
 const asked = process.argv.slice(2).filter((word) => word !== '--by-jest');
-const unknown = asked.find((name) => name !== WORDING.name && !existsSync(`core/src/${name}`));
+const unknown = asked.find((name) => !folders.includes(name));
 if (unknown) stop(`core has no folder ${unknown}`, `name some of: ${folders.join(', ')}`);
 installNodePackages();
 
 /** How many faults were planted in a folder, and which of them no test noticed. */
 function faultsIn(folder) {
-  const files = folder === WORDING.name ? WORDING.files : `core/src/${folder}/*.ts`;
+  const files = OUTSIDE.find(({ name }) => name === folder)?.files ?? `core/src/${folder}/*.ts`;
+  const by = folder === STAGES.name ? 'jest-server' : byJest ? 'jest' : 'in-process';
   runOrStop(`npx stryker run --mutate '${files},!**/*.test.ts,!**/index.ts'`, {
-    env: { KESTO_MUTANTS_BY: byJest ? 'jest' : 'in-process' },
+    env: { KESTO_MUTANTS_BY: by },
   });
   const { planted, alive } = countFaults(JSON.parse(readFileSync(REPORT, 'utf8')).files);
   return { planted, alive: alive.map(nameOf) };

@@ -1,6 +1,6 @@
 // Puts a backup into an empty folder, checks every chain, and says what is there against what the backup says it held.
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -53,8 +53,11 @@ try {
   step('restoring the database');
   restoreDump(cluster, dump);
   step('checking every chain');
-  const isWhole = report(manifest, await inspectDatabase(cluster.url(DATABASE)));
+  const found = await inspectDatabase(cluster.url(DATABASE));
+  const isWhole = report(manifest, found);
   if (!isWhole) stop('what was restored is not what was backed up', 'use an earlier backup, and keep this one for whoever looks into it');
+  // The first start says so in every shop's trail.
+  writeFileSync(path.join(dataDir, 'restored.json'), JSON.stringify({ at: new Date().toISOString(), shops: found.shops }));
   step(`restored; start it with: npm start -- --data ${path.relative('.', dataDir) || '.'}`);
 } finally {
   cleanUp();

@@ -1,6 +1,7 @@
 /** What both sides of the wire know: types, limits and the table of routes. No sentence and no schema, so that the first screen waits for neither. */
 export { STAGES, type Stage } from '@kesto/core/vocabulary';
 export * from './session/types';
+export * from './audit/types';
 export * from './people/types';
 export * from './shop/types';
 export * from './units/types';

@@ -1,3 +1,4 @@
+import { AUDIT_ROUTES } from './audit/routes';
 import { CIRCUIT_ROUTES } from './circuits/routes';
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
@@ -28,6 +29,7 @@ export const ROUTES = {
   ...LEDGER_ROUTES,
   ...PRINT_ROUTES,
   ...PHOTO_ROUTES,
+  ...AUDIT_ROUTES,
 } as const;
 
 export type RouteName = keyof typeof ROUTES;

@@ -4,6 +4,8 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 const KEPT = 'bench/faults.json';
 const PAGE = 'docs/benchmarks.md';
 const HEADING = '## Planted faults';
+/** Where what is not a folder of core stands. */
+const PLACES = { wording: 'contract/src/wording', stages: 'server/src/features/stages' };
 const percent = ({ planted, noticed }) => `${((100 * noticed) / planted).toFixed(1)} %`;
 
 /** Takes one folder's count up, by its day, and writes the page anew. */
@@ -24,7 +26,9 @@ export function faultSection(counts, folders) {
     noticed: 0,
   });
   const missing = folders.filter((name) => !(name in counts));
-  const lines = rows.map(([folder, row]) => `| \`core/src/${folder}\` | ${percent(row)} | ${row.planted} | ${row.measured} |`);
+  const lines = rows.map(
+    ([folder, row]) => `| \`${PLACES[folder] ?? `core/src/${folder}`}\` | ${percent(row)} | ${row.planted} | ${row.measured} |`,
+  );
   return [
     'Made by `npm run mutants`: faults planted in the engine one at a time, and how many of them a test of the engine, the contract or the command notices.',
     'Faults that are read when a module loads (rows of tables) are left out: tables are pinned by tests against their sources. Of other folders than the',

@@ -5,10 +5,13 @@ import { databaseFailure } from './platform/db/failures';
 import { prepareDatabase, SharedDatabaseError } from './platform/db/prepare';
 import { buildApp } from './platform/http/app';
 import { listen } from './platform/http/listen';
+import { buildMetrics } from './platform/metrics';
 import { logFile } from './platform/log/logFile';
 import { buildLogger } from './platform/log/logger';
+import { auditedStore } from './features/auditedStore';
 import { typeormStore } from './features/shopWork.typeorm';
 import { DEMO_SHOP, demoPeople, holdsDemo, loadDemo } from './features/demo';
+import { sayRestored } from './features/audit';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
 import { queuedPasswords } from './features/session';
@@ -19,19 +22,22 @@ const LAST_MS = 5_000;
 async function run(config: Config): Promise<void> {
   const log = buildLogger(config.logLevel, config.logFile ? logFile(config.logFile) : process.stdout);
   const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir, config.appPassword);
-  const cleanPhoto = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
-  const store = typeormStore(db);
+  const photos = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
+  const store = auditedStore(typeormStore(db), log);
   const platform = {
     store,
     clock: systemClock,
     demo: config.demo,
     barredShop: config.demo ? null : DEMO_SHOP,
     dataDir: config.dataDir,
-    cleanPhoto,
+    photos,
     passwords: queuedPasswords(),
+    metrics: buildMetrics(),
+    metricsToken: config.metricsToken,
   };
   if (empty && config.demo) await loadDemo(store);
   if (empty && !config.demo) await openFirstShop(store, config.dataDir, systemClock());
+  await sayRestored(store, config.dataDir);
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);
   log.info({ port: config.port, host: config.host }, 'ready');
   process.send?.({

@@ -12,6 +12,8 @@ export const EVERYBODY: readonly Role[] = ROLES;
 export const MAKERS: readonly Role[] = ['technician', 'lead', 'admin'];
 /** Who answers for the shop: judges joints, chooses schools, asks people in. */
 export const LEADS: readonly Role[] = ['lead', 'admin'];
+/** Who keeps the shop's people and its trail. */
+export const ADMINS: readonly Role[] = ['admin'];
 
 export interface SignInRequest {
   readonly login: string;

@@ -1,10 +1,13 @@
 import type { PersonName } from '../session/types';
 
-/** For whoever watches the server: whether it and its database answer, whether the disk has room, when it was last backed up. */
+/** For whoever watches the server: whether it and its database answer, whether the disk has room, what waits, when it was last backed up. */
 export interface Health {
-  readonly ok: true;
+  readonly ok: boolean;
   readonly engineVersion: string;
+  readonly database: 'ok' | 'away';
   readonly disk: 'ok' | 'low';
+  /** Photos that wait to be decoded. */
+  readonly photosWaiting: number;
   readonly lastBackup: string | null;
 }
 

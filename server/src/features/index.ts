@@ -1,6 +1,7 @@
 import express, { type Router } from 'express';
 import type { Platform } from '../platform/http/context';
 import { registrar } from '../platform/http/register';
+import { auditRoutes } from './audit';
 import { circuitRoutes } from './circuits';
 import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
@@ -13,12 +14,13 @@ import { shopRoutes } from './shop';
 import { searchRoutes } from './search';
 import { stageRoutes } from './stages';
 import { unitRoutes } from './units';
-import { systemRoutes } from './system';
+import { metricsRoute, systemRoutes } from './system';
 
 /** All features on one router, each at the full path its description gives. */
 export function features(platform: Platform): Router {
   const router = express.Router();
   const routes = registrar(router, platform, authenticator(platform));
+  router.get('/metrics', metricsRoute(platform));
   systemRoutes(routes, platform);
   sessionRoutes(routes, platform);
   peopleRoutes(routes, platform);
@@ -32,5 +34,6 @@ export function features(platform: Platform): Router {
   photoRoutes(routes, platform);
   shopRoutes(routes);
   printRoutes(routes);
+  auditRoutes(routes);
   return router;
 }

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { copyOf, noRows, sortedBy, type MemoryRows } from '../platform/memory/rows';
+import { memoryAudit } from './audit/audit.repository.memory';
 import { memoryDrawings } from './circuits/drawings.repository.memory';
 import { memoryJobs } from './jobs/jobs.repository.memory';
 import { memoryJoints, memoryPlans, memoryRecords } from './joints/joints.repository.memory';
@@ -32,6 +33,7 @@ const memoryShopWork = (shopId: string, rows: MemoryRows): ShopWork => ({
   records: memoryRecords(rows),
   photos: memoryPhotos(rows),
   search: memorySearch(rows),
+  audit: memoryAudit(rows),
 });
 
 /**
@@ -72,5 +74,6 @@ export function memoryStore(): Store {
       );
     },
     ping: async () => undefined,
+    connections: () => ({ all: 0, free: 0, waiting: 0 }),
   };
 }

@@ -1,4 +1,5 @@
 import type { Salt } from '@kesto/core';
+import type { AuditRepository } from './audit';
 import type { DrawingRepository } from './circuits';
 import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
@@ -32,6 +33,7 @@ export interface ShopWork {
   readonly records: RecordRepository;
   readonly photos: PhotoRepository;
   readonly search: SearchRepository;
+  readonly audit: AuditRepository;
 }
 
 /** Who signs in by a name. */
@@ -53,4 +55,6 @@ export interface Store {
   inviteBy(codeHash: string): Promise<(Invite & { readonly shopId: string }) | null>;
   /** Fails where the database does not answer. */
   ping(): Promise<void>;
+  /** Connections to what keeps the rows: how many there are, how many of them are free, how many pieces of work wait for one. */
+  connections(): { readonly all: number; readonly free: number; readonly waiting: number };
 }

@@ -1,7 +1,9 @@
 import { randomBytes } from 'node:crypto';
+import type { Pool } from 'pg';
 import type { DataSource } from 'typeorm';
 import { Invites, People } from '../platform/db/rows';
 import { withShop, type ShopTransaction } from '../platform/db/shop';
+import { typeormAudit } from './audit/audit.repository.typeorm';
 import { typeormDrawings } from './circuits/drawings.repository.typeorm';
 import { typeormJobs } from './jobs/jobs.repository.typeorm';
 import { typeormJoints, typeormPlans, typeormRecords } from './joints/joints.repository.typeorm';
@@ -34,6 +36,7 @@ export const typeormShopWork = (transaction: ShopTransaction): ShopWork => ({
   records: typeormRecords(transaction),
   photos: typeormPhotos(transaction),
   search: typeormSearch(transaction),
+  audit: typeormAudit(transaction),
 });
 
 export function typeormStore(db: DataSource): Store {
@@ -55,6 +58,10 @@ export function typeormStore(db: DataSource): Store {
       knowing('app.invite', codeHash, (manager) => manager.findOne(Invites, { where: { codeHash }, order: { madeAt: 'ASC' } })),
     async ping() {
       await db.query('select 1');
+    },
+    connections() {
+      const { totalCount, idleCount, waitingCount } = (db.driver as unknown as { master: Pool }).master; // cast: the driver for PostgreSQL
+      return { all: totalCount, free: idleCount, waiting: waitingCount };
     },
   };
 }

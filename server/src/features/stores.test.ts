@@ -114,6 +114,13 @@ describe.each([
     expect(await inShop(({ sites }) => sites.byId(id(90)))).toBeNull();
   });
 
+  test('reads its trail the newest first, in pages', async () => {
+    const lines = await inShop(({ audit }) => audit.page(null, 500));
+    expect(lines.map(({ what }) => what)).toEqual(expect.arrayContaining(['signed-in', 'role']));
+    const [first, second] = await inShop(({ audit }) => audit.page(null, 2));
+    expect((await inShop(({ audit }) => audit.page(first!, 1)))[0]).toEqual(second);
+  });
+
   test('refuses a link at a place of a chain, and under an id, that is taken', async () => {
     const [last] = await inShop(async ({ ledger }) => (await ledger.of({ of: 'joint', id: id(2) })).slice(-1));
     const columns = { result: null, place: null, at: AT, requestHash: '' };

@@ -11,6 +11,7 @@ import { StageEntries1764000000010 } from './0010-stage-entries';
 import { Nameplates1764000000011 } from './0011-nameplates';
 import { Codes1764000000012 } from './0012-codes';
 import { Ledger1764000000013 } from './0013-ledger';
+import { Audit1764000000014 } from './0014-audit';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -27,4 +28,5 @@ export const MIGRATIONS = [
   Nameplates1764000000011,
   Codes1764000000012,
   Ledger1764000000013,
+  Audit1764000000014,
 ];

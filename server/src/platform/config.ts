@@ -13,6 +13,8 @@ export interface Config {
   readonly ownerUrl: string;
   /** The application's password, the same for all servers of one database; null: each keeps its own in its data folder. */
   readonly appPassword: string | null;
+  /** Reads `/metrics` from another machine; null: this machine alone does. */
+  readonly metricsToken: string | null;
   readonly dataDir: string;
   readonly clientDir: string | null;
   readonly demo: boolean;
@@ -67,6 +69,14 @@ function portOf(text = '8080'): number {
   throw new ConfigError(`PORT must be a number from 0 to ${MOST_PORT}, not "${text}"`);
 }
 
+const TOKEN_CHARS = 16;
+
+function tokenOf(text: string | undefined): string | null {
+  if (!text) return null;
+  if (text.length < TOKEN_CHARS) throw new ConfigError(`KESTO_METRICS_TOKEN must have at least ${TOKEN_CHARS} characters`);
+  return text;
+}
+
 function oneOf<const Words extends readonly string[]>(name: string, text: string, words: Words): Words[number] {
   if (words.includes(text)) return text;
   throw new ConfigError(`${name} must be one of ${words.join(', ')}, not "${text}"`);
@@ -98,6 +108,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): Config {
     host: env['HOST'] ?? '127.0.0.1',
     ownerUrl: databaseUrl(env['DATABASE_URL']),
     appPassword: env['KESTO_APP_PASSWORD'] ?? null,
+    metricsToken: tokenOf(env['KESTO_METRICS_TOKEN']),
     dataDir: writable(path.resolve(env['KESTO_DATA'] ?? 'var')),
     clientDir: env['KESTO_CLIENT'] ? path.resolve(env['KESTO_CLIENT']) : null,
     demo: oneOf('KESTO_DEMO', env['KESTO_DEMO'] ?? 'yes', ['yes', 'no']) === 'yes',

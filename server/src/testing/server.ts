@@ -13,13 +13,17 @@ import { DEMO_PASSWORD, DEMO_SHOP, JOBS, loadDemo, SITE, UNITS, VAN } from '../f
 import { photoQueue } from '../features/photos';
 import { hashPassword, queuedPasswords, type Passwords } from '../features/session';
 import type { Store } from '../features/shopWork';
+import { auditedStore } from '../features/auditedStore';
 import { memoryStore } from '../features/shopWork.memory';
 import { typeormStore } from '../features/shopWork.typeorm';
 import { buildLogger } from '../platform/log/logger';
+import { buildMetrics } from '../platform/metrics';
 import { asOwner, demoDatabase } from './database';
 
 /** Built before the tests, as for the running server. */
 const PHOTO_WORKER = path.join(__dirname, '../../dist/photoWorker.mjs');
+
+export const METRICS_TOKEN = 'a token for measures';
 
 export interface RulesServer {
   readonly store: Store;
@@ -51,13 +55,24 @@ type Options = { clock?: Clock; demo?: boolean; passwords?: Passwords } & Partia
 
 /** The whole application on a store; time is what `clock` says. */
 function serve(
-  store: Store,
+  kept: Store,
   dataDir: string,
   { clock = () => new Date(), demo = true, passwords = queuedPasswords(), ...options }: Options,
 ) {
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
-  const platform = { store, clock, demo, barredShop: demo ? null : DEMO_SHOP, dataDir, cleanPhoto: photoQueue(PHOTO_WORKER), passwords };
+  const store = auditedStore(kept, log);
+  const platform = {
+    store,
+    clock,
+    demo,
+    barredShop: demo ? null : DEMO_SHOP,
+    dataDir,
+    photos: photoQueue(PHOTO_WORKER),
+    passwords,
+    metrics: buildMetrics(),
+    metricsToken: METRICS_TOKEN,
+  };
   const app = buildApp(platform, log, { clientDir: null, ...options });
   const signIn = (agent: Agent, login: string) => agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);
   const agents = new Map<string, Agent>();

@@ -6,6 +6,7 @@ import { ownerDataSource } from '../platform/db/dataSource';
 
 interface Inspection {
   readonly counts: Readonly<Record<string, number>>;
+  readonly shops: readonly string[];
   readonly chains: number;
   readonly entries: number;
   readonly broken: readonly { readonly chain: string; readonly why: string }[];
@@ -90,7 +91,8 @@ async function inspect(url: string, snapshot: string): Promise<Inspection> {
     }
     const version = 'ledger' in counts ? 'ledger' : 'former';
     const entries = counts['ledger'] ?? (counts['record_entry'] ?? 0) + (counts['stage_entry'] ?? 0);
-    return { counts, ...(await chainsIn(rows, version)), entries };
+    const shops = (await rows<{ shop_id: string }>('select shop_id from shop order by 1')).map(({ shop_id }) => shop_id);
+    return { counts, shops, ...(await chainsIn(rows, version)), entries };
   } finally {
     await runner.release();
     await db.destroy();

@@ -47,6 +47,6 @@ export async function storeDemoEntries(shop: ShopWork): Promise<void> {
 async function storePhoto(shop: ShopWork, kind: 'front' | 'mirror' | 'open'): Promise<string> {
   const source = await demoPhoto(kind);
   const photo = await cleanPhoto(source);
-  await shop.photos.add(photo);
+  await shop.photos.add(photo, photo.sha256);
   return photo.sha256;
 }

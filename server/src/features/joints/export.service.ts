@@ -1,18 +1,24 @@
 import { RECORD_FORMAT, RECORD_VERSION, type JointLink } from '@kesto/core';
 import type { SignedIn } from '../../platform/http/context';
 import { AppError } from '../../platform/errors';
+import { audited } from '../audit';
 
 export interface RecordToExport {
   readonly tag: string;
   readonly entries: readonly JointLink[];
 }
 
-/** What there is to export, found before the first byte is sent. */
-export const recordToExport = (inShop: SignedIn['inShop'], jointId: string): Promise<RecordToExport> =>
+/** What there is to export, found before the first byte is sent; that somebody took it out stands in the trail. */
+export const recordToExport = (
+  { inShop, me }: SignedIn,
+  { jointId, now }: { readonly jointId: string; readonly now: Date },
+): Promise<RecordToExport> =>
   inShop(async (shop) => {
     const entries = await shop.ledger.of({ of: 'joint', id: jointId });
     if (entries.length === 0) throw new AppError('NOT_FOUND', 'This joint has no record yet: nothing was made.');
-    return { entries, tag: (await shop.joints.byId(jointId))?.tag ?? 'joint' };
+    const tag = (await shop.joints.byId(jointId))?.tag ?? 'joint';
+    await audited(shop, { what: 'exported', personId: me.person.id, about: tag }, now);
+    return { entries, tag };
   });
 
 /**

@@ -43,8 +43,8 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
     };
     return { body: await inShop((shop) => appendEntry(shop, asked)) };
   });
-  routes.signed('exportRecord', async ({ params, response, inShop }) => {
-    const record = await recordToExport(inShop, idParam(params, 'joint'));
+  routes.signed('exportRecord', async ({ params, response, inShop, me }) => {
+    const record = await recordToExport({ inShop, me }, { jointId: idParam(params, 'joint'), now: platform.clock() });
     response.attachment(`${record.tag}.json`).type('json');
     await pipeline(Readable.from(recordPieces(inShop, record)), response);
   });

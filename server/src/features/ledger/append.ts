@@ -13,7 +13,6 @@ import {
   type ChainId,
   type Commitment,
   type EntryContent3,
-  type EntryPhoto,
   type Fields,
   type Head,
   type KeptStage,
@@ -22,6 +21,7 @@ import {
   type Salt,
   type WorkedOut,
 } from '@kesto/core';
+import type { KeptPhoto } from '../photos';
 import type { ShopWork } from '../shopWork';
 
 /** By whom, and when by both clocks. */
@@ -43,7 +43,7 @@ export interface ToAppend extends SaidBy {
   /** Of a correction: the fields of what it corrects. */
   readonly anew?: Fields;
   readonly corrects?: { readonly entry: string; readonly why: string };
-  readonly photos?: readonly EntryPhoto[];
+  readonly photos?: readonly KeptPhoto[];
   readonly worked?: WorkedOut;
   readonly because?: EntryContent3['because'];
   readonly seen?: readonly Head[];
@@ -79,7 +79,7 @@ function serverTime(now: Date, before: readonly AnyLink[]): string {
 function statementOf(shopId: string, what: ToAppend, told: EntryContent3['said']['told'], why: Commitment | null): EntryContent3['said'] {
   const { chain, id, kind, stage = null, corrects, photos = [], person, deviceTime } = what;
   return {
-    ...{ shop: shopId, chain, id, kind, shape: shapeOf(kind), stage, told, photos: photos.map(({ sha256 }) => sha256) },
+    ...{ shop: shopId, chain, id, kind, shape: shapeOf(kind), stage, told, photos: photos.map(({ sent }) => sent) },
     corrects: corrects && why ? { entry: corrects.entry, why } : null,
     ...{
       person: person === 'kesto' ? null : person.id,
@@ -106,7 +106,7 @@ export async function append(shop: ShopWork, before: readonly AnyLink[], what: T
     because: what.because ?? null,
     author: person === 'kesto' || !card ? 'kesto' : { person: person.id, card: card.commitment },
     worked: what.worked ?? null,
-    photos: photos.map(({ sha256, mediaType, bytes }) => ({ sha256, mediaType, bytes, sent: sha256 })),
+    photos: photos.map(({ sha256, mediaType, bytes, sent }) => ({ sha256, mediaType, bytes, sent })),
     ...{ at: { server, offsetS }, signature: null },
   };
   const beside: Beside = { ...words.beside, ...card?.beside, ...why?.beside };

@@ -3,6 +3,7 @@ import { METRIC_PREFERENCES } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { AppError } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
+import { audited } from '../audit';
 import type { ShopWork } from '../shopWork';
 import { codeHash } from './codes';
 import { checkNameIsFree } from './names';
@@ -56,6 +57,7 @@ async function addPerson(
   await shop.people.add(person);
   const invitedBy = invite.madeBy === null ? {} : { invitedBy: invite.madeBy };
   await tellShop(shop, 'role', { person: person.id, role: person.role, ...invitedBy }, { by: person, now });
+  await audited(shop, { what: 'code-used', personId: person.id }, now);
   return body.login;
 }
 
@@ -71,10 +73,12 @@ export async function join(platform: Platform, body: JoinRequest, address: strin
     const held = await shop.invites.lock(invite.id);
     const target = held?.personId ? await shop.people.lock(held.personId) : null;
     if (!held || held.usedAt || !(await isGood(shop, held, target))) throw unknownCode();
-    await shop.invites.markUsed(held.id, platform.clock());
-    if (!target) return addPerson(shop, held, body, { passwordHash, now: platform.clock() });
+    const now = platform.clock();
+    await shop.invites.markUsed(held.id, now);
+    if (!target) return addPerson(shop, held, body, { passwordHash, now });
     await shop.people.change(target.id, { passwordHash });
     await shop.sessions.endAllOf(target.id);
+    await audited(shop, { what: 'code-used', personId: target.id }, now);
     return target.login;
   });
 }

@@ -1,19 +1,18 @@
 import type { Done } from '@kesto/contract';
-import { notFound } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { madeFromOf } from '../../platform/http/madeFrom';
 import { codeTries, currentSignIn, openSession, setPassword, signInTries } from '../session';
 import { join, readInvite } from './join.service';
-import { changed, dropInvite, invite, people, setLeft, setRole } from './people.service';
+import { changed, dropInvite, endSignIn, invite, people, setLeft, setRole } from './people.service';
 import { toSignIn } from './views';
 
 const DONE: Done = { ok: true };
 
 export function peopleRoutes(routes: Registrar, platform: Platform): void {
-  const codes = codeTries();
-  const ownPasswords = signInTries();
+  const codes = codeTries(() => platform.metrics.refused('code'));
+  const ownPasswords = signInTries(() => platform.metrics.refused('password'));
 
   routes.signed('people', async ({ inShop }) => ({ body: await inShop((shop) => people(shop, platform.clock())) }));
   routes.signed('putPerson', async ({ params, body, me, request, inShop }) => {
@@ -56,7 +55,7 @@ export function peopleRoutes(routes: Registrar, platform: Platform): void {
     return { body: signIns.map((session) => toSignIn(session, currentSignIn(request))) };
   });
   routes.signed('endSignIn', async ({ params, me, inShop }) => {
-    if (!(await inShop(({ sessions }) => sessions.end(me.person.id, idParam(params, 'session'))))) throw notFound('This sign-in');
+    await inShop((shop) => endSignIn(shop, { id: idParam(params, 'session'), by: me.person, now: platform.clock() }));
     return { body: DONE };
   });
 }

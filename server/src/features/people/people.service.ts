@@ -3,6 +3,7 @@ import { personContent } from '@kesto/contract';
 import { requestHash } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { checkMadeFrom } from '../../platform/madeFrom';
+import { audited } from '../audit';
 import type { ShopWork } from '../shopWork';
 import { codeHash } from './codes';
 import { checkNameIsFree } from './names';
@@ -48,7 +49,10 @@ export async function invite(shop: ShopWork, { id, by, body, now }: Asked<PutInv
   const before = await shop.invites.byId(id);
   if (before) checkSame(before, asked);
   if (!before && !person) await checkNameIsFree(shop, body.name);
-  if (!before) await shop.invites.add(asked);
+  if (!before) {
+    await shop.invites.add(asked);
+    await audited(shop, { what: 'code-made', personId: by.id, whom: asked.personId, about: asked.name }, now);
+  }
   return toInvite(before ?? asked);
 }
 
@@ -59,6 +63,13 @@ export async function dropInvite(shop: ShopWork, { id, by, now }: Omit<Asked<nul
   const person = invitation.personId ? await shop.people.byId(invitation.personId) : null;
   checkRank(by, person?.role ?? invitation.role);
   await shop.invites.markUsed(id, now);
+  await audited(shop, { what: 'code-dropped', personId: by.id, whom: invitation.personId, about: invitation.name }, now);
+}
+
+/** Signs one of one's own devices out. */
+export async function endSignIn(shop: ShopWork, { id, by, now }: Omit<Asked<null>, 'body'>): Promise<void> {
+  if (!(await shop.sessions.end(by.id, id))) throw notFound('This sign-in');
+  await audited(shop, { what: 'sign-in-ended', personId: by.id }, now);
 }
 
 /** A person whose power is about to change: one such change at a time in a shop. */

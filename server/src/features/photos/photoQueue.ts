@@ -39,10 +39,16 @@ function work(worker: string, sent: Buffer): Promise<CleanPhoto> {
   });
 }
 
+export interface PhotoQueue {
+  readonly clean: PhotoCleaner;
+  /** How many wait for their turn. */
+  readonly waiting: () => number;
+}
+
 /** Photos in a queue of their own, each decoded by a process of its own, two at a time. */
-export function photoQueue(worker: string): PhotoCleaner {
+export function photoQueue(worker: string): PhotoQueue {
   const limit = pLimit(AT_ONCE);
-  return (sent) => {
+  const clean: PhotoCleaner = (sent) => {
     if (limit.pendingCount >= MOST_WAITING) {
       throw new AppError('UNAVAILABLE', 'Many photos are arriving at once. This one is kept here; it is sent again shortly.', 'photo', {
         retryAfterS: 10,
@@ -50,4 +56,5 @@ export function photoQueue(worker: string): PhotoCleaner {
     }
     return limit(() => work(worker, sent));
   };
+  return { clean, waiting: () => limit.pendingCount };
 }

@@ -17,10 +17,17 @@ const SAMPLE_BYTES: Readonly<Record<string, number>> = { uchar: 1, char: 1, usho
 
 const sha256 = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
 
+/** What is kept of a photo, under the hash of what is kept. */
 export interface CleanPhoto {
   readonly sha256: string;
   readonly mediaType: string;
   readonly bytes: Buffer;
+}
+
+/** The hash of what a device sent, and of what is kept of it: the device names its photo by the first. */
+export interface SentPhoto {
+  readonly sent: string;
+  readonly sha256: string;
 }
 
 /** Makes what is kept of a photo; a queue of its own in the running server, in place where nothing else waits. */
@@ -51,32 +58,15 @@ function checkHeader({ format, width, height, channels = 4, depth = 'float' }: P
   return format === 'png';
 }
 
-/** Whether a JPEG is what a device makes of a photo before it sends it: upright, not too large, and nothing beside the picture. */
-const isClean = ({ format, width = Infinity, height = Infinity, orientation = 1, exif, iptc, xmp }: Partial<Metadata>) =>
-  format === 'jpeg' && Math.max(width, height) <= PHOTO_LONGEST_SIDE_PX && orientation === 1 && !exif && !iptc && !xmp;
-
-/** Whether the picture can be read to its last pixel. */
-async function checkWhole(sent: Buffer): Promise<void> {
-  await sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error', sequentialRead: true })
-    .stats()
-    .catch((cause: unknown) => {
-      throw new AppError('NOT_AN_IMAGE', UNREADABLE, 'photo', { cause });
-    });
-}
-
 /**
  * What is kept of a photo: told by its content to be an image, turned upright, at most 2000 px, with nothing the camera
- * wrote beside the picture (place, time, device). What is so already is kept byte for byte: the device has named it by its hash.
+ * wrote beside the picture (place, time, device) and nothing behind it. Always encoded anew: what is kept was written by us.
  */
 export const cleanPhoto: PhotoCleaner = async (sent) => {
   const header = await sharp(sent, { limitInputPixels: false })
     .metadata()
     .catch(() => ({}));
   const isPng = checkHeader(header);
-  if (isClean(header)) {
-    await checkWhole(sent);
-    return { sha256: sha256(sent), mediaType: 'image/jpeg', bytes: sent };
-  }
   const upright = sharp(sent, { limitInputPixels: PIXEL_LIMIT, failOn: 'error', sequentialRead: true })
     .rotate()
     .resize({ width: PHOTO_LONGEST_SIDE_PX, height: PHOTO_LONGEST_SIDE_PX, fit: 'inside', withoutEnlargement: true });

@@ -1,6 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import sharp from 'sharp';
 import type { Agent } from 'supertest';
+import { brazedBody, PLANNED_JOINT } from '../../testing/examples';
 import { rulesServer, type RulesServer } from '../../testing/server';
 
 let server: RulesServer;
@@ -28,10 +29,32 @@ test('what the camera wrote beside the picture is not kept', async () => {
   expect(sha(kept.body as Buffer)).toBe(body.sha256);
 });
 
-test('what a device has made clean already is kept byte for byte: its hash is the name the record gives it', async () => {
-  const clean = await picture(400, 300).jpeg({ quality: 70 }).toBuffer();
-  const { body } = await send(clean).expect(200);
-  expect(body).toEqual({ sha256: sha(clean), mediaType: 'image/jpeg', bytes: clean.length });
+const COMMENT = Buffer.from('the neighbour, 3rd floor');
+/** A JPEG with a comment in it, a segment of somebody's own, and bytes behind its end. */
+async function laden(): Promise<Buffer> {
+  const plain = await picture(400, 300).jpeg({ quality: 70 }).toBuffer();
+  const segment = (marker: number) => Buffer.concat([Buffer.from([0xff, marker, 0, COMMENT.length + 2]), COMMENT]);
+  return Buffer.concat([plain.subarray(0, 2), segment(0xfe), segment(0xeb), plain.subarray(2), COMMENT]);
+}
+
+test('comments, segments and bytes behind a picture are not kept; it is found by the hash that its device named', async () => {
+  const sent = await laden();
+  const { body } = await send(sent).expect(200);
+  expect(body.sha256).not.toBe(sha(sent));
+  const byDevice = await ilta.get(`/api/photos/${sha(sent)}`).expect(200);
+  expect((byDevice.body as Buffer).includes(COMMENT)).toBe(false);
+  expect(sha(byDevice.body as Buffer)).toBe(body.sha256);
+});
+
+test('an entry made before its photo was sent names it by its device’s hash, and holds both', async () => {
+  const sent = await laden();
+  const { body: stored } = await send(sent).expect(200);
+  const { body } = await ilta
+    .put(`/api/joints/${PLANNED_JOINT}/entries/0193a000-0000-7000-8000-00000000fffe`)
+    .send({ ...brazedBody(), photos: [sha(sent)] })
+    .expect(200);
+  expect(body.content.said.photos).toEqual([sha(sent)]);
+  expect(body.content.photos).toEqual([{ ...stored, sent: sha(sent) }]);
 });
 
 test('a clean header over a picture that breaks off is no photo', async () => {
@@ -121,7 +144,6 @@ test('bytes that do not have the hash in the address arrived damaged', async () 
 });
 
 test('an entry cannot name a photo that is not stored', async () => {
-  const { brazedBody, PLANNED_JOINT } = await import('../../testing/examples');
   const { body } = await ilta
     .put(`/api/joints/${PLANNED_JOINT}/entries/0193a000-0000-7000-8000-00000000ffff`)
     .send({ ...brazedBody(), photos: ['b'.repeat(64)] })

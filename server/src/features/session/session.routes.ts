@@ -8,7 +8,7 @@ import { signInTries } from './tries';
 const DONE: Done = { ok: true };
 
 export function sessionRoutes(routes: Registrar, platform: Platform): void {
-  const tries = signInTries();
+  const tries = signInTries(() => platform.metrics.refused('password'));
 
   routes.open('signIn', async ({ body, request, response }) => {
     await tries.guard(body.login, request.ip ?? '', () => openSession(platform, body, { request, response }));

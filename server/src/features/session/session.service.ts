@@ -6,7 +6,8 @@ import { v7 as uuid, validate } from 'uuid';
 import { AppError } from '../../platform/errors';
 import type { Platform, SignedIn } from '../../platform/http/context';
 import type { Authenticate } from '../../platform/http/register';
-import type { ShopWork } from '../shopWork';
+import { audited, auditRefused } from '../audit';
+import type { ShopWork, SignInFacts } from '../shopWork';
 
 export const COOKIE = 'kesto_session';
 export const SESSION_MS = 14 * 24 * 3600 * 1000;
@@ -25,20 +26,32 @@ export interface From {
   readonly device: string;
 }
 
+/** Noted when the answer is long gone [ms]: a name that is known takes no longer than one that is not. */
+const NOTED_AFTER_MS = 200;
+
+function noteRefused({ store, clock }: Platform, { shopId, personId }: SignInFacts, address: string): void {
+  const now = clock();
+  const note = () => store.inShop(shopId, (shop) => auditRefused(shop, personId, address, now)).catch(() => undefined);
+  setTimeout(() => void note(), NOTED_AFTER_MS).unref();
+}
+
 /** Checks a sign-in and opens a session; answers with the cookie's value. */
 export async function signIn(platform: Platform, { login, password }: SignInRequest, { address, device }: From): Promise<string> {
   const person = await platform.store.signInBy(login);
   const fits = await platform.passwords.fits(person?.passwordHash, password, address);
+  if (person && !fits) noteRefused(platform, person, address);
   if (!person || !fits || person.left || isBarred(platform, person.shopId)) throw wrong();
   const token = randomBytes(32).toString('base64url');
   const now = platform.clock();
   const expiresAt = new Date(now.getTime() + SESSION_MS);
-  await platform.store.inShop(person.shopId, async ({ people, sessions }) => {
+  await platform.store.inShop(person.shopId, async (shop) => {
+    const { people, sessions } = shop;
     // A password that was changed, or a person who left, while the hash was being compared: the session never begins.
     const held = await people.lock(person.personId);
     if (!held || held.leftAt || held.passwordHash !== person.passwordHash) throw wrong();
     await sessions.removeExpired(now);
     await sessions.add({ id: uuid(), tokenHash: tokenHash(token), personId: person.personId, beganAt: now, expiresAt, device });
+    await audited(shop, { what: 'signed-in', personId: person.personId, device }, now);
   });
   platform.passwords.know(address);
   return `${person.shopId}.${token}`;
@@ -107,16 +120,18 @@ interface PasswordChange extends PutPasswordRequest {
 const notYours = () => new AppError('INVALID_INPUT', 'This is not your password now.', 'current');
 
 /** A new password ends every other sign-in of the person. */
-export async function setPassword({ passwords }: Platform, asked: PasswordChange, inShop: SignedIn['inShop']): Promise<void> {
+export async function setPassword({ passwords, clock }: Platform, asked: PasswordChange, inShop: SignedIn['inShop']): Promise<void> {
   const address = asked.request.ip ?? '';
   const before = await inShop(({ people }) => people.byId(asked.personId));
   if (!before || !(await passwords.fits(before.passwordHash, asked.current, address))) throw notYours();
   const passwordHash = await passwords.hash(asked.next, address);
-  await inShop(async ({ people, sessions }) => {
+  await inShop(async (shop) => {
+    const { people, sessions } = shop;
     const held = await people.lock(asked.personId);
     if (held?.passwordHash !== before.passwordHash) throw notYours();
     await people.change(asked.personId, { passwordHash });
     await sessions.endAllOf(asked.personId, currentSignIn(asked.request));
+    await audited(shop, { what: 'password-changed', personId: asked.personId }, clock());
   });
 }
 

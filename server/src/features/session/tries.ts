@@ -57,7 +57,7 @@ export interface SignInTries {
  * Slows guessing, locks nobody out: by account and address together, by address, and more gently by account alone. An address
  * that this account signed in from within the last weeks waits for its own wrong tries alone.
  */
-export function signInTries(): SignInTries {
+export function signInTries(refused: () => void): SignInTries {
   const pairs = slowing(PAIR);
   const accounts = slowing(ACCOUNT);
   const addresses = slowing(ADDRESS);
@@ -88,7 +88,7 @@ export function signInTries(): SignInTries {
         if (!wasLookedAt(error)) {
           await pairs.uncount(pair);
           await giveBack();
-        }
+        } else refused();
         throw error;
       }
     },
@@ -100,7 +100,7 @@ export interface CodeTries {
 }
 
 /** Wrong codes slow the address they come from and nobody else; a right one forgets them. */
-export function codeTries(): CodeTries {
+export function codeTries(refused: () => void): CodeTries {
   const addresses = slowing(CODES);
   return {
     async guard(address, work) {
@@ -114,7 +114,8 @@ export function codeTries(): CodeTries {
       } catch (error) {
         // Only a code that nobody knows is a guess: a name that is taken, or a password too short, is a person typing.
         const isGuess = error instanceof AppError && error.code === 'NOT_FOUND';
-        if (!isGuess) await addresses.uncount(from);
+        if (isGuess) refused();
+        else await addresses.uncount(from);
         throw error;
       }
     },

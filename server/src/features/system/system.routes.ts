@@ -5,7 +5,10 @@ import { health } from './health';
 import { openApiDescription } from './openapi';
 
 export function systemRoutes(routes: Registrar, platform: Platform): void {
-  routes.open('health', async () => ({ body: await health(platform.store, platform.dataDir) }));
+  routes.open('health', async () => {
+    const body = await health(platform);
+    return { status: body.ok ? 200 : 503, body };
+  });
   routes.open('openapi', async () => ({ body: openApiDescription() }));
   routes.open('demoPeople', async () => ({ body: platform.demo ? demoPeople() : [] }));
 }

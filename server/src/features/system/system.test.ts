@@ -1,5 +1,5 @@
 import { ROUTES } from '@kesto/contract';
-import { rulesServer, type RulesServer } from '../../testing/server';
+import { METRICS_TOKEN, rulesServer, type RulesServer } from '../../testing/server';
 
 let server: RulesServer;
 beforeAll(async () => {
@@ -9,7 +9,30 @@ afterAll(() => server.close());
 
 test('health answers for the server, its database, its disk and its last backup', async () => {
   const { body } = await server.stranger().get('/api/health').expect(200);
-  expect(body).toEqual({ ok: true, engineVersion: expect.any(String), disk: expect.stringMatching(/^(ok|low)$/), lastBackup: null });
+  expect(body).toEqual({
+    ...{ ok: true, engineVersion: expect.any(String), database: 'ok', disk: expect.stringMatching(/^(ok|low)$/) },
+    ...{ photosWaiting: 0, lastBackup: null },
+  });
+});
+
+describe('measures', () => {
+  test('are read on this machine: requests by route, refusals, the database, photos that wait, disk and backup', async () => {
+    await server.stranger().post('/api/session').send({ login: 'ilta', password: 'not this one' }).expect(401);
+    const { text } = await server.stranger().get('/metrics').expect(200);
+    expect(text).toMatch(/kesto_request_seconds_count\{route="signIn",status="4xx"\} 1/);
+    expect(text).toMatch(/kesto_refused_total\{what="password"\} 1/);
+    expect(text).toMatch(/kesto_database_up 1\n/);
+    expect(text).toMatch(/kesto_photos_waiting 0\n/);
+    expect(text).toMatch(/kesto_disk_free_bytes \d+/);
+    expect(text).toMatch(/kesto_last_backup_seconds 0\n/);
+  });
+
+  test('a proxy on this machine asks for somebody else: only with the token', async () => {
+    const through = () => server.stranger().get('/metrics').set('x-forwarded-for', '203.0.113.7');
+    await through().expect(404);
+    await through().set('authorization', 'Bearer another token').expect(404);
+    await through().set('authorization', `Bearer ${METRICS_TOKEN}`).expect(200);
+  });
 });
 
 test('the description names every route there is, and each of them is there', async () => {

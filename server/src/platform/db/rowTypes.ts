@@ -3,7 +3,8 @@ import type { KeptDrawing } from '../../features/circuits';
 import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { Invite, Person } from '../../features/people';
-import type { CleanPhoto } from '../../features/photos';
+import type { Audited, RefusedTry } from '../../features/audit';
+import type { CleanPhoto, SentPhoto } from '../../features/photos';
 import type { Session } from '../../features/session';
 import type { Shop } from '../../features/shop';
 import type { Circuit, Site, Unit } from '../../features/units';
@@ -25,6 +26,9 @@ export type JointRow = InShop<Joint>;
 export type JobRow = InShop<Job>;
 export type JointPlanRow = InOrder<KeptPlan>;
 export type PhotoRow = InShop<CleanPhoto>;
+export type PhotoSentRow = InShop<SentPhoto>;
+export type AuditedRow = InShop<Audited>;
+export type RefusedTryRow = InShop<RefusedTry>;
 
 export type JobJointRow = InOrder<{ readonly jobId: string; readonly jointId: string }>;
 

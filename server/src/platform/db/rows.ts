@@ -15,6 +15,9 @@ import type {
   LedgerRow,
   LedgerWordsRow,
   PhotoRow,
+  PhotoSentRow,
+  AuditedRow,
+  RefusedTryRow,
 } from './rowTypes';
 
 export type * from './rowTypes';
@@ -193,6 +196,35 @@ export const Photos = new EntitySchema<PhotoRow>({
   columns: { shopId, sha256: key('text'), mediaType: column('text'), bytes: column('bytea') },
 });
 
+/** Under which hash a device sent a photo that is stored under another. */
+export const PhotosSent = new EntitySchema<PhotoSentRow>({
+  name: 'photo_sent',
+  columns: { shopId, sent: key('text'), sha256: column('text') },
+});
+export const Audit = new EntitySchema<AuditedRow>({
+  name: 'audit',
+  columns: {
+    shopId,
+    id,
+    at: column('timestamptz'),
+    what: column('text'),
+    personId: nullable('uuid'),
+    whom: nullable('uuid'),
+    about: nullable('text'),
+    device: nullable('text'),
+  },
+});
+export const RefusedTries = new EntitySchema<RefusedTryRow>({
+  name: 'refused_try',
+  columns: {
+    shopId,
+    personId: key('uuid'),
+    address: key('text'),
+    minute: { type: 'timestamptz', primary: true },
+    tries: column('integer'),
+  },
+});
+
 export const ROWS = [
   Shops,
   People,
@@ -209,4 +241,7 @@ export const ROWS = [
   Ledger,
   LedgerWords,
   Photos,
+  PhotosSent,
+  Audit,
+  RefusedTries,
 ];

@@ -25,6 +25,9 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'ledger' },
   { name: 'ledger_words', remove: true },
   { name: 'photo' },
+  { name: 'photo_sent' },
+  { name: 'audit' },
+  { name: 'refused_try', change: true, remove: true },
 ];
 
 const rights = ({ change, remove }: Table) => ['select', 'insert', ...(change ? ['update'] : []), ...(remove ? ['delete'] : [])].join(', ');

@@ -1,8 +1,9 @@
 import type { Me } from '@kesto/contract';
-import type { PhotoCleaner } from '../../features/photos';
+import type { PhotoQueue } from '../../features/photos';
 import type { Passwords } from '../../features/session';
 import type { ShopWork, Store } from '../../features/shopWork';
 import type { Clock } from '../clock';
+import type { Metrics } from '../metrics';
 
 /** What every feature is built on; made once in `main.ts`. */
 export interface Platform {
@@ -12,8 +13,11 @@ export interface Platform {
   /** Whose people may not sign in here; null where everybody may. */
   readonly barredShop: string | null;
   readonly dataDir: string;
-  readonly cleanPhoto: PhotoCleaner;
+  readonly photos: PhotoQueue;
   readonly passwords: Passwords;
+  readonly metrics: Metrics;
+  /** By which somebody on another machine may read the measures; null: nobody. */
+  readonly metricsToken: string | null;
 }
 
 /** One request of one signed-in person. */

@@ -44,11 +44,16 @@ function asAppError(error: unknown): AppError {
   );
 }
 
+/** A wrong password or code, or too many of them: told to the log, by address and without what was typed. */
+const isRefusedTry = ({ code, field }: AppError) =>
+  code === 'WRONG_SIGN_IN' || code === 'TOO_MANY_TRIES' || (code === 'NOT_FOUND' && field === 'code');
+
 /** The one place an error becomes an answer: internals stay in the log, the request id lets a person point at them. */
 export const errorMiddleware: ErrorRequestHandler = (thrown, request, response, next) => {
   const error = asAppError(thrown);
   const status = HTTP_STATUS[error.code];
   if (status >= 500 && !SAID_BY_CODE.includes(error.code)) request.log.error({ err: error.cause ?? error }, 'request failed');
+  if (isRefusedTry(error)) request.log.info({ tried: { code: error.code, address: request.ip } }, 'refused at the door');
   if (response.headersSent) return next(thrown);
   const body: ApiErrorBody = {
     error: {

@@ -29,6 +29,8 @@ export function registrar(router: Router, platform: Platform, authenticate: Auth
   const add = <Name extends RouteName>(name: Name, handle: (call: Call<Name>, signed: SignedIn | null) => Promise<Reply<Name>>) => {
     const route = ROUTES[name];
     const handler: RequestHandler = async (request, response) => {
+      const began = performance.now();
+      response.on('finish', () => platform.metrics.answered(name, response.statusCode, (performance.now() - began) / 1000));
       const signed = route.roles === 'anyone' ? null : await signedFor(name, request);
       const params = request.params as unknown as Params<Name>; // cast: Express matched the very path these are named in
       const answer = await handle({ body: bodyFor(name, request.body), params, request, response }, signed);

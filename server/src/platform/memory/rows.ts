@@ -1,10 +1,11 @@
 import type { LedgerLink } from '@kesto/core';
+import type { Audited, RefusedTry } from '../../features/audit';
 import type { KeptDrawing } from '../../features/circuits';
 import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { LinkColumns } from '../../features/ledger';
 import type { Invite, Person } from '../../features/people';
-import type { CleanPhoto } from '../../features/photos';
+import type { CleanPhoto, SentPhoto } from '../../features/photos';
 import type { Session } from '../../features/session';
 import type { Shop } from '../../features/shop';
 import type { Circuit, Site, Unit } from '../../features/units';
@@ -30,12 +31,16 @@ export interface MemoryRows {
   plans: KeptPlan[];
   links: MemoryLink[];
   photos: CleanPhoto[];
+  photosSent: SentPhoto[];
+  audit: Audited[];
+  refusedTries: RefusedTry[];
 }
 
 export const noRows = (): MemoryRows => ({
   shop: null,
   ...{ people: [], invites: [], sessions: [], sites: [], units: [], circuits: [], drawings: [] },
   ...{ jobs: [], joints: [], jobJoints: [], plans: [], links: [], photos: [] },
+  ...{ photosSent: [], audit: [], refusedTries: [] },
 });
 
 export const copyOf = (rows: MemoryRows): MemoryRows =>

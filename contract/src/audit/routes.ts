@@ -1,0 +1,7 @@
+import { get } from '../route';
+import { ADMINS } from '../session/types';
+import type { AuditPage } from './types';
+
+export const AUDIT_ROUTES = {
+  audit: get<AuditPage>()('/api/audit/:before', { summary: 'Who came in, changed somebody’s power, overruled or exported', roles: ADMINS }),
+} as const;
