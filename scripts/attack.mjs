@@ -9,12 +9,15 @@ import { fuzz } from '../e2e/attack/fuzz.mjs';
 import { onFullDisk } from '../e2e/attack/fullDisk.mjs';
 import { underGuesses, underSignIns } from '../e2e/attack/door.mjs';
 import { underKills } from '../e2e/attack/kills.mjs';
+import { underMigrationKills } from '../e2e/attack/migrationKills.mjs';
 import { whoseEntries } from '../e2e/attack/whose.mjs';
 import { startApplication } from './lib/application.mjs';
 import { buildServer, installNodePackages } from './lib/build.mjs';
 import { loadClient } from './lib/clientPage.mjs';
 import { freePort } from './lib/freePort.mjs';
-import { clusterOf } from './lib/postgres.mjs';
+import { bundle } from './lib/bundle.mjs';
+import { inspectDatabase } from './lib/inspect.mjs';
+import { clusterOf, ensureDatabase, startCluster, stopCluster } from './lib/postgres.mjs';
 import { step } from './lib/report.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
@@ -27,6 +30,11 @@ const WHOSE = short ? 4 : 50;
 const GUESSES = short ? 1_500 : 10_000;
 const HONEST = short ? 12 : 57;
 const GUESSERS = short ? 50 : 200;
+/** Of kills while a database is moved over: how many, with how many plans of the first weeks, and how long at most. */
+const MOVES = short ? 2 : 50;
+const MOVES_OF_PLANS = short ? 1 : 5;
+const PLANS = short ? 200 : 5_000;
+const MOVED_WITHIN_MS = short ? 40_000 : 420_000;
 const SIGN_INS = short ? HONEST : 40;
 
 /** The same draws at every run. */
@@ -123,6 +131,36 @@ async function atTheDoor(dataDir) {
   }
 }
 
+/** Databases of earlier versions, whose first starts are killed somewhere on their way. */
+async function moves(dataDir) {
+  step(`killed while a database is moved over: ${MOVES} times, and ${MOVES_OF_PLANS} times with ${PLANS} plans of the first weeks`);
+  await bundle(path.resolve('.'), 'server/src/testing/former.ts', 'server/dist/former.mjs');
+  const { formerDatabase, formerPlans } = await import(path.resolve('server/dist/former.mjs'));
+  const cluster = await startCluster(path.join(dataDir, 'pg'));
+  const untilMs = Date.now() + MOVED_WITHIN_MS;
+  const common = { cluster, ensureDatabase, inspect: inspectDatabase, random: seeded(SEED), dataDir, untilMs };
+  try {
+    await ensureDatabase(cluster, 'entries');
+    await formerDatabase(cluster.url('entries'), { jobs: 10, ofJob: 400, joints: 20, ofJoint: 300 });
+    await ensureDatabase(cluster, 'plans');
+    await formerPlans(cluster.url('plans'), PLANS);
+    for (const [former, rounds] of [
+      ['plans', MOVES_OF_PLANS],
+      ['entries', MOVES],
+    ]) {
+      const result = await underMigrationKills({ ...common, former, rounds });
+      console.log(`  ${former}: ${JSON.stringify(result)}`);
+      expect(
+        result.rounds > 0 && result.stuck === 0,
+        `every start after a kill went on by itself (${result.rounds} of ${rounds} in the time)`,
+      );
+      expect(result.broken === 0 && result.differing === 0, 'and everything is there, with every chain whole');
+    }
+  } finally {
+    stopCluster(cluster);
+  }
+}
+
 async function fullDisk() {
   const folder = mkdtempSync(path.join(tmpdir(), 'kesto-full-'));
   chmodSync(folder, 0o755);
@@ -155,6 +193,7 @@ try {
   await kills(path.join(folder, 'kills'));
   await whose(path.join(folder, 'whose'));
   await atTheDoor(path.join(folder, 'door'));
+  await moves(path.join(folder, 'moves'));
   if (process.getuid?.() === 0) await fullDisk();
 } finally {
   rmSync(folder, { recursive: true, force: true });

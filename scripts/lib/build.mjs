@@ -68,9 +68,20 @@ async function buildBundle(entry, outfile, sources) {
   keepStamp(kept, stamp);
 }
 
+/** Letters for paper, in files that a PDF can take parts of. */
+function copyPrintFonts() {
+  mkdirSync('server/dist/fonts', { recursive: true });
+  for (const family of ['atkinson-hyperlegible-next', 'atkinson-hyperlegible-mono', 'noto-sans']) {
+    const folder = `node_modules/@fontsource/${family}/files`;
+    const files = readdirSync(folder).filter((name) => /-(400|700)-normal\.woff$/.test(name));
+    for (const name of files) cpSync(path.join(folder, name), path.join('server/dist/fonts', name));
+  }
+}
+
 const SERVER_SOURCES = ['core/src', 'contract/src', 'server/src'];
 
 export async function buildServer() {
+  copyPrintFonts();
   await buildBundle('server/src/main.ts', 'server/dist/main.mjs', SERVER_SOURCES);
   await buildBundle('server/src/features/photos/photoWorker.ts', 'server/dist/photoWorker.mjs', SERVER_SOURCES);
   await buildBundle('server/src/tools/inspectDatabase.ts', 'server/dist/inspectDatabase.mjs', SERVER_SOURCES);

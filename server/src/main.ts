@@ -31,6 +31,7 @@ async function run(config: Config): Promise<void> {
     barredShop: config.demo ? null : DEMO_SHOP,
     dataDir: config.dataDir,
     photos,
+    fontsDir: fileURLToPath(new URL('./fonts', import.meta.url)),
     passwords: queuedPasswords(),
     metrics: buildMetrics(),
     metricsToken: config.metricsToken,

@@ -33,7 +33,7 @@ export function features(platform: Platform): Router {
   ledgerRoutes(routes, platform);
   photoRoutes(routes, platform);
   shopRoutes(routes);
-  printRoutes(routes);
+  printRoutes(routes, platform);
   auditRoutes(routes);
   return router;
 }

@@ -22,6 +22,7 @@ import { asOwner, demoDatabase } from './database';
 
 /** Built before the tests, as for the running server. */
 const PHOTO_WORKER = path.join(__dirname, '../../dist/photoWorker.mjs');
+export const FONTS = path.join(__dirname, '../../dist/fonts');
 
 export const METRICS_TOKEN = 'a token for measures';
 
@@ -68,6 +69,7 @@ function serve(
     demo,
     barredShop: demo ? null : DEMO_SHOP,
     dataDir,
+    fontsDir: FONTS,
     photos: photoQueue(PHOTO_WORKER),
     passwords,
     metrics: buildMetrics(),

@@ -1,6 +1,7 @@
-import { CONFIRM_EVERY_DAYS, LEADS, type InviteView, type People, type PersonView } from '@kesto/contract';
+import { ADMINS, CONFIRM_EVERY_DAYS, LEADS, type InviteView, type People, type PersonView } from '@kesto/contract';
 import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
@@ -34,6 +35,7 @@ type Open = { readonly what: 'invite' } | { readonly what: 'edit' | 'reset'; rea
 function Ready({ all }: { all: People }) {
   const wide = useIsWide();
   const me = useMe();
+  const router = useRouter();
   const [open, setOpen] = useState<Open>(null);
   const role = me?.person.role ?? 'technician';
   const mayChange = LEADS.includes(role);
@@ -69,6 +71,7 @@ function Ready({ all }: { all: People }) {
         ))}
         {left.length > 0 ? <Heading size={17}>Left the shop</Heading> : null}
         {left.map(row)}
+        {ADMINS.includes(role) ? <FrameKey label="Who did what" onPress={() => router.push('/audit')} /> : null}
       </View>
     </Sheet>
   );

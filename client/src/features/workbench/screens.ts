@@ -11,6 +11,7 @@ export { SafeScreen } from '@/features/safe/SafeScreen';
 export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';
 export { WithJoint } from '@/features/joint/WithJoint';
+export { AuditScreen } from '@/features/audit/AuditScreen';
 export { PeopleScreen } from '@/features/people/PeopleScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';

@@ -12,6 +12,7 @@ export * from './units';
 export * from './stages';
 export * from './record';
 export * from './people';
+export * from './audit';
 export * from './circuit';
 export * from './isolation';
 export * from './stageEntries';

@@ -1,7 +1,7 @@
 import type { MetalName } from '@kesto/core';
+import type { Page } from './printer';
 import { femaleOutline, filletPath, maleOutline, viewOf, type Point, type SectionJoint } from '@kesto/core/section';
 
-type Page = PDFKit.PDFDocument;
 interface Box {
   readonly x: number;
   readonly y: number;

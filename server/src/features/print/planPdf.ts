@@ -1,4 +1,3 @@
-import PDFDocument from 'pdfkit';
 import {
   cardReadings,
   cautionRuleText,
@@ -13,40 +12,25 @@ import type { JointView } from '@kesto/contract';
 import { formatLength, formatOnRule, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
 import { drawSection } from './drawSection';
+import type { PrintFonts } from './fonts';
+import { INK, INK_2, MARGIN, printer, WIDTH, type Printer } from './printer';
 
-type Page = PDFKit.PDFDocument;
-
-const MARGIN = 40;
-const WIDTH = 595.28 - 2 * MARGIN;
-const INK = '#1D1B19';
-const INK_2 = '#524C46';
 const RED = '#8E1C15';
 
-/** The standard fonts have no true minus sign. */
-const plain = (text: string) => text.replaceAll('\u2212', '-');
-
-function words(page: Page, text: string, at: { x?: number; size?: number; bold?: boolean; color?: string; width?: number } = {}): void {
-  page
-    .font(at.bold ? 'Helvetica-Bold' : 'Helvetica')
-    .fontSize(at.size ?? 10)
-    .fillColor(at.color ?? INK);
-  page.text(plain(text), at.x ?? MARGIN, undefined, { width: at.width ?? WIDTH });
-}
-
-function heading(page: Page, joint: JointView): void {
-  page.font('Courier-Bold').fontSize(28).fillColor(INK).text(joint.tag, MARGIN, MARGIN);
-  words(page, joint.title, { bold: true, size: 12 });
-  words(page, `${joint.unit.tag} ${joint.unit.name}, ${joint.circuit.refrigerant}, job ${joint.job.number}`, { color: INK_2 });
+function heading(print: Printer, joint: JointView): void {
+  print.readings(joint.tag, { y: MARGIN, size: 28, bold: true });
+  print.words(joint.title, { bold: true, size: 12 });
+  print.words(`${joint.unit.tag} ${joint.unit.name}, ${joint.circuit.refrigerant}, job ${joint.job.number}`, { color: INK_2 });
   const plan = joint.plan;
   if (plan)
-    words(
-      page,
+    print.words(
       `planned by ${plan.by}, ${plan.at.slice(0, 10)}, engine ${plan.engineVersion}${plan.reason ? `. Why otherwise than advised: ${plan.reason}` : ''}`,
       { color: INK_2 },
     );
 }
 
-function figures(page: Page, plan: JointPlan, units: UnitPreferences): void {
+function figures(print: Printer, plan: JointPlan, units: UnitPreferences): void {
+  const { page } = print;
   const { before, torch } = cardReadings(plan, units);
   const columns = [
     { title: 'before the torch', rows: before },
@@ -57,14 +41,15 @@ function figures(page: Page, plan: JointPlan, units: UnitPreferences): void {
   columns.forEach(({ title, rows }, i) => {
     const x = MARGIN + i * (column + 20);
     page.y = top;
-    words(page, title, { x, bold: true, width: column });
-    for (const row of rows) figure(page, row, { x, width: column });
+    print.words(title, { x, bold: true, width: column });
+    for (const row of rows) figure(print, row, { x, width: column });
   });
   page.moveDown(0.3);
-  for (const row of partReadings(plan, units)) figure(page, row, { x: MARGIN, width: WIDTH });
+  for (const row of partReadings(plan, units)) figure(print, row, { x: MARGIN, width: WIDTH });
 }
 
-function figure(page: Page, row: CardReading, { x, width }: { x: number; width: number }): void {
+function figure(print: Printer, row: CardReading, { x, width }: { x: number; width: number }): void {
+  const { page } = print;
   const y = page.y + 3;
   page
     .lineWidth(0.4)
@@ -73,79 +58,73 @@ function figure(page: Page, row: CardReading, { x, width }: { x: number; width: 
     .lineTo(x + width, y)
     .stroke();
   page.y = y + 3;
-  words(page, `${row.label}${row.assumed ? ' *' : ''}`, { x, size: 9, color: INK_2, width: width / 3 });
-  page
-    .font('Courier-Bold')
-    .fontSize(12)
-    .fillColor(INK)
-    .text(plain(readingText(row.reading)), x + width * 0.3, y + 4, { width: width * 0.36 });
-  page
-    .font('Helvetica')
-    .fontSize(8)
-    .fillColor(INK_2)
-    .text(plain(row.note), x + width * 0.67, y + 4, { width: width * 0.33 });
+  print.words(`${row.label}${row.assumed ? ' *' : ''}`, { x, size: 9, color: INK_2, width: width / 3 });
+  print.readings(readingText(row.reading), { x: x + width * 0.3, y: y + 4, size: 12, bold: true, width: width * 0.36 });
+  print.words(row.note, { x: x + width * 0.67, y: y + 4, size: 8, color: INK_2, width: width * 0.33 });
   page.y = Math.max(page.y, y + 24);
 }
 
-function advice(page: Page, plan: JointPlan, units: UnitPreferences): void {
+function advice(print: Printer, plan: JointPlan, units: UnitPreferences): void {
+  const { page } = print;
   const show = showIn(units);
   page.moveDown(0.5);
   for (const caution of plan.cautions) {
     const stop = caution.severity === 'stop';
-    words(page, `${stop ? 'Stop. ' : ''}${cautionText(caution, show)} (${cautionRuleText(caution)})`, {
+    print.words(`${stop ? 'Stop. ' : ''}${cautionText(caution, show)} (${cautionRuleText(caution)})`, {
       size: 9,
       bold: stop,
       color: stop ? RED : caution.severity === 'note' ? INK_2 : INK,
     });
   }
   const flame = flameWords(plan);
-  if (flame) words(page, `${flame.steps.join(' ')} ${flame.why}`, { size: 9 });
+  if (flame) print.words(`${flame.steps.join(' ')} ${flame.why}`, { size: 9 });
   page.moveDown(0.5);
-  words(page, `Fillers: ${plan.fillers.map((f) => `${f.filler.designation} ${f.verdict}`).join(', ')}.`, { size: 9 });
+  print.words(`Fillers: ${plan.fillers.map((f) => `${f.filler.designation} ${f.verdict}`).join(', ')}.`, { size: 9 });
 }
 
-function planPage(page: Page, joint: JointView, units: UnitPreferences): void {
-  heading(page, joint);
-  if (!joint.plan) return words(page, 'Not planned yet.', { size: 12 });
+function planPage(print: Printer, joint: JointView, units: UnitPreferences): void {
+  const { page } = print;
+  heading(print, joint);
+  if (!joint.plan) return print.words('Not planned yet.', { size: 12 });
   const { plan } = joint.plan;
   page.moveDown(0.4);
   const { text, good } = planHeadline(plan);
-  words(page, text, { bold: true, size: 15, color: good ? INK : RED });
+  print.words(text, { bold: true, size: 15, color: good ? INK : RED });
   const box = { x: MARGIN, y: page.y + 6, width: WIDTH, height: 150 };
   const scale = drawSection(page, sectionOf(plan), box);
   page.y = box.y + box.height + 4;
   const od = readingText(formatLength(plan.joint.male.outsideM, units));
   const depth = readingText(formatOnRule(plan.fit.insertM, units));
-  words(page, `tube ${od}, ${depth} in the cup; drawn ${((scale * 25.4) / 72).toFixed(1)} to 1`, { size: 9, color: INK_2 });
-  figures(page, plan, units);
-  advice(page, plan, units);
+  print.words(`tube ${od}, ${depth} in the cup; drawn ${((scale * 25.4) / 72).toFixed(1)} to 1`, { size: 9, color: INK_2 });
+  figures(print, plan, units);
+  advice(print, plan, units);
   page.moveDown(0.6);
-  words(page, '* assumed or taken from a table. Advice: local code, the maker’s sheet and licence win.', { size: 8, color: INK_2 });
-  recordEnd(page, joint);
+  print.words('* assumed or taken from a table. Advice: local code, the maker’s sheet and licence win.', { size: 8, color: INK_2 });
+  recordEnd(print, joint);
 }
 
 /** Where the joint's record stands as this is printed: the whole hash, for comparing or checking a file years later. */
-function recordEnd(page: Page, { entries }: JointView): void {
+function recordEnd(print: Printer, { entries }: JointView): void {
   const last = entries.at(-1);
   if (!last) return;
-  words(page, `Record: ${entries.length} entries, ends in (check with the file: kesto verify --head HASH)`, { size: 8, color: INK_2 });
-  page.font('Courier').fontSize(8).fillColor(INK).text(last.hash, MARGIN);
+  print.words(`Record: ${entries.length} entries, ends in (check with the file: kesto verify --head HASH)`, { size: 8, color: INK_2 });
+  print.readings(last.hash, { size: 8 });
+}
+
+/** What stands as a question mark is named, so that nobody takes it for what was written. */
+function missingSigns(print: Printer): void {
+  const signs = print.missing().map((sign) => `U+${(sign.codePointAt(0) ?? 0).toString(16).toUpperCase().padStart(4, '0')}`);
+  if (signs.length === 0) return;
+  print.words(`Signs that this page cannot print stand as ?: ${signs.join(', ')}. The screen shows them.`, { size: 8, color: INK_2 });
 }
 
 /** A page for each joint, as it is taken to the bench. */
-export function plansPdf(joints: readonly JointView[], units: UnitPreferences): Promise<Buffer> {
-  const page = new PDFDocument({
-    size: 'A4',
-    margin: MARGIN,
-    info: { Title: joints.map((j) => j.tag).join(', '), Producer: 'Kesto', Creator: 'Kesto' },
-  });
-  const chunks: Buffer[] = [];
-  page.on('data', (chunk: Buffer) => chunks.push(chunk));
-  const done = new Promise<Buffer>((resolve) => page.on('end', () => resolve(Buffer.concat(chunks))));
+export function plansPdf(joints: readonly JointView[], units: UnitPreferences, fonts: PrintFonts): Promise<Buffer> {
+  const print = printer(fonts, joints.map((j) => j.tag).join(', '));
   joints.forEach((joint, i) => {
-    if (i > 0) page.addPage();
-    planPage(page, joint, units);
+    if (i > 0) print.page.addPage();
+    planPage(print, joint, units);
   });
-  page.end();
-  return done;
+  missingSigns(print);
+  return print.done();
 }

@@ -13,6 +13,8 @@ export interface Platform {
   /** Whose people may not sign in here; null where everybody may. */
   readonly barredShop: string | null;
   readonly dataDir: string;
+  /** Where the letters for paper ship. */
+  readonly fontsDir: string;
   readonly photos: PhotoQueue;
   readonly passwords: Passwords;
   readonly metrics: Metrics;
