@@ -97,10 +97,15 @@ export async function rulesServer(options: Options = {}): Promise<RulesServer> {
   return { ...serve(store, tmpdir(), options), close: async () => undefined };
 }
 
+interface Through {
+  /** The address by which the application reaches its database. */
+  readonly through?: (url: string) => Promise<string>;
+}
+
 /** The application on a database of its own with the demo in it. */
-export async function testServer(options: Options = {}): Promise<TestServer> {
+export async function testServer({ through = async (url) => url, ...options }: Options & Through = {}): Promise<TestServer> {
   const database = await demoDatabase(loadOnce);
-  const { db } = await prepareDatabase(database.ownerUrl, database.dataDir);
+  const { db } = await prepareDatabase(await through(database.ownerUrl), database.dataDir);
   const role = applicationRole(database.ownerUrl);
   return {
     ...serve(typeormStore(db), database.dataDir, options),

@@ -1,3 +1,4 @@
+import { isNativeError } from 'node:util/types';
 import { AppError } from '../errors';
 
 const RETRY_AFTER_S = 5;
@@ -38,7 +39,7 @@ function codeOf(error: object): string {
 
 /** The database's failure as ours; null for what is none of its. */
 export function databaseFailure(error: unknown): AppError | null {
-  if (!(error instanceof Error)) return null;
+  if (!isNativeError(error)) return null;
   const code = codeOf(error);
   const found = BY_CODE.find(([pattern]) => pattern.test(code));
   if (found) return found[1](error);

@@ -1,3 +1,4 @@
+import { isNativeError } from 'node:util/types';
 import pino, { type Logger } from 'pino';
 import type { LogSink } from './logFile';
 
@@ -16,7 +17,7 @@ export const requestFacts = ({ id, method, url }: Facts) => ({ id, method, url: 
 
 /** Of an error: what and where. Not what was being stored: a driver's error carries whole rows. */
 export function errorFacts(error: unknown) {
-  if (!(error instanceof Error)) return { message: String(error).slice(0, MESSAGE_CHARS) };
+  if (!isNativeError(error)) return { message: String(error).slice(0, MESSAGE_CHARS) };
   const code = 'code' in error ? String(error.code) : undefined;
   return { type: error.name, code, message: error.message.slice(0, MESSAGE_CHARS), stack: error.stack?.slice(0, STACK_CHARS) };
 }
