@@ -58,7 +58,7 @@ function figure(print: Printer, row: CardReading, { x, width }: { x: number; wid
     .lineTo(x + width, y)
     .stroke();
   page.y = y + 3;
-  print.words(`${row.label}${row.assumed ? ' *' : ''}`, { x, size: 9, color: INK_2, width: width / 3 });
+  print.words(`${row.label}${row.assumed ? ' *' : ''}`, { x, size: 9, color: INK_2, width: width * 0.29 });
   print.readings(readingText(row.reading), { x: x + width * 0.3, y: y + 4, size: 12, bold: true, width: width * 0.36 });
   print.words(row.note, { x: x + width * 0.67, y: y + 4, size: 8, color: INK_2, width: width * 0.33 });
   page.y = Math.max(page.y, y + 24);
