@@ -14,7 +14,12 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   reporter: [['list']],
-  use: { baseURL: process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080', launchOptions: browser, trace: 'retain-on-failure' },
+  use: {
+    baseURL: process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080',
+    launchOptions: browser,
+    serviceWorkers: 'block',
+    trace: 'retain-on-failure',
+  },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
     { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },

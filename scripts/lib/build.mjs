@@ -27,6 +27,39 @@ export function copyFonts() {
   }
 }
 
+const ICON_SIDES_PX = [192, 512];
+
+/** The icons of an installed application, from the drawn one. */
+async function drawIcons() {
+  const { default: sharp } = await import('sharp');
+  mkdirSync('client/public/icons', { recursive: true });
+  for (const side of ICON_SIDES_PX)
+    await sharp('client/public/icon.svg', { density: 600 }).resize(side, side).png().toFile(`client/public/icons/${side}.png`);
+}
+
+const MOST_KEPT_BYTES = 8_000_000;
+
+/** The worker that keeps the whole application on a device, by hash: an older release stays until its pages are closed or it is asked to go. */
+async function writeWorker(folder) {
+  const { generateSW } = await import('workbox-build');
+  const { warnings } = await generateSW({
+    globDirectory: folder,
+    globPatterns: ['**/*.{js,css,html,svg,woff2,png,webmanifest}'],
+    swDest: path.join(folder, 'sw.js'),
+    mode: 'production',
+    sourcemap: false,
+    inlineWorkboxRuntime: true,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /^\/metrics/],
+    dontCacheBustURLsMatching: /[.-][0-9a-f]{32}\./,
+    maximumFileSizeToCacheInBytes: MOST_KEPT_BYTES,
+    cleanupOutdatedCaches: true,
+    clientsClaim: true,
+    skipWaiting: false,
+  });
+  for (const warning of warnings) step(warning);
+}
+
 /** Makes brotli and gzip copies once, so that the server never compresses the same file twice. */
 export async function compress(folder) {
   const files = readdirSync(folder, { recursive: true }).filter((name) => COMPRESSED.test(name));
@@ -45,13 +78,16 @@ export async function compress(folder) {
 }
 
 export async function buildClient() {
-  const stamp = stampOf(['package-lock.json', 'core/src', 'contract/src', 'client']);
+  const stamp = stampOf(['package-lock.json', 'core/src', 'contract/src', 'client', 'scripts/lib/build.mjs']);
   const kept = 'client/dist/.built-from';
   if (isCurrent(kept, stamp)) return;
   step('building the client (one to three minutes the first time)');
   copyFonts();
+  await drawIcons();
   rmSync('client/dist.next', { recursive: true, force: true });
   runOrStop('npx expo export -p web --output-dir dist.next', { cwd: 'client' });
+  step('what the device keeps of it');
+  await writeWorker('client/dist.next');
   step('compressing the client');
   await compress('client/dist.next');
   rmSync('client/dist', { recursive: true, force: true });

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Failed, Loading, WholePage } from '@/ui/states';
-import { errorText } from './api';
+import { errorText, isAway } from './api';
 
 interface FetchedProps<T extends object> {
   readonly query: { readonly data?: T | undefined; readonly error?: unknown; readonly refetch: () => unknown };
@@ -8,12 +8,19 @@ interface FetchedProps<T extends object> {
   readonly children: (data: T) => ReactNode;
 }
 
+const NOT_HERE =
+  'The server does not answer, and this was not fetched to this device before. Today’s jobs, their units, circuits and joints open without a signal. Missing:';
+
 /** A screen that needs one thing: shows it once it is there; until then that it is being fetched, or why it is not. */
 export function Fetched<T extends object>({ query, what, children }: FetchedProps<T>) {
   if (query.data !== undefined) return children(query.data);
   return (
     <WholePage>
-      {query.error ? <Failed message={errorText(query.error)} onRetry={() => void query.refetch()} /> : <Loading what={what} />}
+      {query.error ? (
+        <Failed message={isAway(query.error) ? `${NOT_HERE} ${what}.` : errorText(query.error)} onRetry={() => void query.refetch()} />
+      ) : (
+        <Loading what={what} />
+      )}
     </WholePage>
   );
 }

@@ -7,6 +7,7 @@ import {
   type TagDescription,
 } from '@reduxjs/toolkit/query/react';
 import { PERSON_HEADER, ROUTES, type ApiErrorBody, type Me } from '@kesto/contract/api';
+import { remembering } from '@/cache';
 import { deviceTaken, personKnown, sessionEnded, type sessionReducer } from '@/state/session';
 import { signedInAgain } from './signIn';
 
@@ -65,12 +66,16 @@ export type Tag = TagDescription<(typeof TAGS)[number]>;
 
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: signedInQuery,
+  baseQuery: remembering(signedInQuery),
   tagTypes: TAGS,
   endpoints: () => ({}),
 });
 
 const isBody = (data: unknown): data is ApiErrorBody => typeof data === 'object' && data !== null && 'error' in data;
+
+/** Nobody answered: no signal, or no server. */
+export const isAway = (error: unknown): boolean =>
+  typeof error === 'object' && error !== null && 'status' in error && (error.status === 'FETCH_ERROR' || error.status === 'TIMEOUT_ERROR');
 
 /** What went wrong, in one sentence with the number of the request. */
 export function errorText(error: unknown): string {

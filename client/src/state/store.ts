@@ -7,6 +7,7 @@ import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
 import { post } from '@/outbox/post';
 import { keptHere, outboxReducer } from '@/outbox/slice';
 import { clockSeen, deviceTaken, sessionEnded, sessionReducer } from './session';
+import { signalReducer } from './signal';
 import { keepTheme, themeReducer } from './theme';
 
 /** What thunks reach beside the state. */
@@ -24,6 +25,7 @@ export function makeStore(kept: Kept = keptInPage()) {
       [api.reducerPath]: api.reducer,
       theme: themeReducer,
       session: sessionReducer,
+      signal: signalReducer,
       outbox: outboxReducer,
       drafts: draftsReducer,
     },

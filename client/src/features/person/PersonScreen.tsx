@@ -4,11 +4,13 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useDispatch, useSelector } from 'react-redux';
 import { api, errorText } from '@/api/api';
+import { forgetAnswers } from '@/cache';
 import { useSignOutMutation } from '@/features/session/api';
 import { unitsWrite, useMe } from '@/features/session/useMe';
 import { useWrite } from '@/outbox';
 import { ApprovalLine } from '@/features/people/ApprovalLine';
 import { personSignedOut } from '@/state/session';
+import { leaving } from '@/state/leaving';
 import { tellTabs } from '@/state/tabs';
 import { themeChosen, type ThemeChoice } from '@/state/theme';
 import type { RootState } from '@/state/store';
@@ -22,6 +24,7 @@ import { SignIns } from './SignIns';
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
 
 const isSignedOut = (error: object) => 'status' in error && error.status === 401;
+const isAway = (error: object) => 'status' in error && error.status === 'FETCH_ERROR';
 
 /** Units, light, approvals. Units change what is shown, never what is stored. */
 export function PersonScreen() {
@@ -35,10 +38,13 @@ export function PersonScreen() {
   const [stays, setStays] = useState<string | null>(null);
   if (!me) return null;
   const set = (part: Partial<UnitPreferences>) => void keep(unitsWrite({ ...me.units, ...part }));
+  const { id } = me.person;
   async function leave() {
     const { error } = await signOut();
-    // Whoever is signed out already goes as they wanted.
-    if (error && !isSignedOut(error)) return setStays(errorText(error));
+    // Whoever is signed out already goes as they wanted; without a signal the server is told when there is one.
+    if (error && isAway(error)) leaving.note(id);
+    else if (error && !isSignedOut(error)) return setStays(errorText(error));
+    await forgetAnswers(id);
     tellTabs(null);
     dispatch(personSignedOut());
     dispatch(api.util.resetApiState());

@@ -2,6 +2,8 @@ import type { Me } from '@kesto/contract';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { SignalNote } from '@/features/offline/SignalNote';
+import { useOffline } from '@/features/offline/useOffline';
 import { useTodayQuery } from '@/features/today/api';
 import { useKeptHere, useSendKept } from '@/outbox';
 import { unitWords } from '@/state/units';
@@ -18,6 +20,7 @@ export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
   const { data: today } = useTodayQuery();
   const kept = useKeptHere();
   useSendKept();
+  useOffline(today, me.person.id);
   const router = useRouter();
   useEffect(() => {
     if (codeInAddress()) router.replace('/');
@@ -31,6 +34,7 @@ export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
   return (
     <StationProvider value={station}>
       <View style={{ flex: 1, backgroundColor: t.paper }}>
+        <SignalNote />
         <ClockNote />
         {children}
         <FindOver open={finding} onClose={() => setFinding(false)} />

@@ -23,7 +23,11 @@ export function clientRoutes(directory: string): Router {
   return router;
 }
 
-const cacheFor = (file: string) => (/[.-][0-9a-f]{32}\./.test(file) ? `public, max-age=${YEAR_S}, immutable` : 'no-cache');
+/** The worker that keeps the application on a device is asked for anew each time: one that is wrong must not stay. */
+const WORKER = /\/sw\.js$/;
+
+const cacheFor = (file: string) =>
+  WORKER.test(file) ? 'no-store' : /[.-][0-9a-f]{32}\./.test(file) ? `public, max-age=${YEAR_S}, immutable` : 'no-cache';
 
 function precompressed(directory: string): RequestHandler {
   return (request, response, next) => {

@@ -1,0 +1,44 @@
+import type { Today } from '@kesto/contract/api';
+import { useEffect } from 'react';
+import { useDispatch, useSelector } from 'react-redux';
+import { api, TAGS } from '@/api/api';
+import { sessionApi } from '@/features/session/api';
+import { sendKept } from '@/outbox';
+import { newerIsHere } from '@/state/signal';
+import type { AppDispatch, AppThunk, RootState } from '@/state/store';
+import { fetchAhead } from './ahead';
+import { keepApplication, opensWithoutSignal } from './worker';
+
+/** After the page's own work. */
+const AHEAD_AFTER_MS = 2_500;
+const TRY_AGAIN_MS = 10_000;
+
+/** Asks who is signed in; once the server answers, everything is fetched anew and what is kept is sent. */
+const lookForSignal = (): AppThunk<Promise<void>> => async (dispatch, getState) => {
+  await dispatch(sessionApi.endpoints.me.initiate(undefined, { forceRefetch: true, subscribe: false }));
+  if (getState().signal.asOf !== null) return;
+  dispatch(api.util.invalidateTags([...TAGS]));
+  void dispatch(sendKept());
+};
+
+/** Keeps the application and today's work on the device, and looks for a signal while there is none. */
+export function useOffline(today: Today | undefined, person: string): void {
+  const dispatch = useDispatch<AppDispatch>();
+  const isLost = useSelector((state: RootState) => state.signal.asOf !== null);
+  useEffect(() => keepApplication(() => dispatch(newerIsHere())), [dispatch]);
+  useEffect(() => {
+    if (!today || isLost || !opensWithoutSignal()) return;
+    const later = setTimeout(() => void fetchAhead(person, today), AHEAD_AFTER_MS);
+    return () => clearTimeout(later);
+  }, [today, person, isLost]);
+  useEffect(() => {
+    if (!isLost) return;
+    const look = () => void dispatch(lookForSignal());
+    const again = setInterval(look, TRY_AGAIN_MS);
+    globalThis.addEventListener?.('online', look);
+    return () => {
+      clearInterval(again);
+      globalThis.removeEventListener?.('online', look);
+    };
+  }, [dispatch, isLost]);
+}

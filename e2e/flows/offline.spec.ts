@@ -1,0 +1,119 @@
+import type { Page } from '@playwright/test';
+import { expect, test as base } from '../fixtures/test';
+import { wayTo, type Way } from '../fixtures/way';
+import { Kesto } from '../pages/kesto';
+
+/** The whole application behind a way that can be cut, with its worker: page, worker and requests lose the server alike. */
+const test = base.extend<{ way: Way }>({
+  // Playwright reads what a fixture needs from its first parameter.
+  // eslint-disable-next-line no-empty-pattern
+  way: async ({}, use) => {
+    const way = await wayTo(process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080');
+    await use(way);
+    await way.close();
+  },
+  baseURL: async ({ way }, use) => use(way.url),
+});
+test.use({ serviceWorkers: 'allow' });
+test.setTimeout(240_000);
+
+const cachedJoints = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const asked = indexedDB.open('kesto-cache');
+        asked.onsuccess = () => {
+          const keys = asked.result.transaction('answers').objectStore('answers').getAllKeys();
+          keys.onsuccess = () => {
+            asked.result.close();
+            resolve(keys.result.filter((key) => String(key).includes('/api/joints/')).length);
+          };
+        };
+      }),
+  );
+
+interface Today {
+  readonly jobs: readonly { readonly id: string; readonly joints: number; readonly stage: string }[];
+}
+interface Job {
+  readonly unit: { readonly id: string };
+  readonly circuit: { readonly id: string };
+  readonly order: readonly { readonly id: string; readonly tag: string; readonly title: string }[];
+}
+
+/** Signs in and waits until the application, and the work of today's jobs, are on the device. */
+async function kept(page: Page, person: string) {
+  await new Kesto(page).signIn(person);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  const today = (await (await page.request.get('/api/today')).json()) as Today;
+  const joints = today.jobs.reduce((sum, job) => sum + job.joints, 0);
+  await expect.poll(() => cachedJoints(page), { timeout: 90_000 }).toBeGreaterThanOrEqual(joints);
+  return today;
+}
+
+const note = (page: Page) => page.getByText(/^No signal: shown as of \d\d:\d\d/);
+
+test('opens cold without a signal: today, a job, its unit, a passport, a plan, the bench; then is in step again', async ({ page, way }) => {
+  const today = await kept(page, 'Ilta Varro');
+  const first = today.jobs.find((one) => one.joints > 1);
+  const job = (await (await page.request.get(`/api/jobs/${first!.id}`)).json()) as Job;
+  const joint = job.order[0]!;
+  way.cut();
+  const opens: readonly (readonly [path: string, shows: RegExp | string])[] = [
+    ['/', /^Ilta Varro,|today/],
+    [`/jobs/${first!.id}`, joint.tag],
+    [`/units/${job.unit.id}`, 'the plate'],
+    [`/units/${job.unit.id}/circuits/${job.circuit.id}`, 'compressor'],
+    [`/joints/${joint.id}`, joint.title],
+    [`/joints/${joint.id}/braze`, joint.tag],
+    ['/van', 'van'],
+    ['/bench', 'bench'],
+  ];
+  for (const [path, shows] of opens) {
+    await page.goto(path);
+    await expect(page.getByText(shows).filter({ visible: true }).first(), path).toBeVisible({ timeout: 20_000 });
+  }
+  await page.goto('/');
+  await expect(note(page)).toBeVisible();
+  way.mend();
+  await expect(note(page)).toHaveCount(0, { timeout: 40_000 });
+});
+
+test('what was not fetched says so, and what opens instead; another person sees nothing of it', async ({ page, way }) => {
+  const today = await kept(page, 'Ilta Varro');
+  way.cut();
+  await page.goto('/jobs/0193a000-0000-7000-8000-0000000000aa');
+  await expect(page.getByRole('alert').filter({ visible: true })).toContainText(
+    'Today’s jobs, their units, circuits and joints open without a signal',
+  );
+  await page.goto('/me');
+  await new Kesto(page).action('Sign out');
+  await page.goto(`/jobs/${today.jobs[0]!.id}`);
+  await expect(page.getByRole('alert').filter({ visible: true })).toBeVisible();
+  expect(await cachedJoints(page)).toBe(0);
+  way.mend();
+  await page.goto('/');
+  // The server is told at last, and whoever comes next signs in.
+  await expect(page.getByRole('button', { name: 'Oskar Penn' })).toBeVisible({ timeout: 20_000 });
+  expect((await page.request.get('/api/session')).status()).toBe(401);
+});
+
+test('what is written down without a signal stands after a cold start without one, and is sent once when there is one', async ({
+  page,
+  way,
+}, info) => {
+  const today = await kept(page, 'Oskar Penn');
+  const job = today.jobs.find(({ stage }) => stage === 'find')!.id;
+  const said = `warm since ${info.project.name} ${Date.now() % 1_000_000}`;
+  way.cut();
+  await page.goto(`/jobs/${job}/find`);
+  await page.getByRole('button', { name: 'Complaint' }).filter({ visible: true }).first().click();
+  await page.getByLabel('complaint', { exact: true }).filter({ visible: true }).first().fill(said);
+  await page.getByTestId('keep').filter({ visible: true }).click();
+  await expect(page.getByTestId('keep').filter({ visible: true })).toHaveCount(0);
+  await page.goto('/kept');
+  await expect(page.getByText('complaint').filter({ visible: true }).first()).toBeVisible();
+  way.mend();
+  const times = async () => JSON.stringify(await (await page.request.get(`/api/jobs/${job}`)).json()).split(said).length - 1;
+  await expect.poll(times, { timeout: 60_000 }).toBe(1);
+});
