@@ -6,7 +6,7 @@ import { Kesto } from '../pages/kesto';
 /** The whole application behind a way that can be cut, with its worker: page, worker and requests lose the server alike. */
 const test = base.extend<{ way: Way }>({
   // Playwright reads what a fixture needs from its first parameter.
-  // eslint-disable-next-line no-empty-pattern
+   
   way: async ({}, use) => {
     const way = await wayTo(process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080');
     await use(way);

@@ -32,7 +32,12 @@ const word = (words: readonly string[]) => Joi.string().valid(...words);
 
 const history = Joi.alternatives().try(
   word(HISTORY_STATES),
-  Joi.object({ state: word(HISTORY_STATES).required(), filler: Joi.string().max(40), removed: word(REMOVALS) }),
+  Joi.object({
+    state: word(HISTORY_STATES).required(),
+    filler: Joi.string().max(40),
+    removed: word(REMOVALS),
+    year: Joi.number().integer(),
+  }),
 );
 
 export const rod = Joi.alternatives().try(
@@ -105,6 +110,8 @@ export const planRequest = Joi.object<PlanRequest>({
     side: word(SIDES),
     designPressure: quantity,
     rating: quantity,
+    testRating: quantity,
+    makersFillers: Joi.array().max(40).items(Joi.string().max(40)),
     minTemp: quantity,
     maxTemp: quantity,
     vibration: Joi.boolean(),

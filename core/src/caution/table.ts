@@ -63,6 +63,8 @@ export const CAUTIONS = {
   // Strength.
   'strength-short': row('stop', 'plan', 'code'),
   'strength-unknown': row('note', 'plan', 'code'),
+  'wall-assumed': row('warn', 'plan', 'code'),
+  'member-not-judged': row('note', 'plan', 'code'),
   'rating-needed': row('warn', 'plan', 'maker'),
   'max-temp-assumed': row('note', 'plan', 'code'),
   'test-above-rating': row('warn', 'hold', 'code'),

@@ -19,6 +19,8 @@ export interface Service {
   readonly heatMatters: boolean;
   readonly vibration: boolean;
   readonly sulphur: boolean;
+  /** What the tube's maker lists, by designation as the table names it; null until it is typed. */
+  readonly makersFillers: readonly string[] | null;
   readonly schools: Schools;
 }
 
@@ -55,6 +57,9 @@ export type FillerReasonCode =
   | 'base-melts'
   | 'near-melting'
   | 'cannot-reflow'
+  | 'below-reflow'
+  | 'old-unknown'
+  | 'read-makers-list'
   | 'al-cu-eutectic'
   | 'al-exception'
   | 'no-practice'

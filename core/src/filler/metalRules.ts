@@ -1,4 +1,4 @@
-import { type Member, carriedCadmium, carriedSolder, mayHaveCarriedPhosphorus } from '../joint/resolvedJoint';
+import { type Member, carriedCadmium, carriedSolder, carriesUnknown, mayHaveCarriedPhosphorus } from '../joint/resolvedJoint';
 import { NEAR_MELTING_K, targetRange } from '../heat/target';
 import { isPlainCopper, METALS } from '../metal/metals';
 import { holdsZinc } from './fillers';
@@ -115,6 +115,24 @@ export const baseMelts: Rule = (c) => {
   const values = { metal, solidusC, liquidusC: c.filler.liquidusC };
   if (marginK < MELTS_WITHIN_K) return { code: 'base-melts', verdict: 'forbidden', values };
   return marginK < NEAR_MELTING_K ? { code: 'near-melting', verdict: 'avoid', values } : null;
+};
+
+/** Nobody knows what the old joint holds: it may be cadmium, and heating it is what fumes. */
+export const oldUnknown: Rule = (c) => (either(c, carriesUnknown) ? { code: 'old-unknown', verdict: 'avoid' } : null);
+
+/** Copper-iron goes by its maker's list: read first, and kept to. */
+export const makersList: Rule = (c) => {
+  if (!either(c, ({ metal }) => metal === 'copper-iron')) return null;
+  const list = c.service.makersFillers;
+  if (list === null) return { code: 'read-makers-list', verdict: 'allowed', values: { typed: 'no' } };
+  return list.includes(c.filler.designation) ? null : { code: 'read-makers-list', verdict: 'avoid', values: { typed: 'yes' } };
+};
+
+/** Melting the old filler again is hotter than this one is brazed at. */
+export const belowReflow: Rule = (c) => {
+  const { oldLiquidusC, reflows } = targetRange(c.joint, c.filler);
+  const isBelow = oldLiquidusC !== null && reflows && c.filler.brazingHighC < oldLiquidusC;
+  return isBelow ? { code: 'below-reflow', verdict: 'avoid', values: { lowC: oldLiquidusC } } : null;
 };
 
 /** An old filler that wants more heat than the new one, the metals and the flux bear. */

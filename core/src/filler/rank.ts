@@ -1,4 +1,5 @@
 import type { ResolvedJoint } from '../joint/resolvedJoint';
+import { targetRange } from '../heat/target';
 import { holdsIronOrNickel, METALS } from '../metal/metals';
 
 import type { Schools } from '../vocabulary/schools';
@@ -12,6 +13,11 @@ type Key = (row: FillerVerdict, c: Case) => number;
 
 const yes = (holds: boolean) => (holds ? 0 : 1);
 
+/** What the joint is really heated to: a fluid silver-free rod has a lower liquidus and a hotter joint. */
+const LOWER_MIDDLE: Key = ({ filler }, { joint }) => {
+  const { lowC, highC } = targetRange(joint, filler);
+  return (lowC + highC) / 2;
+};
 const LOWER_LIQUIDUS: Key = ({ filler }) => filler.liquidusC;
 const LESS_SILVER: Key = ({ filler }) => filler.silverPercent;
 const NICKEL_ON_STAINLESS: Key = ({ filler }, { joint }) =>
@@ -34,8 +40,8 @@ function keysFor(joint: ResolvedJoint, service: Service, allLoose: boolean): rea
     (row) => (service.position === 'overhead' ? yes(isWide(row.filler)) : 0),
   ];
   if ([joint.male, joint.female].some((m) => m.metal === 'aluminium')) return [...common, SILICON_ROD, LOWER_LIQUIDUS];
-  if (heatDecides({ joint, service })) return [...common, NICKEL_ON_STAINLESS, LOWER_LIQUIDUS];
-  return [...common, (row) => yes(isHouseRod(row.filler, service)), LESS_SILVER, LOWER_LIQUIDUS];
+  if (heatDecides({ joint, service })) return [...common, NICKEL_ON_STAINLESS, LOWER_MIDDLE];
+  return [...common, (row) => yes(isHouseRod(row.filler, service)), LESS_SILVER, LOWER_MIDDLE];
 }
 
 /**

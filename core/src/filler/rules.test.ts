@@ -247,7 +247,8 @@ describe('service', () => {
 
   test('with the maker’s rating carbon dioxide is judged like any other', () => {
     const service = { refrigerant: 'R-744', designPressure: q(90, 'barg') };
-    const rated = (bar: number) => planned(requestFor({}, { service: { ...service, rating: q(bar, 'barg') } }));
+    const rated = (bar: number) =>
+      planned(requestFor({ metal: 'copper-iron' }, { service: { ...service, rating: q(bar, 'barg') } }, { metal: 'copper-iron' }));
     expect(rated(130).pressure).toMatchObject({ ok: true, basis: 'maker', allowablePa: 13e6 });
     expect(stops(rated(130))).not.toContain('carbon-dioxide');
     expect(stops(rated(80))).toContain('strength-short');

@@ -9,8 +9,16 @@ export function needsDuctility(service: Service): boolean {
   return service.vibration || service.side === 'discharge' || (service.minTempC ?? 0) < COLD_SERVICE_C;
 }
 
+/** Where carbon dioxide's pressure is: a joint low in silver cracks there. */
+const onCarbonDioxide = ({ refrigerant, side }: Service) => refrigerant === 'R-744' && (side === 'high' || side === 'discharge');
+
 export const ductility: Rule = (c) => {
-  if (!needsDuctility(c.service)) return null;
+  if (!needsDuctility(c.service)) {
+    const isLow = onCarbonDioxide(c.service) && isPhosphorus(c) && c.filler.silverPercent < 5;
+    return isLow
+      ? { code: 'low-ductility', verdict: 'avoid', values: { silverPercent: c.filler.silverPercent, phosphorusPercent: 0 } }
+      : null;
+  }
   if (isSilver(c)) return { code: 'ductile', verdict: 'best' };
   if (!isPhosphorus(c)) return null;
   const { silverPercent, phosphorusPercent } = c.filler;

@@ -2,7 +2,7 @@ import { findFiller } from '../filler/fillers';
 import { carriedCadmium, carriedSolder, mayHaveCarriedPhosphorus, type Member } from './resolvedJoint';
 
 const member = (rest: Partial<Member>, old?: string): Member => ({
-  ...{ metal: 'copper', form: 'tube', state: 'brazed', removed: null, wallM: 0.001 },
+  ...{ metal: 'copper', form: 'tube', state: 'brazed', removed: null, year: null, wallM: 0.001 },
   oldFiller: (old === undefined ? undefined : findFiller(old)) ?? null,
   ...rest,
 });

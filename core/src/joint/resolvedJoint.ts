@@ -1,5 +1,5 @@
 import type { FillerRow } from '../filler/fillers';
-import type { MetalName } from '../metal/metals';
+import { holdsIronOrNickel, type MetalName } from '../metal/metals';
 import type { Access, Form, HistoryState, Position, Removal } from '../vocabulary/joint';
 
 /** A figure the request left out and the tables supplied: shown as assumed. */
@@ -11,6 +11,8 @@ export interface Member {
   readonly state: HistoryState;
   readonly oldFiller: FillerRow | null;
   readonly removed: Removal | null;
+  /** When the old joint was made; null where nobody knows. */
+  readonly year: number | null;
   readonly wallM: number;
 }
 
@@ -24,6 +26,10 @@ export const carriedSolder = (m: Member) =>
 /** Phosphorus filler, or one that nobody knows, not cut off. */
 export const mayHaveCarriedPhosphorus = (m: Member) =>
   m.state === 'brazed' && m.removed !== 'cut-off' && (m.oldFiller === null || m.oldFiller.family === 'copper-phosphorus');
+
+/** Brazed before with nobody knows what, on a copper alloy, and not cut off: the worst is taken. */
+export const carriesUnknown = (m: Member) =>
+  m.state === 'brazed' && m.oldFiller === null && m.removed !== 'cut-off' && !holdsIronOrNickel(m.metal);
 
 export interface ResolvedJoint {
   readonly male: Member & { readonly outsideM: number; readonly wallMinusM: number; readonly outsidePlusM: number };

@@ -1,11 +1,11 @@
-import type { Member, ResolvedJoint } from '../joint/resolvedJoint';
+import { carriesUnknown, type Member, type ResolvedJoint } from '../joint/resolvedJoint';
 import { caution, stopsFirst, type Caution, type CautionCode } from '../caution/table';
 import type { FillerReasonCode } from '../filler/finding';
 import type { FillerVerdict } from '../filler/rules';
 import { expansionIsAssumed, isTightForFlux, type FitVerdict } from '../fit/gap';
 import type { FluxChoice } from '../flux/choose';
 import type { HeatPlan } from '../heat/heat';
-import { holdsIronOrNickel, METALS } from '../metal/metals';
+import { METALS } from '../metal/metals';
 import type { Strength, TestVerdict } from '../pressure/strength';
 import { heatedEdgeM, ON_JOINT_M } from '../protection/nearPart';
 import type { PartProtection } from '../protection/planProtection';
@@ -23,6 +23,8 @@ export interface CautionInput {
   readonly regulatorGaugePa: number | null;
   /** Fuel the torch takes over a tenth of what its cylinder holds an hour; null where nobody said what it holds. */
   readonly draw: { readonly m3PerH: number; readonly cylinderM3: number } | null;
+  /** The list of the tube's maker is at hand. */
+  readonly listTyped: boolean;
   readonly chosen: FillerVerdict | null;
   readonly first: FillerVerdict | null;
   readonly flux: FluxChoice | null;
@@ -55,9 +57,9 @@ const membersOf = ({ joint }: CautionInput): readonly Member[] => [joint.male, j
 /** Reasons that forbid every filler and have a caution of their own name. */
 const OWN_STOP: readonly (FillerReasonCode & CautionCode)[] = ['soft-solder', 'galvanised', 'old-cadmium', 'cut-back', 'al-cu-eutectic'];
 
-function isUnknownOnCopper(m: Member): boolean {
-  return m.state === 'brazed' && m.oldFiller === null && m.removed === null && !holdsIronOrNickel(m.metal);
-}
+/** Until 2012 fillers with cadmium were sold. Source: Regulation (EU) 494/2011, applied from 2012. */
+const CADMIUM_SOLD_BEFORE = 2012;
+const mayHoldCadmium = (m: Member) => carriesUnknown(m) && m.year !== null && m.year < CADMIUM_SOLD_BEFORE;
 
 const aboutFillers: Source = (c) => {
   const codes = new Set(c.first?.reasons.map((r) => r.code));
@@ -72,8 +74,8 @@ const aboutFillers: Source = (c) => {
     none && c.refrigerant === 'R-717' && caution('weld-instead'),
     none && own.length === 0 && !residue && c.refrigerant !== 'R-717' && caution('no-filler'),
     metalsOf(c).includes('copper-plated-steel') && caution('plated-steel'),
-    metalsOf(c).includes('copper-iron') && caution('makers-filler-list'),
-    membersOf(c).some(isUnknownOnCopper) && caution('old-unknown'),
+    metalsOf(c).includes('copper-iron') && !c.listTyped && caution('makers-filler-list'),
+    membersOf(c).some(carriesUnknown) && caution('old-unknown', undefined, membersOf(c).some(mayHoldCadmium) ? 'stop' : 'warn'),
     metalsOf(c).includes('aluminium') && caution('aluminium-no-colour'),
     c.heat?.oldLiquidusC != null && caution('reflow', { lowC: c.heat.oldLiquidusC }),
   ];
@@ -126,15 +128,26 @@ const aboutFit: Source = (c) => {
   ];
 };
 
+/** Where a cup's wall decides and has to be typed. */
+const besideOrOn = ({ male, female }: CautionInput['joint'], refrigerant: string | null) =>
+  refrigerant === 'R-744' || male.metal === 'copper-iron' || female.metal === 'copper-iron';
+
 const aboutStrength: Source = ({ pressure, joint, refrigerant, test }) => {
   const { allowablePa, designPa, basis } = pressure;
-  const needsRating = allowablePa === null && (joint.male.metal === 'copper-iron' || joint.female.metal === 'copper-iron');
-  const values = { allowablePa: allowablePa ?? 0, designPa: designPa ?? 0, basis };
+  const { needsRating } = pressure;
+  const values = { allowablePa: allowablePa ?? 0, designPa: designPa ?? 0, basis, member: pressure.weaker ?? '' };
+  const typeIt = pressure.assumedCupPa !== null && besideOrOn(joint, refrigerant) ? 'yes' : 'no';
   return [
     refrigerant === 'R-744' && allowablePa === null && caution('carbon-dioxide'),
+    pressure.assumedCupPa !== null && caution('wall-assumed', { cupPa: pressure.assumedCupPa, typeIt }),
+    ...pressure.notJudged.map((metal) => caution('member-not-judged', { metal })),
     pressure.ok === false && caution('strength-short', values),
     needsRating && caution('rating-needed'),
-    !needsRating && refrigerant !== 'R-744' && pressure.ok === null && caution('strength-unknown'),
+    !needsRating &&
+      refrigerant !== 'R-744' &&
+      pressure.ok === null &&
+      (designPa === null || allowablePa === null) &&
+      caution('strength-unknown'),
     pressure.metalAssumed && (basis === 'asme' || basis === 'en') && caution('max-temp-assumed'),
     test?.verdict === 'too-high' && caution('test-too-high', { ...values, testPa: test.testPa }),
     test?.verdict === 'above-rating' && caution('test-above-rating', { ...values, testPa: test.testPa }),

@@ -89,7 +89,15 @@ test('R-744 at 90 bar: the maker’s rating carries it; without one it is stoppe
   const cup: FemaleRequest = { metal: 'copper-iron', bore: q(12.8, 'mm'), cupDepth: q(10, 'mm') };
   const service = { refrigerant: 'R-744', designPressure: q(90, 'barg') };
   const rated = joint(tube, cup, { service: { ...service, rating: q(130, 'barg') } });
-  expect(rated.pressure.ok).toBe(true);
+  expect(rated.pressure).toMatchObject({ ok: true, basis: 'maker' });
+  // A plain cup of 1 mm beside it bears 2 x 41.37 x 0.9 / (12.8 + 2 - 0.72) = 5.29 MPa, by hand.
+  const plain = joint(
+    tube,
+    { ...cup, metal: 'copper', wall: q(1, 'mm') },
+    { service: { ...service, maxTemp: q(35, 'C'), rating: q(130, 'barg') } },
+  );
+  expect(plain.pressure.ok).toBe(false);
+  expect((plain.pressure.allowablePa ?? 0) / 1e6).toBeCloseTo(5.29, 2);
   expect(codes(rated)).toContain('makers-filler-list');
   expect(stops(joint(tube, cup, { service }))).toContain('carbon-dioxide');
 });

@@ -112,12 +112,13 @@ function assemble(request: PlanRequest, given: ReadPlan, found: Found): JointPla
     regulatorGaugePa: given.regulatorGaugePa,
     draw: given.draw,
     chosen,
+    listTyped: given.service.makersFillers !== null,
     first: fillers[0] ?? null,
     flux: chosen ? flux : null,
     fit: { verdict: fit.verdict, coldM: fit.radialGapColdM, hotM: fit.radialGapHotM, leastM: fit.leastOverlapM, middleC: fit.hotC },
     heat,
     pressure,
-    test: testOf(given, pressure, purge),
+    test: testOf(pressure, purge),
     protection,
     purge: purge?.cautions ?? null,
   });
@@ -130,8 +131,11 @@ function assemble(request: PlanRequest, given: ReadPlan, found: Found): JointPla
 const heatFor = ({ joint, torch, ambientC, near }: ReadPlan, chosen: FillerVerdict): HeatPlan =>
   planHeat(joint, chosen.filler, { torch, ambientC, wraps: wrapEdges(near, joint), bodiesKg: bodiesWithin(near, joint) });
 
+/** Old filler that stays in the joint and may be silver: flux whatever is added. */
+const OVER_OLD: readonly FillerReasonCode[] = ['mixed-fillers', 'same-kind', 'old-unknown'];
+
 function fluxFor({ joint }: ReadPlan, chosen: FillerVerdict, heat: HeatPlan): FluxChoice {
-  const overOldSilver = chosen.reasons.some((reason) => reason.code === 'mixed-fillers' || reason.code === 'same-kind');
+  const overOldSilver = chosen.reasons.some(({ code }) => OVER_OLD.includes(code));
   return chooseFlux([joint.male.metal, joint.female.metal], chosen.filler, { plannedC: heat.middleC, overOldSilver });
 }
 
@@ -152,9 +156,9 @@ function fitOf(joint: ResolvedJoint, chosen: FillerVerdict | null, withFlux: boo
   };
 }
 
-function testOf({ strength }: ReadPlan, pressure: Strength, purge: PurgePlan | null) {
+function testOf(pressure: Strength, purge: PurgePlan | null) {
   if (purge?.testGaugePa == null) return null;
-  return { testPa: purge.testGaugePa, verdict: judgeTest(purge.testGaugePa, pressure, strength.code, strength.ratingPa) };
+  return { testPa: purge.testGaugePa, verdict: judgeTest(purge.testGaugePa, pressure) };
 }
 
 const isGood = (row: FillerVerdict | undefined) => row?.verdict === 'best' || row?.verdict === 'allowed';

@@ -106,6 +106,16 @@ function refuseTwice(rows: readonly StockRow[], request: PlanRequest, read: Fiel
   });
 }
 
+function readMakersFillers(asked: readonly string[] | undefined, read: FieldReader): readonly string[] | null {
+  if (asked === undefined) return null;
+  return asked.flatMap((word, i) => {
+    const row = findFiller(word);
+    if (row) return [row.designation];
+    read.errors.push({ kind: 'unknown-word', field: `service.makersFillers[${i}]`, word, allowed: FILLERS.map((f) => f.designation) });
+    return [];
+  });
+}
+
 function readChoice({ choose }: PlanRequest, stock: readonly StockRow[], read: FieldReader): StockRow | null {
   if (choose === undefined) return null;
   const word = typeof choose === 'string' ? choose : choose.designation;
@@ -168,6 +178,7 @@ export function readPlan(request: PlanRequest, read: FieldReader): ReadPlan {
       maxTempC,
       vibration: service.vibration ?? false,
       sulphur: service.sulphur ?? false,
+      makersFillers: readMakersFillers(service.makersFillers, read),
       position: joint.position,
       heatMatters: near.some(
         (part) => part.limitC !== null && part.distanceM <= HEAT_MATTERS_WITHIN_M && part.protection.kind !== 'removed',
@@ -177,6 +188,7 @@ export function readPlan(request: PlanRequest, read: FieldReader): ReadPlan {
     strength: {
       designPa: gauge('service.designPressure', service.designPressure),
       ratingPa: gauge('service.rating', service.rating),
+      testRatingPa: gauge('service.testRating', service.testRating),
       refrigerant,
       code: schools.strengthCode ?? 'asme',
       metalC: maxTempC ?? (service.side && HOT_SIDES.includes(service.side) ? USUAL_METAL_C.hot : USUAL_METAL_C.cold),

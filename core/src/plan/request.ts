@@ -41,6 +41,10 @@ export interface ServiceRequest {
   readonly designPressure?: Quantity;
   /** Published working pressure of the weaker part. */
   readonly rating?: Quantity;
+  /** The maker's own test pressure. */
+  readonly testRating?: Quantity;
+  /** What the maker of the tube lists, by designation: of copper-iron and on carbon dioxide. */
+  readonly makersFillers?: readonly string[];
   readonly minTemp?: Quantity;
   readonly maxTemp?: Quantity;
   readonly vibration?: boolean;

@@ -112,6 +112,7 @@ function member(field: string, request: MaleRequest | FemaleRequest, read: Field
     state: typeof history === 'string' ? history : history.state,
     oldFiller: oldFiller(`${field}.history.filler`, history, read),
     removed: typeof history === 'string' ? null : (history.removed ?? null),
+    year: readYear(`${field}.history.year`, history, read),
   };
 }
 
@@ -121,6 +122,11 @@ function readRemoval(field: string, history: History, read: FieldReader): void {
   if (history.filler !== undefined) read.errors.push({ kind: 'refused', field: `${field}.filler`, reason: 'new-with-old-filler' });
   if (history.removed !== undefined) read.errors.push({ kind: 'refused', field: `${field}.removed`, reason: 'nothing-to-remove' });
 }
+
+const YEARS = { min: 1900, max: 2100 } as const;
+
+const readYear = (field: string, history: History, read: FieldReader): number | null =>
+  typeof history === 'string' || history.year === undefined ? null : read.number(field, history.year, YEARS, '');
 
 function oldFiller(field: string, history: History, read: FieldReader): FillerRow | null {
   if (typeof history === 'string' || history.filler === undefined) return null;

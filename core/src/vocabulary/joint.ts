@@ -7,7 +7,8 @@ export type HistoryState = (typeof HISTORY_STATES)[number];
 export const REMOVALS = ['ground-off', 'cut-off'] as const;
 /** How the old filler was taken away, where it was. */
 export type Removal = (typeof REMOVALS)[number];
-export type History = HistoryState | { readonly state: HistoryState; readonly filler?: string; readonly removed?: Removal };
+export type History =
+  HistoryState | { readonly state: HistoryState; readonly filler?: string; readonly removed?: Removal; readonly year?: number };
 
 export const POSITIONS = ['horizontal', 'up', 'down', 'overhead'] as const;
 export type Position = (typeof POSITIONS)[number];

@@ -21,6 +21,7 @@ const MEASURES: Readonly<Record<Measure, (show: Show) => string>> = {
 export const measureText = (measures: readonly Measure[], show: Show): string =>
   measures.map((measure) => MEASURES[measure](show)).join(' ');
 
+const WEAKER: Readonly<Record<string, string>> = { male: 'the tube', female: 'the cup' };
 const CODES: Readonly<Record<StrengthBasis, string>> = { asme: 'by ASME B31.5', en: 'by EN 14276', maker: 'by its maker', none: '' };
 const basis = (v: Values | undefined) => CODES[str(v, 'basis') as StrengthBasis] ?? ''; // cast: written by core alone
 
@@ -106,11 +107,17 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'al-cu-eutectic': (_v, s) => `Aluminium and copper melt together at ${s.celsius(548)}. Press, lock ring or transition piece first.`,
   'carbon-dioxide': (_v, s) => `Carbon dioxide stands at ${s.pressure(66e5)} at ${s.celsius(27)}: only the maker’s rating counts. Type it.`,
   'plated-steel': () => 'Copper-plated steel is steel: the plating is gone in seconds. Silver rod and flux, never phosphorus.',
-  'old-unknown': () => 'Old filler unknown: it may hold cadmium or zinc. No dry grinding; find out, or cut it off.',
+  'old-unknown': () =>
+    'Old filler unknown: it may hold cadmium, and heating it is what fumes. Find out, or cut it off beyond the old filler. No dry grinding; extraction or breathing protection where it is heated all the same.',
   'makers-filler-list': () => 'Copper-iron tube: use the rod its maker lists.',
   'rating-needed': () => 'Copper-iron tube is judged by its maker’s rating alone: type it.',
   'strength-short': (v, s) =>
-    `Once brazed, this tube is rated ${s.pressure(num(v, 'allowablePa'))} ${basis(v)}; this side is designed for ${s.pressure(num(v, 'designPa'))}: use heavier wall.`,
+    `Once brazed, ${WEAKER[str(v, 'member')] ?? 'this joint'} is rated ${s.pressure(num(v, 'allowablePa'))} ${basis(v)}; this side is designed for ${s.pressure(num(v, 'designPa'))}: use heavier wall.`,
+  'wall-assumed': (v, s) =>
+    str(v, 'typeIt') === 'yes'
+      ? `The cup’s wall is not known and decides here: type it. With the tube’s own it would bear ${s.pressure(num(v, 'cupPa'))}.`
+      : `The cup’s wall is not known: with the tube’s own it bears ${s.pressure(num(v, 'cupPa'))} once brazed. An ordinary cup may be thinner.`,
+  'member-not-judged': (v) => `No table here has the strength of ${str(v, 'metal').replaceAll('-', ' ')}: the other member counts; its maker’s figure is asked for.`,
   'strength-unknown': () => 'Strength not judged: no design pressure, or no rating for this metal.',
   'max-temp-assumed': () => 'Hottest metal in service not given: the usual one for this side is taken.',
   'test-above-rating': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is above what side or tube is rated for: ask for the plate.`,

@@ -35,6 +35,10 @@ const SENTENCES: Readonly<Record<FillerReasonCode, Sentence>> = {
   'near-melting': (v, s) =>
     `flows at ${s.celsius(num(v, 'liquidusC'))}, close to where ${metalName(v)} starts to melt (${s.celsius(num(v, 'solidusC'))})`,
   'cannot-reflow': (v, s) => `the old filler moves only at ${s.celsius(num(v, 'lowC'))}, more than this joint bears: cut the old joint off`,
+  'below-reflow': (v, s) => `brazed colder than the old filler flows (${s.celsius(num(v, 'lowC'))}): take the old filler out instead`,
+  'old-unknown': () => 'over an old filler that nobody knows: find out what it is, or cut it off, and write what you found',
+  'read-makers-list': (v) =>
+    str(v, 'typed') === 'yes' ? 'not on the list of the tube’s maker' : 'copper-iron: read the list of the tube’s maker first, and type it',
   'al-cu-eutectic': (_v, s) => `aluminium and copper melt together at ${s.celsius(548)}: mechanical joint or transition piece`,
   'al-exception': () => 'zinc-aluminium between copper and aluminium only as a written exception: it corrodes where it is wet',
   'no-practice': () => 'nobody brazes aluminium to this metal with a torch: use a transition piece',
