@@ -20,9 +20,14 @@ function text(quantity: Quantity | undefined): string {
   return `${fraction ?? value} ${unit}`;
 }
 
-function historyOf(history: PlanRequest['joint']['male']['history']): { state: HistoryState; oldFiller: string; removed: Removal | '' } {
-  if (history === undefined || typeof history === 'string') return { state: history ?? 'new', oldFiller: '', removed: '' };
-  return { state: history.state, oldFiller: history.filler ?? '', removed: history.removed ?? '' };
+function historyOf(history: PlanRequest['joint']['male']['history']): Pick<Draft['male'], 'state' | 'oldFiller' | 'removed' | 'year'> {
+  if (history === undefined || typeof history === 'string') return { state: history ?? 'new', oldFiller: '', removed: '', year: '' };
+  return {
+    state: history.state,
+    oldFiller: history.filler ?? '',
+    removed: history.removed ?? '',
+    year: history.year === undefined ? '' : String(history.year),
+  };
 }
 
 type NearAsked = NonNullable<PlanRequest['near']>[number];
@@ -65,6 +70,8 @@ function placeFrom(request: PlanRequest, usual: ReturnType<typeof usualPlace>): 
     hottest: said(service?.maxTemp, usual.service.maxTemp),
     design: said(service?.designPressure, usual.service.designPressure),
     rating: text(service?.rating),
+    testRating: text(service?.testRating),
+    makersFillers: (service?.makersFillers ?? []).join(', '),
     sulphur: service?.sulphur ?? false,
     circuit: circuit?.state ?? '',
     oil: circuit?.oil === undefined ? '' : circuit.oil ? 'yes' : 'no',

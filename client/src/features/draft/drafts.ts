@@ -53,6 +53,10 @@ export interface PlaceDraft {
   readonly hottest: string;
   readonly design: string;
   readonly rating: string;
+  /** Left out by drafts of before, as the next. */
+  readonly testRating?: string;
+  /** Designations, with commas between. */
+  readonly makersFillers?: string;
   readonly sulphur: boolean;
   readonly circuit: CircuitState | '';
   readonly oil: 'yes' | 'no' | '';
@@ -73,6 +77,8 @@ export const USUAL_PLACE: PlaceDraft = {
   hottest: '',
   design: '',
   rating: '',
+  testRating: '',
+  makersFillers: '',
   sulphur: false,
   circuit: '',
   oil: '',
@@ -89,6 +95,8 @@ export interface Draft {
     readonly state: HistoryState;
     readonly oldFiller: string;
     readonly removed: Removal | '';
+    /** When the old joint was made; left out by drafts of before. */
+    readonly year?: string;
   };
   readonly female: {
     readonly metal: MetalName;
@@ -99,6 +107,8 @@ export interface Draft {
     readonly state: HistoryState;
     readonly oldFiller: string;
     readonly removed: Removal | '';
+    /** When the old joint was made; left out by drafts of before. */
+    readonly year?: string;
     /** Of a branch: the tube it stands on. */
     readonly runOd: string;
     readonly runWall: string;

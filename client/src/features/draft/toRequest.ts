@@ -27,10 +27,17 @@ export interface Planned {
   readonly problems: Readonly<Record<string, string>>;
 }
 
-function historyFrom({ state, oldFiller, removed }: Draft['male'] | Draft['female']): History {
-  if (state === 'new' || (!oldFiller && !removed)) return state;
-  return given({ state, filler: oldFiller && state === 'brazed' ? oldFiller : undefined, removed: removed || undefined });
+function historyFrom({ state, oldFiller, removed, year }: Draft['male'] | Draft['female'], field: string, read: DraftReader): History {
+  const made = state === 'new' ? undefined : read.number(`${field}.history.year`, year ?? '', '2009');
+  if (state === 'new' || (!oldFiller && !removed && made === undefined)) return state;
+  return given({ state, filler: oldFiller && state === 'brazed' ? oldFiller : undefined, removed: removed || undefined, year: made });
 }
+
+const designations = (text = ''): readonly string[] | undefined => {
+  const words = text.split(/[,;]/).map((word) => word.trim());
+  const said = words.filter((word) => word !== '');
+  return said.length > 0 ? said : undefined;
+};
 
 /** Drops keys without a value: the request is stored as it is sent. */
 function given<T extends object>(value: T): { [K in keyof T]: Exclude<T[K], undefined> } {
@@ -75,7 +82,7 @@ function jointFrom(draft: Draft, read: DraftReader) {
       form: draft.male.form,
       od: od ?? { value: 0, unit: 'mm' },
       wall: read.length('joint.male.wall', draft.male.wall),
-      history: historyFrom(draft.male),
+      history: historyFrom(draft.male, 'joint.male', read),
     }),
     female: given({
       metal: draft.female.metal,
@@ -83,7 +90,7 @@ function jointFrom(draft: Draft, read: DraftReader) {
       bore: read.length('joint.female.bore', draft.female.bore),
       cupDepth: read.length('joint.female.cupDepth', draft.female.cupDepth),
       wall: read.length('joint.female.wall', draft.female.wall),
-      history: historyFrom(draft.female),
+      history: historyFrom(draft.female, 'joint.female', read),
       run: draft.female.form === 'saddle' && runOd && runWall ? { od: runOd, wall: runWall } : undefined,
     }),
     position: draft.place.position || undefined,
@@ -105,6 +112,8 @@ const serviceFrom = ({ side, vibration, place }: Draft, read: DraftReader) =>
     vibration,
     designPressure: read.pressure('service.designPressure', place.design),
     rating: read.pressure('service.rating', place.rating),
+    testRating: read.pressure('service.testRating', place.testRating ?? ''),
+    makersFillers: designations(place.makersFillers),
     minTemp: read.temperature('service.minTemp', place.coldest),
     maxTemp: read.temperature('service.maxTemp', place.hottest),
     sulphur: place.sulphur || undefined,

@@ -136,7 +136,10 @@ interface HistoryProps {
   readonly state: HistoryState;
   readonly oldFiller: string;
   readonly removed: Removal | '';
-  readonly onChange: (part: Partial<Pick<HistoryProps, 'state' | 'oldFiller' | 'removed'>>) => void;
+  readonly year: string;
+  /** What is wrong with the year. */
+  readonly problem: string | undefined;
+  readonly onChange: (part: Partial<Pick<HistoryProps, 'state' | 'oldFiller' | 'removed' | 'year'>>) => void;
 }
 
 const REMOVED: readonly { readonly value: Removal | ''; readonly label: string }[] = [
@@ -145,19 +148,29 @@ const REMOVED: readonly { readonly value: Removal | ''; readonly label: string }
   { value: 'cut-off', label: 'cut off' },
 ];
 
-function HistoryPicker({ state, oldFiller, removed, onChange }: HistoryProps) {
+function HistoryPicker({ state, oldFiller, removed, year, problem, onChange }: HistoryProps) {
   return (
     <View style={{ gap: 8 }}>
       <Choice
         label="what it has been through"
         value={state}
         options={STATES}
-        onChange={(value) => onChange({ state: value, ...(value === 'new' ? { oldFiller: '', removed: '' as const } : {}) })}
+        onChange={(value) => onChange({ state: value, ...(value === 'new' ? { oldFiller: '', removed: '' as const, year: '' } : {}) })}
       />
       {state === 'brazed' ? (
         <View style={{ gap: 4 }}>
           <Words size={15}>with which filler</Words>
           <Choice label="old filler" value={oldFiller} options={OLD_FILLERS} onChange={(value) => onChange({ oldFiller: value })} />
+          {oldFiller === '' && removed !== 'cut-off' ? (
+            <UnitField
+              label="made in the year"
+              value={year}
+              onChange={(text) => onChange({ year: text })}
+              error={problem}
+              hint={year === '' ? 'not known; before 2012 it may hold cadmium' : undefined}
+              testID="old-year"
+            />
+          ) : null}
         </View>
       ) : null}
       {state === 'new' ? null : (
@@ -220,7 +233,7 @@ export function MaleEditor({ planner }: { planner: Planner }) {
       </Words>
       <Words size={15}>its metal, told by the hatching</Words>
       <MetalPicker value={draft.male.metal} onPick={(metal) => set({ metal })} />
-      <HistoryPicker {...draft.male} onChange={set} />
+      <HistoryPicker {...draft.male} year={draft.male.year ?? ''} problem={problems['joint.male.history.year']} onChange={set} />
     </View>
   );
 }
@@ -269,7 +282,7 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
           testID="female-wall"
         />
       </View>
-      <HistoryPicker {...draft.female} onChange={set} />
+      <HistoryPicker {...draft.female} year={draft.female.year ?? ''} problem={problems['joint.female.history.year']} onChange={set} />
     </View>
   );
 }

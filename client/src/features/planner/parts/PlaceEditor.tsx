@@ -35,6 +35,8 @@ const TORCH: readonly Field[] = [
 const SERVICE: readonly Field[] = [
   { key: 'design', label: 'design pressure', path: 'service.designPressure', usual: 'from the plate' },
   { key: 'rating', label: 'maker’s rating', path: 'service.rating', usual: 'by the code' },
+  { key: 'testRating', label: 'maker’s test pressure', path: 'service.testRating', usual: '1.1 x the lower limit' },
+  { key: 'makersFillers', label: 'maker’s list of rods', path: 'service.makersFillers[0]', usual: 'copper-iron: BAg-5, BAg-7 ...' },
   { key: 'coldest', label: 'coldest', path: 'service.minTemp', usual: 'from the circuit' },
   { key: 'hottest', label: 'hottest metal', path: 'service.maxTemp', usual: 'usual for this line *' },
 ];
@@ -52,10 +54,10 @@ function Fields({ fields, planner, set }: PlaceProps & { fields: readonly Field[
         <UnitField
           key={key}
           label={label}
-          value={place[key]}
+          value={place[key] ?? ''}
           onChange={(text) => set({ [key]: text })}
           error={planner.problems[path]}
-          hint={place[key] === '' ? usual : undefined}
+          hint={(place[key] ?? '') === '' ? usual : undefined}
           testID={`place-${key}`}
         />
       ))}
