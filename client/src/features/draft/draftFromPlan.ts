@@ -1,14 +1,4 @@
-import {
-  usualPlace,
-  type Around,
-  type HistoryState,
-  type PlanRequest,
-  type Quantity,
-  type Removal,
-  type SchoolQuestion,
-  type Schools,
-  LENGTH_UNITS,
-} from '@kesto/core';
+import { usualPlace, type Around, type PlanRequest, type Quantity, type SchoolQuestion, type Schools, LENGTH_UNITS } from '@kesto/core';
 import { tradeFraction } from '@kesto/core/unit';
 import { NEW_DRAFT, type Draft, type KeptPlan, type NearDraft, type PlaceDraft } from './drafts';
 
