@@ -179,7 +179,7 @@ const aboutParts: Source = (c) =>
       isHead && p.measures.includes('shield') && caution('sprinkler-near', values),
       catchesFire(part.kind) && part.distanceM <= COMBUSTIBLES_WITHIN_M && kind !== 'removed' && caution('combustible-near', values),
       placed && wet !== null && wet.fromM - heatedEdgeM(c.joint, part.along) < ON_JOINT_M && caution('wrap-on-joint', values),
-      placed && wet !== null && (part.distanceM < wet.fromM || part.distanceM > wet.toM) && caution('wrap-misses', values),
+      wet !== null && (part.distanceM < wet.fromM || part.distanceM > wet.toM) && caution('wrap-misses', values),
       p.verdict === 'ok' && wet !== null && caution('part-water', { ...values, untilS: p.wetUntilS }),
     ];
   });

@@ -36,14 +36,15 @@ const limit = (limitC: number | null, { removable = false, offTube = false, burn
 
 /** Hottest a part's body may get, the lower end of each usual range. */
 export const PART_LIMITS: Readonly<Record<NearKind, LimitRow>> = {
-  compressor: limit(100),
+  // What lies behind its stub.
+  compressor: limit(100, { massKg: 5 }),
   condenser: limit(null),
   receiver: limit(null),
   valve: limit(120, { massKg: 0.2 }),
-  'check-valve': limit(120),
+  'check-valve': limit(120, { massKg: 0.15 }),
   drier: limit(120, { massKg: 0.3 }),
-  'sight-glass': limit(120),
-  solenoid: limit(120),
+  'sight-glass': limit(120, { massKg: 0.15 }),
+  solenoid: limit(120, { massKg: 0.25 }),
   'expansion-valve': limit(100, { massKg: 0.3 }),
   capillary: limit(null),
   distributor: limit(null),
@@ -64,11 +65,11 @@ export const PART_LIMITS: Readonly<Record<NearKind, LimitRow>> = {
   'power-head': limit(100, { removable: true }),
   sensor: limit(85, { removable: true }),
   insulation: limit(105, { removable: true, burns: true }),
-  wiring: limit(70, { removable: true, burns: true }),
+  wiring: limit(70, { removable: true, offTube: true, burns: true }),
   'circuit-board': limit(null, { removable: true, offTube: true }),
   wood: limit(null, { removable: true, offTube: true, burns: true }),
   'plastic-pipe': limit(70, { removable: true, burns: true }),
-  grommet: limit(100, { removable: true, burns: true }),
+  grommet: limit(100, { removable: true, offTube: true, burns: true }),
   'painted-surface': limit(null, { offTube: true, burns: true }),
   sprinkler: { ...limit(57, { offTube: true }), source: 'sprinkler heads of ordinary class, 57-77 °C', confidence: 'high' },
   detector: { ...limit(57, { offTube: true }), source: 'fixed-temperature heat detectors of ordinary class', confidence: 'medium' },

@@ -4,7 +4,19 @@ import type { Provenance } from '../provenance';
 import { PART_LIMITS } from './limits';
 import type { NearPart } from './nearPart';
 
-export const MEASURES = ['none', 'take-out', 'take-off', 'wet-cloth', 'putty', 'paste', 'pull-back', 'shield', 'distance'] as const;
+export const MEASURES = [
+  'none',
+  'take-out',
+  'take-off',
+  'wet-cloth',
+  'putty',
+  'paste',
+  'pull-back',
+  'tie-away',
+  'one-heat',
+  'shield',
+  'distance',
+] as const;
 export type Measure = (typeof MEASURES)[number];
 export type Wrap = 'wet-cloth' | 'putty' | 'paste';
 
@@ -17,6 +29,8 @@ interface MeasureRow extends Provenance {
 /** A valve this near is wrapped, whatever the sum says [m]. */
 const WRAPPED_WITHIN_M = 0.15;
 const SHIELDED_WITHIN_M = 0.6;
+/** Two joints this near are made in one heat, or stepped [m]. */
+const ONE_HEAT_WITHIN_M = 0.04;
 /** A flame's hot gas opens a head within this sideways and above [m]. */
 export const HEAD_REACH_M = { sideways: 2, above: 4 } as const;
 
@@ -34,6 +48,7 @@ const HOT_WORK = 'hot-work practice: combustibles within 11 m named, within reac
 const wrapped = row(['wrap'], within(WRAPPED_WITHIN_M), VALVE_SHEET);
 const offOrWrapped = row(['take-off', 'wrap'], always, 'makers’ sheets: off before heat where it comes off, else wrapped');
 const shielded = row(['shield'], within(SHIELDED_WITHIN_M), HOT_WORK);
+const tied = row(['tie-away'], within(SHIELDED_WITHIN_M), 'electrical practice: wiring beside the tube is tied away from the flame');
 const board = row(['shield', 'wet-cloth'], within(SHIELDED_WITHIN_M), HOT_WORK);
 const head = row(['shield'], (part) => part.distanceM <= HEAD_REACH_M.sideways && part.heightM <= HEAD_REACH_M.above, HOT_WORK);
 
@@ -61,10 +76,15 @@ const MEASURE_ROWS: Readonly<Partial<Record<NearKind, MeasureRow>>> = {
   detector: head,
   wood: shielded,
   'plastic-pipe': shielded,
-  grommet: shielded,
+  grommet: row(['tie-away', 'shield'], within(SHIELDED_WITHIN_M), HOT_WORK),
   'painted-surface': shielded,
   'circuit-board': board,
-  wiring: board,
+  wiring: tied,
+  'brazed-joint': row(
+    ['one-heat'],
+    within(ONE_HEAT_WITHIN_M),
+    'brazing practice: neighbours in one heat, or the first with the higher filler',
+  ),
 };
 
 /** What is tried in turn; the shop's school first. */
@@ -93,8 +113,10 @@ export function measuresFor(
   const does = applies && found ? found.does : (['wet-cloth'] as const);
   const words = does.map((word) => (word === 'wrap' ? (TRIED[school].find(fits) ?? TRIED[school][0] ?? 'putty') : word));
   const comesOff = words.some((word) => word === 'take-out' || word === 'take-off') && PART_LIMITS[part.kind].removable;
-  const enough = comesOff || !hot || words.some((word) => isWrap(word) && fits(word));
-  return enough ? words : [...words, 'distance'];
+  const isElsewhere = words.includes('one-heat') || words.includes('tie-away');
+  const enough = comesOff || isElsewhere || !hot || words.some((word) => isWrap(word) && fits(word));
+  // A compressor stays where it is: its sheet asks for the cloth and no more.
+  return enough || part.kind === 'compressor' ? words : [...words, 'distance'];
 }
 
 const isWrap = (word: Measure): word is Wrap => word === 'wet-cloth' || word === 'putty' || word === 'paste';

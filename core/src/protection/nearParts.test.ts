@@ -123,9 +123,42 @@ describe('a part as it is read', () => {
     [{ limit: q(700, 'C') }, 'near[0].limit'],
   ])('%j is out of range', (rest, field) => expect(refused(rest)).toEqual([[field, 'out-of-range']]));
 
+  test('wiring and grommets are beside the tube: tied away, and no stop that nobody can clear', () => {
+    const { protection, cautions } = plan([
+      part({ kind: 'wiring', distance: q(50, 'mm') }),
+      part({ kind: 'grommet', distance: q(50, 'mm') }),
+    ]);
+    expect(protection.map(({ verdict, peakC, measures }) => [verdict, peakC, measures])).toEqual([
+      ['off-tube', null, ['tie-away']],
+      ['off-tube', null, ['tie-away', 'shield']],
+    ]);
+    expect(cautions.map(({ code }) => code)).not.toContain('part-too-hot');
+  });
+
+  test('a joint within 40 mm is made in one heat, never wrapped beyond itself', () => {
+    const near = (mm: number) => plan([part({ kind: 'brazed-joint', filler: 'BCuP-2', distance: q(mm, 'mm') })]).protection[0]?.measures;
+    expect(near(40)).toEqual(['one-heat']);
+    expect(near(41)).not.toContain('one-heat');
+  });
+
+  test('insulation that is pulled back is judged where its edge is then', () => {
+    const at = (protection: 'none' | 'removed') => plan([part({ kind: 'insulation', distance: q(60, 'mm'), protection })]).protection[0];
+    // Beyond 300 mm heat no longer chooses the filler, as where it is pulled back.
+    const far = plan([part({ kind: 'insulation', distance: q(301, 'mm') })]).protection[0];
+    expect(at('none')?.verdict).toBe('too-hot');
+    expect(Math.abs((at('removed')?.peakC ?? NaN) - (far?.peakC ?? NaN))).toBeLessThan(1);
+  });
+
+  test('a usual wrap that would begin beyond its part says so', () => {
+    const codesAt = (mm: number) =>
+      plan([part({ kind: 'valve', distance: q(mm, 'mm'), protection: 'putty' })]).cautions.map(({ code }) => code);
+    expect(codesAt(10)).toContain('wrap-misses');
+    expect(codesAt(80)).not.toContain('wrap-misses');
+  });
+
   test('without a limit nothing is judged; off the tube nothing is worked out', () => {
     expect(plan([part({ kind: 'tube' })]).protection[0]).toMatchObject({ verdict: 'no-limit', measures: ['none'] });
-    expect(plan([part({ kind: 'wood' })]).protection[0]).toMatchObject({ verdict: 'no-limit', peakC: null, wetUntilS: 0 });
+    expect(plan([part({ kind: 'wood' })]).protection[0]).toMatchObject({ verdict: 'off-tube', peakC: null, wetUntilS: 0 });
   });
 });
 
@@ -174,7 +207,7 @@ describe('what is done about a part', () => {
     expect(done('core', 0.05)).toEqual(['take-out']);
     expect(done('insulation', 0.05)).toEqual(['pull-back', 'wet-cloth', 'distance']);
     expect(done('insulation', 0.05, { fits: ['wet-cloth'] })).toEqual(['pull-back', 'wet-cloth']);
-    expect(done('wiring', 0.05)).toEqual(['shield', 'wet-cloth', 'distance']);
+    expect(done('wiring', 0.05)).toEqual(['tie-away']);
   });
 
   test('a plan asks for the shop’s own way', () => {

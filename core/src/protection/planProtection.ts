@@ -24,7 +24,8 @@ export interface PartProtection {
   /** A wrap stays wet until then: the part's own peak has passed, bare or wrapped [s from lighting up]. */
   readonly wetUntilS: number;
   readonly dryAtS: number | null;
-  readonly verdict: 'ok' | 'too-hot' | 'no-limit';
+  /** `off-tube`: what reaches it comes through the air, and no peak is worked out. */
+  readonly verdict: 'ok' | 'too-hot' | 'no-limit' | 'off-tube';
   /** What is done about it, in order. */
   readonly measures: readonly Measure[];
 }
@@ -119,7 +120,7 @@ const bodyOf = (massKg: number, atM: number, areaM2: number) => ({
 
 /** The heating is followed in about so many steps, none longer or shorter than these [s]: peaks within 1 % of eight times as many on half the grid. */
 const STEPS_OF_HEATING = 42;
-const LONGEST_STEP_S = 1;
+const LONGEST_STEP_S = 0.9;
 const SHORTEST_STEP_S = 0.25;
 
 interface Peak {
@@ -168,14 +169,23 @@ export function planProtection(
 
 function unreached(part: NearPart, school: NonNullable<Schools['heatProtection']>): PartProtection {
   const nothing = { unprotectedPeakC: null, unprotectedAtS: 0, rootC: null, peakC: null, peakAtS: 0, wetUntilS: 0, dryAtS: null };
-  return { part, ...nothing, verdict: 'no-limit', measures: measuresFor(part, school, { fits: () => true, hot: false }) };
+  const verdict = PART_LIMITS[part.kind].offTube ? 'off-tube' : 'no-limit';
+  return { part, ...nothing, verdict, measures: measuresFor(part, school, { fits: () => true, hot: false }) };
+}
+
+/** Insulation comes no farther away than it is pulled back [m]. */
+const PULLED_BACK_M = 0.3;
+
+/** What is off the tube is as cold as the air round it; insulation is pulled back, and judged where its edge is then. */
+function goneFrom(part: NearPart, s: Situation, rootC: number): Peak {
+  if (part.kind !== 'insulation') return { peakC: s.ambientC, rootC, atS: 0, dryAtS: null };
+  return peakOf(s, { ...part, distanceM: Math.max(part.distanceM, PULLED_BACK_M) }, null);
 }
 
 function onTube(part: NearPart, s: Situation, school: NonNullable<Schools['heatProtection']>): PartProtection {
   const peakWith = rememberedPeaks(s, part);
   const bare = peakWith(null);
-  const gone = { peakC: s.ambientC, rootC: bare.rootC, atS: 0, dryAtS: null };
-  const asked = part.protection.kind === 'removed' ? gone : peakWith(part.protection.wet);
+  const asked = part.protection.kind === 'removed' ? goneFrom(part, s, bare.rootC) : peakWith(part.protection.wet);
   const { limitC } = part;
   const edgeM = heatedEdgeM(s.joint, part.along);
   return {

@@ -202,7 +202,7 @@ test('the shop’s school decides what is tried first', () => {
 
 describe('the curve along the tube', () => {
   const wrapped = () => {
-    const plan = planNear([part({ kind: 'check-valve', distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
+    const plan = planNear([part({ kind: 'port', distance: q(60, 'mm'), protection: 'putty' })], { metal: 'brass' });
     return { plan, male: heatAlongTube(plan, { along: 'male', lengthM: 0.2 }) };
   };
 

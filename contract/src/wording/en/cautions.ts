@@ -13,6 +13,8 @@ const MEASURES: Readonly<Record<Measure, (show: Show) => string>> = {
   'wet-cloth': () => 'Wrap it in wet cloth.',
   putty: () => 'Pack heat putty round it.',
   paste: () => 'Cover it with heat paste.',
+  'tie-away': () => 'Tie it away from the flame.',
+  'one-heat': () => 'Make both joints in one heat, or the first with the higher filler.',
   'pull-back': (s) => `Pull it back ${s.length(0.3)}.`,
   shield: () => 'Put a heat shield between.',
   distance: () => 'Even so it gets too hot: move the joint away from it, or change the part.',
@@ -117,7 +119,8 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
     str(v, 'typeIt') === 'yes'
       ? `The cup’s wall is not known and decides here: type it. With the tube’s own it would bear ${s.pressure(num(v, 'cupPa'))}.`
       : `The cup’s wall is not known: with the tube’s own it bears ${s.pressure(num(v, 'cupPa'))} once brazed. An ordinary cup may be thinner.`,
-  'member-not-judged': (v) => `No table here has the strength of ${str(v, 'metal').replaceAll('-', ' ')}: the other member counts; its maker’s figure is asked for.`,
+  'member-not-judged': (v) =>
+    `No table here has the strength of ${str(v, 'metal').replaceAll('-', ' ')}: the other member counts; its maker’s figure is asked for.`,
   'strength-unknown': () => 'Strength not judged: no design pressure, or no rating for this metal.',
   'max-temp-assumed': () => 'Hottest metal in service not given: the usual one for this side is taken.',
   'test-above-rating': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is above what side or tube is rated for: ask for the plate.`,
