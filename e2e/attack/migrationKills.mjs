@@ -9,7 +9,14 @@ const READY_MS = 120_000;
 /** The server by itself, on one database of a cluster that stands. */
 function started(url, dataDir) {
   mkdirSync(dataDir, { recursive: true });
-  const env = { ...process.env, DATABASE_URL: url, KESTO_DATA: dataDir, KESTO_DEMO: 'no', PORT: '0', KESTO_APP_PASSWORD: 'one for all folders of a trial' };
+  const env = {
+    ...process.env,
+    DATABASE_URL: url,
+    KESTO_DATA: dataDir,
+    KESTO_DEMO: 'no',
+    PORT: '0',
+    KESTO_APP_PASSWORD: 'one for all folders of a trial',
+  };
   const child = spawn(process.execPath, ['server/dist/main.mjs'], { env, stdio: ['ignore', 'pipe', 'pipe'] });
   let said = '';
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (said += text));

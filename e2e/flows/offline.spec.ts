@@ -1,12 +1,12 @@
 import type { Page } from '@playwright/test';
 import { expect, test as base } from '../fixtures/test';
-import { wayTo, type Way } from '../fixtures/way';
+import { wayTo, type Way } from '../../scripts/lib/way.cjs';
 import { Kesto } from '../pages/kesto';
 
 /** The whole application behind a way that can be cut, with its worker: page, worker and requests lose the server alike. */
 const test = base.extend<{ way: Way }>({
   // Playwright reads what a fixture needs from its first parameter.
-   
+
   way: async ({}, use) => {
     const way = await wayTo(process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080');
     await use(way);

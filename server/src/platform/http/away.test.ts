@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { DEMO_PASSWORD } from '../../features/demo';
 import { newCode } from '../../features/people';
 import { testServer, type TestServer } from '../../testing/server';
-import { wayTo, type Way } from '../../testing/severedDatabase';
+import { wayTo, type Way } from '../../../../scripts/lib/way.cjs';
 
 let way: Way;
 let server: TestServer;
@@ -50,7 +50,7 @@ test('while the database is away every route says so, with when to try again; th
   }
   const { body } = await server.stranger().get('/api/health').expect(503);
   expect(body).toMatchObject({ ok: false, database: 'away' });
-  await way.mend();
+  way.mend();
   await server.stranger().get('/api/today').set('cookie', cookie).expect(200);
 });
 
@@ -63,7 +63,7 @@ test('cut in the middle of work, at any of its questions, it is 503 and never th
     const all = await answers;
     expect(all.filter(([, status]) => status === 500)).toEqual([]);
     seen.push(...all.map(([, status]) => status));
-    await way.mend();
+    way.mend();
   }
   expect(seen).toContain(503);
 });
