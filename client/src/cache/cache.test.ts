@@ -92,6 +92,15 @@ test('whoever signed out without a signal is signed out before anything else whe
   expect((await opened()).who.data).toEqual(ILTA);
 });
 
+test('whose session had ended by itself is not signed out again when they come back', async () => {
+  leaving.note(ILTA.person.id);
+  answer = () => json({ error: { code: 'SIGNED_OUT', message: 'signed out', requestId: '' } }, 401);
+  const store = makeStore();
+  await store.dispatch(trial.endpoints.me.initiate(undefined, ask));
+  answer = online;
+  expect((await opened()).who.data).toEqual(ILTA);
+});
+
 test('what is nobody’s to keep is not kept', async () => {
   await opened('signIns');
   answer = gone;

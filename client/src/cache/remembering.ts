@@ -70,12 +70,22 @@ async function signedOutAtLast(): Promise<typeof SIGNED_OUT> {
   return SIGNED_OUT;
 }
 
+/** Whether whoever is signed in signed out here while the server could not be told. */
+function isLeaving({ data, error }: { readonly data?: unknown; readonly error?: FetchBaseQueryError }): boolean {
+  const left = leaving.of();
+  if (left === null) return false;
+  if (data && (data as Me).person.id === left) return true; // cast: that is what the route answers
+  // Somebody else is here, or nobody is: there is nothing left to tell.
+  if (data || error?.status === 401) leaving.done();
+  return false;
+}
+
 /** What is fetched is kept; where nothing can be fetched, what was kept is shown, and it is said of when it is. */
 export const remembering =
   (query: Query): Query =>
   async (args, store, extra) => {
     const result = await query(args, store, extra);
-    if (store.endpoint === WHO && result.data && (result.data as Me).person.id === leaving.of()) return signedOutAtLast(); // cast: that is what the route answers
+    if (store.endpoint === WHO && isLeaving(result)) return signedOutAtLast();
     const isKept = store.endpoint === WHO || REMEMBERED.includes(store.endpoint);
     if (store.type !== 'query' || !isKept) return result;
     if (!result.error) {
