@@ -1,6 +1,7 @@
-import { planJoint, type PlanRequest } from '@kesto/core';
+import type { PlanRequest } from '@kesto/core';
 import type { PlanAnswer } from '@kesto/contract';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
+import { planJoint } from './frozen/planner.cjs';
 import { keptPlan } from './keptPlan';
 import { todaysRequest } from './todaysRequest';
 

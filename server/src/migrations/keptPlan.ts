@@ -7,7 +7,7 @@ const metres = (mm: number) => mm / 1000;
 
 /**
  * A plan kept before the whole answer was kept: what is drawn comes from the request, every figure and verdict from the answer that
- * was kept. Null where today's engine takes the request no more: the joint then shows its record without a plan.
+ * was kept. Null where the engine of that day takes the request no more: the joint then shows its record without a plan.
  */
 export function keptPlan(request: PlanRequest, answer: PlanAnswer, planJoint: Plan): JointPlan | null {
   const planned = planJoint(request);

@@ -1,4 +1,5 @@
-import { POSITIONS, withSchoolIds, type PlanRequest, type Position } from '@kesto/core';
+import type { PlanRequest, Position } from '@kesto/core';
+import { POSITIONS, withSchoolIds } from './frozen/planner.cjs';
 
 type Near = NonNullable<PlanRequest['near']>[number];
 
@@ -20,7 +21,7 @@ function counted(part: Near, cupDepthMm: number): Near {
 /** A request of the first engine in today's words: schools by id, places past the cup from its bottom, a position that is one. */
 export function todaysRequest(request: PlanRequest, cupDepthMm: number): PlanRequest {
   const { position, ...joint } = request.joint;
-  const known = POSITIONS.includes(position as Position) ? { position: position as Position } : {}; // cast: any text was taken
+  const known = POSITIONS.includes(position ?? '') ? { position: position as Position } : {}; // cast: any text was taken
   return {
     ...request,
     joint: { ...joint, ...known },
