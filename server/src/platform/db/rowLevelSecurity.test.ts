@@ -18,6 +18,8 @@ beforeAll(async () => {
     { login: 'olga', role: 'lead' },
   ]);
   stranger = await server.as('otto');
+  const refused = { personId: demoId(0x11), address: '203.0.113.7', minute: new Date() };
+  await server.store.inShop(DEMO_SHOP, ({ audit }) => audit.refused(refused, new Date(0)));
 });
 afterAll(() => server.close());
 

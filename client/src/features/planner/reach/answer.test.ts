@@ -3,7 +3,7 @@ import { answerReach } from './answer';
 
 const wrapped = draftOf({
   female: BRASS_STUB,
-  rest: { near: [{ kind: 'check-valve', along: 'female', distance: '52 mm', protection: 'putty' }] },
+  rest: { near: [{ kind: 'port', along: 'female', distance: '52 mm', protection: 'putty' }] },
 });
 
 test('the worker answers for both members, the wrapped one with and without its wrap', () => {
@@ -15,6 +15,7 @@ test('the worker answers for both members, the wrapped one with and without its 
   expect(answer.female?.wrapped?.hottestC[at] ?? Infinity).toBeLessThan(answer.female?.bare.hottestC[at] ?? 0);
 });
 
+// A part without a body of its own: the tube at its root.
 test('the curve at the part is the temperature the plan judges it by', () => {
   const { plan } = planOf(wrapped);
   const { female } = answerReach({ id: 1, plan, maleM: 0.1, femaleM: 0.052 });
