@@ -9,6 +9,8 @@ module.exports = async () => {
   const { buildServer } = await import(path.join(root, 'scripts/lib/build.mjs'));
   await buildServer();
   const cluster = await startCluster(path.join(root, 'var/test-pg'));
+  // Each run loads its own demo: what an earlier one loaded may be another by now.
+  process.env.KESTO_TEST_DEMO = `kesto_demo_${process.pid}_${Date.now()}`;
   process.env.KESTO_TEST_DATABASE = cluster.url('postgres');
   globalThis.kestoTestCluster = cluster;
 };

@@ -16,6 +16,8 @@ const test = base.extend<{ way: Way }>({
 });
 test.use({ serviceWorkers: 'allow' });
 test.setTimeout(240_000);
+// Each begins with a first visit and waits for all of it: once, on the phone it is for.
+test.beforeEach(({ page: _page }, info) => test.skip(info.project.name !== 'phone', 'walked on the phone it is used on'));
 
 const cachedJoints = (page: Page) =>
   page.evaluate(

@@ -145,13 +145,24 @@ export function stopCluster(cluster) {
   ask('immediate', 1);
 }
 
-/** Sees to a database of a name: made anew where it has to be fresh, as a copy of another where one is named. */
-export async function ensureDatabase(cluster, name, { fresh = false, template = null } = {}) {
+async function asked(cluster, work) {
   const { default: pg } = await import('pg');
   const client = new pg.Client({ connectionString: cluster.url('postgres') });
   await client.connect();
-  if (fresh) await client.query(`drop database if exists "${name}" with (force)`);
-  const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [name]);
-  if (rowCount === 0) await client.query(`create database "${name}"${template ? ` template "${template}"` : ''}`);
-  await client.end();
+  try {
+    return await work(client);
+  } finally {
+    await client.end();
+  }
+}
+
+export const dropDatabase = (cluster, name) => asked(cluster, (client) => client.query(`drop database if exists "${name}" with (force)`));
+
+/** Sees to a database of a name: made anew where it has to be fresh, as a copy of another where one is named. */
+export async function ensureDatabase(cluster, name, { fresh = false, template = null } = {}) {
+  if (fresh) await dropDatabase(cluster, name);
+  await asked(cluster, async (client) => {
+    const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [name]);
+    if (rowCount === 0) await client.query(`create database "${name}"${template ? ` template "${template}"` : ''}`);
+  });
 }

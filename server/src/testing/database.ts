@@ -29,7 +29,8 @@ export async function freshDatabase(template?: string): Promise<TestDatabase> {
   };
 }
 
-const DEMO = 'kesto_demo_template';
+/** By the run of the tests. */
+const DEMO = process.env['KESTO_TEST_DEMO'] ?? 'kesto_demo';
 /** Any number: whoever holds it makes the template. */
 const ONE_AT_A_TIME = 4711;
 
