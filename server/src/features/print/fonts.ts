@@ -49,6 +49,17 @@ export interface Run {
   readonly letters: Letters;
 }
 
+/** Asked of a file once: pages say the same letters over and over. */
+const known = new WeakMap<Letters, Map<number, boolean>>();
+
+function hasSign(letters: Letters, code: number): boolean {
+  const here = known.get(letters) ?? new Map<number, boolean>();
+  known.set(letters, here);
+  const has = here.get(code) ?? letters.font.hasGlyphForCodePoint(code);
+  here.set(code, has);
+  return has;
+}
+
 /** What stands for a letter that no file has. */
 const MISSING = '?';
 /** Signs of ours that no file has, in words that every one has. */
@@ -68,7 +79,7 @@ export function runsOf(text: string, letters: readonly Letters[], missing: (sign
   for (const sign of ours) {
     const code = sign.codePointAt(0) ?? 0;
     const last = runs.at(-1);
-    const has = last?.letters.font.hasGlyphForCodePoint(code) ? last.letters : letters.find(({ font }) => font.hasGlyphForCodePoint(code));
+    const has = last && hasSign(last.letters, code) ? last.letters : letters.find((one) => hasSign(one, code));
     if (!has && /\s/u.test(sign)) add(' ', last?.letters ?? first);
     else if (has) add(sign, has);
     else {
