@@ -37,6 +37,7 @@ function faultsIn(folder) {
     env: { KESTO_MUTANTS_BY: by },
   });
   const { planted, alive } = countFaults(JSON.parse(readFileSync(REPORT, 'utf8')).files);
+  if (planted === 0) stop(`no fault was planted in ${folder}`, `see that its files are there: ${files}`);
   return { planted, alive: alive.map(nameOf) };
 }
 

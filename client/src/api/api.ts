@@ -7,7 +7,7 @@ import {
   type TagDescription,
 } from '@reduxjs/toolkit/query/react';
 import { PERSON_HEADER, ROUTES, type ApiErrorBody, type Me } from '@kesto/contract/api';
-import { remembering } from '@/cache';
+import { remembering, signInEnded } from '@/cache';
 import { deviceTaken, personKnown, sessionEnded, type sessionReducer } from '@/state/session';
 import { signedInAgain } from './signIn';
 
@@ -52,9 +52,13 @@ const signedInQuery: Query = async (args, store, extra) => {
   }
   if (!result.error) return result;
   const other = otherPersonIn(result.error);
+  const isEnded = result.error.status === 401 && !isSession(args);
+  if (!other && !isEnded) return result;
   if (other) store.dispatch(deviceTaken(other.details?.signedIn ?? null));
-  else if (result.error.status === 401 && !isSession(args)) store.dispatch(sessionEnded());
-  else return result;
+  else {
+    store.dispatch(sessionEnded());
+    void signInEnded();
+  }
   await signedInAgain();
   return raw(args, store, extra);
 };

@@ -83,6 +83,15 @@ test('another person sees nothing of it; whoever signs out leaves nothing', asyn
   expect(await cache.recall(ILTA.person.id, '/api/van')).toBeNull();
 });
 
+test('a sign-in that was ended from another device opens nothing afterwards, without a signal either', async () => {
+  await opened();
+  answer = () => json({ error: { code: 'SIGNED_OUT', message: 'signed out', requestId: '' } }, 401);
+  await makeStore().dispatch(trial.endpoints.me.initiate(undefined, ask));
+  answer = gone;
+  expect((await opened()).who.data).toBeUndefined();
+  expect(await cache.recall(ILTA.person.id, '/api/van')).toBeNull();
+});
+
 test('whoever signed out without a signal is signed out before anything else when there is one', async () => {
   await opened();
   leaving.note(ILTA.person.id);

@@ -8,7 +8,7 @@ import { cacheOnDevice, noCache, type AnswerCache } from './kept';
 type Query = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>;
 
 /** What opens without a signal: a working day's jobs with all that belongs to them. */
-const REMEMBERED = [...['today', 'job', 'joint', 'drawing', 'unit', 'units', 'unitHistory', 'sites', 'van', 'vanUse', 'schools', 'people']];
+const REMEMBERED = ['today', 'job', 'joint', 'drawing', 'unit', 'units', 'unitHistory', 'sites', 'van', 'vanUse', 'schools', 'people'];
 const WHO = 'me';
 /** So long whoever the server last named is taken for signed in without it. */
 const SIGNED_IN_MS = 24 * 3_600_000;
@@ -23,6 +23,12 @@ export const answersFrom = (other: AnswerCache): void => {
 export const rememberAnswer = (person: string, url: string, data: unknown): Promise<void> =>
   cache.remember(person, url, { at: new Date().toISOString(), data });
 export const forgetAnswers = (person: string): Promise<void> => cache.forget(person).catch(() => undefined);
+
+/** A sign-in that ended, here or from another device, leaves nothing that opens without it. */
+export async function signInEnded(): Promise<void> {
+  const kept = await cache.recallWho().catch(() => null);
+  if (kept) await forgetAnswers((kept.data as Me).person.id); // cast: kept from the route of that name
+}
 
 type Store = Parameters<Query>[1];
 interface WithSession {
@@ -86,6 +92,7 @@ export const remembering =
   async (args, store, extra) => {
     const result = await query(args, store, extra);
     if (store.endpoint === WHO && isLeaving(result)) return signedOutAtLast();
+    if (store.endpoint === WHO && result.error?.status === 401) await signInEnded();
     const isKept = store.endpoint === WHO || REMEMBERED.includes(store.endpoint);
     if (store.type !== 'query' || !isKept) return result;
     if (!result.error) {

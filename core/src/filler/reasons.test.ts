@@ -105,6 +105,17 @@ describe('movement and cold want silver', () => {
     expect(reason(filler, { rest }, code)).toMatchObject({ verdict, ...(values ? { values } : {}) });
   });
 
+  test('on the high side of carbon dioxide a rod low in silver cracks, without any movement', () => {
+    const on = (rod: string, side: 'high' | 'low') =>
+      reason(rod, { rest: { service: { refrigerant: 'R-744', side, rating: q(130, 'barg') } } }, 'low-ductility');
+    expect(on('BCuP-2', 'high')).toEqual({
+      code: 'low-ductility',
+      verdict: 'avoid',
+      values: { silverPercent: 0, phosphorusPercent: 7.25 },
+    });
+    expect([on('BCuP-3', 'high'), on('BCuP-2', 'low')]).toEqual([undefined, undefined]);
+  });
+
   test('without either nothing is said of it', () => expect(reason('BCuP-2', { rest: { service: {} } }, 'low-ductility')).toBeUndefined());
 });
 

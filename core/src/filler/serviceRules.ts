@@ -13,17 +13,13 @@ export function needsDuctility(service: Service): boolean {
 const onCarbonDioxide = ({ refrigerant, side }: Service) => refrigerant === 'R-744' && (side === 'high' || side === 'discharge');
 
 export const ductility: Rule = (c) => {
-  if (!needsDuctility(c.service)) {
-    const isLow = onCarbonDioxide(c.service) && isPhosphorus(c) && c.filler.silverPercent < 5;
-    return isLow
-      ? { code: 'low-ductility', verdict: 'avoid', values: { silverPercent: c.filler.silverPercent, phosphorusPercent: 0 } }
-      : null;
-  }
-  if (isSilver(c)) return { code: 'ductile', verdict: 'best' };
-  if (!isPhosphorus(c)) return null;
+  const moves = needsDuctility(c.service);
+  if (isSilver(c)) return moves ? { code: 'ductile', verdict: 'best' } : null;
+  if (!isPhosphorus(c) || !(moves || onCarbonDioxide(c.service))) return null;
   const { silverPercent, phosphorusPercent } = c.filler;
   const values = { silverPercent, phosphorusPercent };
   if (silverPercent < 5) return { code: 'low-ductility', verdict: 'avoid', values };
+  if (!moves) return null;
   if (silverPercent < 15) return { code: 'ductile-enough', verdict: 'allowed', values };
   // More phosphorus is brittle whatever the silver.
   return phosphorusPercent <= MOST_DUCTILE_PHOSPHORUS

@@ -6,7 +6,7 @@ import { expansionIsAssumed, isTightForFlux, type FitVerdict } from '../fit/gap'
 import type { FluxChoice } from '../flux/choose';
 import type { HeatPlan } from '../heat/heat';
 import { METALS } from '../metal/metals';
-import type { Strength, TestVerdict } from '../pressure/strength';
+import { cupWallDecides, type Strength, type TestVerdict } from '../pressure/strength';
 import { heatedEdgeM, ON_JOINT_M } from '../protection/nearPart';
 import type { PartProtection } from '../protection/planProtection';
 import type { SafetyClass } from '../refrigerant/safetyClasses';
@@ -128,15 +128,11 @@ const aboutFit: Source = (c) => {
   ];
 };
 
-/** Where a cup's wall decides and has to be typed. */
-const besideOrOn = ({ male, female }: CautionInput['joint'], refrigerant: string | null) =>
-  refrigerant === 'R-744' || male.metal === 'copper-iron' || female.metal === 'copper-iron';
-
 const aboutStrength: Source = ({ pressure, joint, refrigerant, test }) => {
   const { allowablePa, designPa, basis } = pressure;
   const { needsRating } = pressure;
   const values = { allowablePa: allowablePa ?? 0, designPa: designPa ?? 0, basis, member: pressure.weaker ?? '' };
-  const typeIt = pressure.assumedCupPa !== null && besideOrOn(joint, refrigerant) ? 'yes' : 'no';
+  const typeIt = cupWallDecides(joint, { refrigerant }) ? 'yes' : 'no';
   return [
     refrigerant === 'R-744' && allowablePa === null && caution('carbon-dioxide'),
     pressure.assumedCupPa !== null && caution('wall-assumed', { cupPa: pressure.assumedCupPa, typeIt }),

@@ -43,7 +43,7 @@ export interface ServiceRequest {
   readonly rating?: Quantity;
   /** The maker's own test pressure. */
   readonly testRating?: Quantity;
-  /** What the maker of the tube lists, by designation: of copper-iron and on carbon dioxide. */
+  /** What the maker of the tube lists, by designation: of copper-iron. */
   readonly makersFillers?: readonly string[];
   readonly minTemp?: Quantity;
   readonly maxTemp?: Quantity;

@@ -23,6 +23,7 @@ export interface Strength {
   readonly metalC: number;
   readonly metalAssumed: boolean;
   readonly ok: boolean | null;
+  /** Allowable at ambient: what a pressure test is held against. */
   readonly coldAllowablePa: number | null;
   /** A maker's own test pressure [Pa gauge]. */
   readonly testRatingPa: number | null;
@@ -45,12 +46,16 @@ const isPlainCopper = (metal: MetalName) => metal === 'copper';
 /** A cup's wall may be this share thinner than it is called; its bore has no tolerance of its own. */
 const CUP_WALL_MINUS = 0.1;
 
-const isCarbonDioxide = ({ refrigerant }: StrengthGiven) => refrigerant === 'R-744';
+const isCarbonDioxide = ({ refrigerant }: Pick<StrengthGiven, 'refrigerant'>) => refrigerant === 'R-744';
 const besideCopperIron = ({ male, female }: ResolvedJoint) => male.metal === 'copper-iron' || female.metal === 'copper-iron';
 const cupIsAssumed = ({ assumed }: ResolvedJoint) => assumed.includes('female-wall');
-/** A cup whose wall decides, and has to be typed. */
-const needsCupWall = (joint: ResolvedJoint, given: StrengthGiven) =>
-  cupIsAssumed(joint) && isPlainCopper(joint.female.metal) && (besideCopperIron(joint) || isCarbonDioxide(given));
+/**
+ * Whether a plain-copper cup's wall decides over the joint, and has to be typed.
+ *
+ * @source judgement: beside copper-iron, and on carbon dioxide, the cup is the weak member whatever the tube's rating
+ */
+export const cupWallDecides = (joint: ResolvedJoint, given: Pick<StrengthGiven, 'refrigerant'>): boolean =>
+  isPlainCopper(joint.female.metal) && (besideCopperIron(joint) || isCarbonDioxide(given));
 
 const tubeOf = (joint: ResolvedJoint, member: MemberName) => {
   if (member === 'male') return joint.male;
@@ -97,7 +102,7 @@ const weakest = (all: readonly Bears[]): Bears | null =>
 
 /** Copper-iron without its maker's rating, or a cup whose wall has to be typed: nobody knows whether it is strong enough. */
 const isOpen = (joint: ResolvedJoint, given: StrengthGiven) =>
-  (given.ratingPa === null && (besideCopperIron(joint) || isCarbonDioxide(given))) || needsCupWall(joint, given);
+  (given.ratingPa === null && (besideCopperIron(joint) || isCarbonDioxide(given))) || (cupIsAssumed(joint) && cupWallDecides(joint, given));
 
 function verdict(joint: ResolvedJoint, given: StrengthGiven, least: Bears | null): boolean | null {
   const { designPa } = given;

@@ -1,8 +1,6 @@
 import type { Logger } from 'pino';
+import { AUDITED_IN_ANY_CHAIN } from './audit';
 import type { ShopWork, Store } from './shopWork';
-
-/** Entries of any chain that stand in the audit trail; of the shop's chain all do. */
-const IN_ANY_CHAIN = ['overruled', 'exported', 'erased'];
 
 /** What is told of one piece of work, in ids alone: no name, no code, no secret. */
 interface Line {
@@ -32,7 +30,7 @@ function listening(shop: ShopWork, tell: (line: Line) => void): ShopWork {
         await shop.ledger.add(link, columns);
         const { said, chain } = link.content;
         const whom = typeof said.told['person'] === 'string' ? said.told['person'] : null;
-        if (chain.of === 'shop' || IN_ANY_CHAIN.includes(said.kind))
+        if (chain.of === 'shop' || AUDITED_IN_ANY_CHAIN.includes(said.kind))
           tell({ what: said.kind, by: said.person, whom, in: `${chain.of} ${chain.id}` });
       },
     },

@@ -1,10 +1,9 @@
 import { CIRCUIT_KIND_WORDS } from '@kesto/contract/wording';
 import type { CircuitKind } from '@kesto/core';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import Svg, { G } from 'react-native-svg';
 import { Sign, signHalf } from '@/drawing/circuit/Sign';
-import { useTokens } from '@/ui/theme';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Words } from '@/ui/Words';
 
 const SIGN = 44;
@@ -19,7 +18,6 @@ export function KindChoice({
   kinds: readonly CircuitKind[];
   onPick: (kind: CircuitKind) => void;
 }) {
-  const t = useTokens();
   return (
     <View style={{ gap: 8 }} role="group" aria-label={title}>
       <Words bold>{title}</Words>
@@ -27,22 +25,7 @@ export function KindChoice({
         {kinds.map((kind) => {
           const half = Math.max(30, signHalf(kind) + 4);
           return (
-            <TouchableRipple
-              key={kind}
-              role="button"
-              aria-label={CIRCUIT_KIND_WORDS[kind]}
-              onPress={() => onPick(kind)}
-              style={{
-                flexGrow: 1,
-                flexBasis: 96,
-                maxWidth: 170,
-                minHeight: 84,
-                borderWidth: 1,
-                borderColor: t.rule,
-                borderRadius: 6,
-                padding: 6,
-              }}
-            >
+            <ChoiceCard key={kind} says={CIRCUIT_KIND_WORDS[kind]} width={{ likes: 96, most: 170 }} onPress={() => onPick(kind)}>
               <View style={{ alignItems: 'center', gap: 4 }}>
                 <Svg width={SIGN} height={SIGN} viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}>
                   <G>
@@ -53,7 +36,7 @@ export function KindChoice({
                   {CIRCUIT_KIND_WORDS[kind]}
                 </Words>
               </View>
-            </TouchableRipple>
+            </ChoiceCard>
           );
         })}
       </View>

@@ -1,15 +1,13 @@
 import { CIRCUIT_TEMPLATE_WORDS } from '@kesto/contract/wording';
 import { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitGraph } from '@kesto/core';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import { useUnits } from '@/state/units';
-import { useTokens } from '@/ui/theme';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
 
 /** A circuit to begin from: the nearest kind, then edited. */
 export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => void }) {
-  const t = useTokens();
   const units = useUnits();
   return (
     <View style={{ gap: 10 }}>
@@ -19,12 +17,11 @@ export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => vo
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         {CIRCUIT_TEMPLATES.map((name) => (
-          <TouchableRipple
+          <ChoiceCard
             key={name}
-            role="button"
-            aria-label={CIRCUIT_TEMPLATE_WORDS[name]}
+            says={CIRCUIT_TEMPLATE_WORDS[name]}
+            width={{ likes: 260, most: 420 }}
             onPress={() => onPick(TEMPLATE_CIRCUITS[name])}
-            style={{ flexGrow: 1, flexBasis: 260, maxWidth: 420, borderWidth: 1, borderColor: t.rule, borderRadius: 6, padding: 10 }}
           >
             <View style={{ gap: 6 }}>
               <CircuitDrawing graph={TEMPLATE_CIRCUITS[name]} upright={false} units={units} />
@@ -32,7 +29,7 @@ export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => vo
                 {CIRCUIT_TEMPLATE_WORDS[name]}
               </Words>
             </View>
-          </TouchableRipple>
+          </ChoiceCard>
         ))}
       </View>
     </View>

@@ -3,7 +3,6 @@ import { JOINING_METHOD_WORDS, joiningWhyText } from '@kesto/contract/wording';
 import { flareTorqueNm, joiningChoices, safetyClassOf, type CircuitGraph, type JoiningMethod } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { closing } from '@/features/stage/closing';
 import type { StageWork } from '@/features/stage/useStage';
 import { FigureFields } from '@/ui/form/FigureFields';
@@ -11,7 +10,7 @@ import { useFigures } from '@/ui/form/useFigures';
 import { lengthM } from '@/ui/form/si';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { VerdictMark } from '@/ui/marks';
-import { useTokens } from '@/ui/theme';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
 
 interface JoiningFormProps {
@@ -29,7 +28,6 @@ const WHY = { why: { label: 'why, where it is another reason', kind: 'name', opt
 
 /** How the joints at a part are made: each way with what speaks for and against it here. */
 export function JoiningForm({ job, graph, places, nameOf, work, onKept }: JoiningFormProps) {
-  const t = useTokens();
   const [place, setPlace] = useState(places[0] ?? '');
   const [hot, setHot] = useState<'allowed' | 'not-allowed'>('allowed');
   const [shakes, setShakes] = useState<'still' | 'shakes'>('still');
@@ -69,13 +67,8 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
         ]}
       />
       {choices.map((choice) => (
-        <TouchableRipple key={choice.method} role="radio" aria-checked={choice.method === method} onPress={() => setMethod(choice.method)}>
-          <View
-            style={{
-              ...{ flexDirection: 'row', gap: 10, padding: 8, minHeight: 56, borderRadius: 6, alignItems: 'center' },
-              ...{ borderWidth: choice.method === method ? 3 : 1, borderColor: choice.method === method ? t.ink : t.rule },
-            }}
-          >
+        <ChoiceCard key={choice.method} chosen={choice.method === method} onPress={() => setMethod(choice.method)}>
+          <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
             <VerdictMark verdict={choice.verdict} />
             <View style={{ flex: 1 }}>
               <Words size={15} bold>
@@ -89,7 +82,7 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
               </Words>
             </View>
           </View>
-        </TouchableRipple>
+        </ChoiceCard>
       ))}
       <FigureFields figures={figures} />
       <KeepKey

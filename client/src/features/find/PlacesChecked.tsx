@@ -1,8 +1,7 @@
 import { stageFactText } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
-import { useTokens } from '@/ui/theme';
+import { ListRow } from '@/ui/ListRow';
 import { Heading, Words } from '@/ui/Words';
 import { CheckMark } from './CheckMark';
 import type { Check } from './checks';
@@ -20,7 +19,6 @@ export function PlacesChecked({
   nameOf: (place: string) => string;
   onOpen: (place: string) => void;
 }) {
-  const t = useTokens();
   return (
     <View>
       <Heading size={20}>Places checked</Heading>
@@ -30,31 +28,24 @@ export function PlacesChecked({
         </Words>
       ) : null}
       {checks.map((check) => (
-        <TouchableRipple
-          key={check.place}
-          role="button"
-          onPress={() => onOpen(check.place)}
-          style={{ borderBottomWidth: 1, borderColor: t.rule }}
-        >
-          <View style={{ minHeight: 60, flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-            <CheckMark {...check} />
-            <View style={{ flex: 1, paddingVertical: 6 }}>
-              <Words size={15} bold>
-                {nameOf(check.place)}
-              </Words>
-              <Words
-                size={15}
-                bold={check.result === 'leak'}
-                tone={check.result === 'leak' ? 'red' : check.signs.length > 0 ? 'amber' : 'ink2'}
-              >
-                {saysOf(check)}
-              </Words>
-            </View>
-            <Words size={14} tone="ink2">
-              {format(new Date(check.last.at), 'HH:mm')}
+        <ListRow key={check.place} onPress={() => onOpen(check.place)}>
+          <CheckMark {...check} />
+          <View style={{ flex: 1, paddingVertical: 6 }}>
+            <Words size={15} bold>
+              {nameOf(check.place)}
+            </Words>
+            <Words
+              size={15}
+              bold={check.result === 'leak'}
+              tone={check.result === 'leak' ? 'red' : check.signs.length > 0 ? 'amber' : 'ink2'}
+            >
+              {saysOf(check)}
             </Words>
           </View>
-        </TouchableRipple>
+          <Words size={14} tone="ink2">
+            {format(new Date(check.last.at), 'HH:mm')}
+          </Words>
+        </ListRow>
       ))}
     </View>
   );

@@ -1,5 +1,5 @@
 import type { Today } from '@kesto/contract/api';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { api, TAGS } from '@/api/api';
 import { sessionApi } from '@/features/session/api';
@@ -13,10 +13,12 @@ import { keepApplication, opensWithoutSignal } from './worker';
 const AHEAD_AFTER_MS = 2_500;
 const TRY_AGAIN_MS = 10_000;
 
-/** Asks who is signed in; once the server answers, everything is fetched anew and what is kept is sent. */
-const lookForSignal = (): AppThunk<Promise<void>> => async (dispatch, getState) => {
-  await dispatch(sessionApi.endpoints.me.initiate(undefined, { forceRefetch: true, subscribe: false }));
-  if (getState().signal.asOf !== null) return;
+/** Asks who is signed in: whether the server answers again. */
+const lookForSignal = (): AppThunk<Promise<unknown>> => (dispatch) =>
+  dispatch(sessionApi.endpoints.me.initiate(undefined, { forceRefetch: true, subscribe: false }));
+
+/** The server answered, whoever asked: what was shown from the device is fetched anew, and what is kept is sent. */
+const signalIsBack = (): AppThunk<void> => (dispatch) => {
   dispatch(api.util.invalidateTags([...TAGS]));
   void dispatch(sendKept());
 };
@@ -31,6 +33,11 @@ export function useOffline(today: Today | undefined, person: string): void {
     const later = setTimeout(() => void fetchAhead(person, today), AHEAD_AFTER_MS);
     return () => clearTimeout(later);
   }, [today, person, isLost]);
+  const wasLost = useRef(false);
+  useEffect(() => {
+    if (wasLost.current && !isLost) dispatch(signalIsBack());
+    wasLost.current = isLost;
+  }, [dispatch, isLost]);
   useEffect(() => {
     if (!isLost) return;
     const look = () => void dispatch(lookForSignal());

@@ -3,7 +3,7 @@ import type { UnitPreferences } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useDispatch, useSelector } from 'react-redux';
-import { api, errorText } from '@/api/api';
+import { api, errorText, isAway } from '@/api/api';
 import { forgetAnswers } from '@/cache';
 import { useSignOutMutation } from '@/features/session/api';
 import { unitsWrite, useMe } from '@/features/session/useMe';
@@ -24,7 +24,6 @@ import { SignIns } from './SignIns';
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
 
 const isSignedOut = (error: object) => 'status' in error && error.status === 401;
-const isAway = (error: object) => 'status' in error && error.status === 'FETCH_ERROR';
 
 /** Units, light, approvals. Units change what is shown, never what is stored. */
 export function PersonScreen() {
@@ -42,7 +41,7 @@ export function PersonScreen() {
   async function leave() {
     const { error } = await signOut();
     // Whoever is signed out already goes as they wanted; without a signal the server is told when there is one.
-    if (error && isAway(error)) leaving.note(id);
+    if (isAway(error)) leaving.note(id);
     else if (error && !isSignedOut(error)) return setStays(errorText(error));
     await forgetAnswers(id);
     tellTabs(null);

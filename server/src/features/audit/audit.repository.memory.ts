@@ -2,10 +2,9 @@ import { createHash } from 'node:crypto';
 import type { AuditedWhat } from '@kesto/contract';
 import type { Role } from '@kesto/core/vocabulary';
 import { byId, removeRows, type MemoryLink, type MemoryRows } from '../../platform/memory/rows';
-import type { AuditRepository, FoundLine } from './audit.repository';
+import { AUDITED_IN_ANY_CHAIN, type AuditRepository, type FoundLine } from './audit.repository';
 
 const BARE = { whom: null, role: null, job: null, joint: null, about: null, device: null, address: null, times: 1 } as const;
-const IN_ANY_CHAIN = ['overruled', 'exported', 'erased'];
 
 /** As the database makes one of a person and an address. */
 const uuidOf = (text: string) =>
@@ -30,7 +29,7 @@ export function memoryAudit(rows: MemoryRows): AuditRepository {
   }
   const lines = (): readonly FoundLine[] => [
     ...audit.map((line) => ({ ...BARE, ...line })),
-    ...links.filter(({ link: { content } }) => content.chain.of === 'shop' || IN_ANY_CHAIN.includes(content.said.kind)).map(ofLink),
+    ...links.filter(({ link: { content } }) => content.chain.of === 'shop' || AUDITED_IN_ANY_CHAIN.includes(content.said.kind)).map(ofLink),
     ...refusedTries.map(({ personId, address, minute, tries }) => ({
       ...{ ...BARE, id: uuidOf(`${personId}${address}`), at: minute, what: 'sign-in-refused' as const, personId: null },
       ...{ whom: personId, address, times: tries },

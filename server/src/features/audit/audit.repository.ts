@@ -1,6 +1,9 @@
 import type { AuditedWhat } from '@kesto/contract';
 import type { Role } from '@kesto/core/vocabulary';
 
+/** Of the ledger: entries of any chain that stand in the trail; of the shop's chain all do. */
+export const AUDITED_IN_ANY_CHAIN: readonly string[] = ['overruled', 'exported', 'erased'];
+
 /** What is kept here; what changes power stands in the ledger. */
 export type KeptHere = Extract<
   AuditedWhat,

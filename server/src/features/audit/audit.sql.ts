@@ -1,3 +1,6 @@
+import { AUDITED_IN_ANY_CHAIN } from './audit.repository';
+
+const KINDS = AUDITED_IN_ANY_CHAIN.map((kind) => `'${kind}'`).join(', ');
 const told = (key: string) => `entry.content::jsonb #>> '{said,told,${key}}'`;
 
 /** Of a refused try: the moment is its minute, the id its person's, as far as two of one minute have to be told apart. */
@@ -9,7 +12,7 @@ select entry.id, entry.at, entry.kind, entry.person_id, (${told('person')})::uui
 from ledger entry
 left join job on entry.chain = 'job' and job.shop_id = entry.shop_id and job.id = entry.chain_id
 left join joint on entry.chain = 'joint' and joint.shop_id = entry.shop_id and joint.id = entry.chain_id
-where entry.shop_id = $1 and (entry.chain = 'shop' or entry.kind in ('overruled', 'exported', 'erased'))
+where entry.shop_id = $1 and (entry.chain = 'shop' or entry.kind in (${KINDS}))
 union all
 select md5(person_id::text || address)::uuid, minute, 'sign-in-refused', null, person_id, null, null, null, null, null, address, tries
 from refused_try where shop_id = $1`;

@@ -87,6 +87,19 @@ test('pages follow each other without a gap; what is no page is refused', async 
   expect(refused.body.error.field).toBe('before');
 });
 
+test('a page may end at a refused try, and the next begins behind it', async () => {
+  const { auditRefused } = await import('./audit.service');
+  const begin = NOW.getTime() + 900 * 24 * 3_600_000;
+  for (let i = 0; i < 70; i++) {
+    await server.store.inShop(shop.shopId, (work) => auditRefused(work, uuid(), '203.0.113.1', new Date(begin + i * 60_000)));
+  }
+  const first = await page();
+  expect(first.lines.at(-1)?.what).toBe('sign-in-refused');
+  const second = await page(first.next!);
+  const both = [...first.lines, ...second.lines].filter(({ what }) => what === 'sign-in-refused');
+  expect(new Set(both.map(({ at, id }) => `${at} ${id}`)).size).toBeGreaterThanOrEqual(70);
+});
+
 test('the log says the same in ids, and neither code nor password nor name', () => {
   const told = server.logged.filter((line) => line.includes('"audit"'));
   expect(told.some((line) => line.includes('"what":"code-used"'))).toBe(true);

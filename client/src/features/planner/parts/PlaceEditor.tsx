@@ -36,7 +36,7 @@ const SERVICE: readonly Field[] = [
   { key: 'design', label: 'design pressure', path: 'service.designPressure', usual: 'from the plate' },
   { key: 'rating', label: 'maker’s rating', path: 'service.rating', usual: 'by the code' },
   { key: 'testRating', label: 'maker’s test pressure', path: 'service.testRating', usual: '1.1 x the lower limit' },
-  { key: 'makersFillers', label: 'maker’s list of rods', path: 'service.makersFillers[0]', usual: 'copper-iron: BAg-5, BAg-7 ...' },
+  { key: 'makersFillers', label: 'maker’s list of rods', path: 'service.makersFillers', usual: 'of copper-iron: read it first' },
   { key: 'coldest', label: 'coldest', path: 'service.minTemp', usual: 'from the circuit' },
   { key: 'hottest', label: 'hottest metal', path: 'service.maxTemp', usual: 'usual for this line *' },
 ];
@@ -45,6 +45,10 @@ interface PlaceProps {
   readonly planner: Planner;
   readonly set: (part: Partial<PlaceDraft>) => void;
 }
+
+/** What is wrong with a figure, or with one of those in a list. */
+const problemAt = (problems: Planner['problems'], path: string) =>
+  problems[path] ?? Object.entries(problems).find(([field]) => field.startsWith(`${path}[`))?.[1];
 
 function Fields({ fields, planner, set }: PlaceProps & { fields: readonly Field[] }) {
   const { place } = planner.draft;
@@ -56,7 +60,7 @@ function Fields({ fields, planner, set }: PlaceProps & { fields: readonly Field[
           label={label}
           value={place[key] ?? ''}
           onChange={(text) => set({ [key]: text })}
-          error={planner.problems[path]}
+          error={problemAt(planner.problems, path)}
           hint={(place[key] ?? '') === '' ? usual : undefined}
           testID={`place-${key}`}
         />
