@@ -70,9 +70,11 @@ function Line({ line }: { line: AuditLine }) {
   const refused = line.what === 'sign-in-refused';
   return (
     <View style={[styles.line, { borderColor: t.rule }]}>
-      <Words size={15} tone="ink2">
-        {format(new Date(line.at), 'HH:mm')}
-      </Words>
+      <View style={styles.time}>
+        <Words size={15} tone="ink2">
+          {format(new Date(line.at), 'HH:mm')}
+        </Words>
+      </View>
       <View style={styles.said}>
         <Words bold={refused}>{auditText(line)}</Words>
       </View>
@@ -83,5 +85,6 @@ function Line({ line }: { line: AuditLine }) {
 const styles = StyleSheet.create({
   list: { maxWidth: 760, gap: 14 },
   line: { flexDirection: 'row', gap: 14, paddingVertical: 9, borderBottomWidth: 1, alignItems: 'baseline' },
+  time: { width: 44 },
   said: { flex: 1 },
 });
