@@ -57,7 +57,7 @@ describe('isolate', () => {
 
   test.each([
     ['an unknown part', { circuit: split, work: ['nothing'] }, 'work[0]'],
-    ['an unknown kind', { circuit: { ...split, parts: [...split.parts, { id: 'x', kind: 'pump' }] }, work: ['drier'] }, 'circuit.parts[7].kind'],
+    ['an unknown kind', { circuit: { ...split, parts: [...split.parts, { id: 'x', kind: 'boiler' }] }, work: ['drier'] }, 'circuit.parts[7].kind'],
     ['bare kPa as test pressure', { circuit: split, work: ['drier'], hold: { testPressure: q(2000, 'kPa'), minutes: 9, gauge: held.gauge, temperatureUncertaintyK: 0 } }, 'hold.testPressure'],
     ['a link to itself', { circuit: { ...split, links: [...split.links, { from: 'exp', to: 'exp' }] }, work: ['drier'] }, 'circuit.links[7].to'],
   ])('%s is refused, naming the field in full', (_what, request, field) => expect(refusal(ask('isolate', request)).field).toBe(field)); // prettier-ignore
@@ -65,10 +65,19 @@ describe('isolate', () => {
 
 describe('hold', () => {
   test('answers its keys; grams a year where a refrigerant is named', () => {
-    const keys = ['correctedEndPressureKpa', 'leakPaM3S', 'minutesNeeded', 'smallestSeenPaM3S', 'verdict'];
+    const keys = ['cautions', 'correctedEndPressureKpa', 'leakPaM3S', 'minutesNeeded', 'reasons', 'smallestSeenPaM3S', 'text', 'verdict'];
     expect(Object.keys(answer('hold', held)).sort()).toEqual(keys);
-    expect(Object.keys(answer('hold', { ...held, refrigerant: 'R410A' })).sort()).toEqual([...keys, 'gramsPerYear'].sort());
-    expect(answer('hold', held)).toMatchObject({ verdict: 'tight', minutesNeeded: 0, leakPaM3S: 0 });
+    expect(Object.keys(answer('hold', { ...held, refrigerant: 'R410A' })).sort()).toEqual(
+      [...keys, 'gramsPerYear', 'gramsPerYearSeen', 'gramsPerYearRunning'].sort(),
+    );
+    expect(answer('hold', held)).toMatchObject({
+      ...{ verdict: 'cannot tell yet', minutesNeeded: null, leakPaM3S: 0 },
+      reasons: [{ code: 'no-wanted-leak', text: expect.stringContaining('how small a leak') as string }],
+    });
+    expect(answer('hold', { ...held, wantedLeakPaM3S: 1, refrigerant: 'R410A' })).toMatchObject({
+      ...{ verdict: 'tight', minutesNeeded: 0 },
+      text: expect.stringMatching(/^tight down to 0\.0\d+ Pa m³\/s, about [\d.]+ kg a year of R410A: soap decides/) as string,
+    });
     expect(answer('hold', { ...held, wantedLeakPaM3S: 1e-6 })['verdict']).toBe('cannot tell yet');
   });
 
@@ -77,5 +86,11 @@ describe('hold', () => {
     ['one sample', { ...held, samples: held.samples.slice(0, 1) }, 'samples'],
     ['a negative uncertainty', { ...held, temperatureUncertaintyK: -1 }, 'temperatureUncertaintyK'],
     ['no volume', { ...held, volume: undefined }, 'volume'],
+    ['bare kPa a kelvin in psig', { ...held, gauge: { ...held.gauge, perKelvin: q(1, 'psig') } }, 'gauge.perKelvin'],
+    ['above 16 MPa', { ...held, samples: held.samples.map((sample) => ({ ...sample, pressure: q(161, 'bara') })) }, 'samples[0].pressure'],
   ])('%s is refused', (_what, request, field) => expect(refusal(ask('hold', request)).field).toBe(field));
+
+  test.each(['oxygen', 'air', 'carbon-dioxide', 'acetylene'])('%s is no test gas, by a code of its own', (gas) =>
+    expect(refusal(ask('hold', { ...held, gas }))).toMatchObject({ code: 'test-gas', field: 'gas' }),
+  );
 });

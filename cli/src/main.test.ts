@@ -239,7 +239,7 @@ describe('saturation and readings', () => {
 
   test('readings answer superheat, subcooling and what they point to', () => {
     const a = answer('readings', short);
-    expect(Object.keys(a).sort()).toEqual(['condensingC', 'evaporatingC', 'pointers', 'subcoolingK', 'superheatK']);
+    expect(Object.keys(a).sort()).toEqual(['cautions', 'condensingC', 'evaporatingC', 'pointers', 'subcoolingK', 'superheatK']);
     expect(a['pointers']).toMatchObject([{ code: 'short', text: expect.stringContaining('short of charge') }]);
   });
 

@@ -35,7 +35,7 @@ test('a job’s kind is kept in its own stages alone', () => {
 });
 
 test('what one value says of another is told by its field', () => {
-  expect(tellsWell('recovered', { tareKg: 12, grossKg: 11, minutes: 5 })).toEqual({ field: 'grossKg', why: 'under-tare', tareKg: 12 });
+  expect(tellsWell('recovered', { tareKg: 12, grossKg: 11, minutes: 5 })).toEqual({ field: 'grossKg', why: 'under-before', beforeKg: 12 });
   expect(tellsWell('recovered', { tareKg: 12, grossKg: 12, minutes: 5 })).toBeNull();
   expect(tellsWell('also-opened', { what: 'drier', place: 'drier', choice: 'declined' })).toEqual({ field: 'why', why: 'reason-needed' });
   expect(tellsWell('also-opened', { what: 'drier', place: 'drier', choice: 'yes' })).toBeNull();

@@ -4,6 +4,7 @@ export type CalcError =
   | { kind: 'not-a-number'; field: string }
   | { kind: 'unknown-unit'; field: string; unit: string; allowed: readonly string[] }
   | { kind: 'unknown-word'; field: string; word: string; allowed: readonly string[] }
+  | { kind: 'test-gas'; field: string; word: string; allowed: readonly string[] }
   | { kind: 'not-in-stock'; field: string; word: string; allowed: readonly string[] }
   | { kind: 'missing'; field: string; needed: NeededCode }
   | { kind: 'excludes'; field: string; other: string }
@@ -38,6 +39,7 @@ export const REFUSAL_REASONS = [
   'under-its-tare',
   'say-gauge-or-absolute',
   'suction-not-below-liquid',
+  'above-critical-point',
   'limit-under-ambient',
   'coldest-above-hottest',
   'low-above-high',

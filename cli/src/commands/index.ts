@@ -56,9 +56,12 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
   },
   reach: { schema: reachRequest, answer: (body) => mapped(heatReach(body as ReachRequest), reachAnswer) },
   isolate: { schema: isolateRequest, answer: (body) => mapped(isolate(body as IsolateRequest), isolateAnswer) },
-  hold: { schema: holdRequest, answer: (body) => mapped(hold(body as HoldRequest), holdAnswer) },
+  hold: { schema: holdRequest, answer: (body) => mapped(hold(body as HoldRequest), (found) => holdAnswer(found, body as HoldRequest)) },
   saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },
-  readings: { schema: readingsRequest, answer: (body) => mapped(readings(body as ReadingsRequest), readingsAnswer) },
+  readings: {
+    schema: readingsRequest,
+    answer: (body) => mapped(readings(body as ReadingsRequest), (found) => readingsAnswer(found, body as ReadingsRequest)),
+  },
 };
 
 /** What `verify` answers, with the reason as a sentence. */

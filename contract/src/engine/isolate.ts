@@ -1,5 +1,6 @@
-import type { Hold, Isolation } from '@kesto/core';
-import { HOLD_VERDICT_WORDS, isolationWhyText } from '../wording/en/isolation';
+import type { Hold, HoldRequest, Isolation } from '@kesto/core';
+import { HOLD_REASON_WORDS, HOLD_VERDICT_WORDS, holdText } from '../wording/en/hold';
+import { isolationWhyText } from '../wording/en/isolation';
 import { cautionsAnswer } from './plan';
 
 /** The answer of `kesto isolate`. */
@@ -19,11 +20,15 @@ export function isolateAnswer({ sections, cautions, why, ...rest }: Isolation) {
 }
 
 /** The answer of `kesto hold`. */
-export function holdAnswer({ correctedEndPa, verdict, gramsPerYear, ...rest }: Hold) {
+export function holdAnswer(hold: Hold, { refrigerant }: Pick<HoldRequest, 'refrigerant'>) {
+  const { leakPaM3S, smallestSeenPaM3S, minutesNeeded, gramsPerYear, gramsPerYearSeen, gramsPerYearRunning } = hold;
   return {
-    ...rest,
-    verdict: HOLD_VERDICT_WORDS[verdict],
-    correctedEndPressureKpa: correctedEndPa / 1000,
-    ...(gramsPerYear === null ? {} : { gramsPerYear }),
+    ...{ leakPaM3S, smallestSeenPaM3S, minutesNeeded },
+    verdict: HOLD_VERDICT_WORDS[hold.verdict],
+    text: holdText(hold, refrigerant ?? null),
+    reasons: hold.reasons.map((code) => ({ code, text: HOLD_REASON_WORDS[code] })),
+    correctedEndPressureKpa: hold.correctedEndPa / 1000,
+    cautions: cautionsAnswer(hold.cautions),
+    ...(refrigerant === undefined ? {} : { gramsPerYear, gramsPerYearSeen, gramsPerYearRunning }),
   };
 }

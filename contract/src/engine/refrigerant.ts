@@ -1,5 +1,6 @@
-import type { Readings, SaturationAnswer } from '@kesto/core/refrigerant';
+import type { Readings, ReadingsRequest, SaturationAnswer } from '@kesto/core/refrigerant';
 import { pointerText } from '../wording/en/pointers';
+import { cautionsAnswer } from './plan';
 
 /** The answer of `kesto saturation`. */
 export function saturationAnswer(answer: SaturationAnswer) {
@@ -10,10 +11,14 @@ export function saturationAnswer(answer: SaturationAnswer) {
 }
 
 /** The answer of `kesto readings`. */
-export function readingsAnswer({ pointers, targetSuperheatK, ...rest }: Readings) {
+export function readingsAnswer(
+  { pointers, cautions, targetSuperheatK, ...rest }: Readings,
+  { metering }: Pick<ReadingsRequest, 'metering'>,
+) {
   return {
     ...rest,
     ...(targetSuperheatK === null ? {} : { targetSuperheatK }),
-    pointers: pointers.map((code) => ({ code, text: pointerText(code) })),
+    pointers: pointers.map((code) => ({ code, text: pointerText(code, metering) })),
+    cautions: cautionsAnswer(cautions),
   };
 }

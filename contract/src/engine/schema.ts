@@ -3,6 +3,7 @@ import {
   ACCESSES,
   ALONGS,
   CIRCUIT_STATES,
+  COMPRESSOR_KINDS,
   FORMS,
   FUELS,
   HISTORY_STATES,
@@ -17,6 +18,8 @@ import {
   SAFETY_CLASS_NAMES,
   SCHOOLS,
   SIDES,
+  WINDS,
+  HELD_SIDES,
   type HoldRequest,
   type IsolateRequest,
   type PlanRequest,
@@ -24,7 +27,7 @@ import {
   type ReachRequest,
   type Schools,
 } from '@kesto/core';
-import { METERING, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
+import { APPLICATIONS, METERING, RUN_MODES, SUCTION_AT, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import { graphSchema } from '../circuits/schema';
 import { quantity } from '../schema/quantity';
 
@@ -66,7 +69,7 @@ const purgeKeys = {
   flood: quantity,
   targetO2Percent: Joi.number(),
   minutes: Joi.number(),
-  outlet: Joi.object({ kind: word(OUTLET_KINDS).required() }).required(),
+  outlet: Joi.object({ kind: word(OUTLET_KINDS).required(), depressor: Joi.boolean() }).required(),
   cylinder: Joi.object({ waterVolume: quantity.required(), pressure: quantity.required() }),
   room: Joi.object({ volume: quantity.required() }),
   ventilation: quantity,
@@ -144,6 +147,8 @@ export const planRequest = Joi.object<PlanRequest>({
     .max(100)
     .items(Joi.object({ designation: Joi.string().max(40).required(), rod })),
   choose: Joi.alternatives().try(Joi.string().max(40), Joi.object({ designation: Joi.string().max(40).required(), rod: rod.required() })),
+  wind: word(WINDS),
+  site: Joi.object({ belowGround: Joi.boolean() }),
   purge: Joi.object(purgeKeys),
   schools: schoolsRequest,
   rodFactor: Joi.number(),
@@ -167,33 +172,53 @@ export const saturationRequest = Joi.object<SaturationRequest>({
   pressure: quantity,
 });
 
-const side = Joi.object({ pressure: quantity.required(), line: quantity.required() });
+const sideRead = { pressure: quantity.required(), line: quantity.required() };
 
 export const readingsRequest = Joi.object<ReadingsRequest>({
   ...surroundings,
   refrigerant: Joi.string().max(20).required(),
   metering: word(METERING).required(),
-  suction: side,
-  liquid: side,
+  mode: word(RUN_MODES),
+  application: word(APPLICATIONS),
+  receiver: Joi.boolean(),
+  suction: Joi.object({ ...sideRead, at: word(SUCTION_AT) }),
+  liquid: Joi.object(sideRead),
+  discharge: Joi.object({ line: quantity.required() }),
   target: Joi.object({ subcooling: quantity, superheat: quantity, window: quantity }),
   room: quantity,
   indoorWetBulb: quantity,
   outdoor: quantity,
+  sink: quantity,
+  source: quantity,
+  usualDifference: quantity,
+  charge: quantity,
 });
 
-const gauge = Joi.object({ resolution: quantity.required(), drift: quantity });
+const gauge = Joi.object({ resolution: quantity.required(), drift: quantity, perKelvin: quantity, range: quantity });
 
 export const holdRequest = Joi.object<HoldRequest>({
   ...surroundings,
   volume: quantity.required(),
   samples: Joi.array()
     .max(100_000)
-    .items(Joi.object({ seconds: Joi.number().required(), pressure: quantity.required(), temperature: quantity.required() }))
+    .items(
+      Joi.object({
+        seconds: Joi.number().required(),
+        pressure: quantity.required(),
+        temperature: quantity.required(),
+        atmosphere: quantity,
+      }),
+    )
     .required(),
   gauge: gauge.required(),
   temperatureUncertaintyK: Joi.number().required(),
   wantedLeakPaM3S: Joi.number(),
   refrigerant: Joi.string().max(20),
+  charge: quantity,
+  gas: Joi.string().max(40),
+  side: word(HELD_SIDES),
+  runningC: Joi.number(),
+  supplyShut: Joi.boolean(),
   unfollowedShare: Joi.number(),
 });
 
@@ -208,7 +233,13 @@ export const isolateRequest = Joi.object<IsolateRequest>({
   ...surroundings,
   circuit: graphSchema(anyId, 1000).required(),
   work: ids.required(),
-  state: Joi.object({ lowSideLeak: Joi.boolean(), airInside: Joi.boolean(), lowSidePressure: quantity, jointOpen: Joi.boolean() }),
+  state: Joi.object({
+    lowSideLeak: Joi.boolean(),
+    airInside: Joi.boolean(),
+    lowSidePressure: quantity,
+    jointOpen: Joi.boolean(),
+    compressorKind: word(COMPRESSOR_KINDS),
+  }),
   hold: Joi.object({
     testPressure: quantity.required(),
     minutes: Joi.number().required(),

@@ -101,10 +101,11 @@ export const changeLink = (graph: CircuitGraph, index: number, change: (link: Ci
   links: graph.links.map((link, i) => (i === index ? change(link) : link)),
 });
 
+/** Kinds that hang on a tube by one end. */
+export const HUNG_KINDS: readonly CircuitKind[] = ['port', 'switch', 'transducer', 'relief-valve', 'fusible-plug'];
 /** Kinds that go into a tube, in the order people look for them. */
 export const INLINE_KINDS: readonly CircuitKind[] = CIRCUIT_KINDS.filter(
-  (kind) => !['compressor', 'port', 'switch', 'transducer', 'tube'].includes(kind),
+  (kind) => kind !== 'compressor' && kind !== 'tube' && !HUNG_KINDS.includes(kind),
 );
-export const HUNG_KINDS: readonly CircuitKind[] = ['port', 'switch', 'transducer'];
 /** What can stand in another tube just as well. */
 export const MOVABLE = (kind: CircuitKind): boolean => INLINE_KINDS.includes(kind) && kind !== 'reversing-valve';

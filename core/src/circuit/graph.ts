@@ -15,7 +15,9 @@ export interface CircuitPart {
   /** Of a compressor: it runs, or can be made to. */
   readonly runs?: boolean;
   /** What its maker allows at most. */
-  readonly limits?: { readonly pressure?: Quantity };
+  readonly limits?: { readonly pressure?: Quantity; readonly test?: Quantity; readonly relief?: Quantity };
+  /** Water or brine flows on its other side. */
+  readonly water?: boolean;
   /** Of a port. */
   readonly core?: 'in' | 'out';
   readonly volume?: Quantity;

@@ -1,3 +1,4 @@
+import type { CircuitGraph } from './graph';
 import { jointAt } from './jointAt';
 import { changePart } from './edit';
 import { TEMPLATE_CIRCUITS } from './templates';
@@ -24,15 +25,19 @@ test('size, purge path and the way out come from the drawing', () => {
     kind: 'valve',
     tube: { od: { value: 0.375, unit: 'in' } },
     sections: [{ bore: { value: 8.001, unit: 'mm' }, length: { value: 15, unit: 'm' } }],
-    outlet: 'port-core-in',
+    outlet: 'port-core-out',
   });
 });
 
-test('a port whose core is out lets the gas leave freely; the ports of the other side do not count', () => {
-  const open = changePart(PUMP, 'liquid-port', (part) => ({ ...part, core: 'out' }));
-  const place = (from: string, to: string) => jointAt(open, { part: to, from, to })?.outlet;
-  expect(place('liquid-valve', 'expansion')).toBe('port-core-out');
-  expect(place('indoor-coil', 'gas-valve')).toBe('port-core-in');
+test('a port lets the gas leave once its core is taken out; where this side has none, an open end does', () => {
+  const without = {
+    parts: PUMP.parts.filter(({ id }) => id !== 'liquid-port'),
+    links: PUMP.links.filter(({ to }) => to !== 'liquid-port'),
+  };
+  const place = (graph: CircuitGraph, from: string, to: string) => jointAt(graph, { part: to, from, to })?.outlet;
+  expect(place(PUMP, 'liquid-valve', 'expansion')).toBe('port-core-out');
+  expect(place(without, 'liquid-valve', 'expansion')).toBe('open-tube');
+  expect(place(without, 'indoor-coil', 'gas-valve')).toBe('port-core-out');
 });
 
 test('a part close along the tube is near; one behind the wall is not', () => {

@@ -67,7 +67,7 @@ function sectionsOf(graph: CircuitGraph, high: boolean): readonly SectionRequest
   return [...tubes, ...parts];
 }
 
-/** Where the gas may leave on this side: through a port whose core is out, else past a core that is in; without a port only at an open end. */
+/** Where the gas may leave on this side: through a port with its core taken out; without a port only at an open end. */
 function outletOf(graph: CircuitGraph, high: boolean): OutletKind {
   const ports = graph.parts.filter((part) => part.kind === 'port');
   const here = ports.filter(
@@ -79,8 +79,7 @@ function outletOf(graph: CircuitGraph, high: boolean): OutletKind {
         ),
       ) === high,
   );
-  if (here.length === 0) return 'open-tube';
-  return here.some((port) => port.core === 'out') ? 'port-core-out' : 'port-core-in';
+  return here.length === 0 ? 'open-tube' : 'port-core-out';
 }
 
 /**

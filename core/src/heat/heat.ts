@@ -6,7 +6,7 @@ import { interpolateHeld, meanBetween } from '../numeric/interpolate';
 
 import { guideSeconds } from './guide';
 import { targetRange } from './target';
-import { LENGTH_UNITS } from '../unit/units';
+import { KELVIN_AT_0_C, LENGTH_UNITS, SEA_LEVEL } from '../unit/units';
 
 export type HeatFlag = 'cannot-reach' | 'under-torched' | 'over-torched' | 'two-torches' | 'fuel-too-weak';
 
@@ -148,8 +148,14 @@ export interface HeatGiven {
   readonly wraps: WrapEdges;
   /** Bodies of parts that lie within the heated length [kg]. */
   readonly bodiesKg: number;
+  /** Of the air around [Pa absolute]: a flame that draws it in gives less where it is thin. */
+  readonly atmospherePa: number;
 }
 
+const ROOM_K = 20 + KELVIN_AT_0_C;
+/** Against air at the sea's level and 20 °C, never above it: an air-fuel torch burns what it draws in. Source: ideal gas. */
+const airDensityRatio = (atmospherePa: number, ambientC: number): number =>
+  Math.min(1, (atmospherePa / SEA_LEVEL) * (ROOM_K / (ambientC + KELVIN_AT_0_C)));
 /**
  * Heat the joint needs and the time a torch takes to give it.
  *
@@ -170,7 +176,8 @@ export function planHeat(joint: ResolvedJoint, filler: FillerRow, given: HeatGiv
   const storedJ = members.male + members.female + given.bodiesKg * PART_HEAT_J_PER_KG_K * (middleC - ambientC);
   const sides = sidesOf(joint, given.wraps, { ambientC, middleC });
   const lossW = sum(sides, (side) => Math.max(side.steadyW, side.wrapW));
-  const net = (powerW: number) => powerW * torches * efficiency;
+  const thinner = isOxyFuel(fuel) ? 1 : airDensityRatio(given.atmospherePa, ambientC);
+  const net = (powerW: number) => powerW * torches * efficiency * thinner;
   const secondsAt = (powerW: number) => (net(powerW) < lossW ? null : heatingSeconds(net(powerW), storedJ, sides));
   const guide = guideSeconds(joint.male.outsideM);
   const powerW = torch?.powerW ?? nearestTip(torch?.tipsW ?? TIP_POWERS_W[fuel], guide, secondsAt);

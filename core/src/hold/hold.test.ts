@@ -20,7 +20,7 @@ describe('the amount of gas, not its pressure', () => {
   test('and is no leak', () => {
     const found = held([[0, 3000, 15], [60, warmed, 30]]); // prettier-ignore
     expect(Math.abs(found.leakPaM3S)).toBeLessThan(found.smallestSeenPaM3S / 20);
-    expect(found.verdict).toBe('tight');
+    expect(found.verdict).not.toBe('leaking');
   });
 
   test('at one temperature it is V dp / t: 20 L that lose 100 kPa in an hour lose 0.556 Pa m3/s', () => {
@@ -78,7 +78,38 @@ describe('verdict', () => {
     expect(held([still[0], [20 + more * 1.02, 3000, 20]], { wantedLeakPaM3S: 1e-2 })).toMatchObject({ verdict: 'tight', minutesNeeded: 0 });
     expect(held([still[0], [20 + more * 0.98, 3000, 20]], { wantedLeakPaM3S: 1e-2 }).verdict).toBe('cannot-tell');
   });
-  test('without a leak that is looked for it says tight, down to what it sees', () => expect(held(still).verdict).toBe('tight'));
+  test('without a leak that is wanted to be seen nothing is tight: it says so, and no time helps', () =>
+    expect(held(still)).toMatchObject({ verdict: 'cannot-tell', reasons: ['no-wanted-leak'], minutesNeeded: null }));
+  test('a psi lost in a minute of 300 is not tight: too short, and what it saw is coarser than what is wanted', () => {
+    const samples = [0, 60].map((seconds, i) => ({ seconds, pressure: q(300 - i, 'psig'), temperature: q(20, 'C') }));
+    // A fall of 6.9 kPa is 2.3 Pa m3/s; step, weather and a clamp's 0.7 K of 294 at 2.17 MPa hide 2 x 0.020 x 5.9 kPa / 60 s = 3.9.
+    const clamp = { samples, gauge: { resolution: q(1, 'psi') }, temperatureUncertaintyK: 0.7 };
+    for (const wantedLeakPaM3S of [0.05, 5, 50]) expect(held([], { ...clamp, wantedLeakPaM3S }).verdict).toBe('cannot-tell');
+  });
+  test('nothing is tight before a quarter of an hour, however small the leak it could see', () => {
+    const seen = { wantedLeakPaM3S: 5 };
+    expect(held([[0, 3000, 20], [14, 3000, 20]], seen)).toMatchObject({ verdict: 'cannot-tell' }); // prettier-ignore
+    expect(held([[0, 3000, 20], [14, 3000, 20]], seen).minutesNeeded).toBeCloseTo(1, 6); // prettier-ignore
+    expect(held([[0, 3000, 20], [15, 3000, 20]], seen)).toMatchObject({ verdict: 'tight', minutesNeeded: 0 }); // prettier-ignore
+  });
+  test('gas that grew within the error hides as much as gas that did not: tight only against what the hold sees', () => {
+    // 20 L in an hour: 0.2 K of 293 at 3 MPa and a step of 1 kPa see 0.0232 Pa m3/s; the gas seems to have grown by 0.011.
+    const grew = [[0, 3000, 20], [60, 3002, 20]] as const; // prettier-ignore
+    expect(held(grew, { wantedLeakPaM3S: 0.015 }).verdict).toBe('cannot-tell');
+    expect(held(grew, { wantedLeakPaM3S: 0.03 }).verdict).toBe('tight');
+  });
+  test('a supply that stands open feeds a leak: never tight, and no time helps', () =>
+    expect(held(still, { wantedLeakPaM3S: 5, supplyShut: false })).toMatchObject({
+      ...{ verdict: 'cannot-tell', reasons: ['supply-open'], minutesNeeded: null },
+    }));
+  test('a tenth of the charge a year is wanted to be seen where nothing else is said', () => {
+    // R-410A at 45 °C: 2.73 MPa. 200 g a year of it through 20 °C nitrogen at 3 MPa: 200 / 3.156e7 s = 6.34e-6 g/s = 8.73e-8 mol/s of 72.59 g;
+    // times R T = 2437: 2.13e-4; viscosity 13.3 / 18.1 and pressures (3.00^2 - 0.1^2) / (2.73^2 - 0.1^2) = 1.21: 1.9e-4 Pa m3/s.
+    const found = held(still, { refrigerant: 'R-410A', charge: q(2, 'kg') });
+    expect(found.wantedLeakPaM3S).toBeGreaterThan(1.7e-4);
+    expect(found.wantedLeakPaM3S).toBeLessThan(2.1e-4);
+    expect(found.cautions.map(({ code }) => code)).toContain('gross-leaks-only');
+  });
   test('gas that seems to grow proves nothing', () =>
     expect(held([[0, 3000, 20], [60, 3100, 20]], { wantedLeakPaM3S: 10 })).toMatchObject({ verdict: 'cannot-tell', minutesNeeded: null })); // prettier-ignore
 });
@@ -98,12 +129,92 @@ test('a leak of so many grams a year is told only by a hold that sees it', () =>
   const wanted = wantedLeakPaM3S({ ...at, gramsPerYear: 1000 }) ?? 0;
   // The way back: through the same hole as many grams.
   const leaking = held([[0, 1000, 20], [1440, 1000 - (wanted * 86_400) / 20, 20]], { refrigerant: 'R134a', temperatureUncertaintyK: 0 }); // prettier-ignore
-  expect(leaking.gramsPerYear ?? 0).toBeGreaterThan(950);
-  expect(leaking.gramsPerYear ?? 0).toBeLessThan(1050);
+  expect(leaking.gramsPerYearRunning ?? 0).toBeGreaterThan(950);
+  expect(leaking.gramsPerYearRunning ?? 0).toBeLessThan(1050);
   expect(wantedLeakPaM3S({ ...at, gramsPerYear: 1000, refrigerant: 'R-999' })).toBeNull();
   const still = [[0, 1000, 20], [30, 1000, 20]] as const; // prettier-ignore
-  expect(held(still).verdict).toBe('tight');
+  expect(held(still, { wantedLeakPaM3S: wantedLeakPaM3S({ ...at, gramsPerYear: 100_000 }) ?? 0 }).verdict).toBe('tight');
   expect(held(still, { wantedLeakPaM3S: wantedLeakPaM3S({ ...at, gramsPerYear: 100 }) ?? 0 }).verdict).toBe('cannot-tell');
+});
+
+describe('grams a year', () => {
+  const lost = [[0, 3200, 20], [60, 3199, 20]] as const; // prettier-ignore
+  // Published for soap on nitrogen at 31 barg that sees 1e-5 Pa m3/s: R-32 1.9 g a year, R-410A 2.6, R-290 0.9.
+  test.each([
+    ['R-32', 1.9],
+    ['R-410A', 2.6],
+    ['R-290', 0.9],
+  ])('of %s, standing: %s g for 1e-5 Pa m3/s', (refrigerant, grams) => {
+    const found = held(lost, { refrigerant });
+    const each = ((found.gramsPerYear ?? 0) / found.leakPaM3S) * 1e-5;
+    expect(Math.abs(each - grams)).toBeLessThan(0.1);
+  });
+  test('running it is more, on the liquid line 4.5 times more again, on the low side less', () => {
+    const of = (side: 'high' | 'liquid' | 'low') => held(lost, { refrigerant: 'R-410A', side }).gramsPerYearRunning ?? NaN;
+    // (27.3^2 - 1^2) / (14.5^2 - 1^2) = 3.56 between 45 and 20 °C.
+    expect(of('high') / (held(lost, { refrigerant: 'R-410A' }).gramsPerYear ?? NaN)).toBeCloseTo(3.56, 1);
+    expect(of('liquid') / of('high')).toBeCloseTo(4.5, 9);
+    expect(of('low')).toBeCloseTo(held(lost, { refrigerant: 'R-410A' }).gramsPerYear ?? NaN, 6);
+  });
+  test('above the critical point no figure is made up; gas that grew lost nothing, and what could hide stands beside it', () => {
+    expect(held(lost, { refrigerant: 'R-744' }).gramsPerYearRunning).toBeNull();
+    const grown = held([[0, 3200, 20], [60, 3201, 20]], { refrigerant: 'R-410A' }); // prettier-ignore
+    expect(grown.gramsPerYear).toBe(0);
+    expect(grown.gramsPerYearSeen).toBeGreaterThan(1000);
+  });
+});
+
+describe('what a gauge’s own faults hide', () => {
+  const bare = { temperatureUncertaintyK: 0, unfollowedShare: 0, gauge: { resolution: q(0, 'kPa') } };
+  const gauge = (hours: number, rest: Partial<HoldRequest> = {}, air?: Quantity) =>
+    held([], {
+      ...bare,
+      ...rest,
+      samples: [0, hours].map((h) => ({
+        seconds: h * 3600,
+        pressure: q(5, 'barg'),
+        temperature: q(20, 'C'),
+        ...(air ? { atmosphere: air } : {}),
+      })),
+    });
+  // 2 x 0.020 m3 x s / t
+  test.each([
+    [8, 500],
+    [10, 750],
+    [12, 1000],
+    [20, 1000],
+  ])('the weather in %s h: %s Pa', (hours, pascals) =>
+    expect(gauge(hours).smallestSeenPaM3S).toBeCloseTo((0.04 * pascals) / (hours * 3600), 8),
+  );
+  test('a barometer read at both ends leaves 100 Pa of it, and is reckoned with', () => {
+    expect(gauge(12, {}, q(100, 'kPa')).smallestSeenPaM3S).toBeCloseTo((0.04 * 100) / 43_200, 9);
+    const fell = [q(101, 'kPa'), q(99, 'kPa')].map((atmosphere, i) => ({
+      ...{ seconds: i * 43_200, temperature: q(20, 'C'), atmosphere },
+      pressure: q(500 + 2 * i, 'kPag'),
+    }));
+    expect(Math.abs(held([], { ...bare, samples: fell }).leakPaM3S)).toBeLessThan(1e-9);
+  });
+  test('warmed by 10 K a gauge of 70 bar wanders 14 kPa; its maker’s figure counts instead', () => {
+    const warmed = (of: object) => held([[0, 3000, 20], [60, 3000, 30]], { ...bare, gauge: { resolution: q(0, 'kPa'), ...of } }).smallestSeenPaM3S; // prettier-ignore
+    expect(warmed({ range: q(70, 'bar') })).toBeCloseTo((0.04 * 14_000) / 3600, 6);
+    expect(warmed({ range: q(70, 'bar'), perKelvin: q(0.1, 'kPa') })).toBeCloseTo((0.04 * 1000) / 3600, 6);
+  });
+  test('told: a night at low pressure, a thermometer nobody has', () => {
+    expect(gauge(12).cautions.map(({ code }) => code)).toEqual(['sure-thermometer', 'front-passing']);
+    expect(gauge(7).cautions.map(({ code }) => code)).toEqual(['sure-thermometer']);
+  });
+});
+
+test('carbon dioxide’s high side is held at 120 bar; above 16 MPa, and with another gas, nothing is', () => {
+  const at = (bara: number, gas?: string) =>
+    hold(request([[0, bara * 100, 20], [60, bara * 100, 20]], gas === undefined ? {} : { gas })); // prettier-ignore
+  expect(at(121).ok).toBe(true);
+  expect(at(121, 'nitrogen-hydrogen-5').ok).toBe(true);
+  expect(refusedAt(request([[0, 16_100, 20], [60, 16_100, 20]]))).toBe('samples[0].pressure'); // prettier-ignore
+  for (const gas of ['oxygen', 'air', 'carbon-dioxide', 'acetylene']) {
+    const found = at(30, gas);
+    expect(found.ok ? null : found.errors).toEqual([expect.objectContaining({ kind: 'test-gas', field: 'gas', word: gas })]);
+  }
 });
 
 describe('a leak of refrigerant is told only where something pushes it out', () => {
@@ -122,14 +233,14 @@ describe('a leak of refrigerant is told only where something pushes it out', () 
     const wanted = (rest: Partial<Parameters<typeof wantedLeakPaM3S>[0]>) => wantedLeakPaM3S({ ...at, gramsPerYear: 100, ...rest });
     expect((wanted({ gramsPerYear: 200 }) ?? 0) / (wanted({}) ?? 1)).toBeCloseTo(2, 9);
     expect(wanted({ gramsPerYear: 0 })).toBeNull();
-    expect(wanted({ pressure: q(6000, 'kPa') })).toBeNull();
+    expect(wanted({ pressure: q(17_000, 'kPa') })).toBeNull();
     expect(wanted({ temperature: q(80, 'C') })).toBeNull();
   });
 
   test('high up the air holds less against it: the same grams are a smaller leak of nitrogen', () => {
-    const at = { refrigerant: 'R134a', gramsPerYear: 100, pressure: q(1000, 'kPa'), temperature: q(0, 'C') };
-    // R-134a at 0 °C: 292.8 kPa; 79.5 kPa of air at 2000 m. (292.8^2 - p^2) / (1000^2 - p^2) at 101.3 and at 79.5.
-    const ratio = (air: number) => (292.8 ** 2 - air ** 2) / (1000 ** 2 - air ** 2);
+    const at = { refrigerant: 'R134a', gramsPerYear: 100, pressure: q(1000, 'kPa'), temperature: q(0, 'C'), side: 'low' as const };
+    // R-134a at 20 °C: 571.7 kPa, its low side running; 79.5 kPa of air at 2000 m.
+    const ratio = (air: number) => (571.7 ** 2 - air ** 2) / (1000 ** 2 - air ** 2);
     const sea = wantedLeakPaM3S(at) ?? 0;
     const high = wantedLeakPaM3S({ ...at, altitude: q(2000, 'm') }) ?? 0;
     expect(sea / high).toBeCloseTo(ratio(79.5) / ratio(101.3), 2);

@@ -1,27 +1,37 @@
+import { caution, stopsFirst, type Caution } from '../caution/table';
 import { amountPaPerK, nitrogenZ, pressureOfAmountPa } from '../nitrogen/realGas';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import { KELVIN_AT_0_C } from '../unit/units';
+import type { HoldReason, HoldVerdict } from '../ledger/words';
+import { judge, minutesMore, type Judged } from './judge';
 import { readHold, type HoldSample, type ReadHold } from './readHold';
-import { gramsPerYear } from './refrigerantLeak';
+import { gramsPerYear, gramsPerYearRunning, leakOfRunningGrams } from './refrigerantLeak';
 import type { HoldRequest } from './request';
-import { BAROMETER_PA, secondsToSee, smallestSeenPaM3S, stepNoisePa, type HoldErrors } from './smallestSeen';
+import { smallestSeenPaM3S, stepNoisePa, type HoldErrors } from './smallestSeen';
 import { trend } from './trend';
-import { type HoldVerdict } from '../ledger/words';
 
-export { HOLD_VERDICTS, type HoldVerdict } from '../ledger/words';
+export { HOLD_VERDICTS, type HoldReason, type HoldVerdict } from '../ledger/words';
 
 export interface Hold {
   /** Of nitrogen, above 0 when gas is lost. */
   readonly leakPaM3S: number;
   readonly smallestSeenPaM3S: number;
   readonly verdict: HoldVerdict;
+  readonly reasons: readonly HoldReason[];
+  /** That the hold has to be able to see for `tight`; null where nothing says how small. */
+  readonly wantedLeakPaM3S: number | null;
   /** More, until it could be told; 0 when it is, null where no time will do. */
   readonly minutesNeeded: number | null;
   /** The end's amount of gas at the temperature of the start [Pa absolute]. */
   readonly correctedEndPa: number;
-  /** Of the service refrigerant, where one was named. */
+  /** Of the service refrigerant, standing, where one was named; of what was seen to be lost, never under 0. */
   readonly gramsPerYear: number | null;
+  /** The smallest leak that the hold could have seen, in the same measure. */
+  readonly gramsPerYearSeen: number | null;
+  /** As `gramsPerYear`, with the machine running. */
+  readonly gramsPerYearRunning: number | null;
+  readonly cautions: readonly Caution[];
 }
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
@@ -45,21 +55,56 @@ function held(samples: readonly [HoldSample, ...HoldSample[]]): Held {
 }
 
 function errorsOf(given: ReadHold, { pressurePa, celsius }: Held, scatterPa: number): HoldErrors {
-  const warmedK = (given.samples.at(-1)?.celsius ?? 0) - (given.samples[0]?.celsius ?? 0);
+  const all = given.samples.map((sample) => sample.celsius);
+  const movedK = Math.max(...all) - Math.min(...all);
   return {
     noisePa: Math.max(stepNoisePa(given.gauge.resolutionPa), scatterPa),
     driftPaPerS: given.gauge.driftPaPerS,
     pressurePa,
     temperatureK: celsius + KELVIN_AT_0_C,
-    temperatureErrorK: Math.hypot(given.temperatureUncertaintyK, given.unfollowedShare * warmedK),
-    barometerPa: given.isGaugeSensor ? BAROMETER_PA : 0,
+    temperatureErrorK: Math.hypot(given.temperatureUncertaintyK, given.unfollowedShare * movedK),
+    gaugeWarmthPa: given.gauge.perKelvinPa * movedK,
+    barometer: given.barometer,
   };
 }
 
-function verdictOf(leak: number, seen: number, wanted: number | null): HoldVerdict {
-  if (leak > seen) return 'leaking';
-  if (leak < -seen) return 'cannot-tell'; // Gas that seems to grow proves nothing.
-  return wanted === null || leak + seen < wanted ? 'tight' : 'cannot-tell';
+/** Where nothing else is wanted: a hold that cannot see this share of the charge in a year says nothing about a repair. Trade habit: editable. */
+const WANTED_SHARE_A_YEAR = 0.1;
+/** Nobody knows one thermometer's error better than this [K]. Judgement. */
+const SURE_K = 0.2;
+/** A front that passes moves a gauge by 2 kPa: told of holds longer and lower than these. */
+const FRONT = { longerS: 8 * 3600, underPa: 1e6 } as const;
+
+interface Around {
+  readonly pressurePa: number;
+  readonly celsius: number;
+  readonly atmospherePa: number;
+}
+
+function wantedOf({ wantedPaM3S, chargeKg, fluid, running }: ReadHold, seen: Around): number | null {
+  if (wantedPaM3S !== null || chargeKg === null || !fluid) return wantedPaM3S;
+  return leakOfRunningGrams(WANTED_SHARE_A_YEAR * chargeKg * 1000, { seen, fluid, running });
+}
+
+function gramsOf({ fluid, running }: ReadHold, around: Around, { leakPaM3S, seenPaM3S }: Judged) {
+  const of = (leak: number) => fluid && gramsPerYear({ leakPaM3S: leak, ...around }, fluid);
+  return {
+    gramsPerYear: of(leakPaM3S),
+    gramsPerYearSeen: of(seenPaM3S),
+    gramsPerYearRunning: fluid && gramsPerYearRunning({ leakPaM3S, ...around }, fluid, running),
+  };
+}
+
+function cautionsOf(given: ReadHold, { seconds, pressurePa }: Held, judged: Judged, around: Around): readonly Caution[] {
+  const { chargeKg, fluid, running } = given;
+  const seen = fluid && gramsPerYearRunning({ leakPaM3S: judged.seenPaM3S, ...around }, fluid, running);
+  const isGross = chargeKg !== null && seen !== null && seen > WANTED_SHARE_A_YEAR * chargeKg * 1000;
+  const isLongAndLow = seconds > FRONT.longerS && pressurePa - around.atmospherePa < FRONT.underPa;
+  return stopsFirst([
+    ...(given.temperatureUncertaintyK < SURE_K ? [caution('sure-thermometer')] : []),
+    ...(isGross ? [caution('gross-leaks-only')] : []),
+    ...(given.barometer === 'weather' && isLongAndLow ? [caution('front-passing')] : []),
+  ]);
 }
 
 /**
@@ -67,10 +112,11 @@ function verdictOf(leak: number, seen: number, wanted: number | null): HoldVerdi
  *
  * The amount of gas p / (Z T) is followed, not the pressure: a change of temperature is no leak.
  *
- * @param request  volume held, samples (above the atmosphere, up to 4.6 MPa absolute, -18..67 °C, at rising seconds), the gauge's step and its
- *                 drift a day, how far the thermometer may be off [K], the leak that is looked for [Pa m3/s]
- * @returns        leak and the smallest that could have been seen [Pa m3/s], the verdict, minutes more that are needed, the end's pressure at
- *                 the start's temperature [Pa absolute]; refused: fewer than two samples, samples out of order
+ * @param request  volume held, samples (above the atmosphere, up to 16 MPa absolute, -18..60 °C, at rising seconds), the gauge's step, drift a
+ *                 day, drift a kelvin or range, how far the thermometer may be off [K], the leak that is looked for [Pa m3/s] or the charge
+ * @returns        leak and the smallest that could have been seen [Pa m3/s], the verdict with its reasons, minutes more that are needed, the
+ *                 end's pressure at the start's temperature [Pa absolute], grams of refrigerant a year; refused: fewer than two samples, samples
+ *                 out of order, another gas than nitrogen, alone or with a little hydrogen or helium
  * @accuracy       two standard deviations; the first 15 min after a change of pressure are not for this: the gas has not settled
  * @source         Q = -V Z T d(p / (Z T)) / dt with nitrogen's real Z
  */
@@ -84,25 +130,18 @@ export function hold(request: HoldRequest): Result<Hold> {
   const amounts = given.samples.map((s) => [s.seconds, amountPaPerK(s.pressurePa, s.celsius) * over.zT] as const);
   const { perSecond, scatter } = trend(amounts);
   const errors = errorsOf(given, over, scatter);
-  const leakPaM3S = -given.volumeM3 * perSecond;
-  const seen = smallestSeenPaM3S(given.volumeM3, over.seconds, errors);
-  const verdict = verdictOf(leakPaM3S, seen, given.wantedPaM3S);
-  const around = { leakPaM3S, pressurePa: over.pressurePa, celsius: over.celsius, atmospherePa: read.atmosphere };
+  const around = { pressurePa: over.pressurePa, celsius: over.celsius, atmospherePa: read.atmosphere };
+  const seenPaM3S = smallestSeenPaM3S(given.volumeM3, over.seconds, errors);
+  const judged: Judged = {
+    ...{ leakPaM3S: -given.volumeM3 * perSecond, seenPaM3S, wantedPaM3S: wantedOf(given, around) },
+    ...{ seconds: over.seconds, isSupplyShut: request.supplyShut !== false },
+  };
   return ok({
-    ...{ leakPaM3S, smallestSeenPaM3S: seen, verdict },
-    minutesNeeded: verdict === 'cannot-tell' ? minutesMore(leakPaM3S, given, { over, errors, seen }) : 0,
+    ...{ leakPaM3S: judged.leakPaM3S, smallestSeenPaM3S: seenPaM3S, wantedLeakPaM3S: judged.wantedPaM3S },
+    ...judge(judged),
+    minutesNeeded: minutesMore(judged, given.volumeM3, errors),
     correctedEndPa: pressureOfAmountPa(amountPaPerK(last.pressurePa, last.celsius), first.celsius),
-    gramsPerYear: given.fluid && gramsPerYear(around, given.fluid),
+    ...gramsOf(given, around, judged),
+    cautions: cautionsOf(given, over, judged, around),
   });
-}
-
-/** Until the hold sees either the leak there seems to be, or what is left between it and the leak that is looked for. */
-function minutesMore(
-  leak: number,
-  given: ReadHold,
-  { over, errors, seen }: { over: Held; errors: HoldErrors; seen: number },
-): number | null {
-  if (given.wantedPaM3S === null || leak < -seen) return null;
-  const seconds = secondsToSee(Math.max(leak, given.wantedPaM3S - leak), given.volumeM3, errors);
-  return seconds === null ? null : Math.max(0, seconds - over.seconds) / 60;
 }

@@ -1,42 +1,8 @@
-import type { CircuitGraph, CircuitLink, CircuitPart } from '../circuit/graph';
+import type { CircuitGraph } from '../circuit/graph';
+import { ring } from '../testing/rings';
 import { isolate, type Isolation, type IsolateRequest } from '.';
 
 const q = (value: number, unit: string) => ({ value, unit });
-
-/** A ring of parts in flow order, with stubs: `a>b` hangs b on a. Kinds are told by the id's first word. */
-function ring(
-  order: string,
-  rest: { more?: readonly string[]; parts?: Readonly<Record<string, Partial<CircuitPart>>> } = {},
-): CircuitGraph {
-  const names = order.split(' ');
-  const pairs = [...names.map((name, i) => [name, names[(i + 1) % names.length] ?? name]), ...(rest.more ?? []).map((m) => m.split('>'))];
-  const links = pairs.map(([from = '', to = '']): CircuitLink => ({ from, to }));
-  const ids = [...new Set(links.flatMap((link) => [link.from, link.to]))];
-  const kind = (id: string) => KINDS[id.replace(/\d+$/, '')] ?? 'tube';
-  return { links, parts: ids.map((id) => ({ id, kind: kind(id), ...DEFAULTS[id.replace(/\d+$/, '')], ...rest.parts?.[id] })) };
-}
-const KINDS: Readonly<Record<string, CircuitPart['kind']>> = {
-  comp: 'compressor',
-  cond: 'condenser',
-  rec: 'receiver',
-  king: 'valve',
-  valve: 'valve',
-  suction: 'valve',
-  drier: 'drier',
-  sol: 'solenoid',
-  exp: 'expansion-valve',
-  evap: 'evaporator',
-  check: 'check-valve',
-  rev: 'reversing-valve',
-  dual: 'switch',
-  port: 'port',
-  acc: 'accumulator',
-};
-const DEFAULTS: Readonly<Record<string, Partial<CircuitPart>>> = {
-  comp: { runs: true },
-  king: { closes: true },
-  suction: { closes: true },
-};
 
 const split = (rest: Parameters<typeof ring>[1] = {}) => ring('comp cond king drier exp evap suction', { more: ['drier>port'], ...rest });
 const asked = (circuit: CircuitGraph, work: readonly string[], rest: Partial<IsolateRequest> = {}): Isolation => {
@@ -89,10 +55,14 @@ describe('pump down', () => {
   test('a shut solenoid on the way to the compressor is opened', () =>
     expect(asked(ring('comp cond king drier sol exp evap suction', { parts: { sol: { open: false } } }), ['drier']).open).toEqual(['sol']));
 
-  test('a shut solenoid behind which nothing is worked on locks liquid in', () => {
-    const found = asked(ring('comp cond king drier sol exp evap suction', { parts: { sol: { open: false } } }), ['exp']);
-    expect(found.cautions.find((c) => c.code === 'liquid-lock')?.values).toEqual({ parts: 'drier' });
-    expect(found.staysFull).toContain('drier');
+  test('a solenoid, open or shut, is held open: what lies before it is emptied too and no liquid stays locked in', () => {
+    for (const open of [false, true]) {
+      const found = asked(ring('comp cond king drier sol exp evap suction', { parts: { sol: { open } } }), ['exp']);
+      expect(found).toMatchObject({ method: 'pump-down', open: ['sol'], close: ['king'] });
+      expect(found.emptied).toContain('drier');
+      expect(codes(found)).not.toContain('liquid-lock');
+      expect(whys(found)).toContain('held-open');
+    }
   });
 
   test('a check valve against the way out traps the refrigerant', () => {

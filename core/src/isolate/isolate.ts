@@ -1,18 +1,20 @@
-import { partOfPassage, type CircuitGraph } from '../circuit/graph';
+import type { CircuitGraph } from '../circuit/graph';
 import { readCircuit } from '../circuit/readCircuit';
-import { caution, stopsFirst, type Caution } from '../caution/table';
+import type { Caution } from '../caution/table';
+import type { IsolationMethod } from '../ledger/words';
 import { readRefrigerant } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import type { CircuitKind } from '../vocabulary';
-import { flood, networkOf, nodesOf, splitForGas, touches, type Network } from './network';
+import { networkOf, nodesOf, splitForGas, touches, type Network } from './network';
 import { otherPosition } from './otherPosition';
 import { runningOf, tryPumpDown, type PumpDown } from './pumpDown';
+import { recovered } from './recovered';
 import type { IsolateRequest } from './request';
-import { hasTap, sectionsOf, seenBy, type HeldSection } from './sections';
-import { canShut, isShut, joinedTo } from './valves';
+import { sectionsOf, seenBy, type HeldSection } from './sections';
+import { heldOpen, namesOf, type Way } from './way';
+import { cautionsOf, isFlammable } from './wayCautions';
 import type { IsolationWhy } from './why';
-import { type IsolationMethod } from '../ledger/words';
 
 export { ISOLATION_METHODS, type IsolationMethod } from '../ledger/words';
 
@@ -34,22 +36,7 @@ export interface Isolation {
 const MOST_FILLED = 0.8;
 /** Where the refrigerant was not named [kg/L]. Judgement: the fluorinated ones lie between 0.95 and 1.35 at 25 °C. */
 const ASSUMED_LIQUID_KG_PER_L = 1;
-const VESSELS: readonly CircuitKind[] = ['condenser', 'receiver', 'evaporator', 'accumulator', 'compressor'];
 const STORES: readonly CircuitKind[] = ['condenser', 'receiver'];
-/** Pump-down stops between 0 and this [Pa gauge]. */
-const STOP_BELOW_PA = 14_000;
-
-/** A way to isolate, as nodes of its network. */
-interface Way {
-  readonly method: IsolationMethod;
-  readonly network: Network;
-  readonly open: readonly string[];
-  readonly close: readonly string[];
-  readonly closeAfter: readonly string[];
-  readonly emptied: ReadonlySet<string>;
-  readonly opened: ReadonlySet<string>;
-  readonly why: readonly IsolationWhy[];
-}
 
 function readIds(field: string, ids: readonly string[], circuit: CircuitGraph, read: FieldReader): void {
   ids.forEach((id, i) => {
@@ -57,6 +44,9 @@ function readIds(field: string, ids: readonly string[], circuit: CircuitGraph, r
       read.errors.push({ kind: 'refused', field: `${field}[${i}]`, reason: 'no-such-part', value: id });
   });
 }
+
+const isAtOrUnderZero = (lowPa: number, { lowSidePressure }: NonNullable<IsolateRequest['state']>) =>
+  lowSidePressure !== undefined && lowPa <= 0;
 
 /** What forbids pumping down before a valve is looked at. */
 function forbids(request: IsolateRequest, isRunning: boolean, read: FieldReader): readonly IsolationWhy[] {
@@ -67,6 +57,9 @@ function forbids(request: IsolateRequest, isRunning: boolean, read: FieldReader)
   return [
     ...(isRunning ? [] : [{ code: 'not-running' } as const]),
     ...(state.lowSideLeak ? [{ code: 'low-side-leak' } as const] : []),
+    ...(state.lowSideLeak === undefined && (isFlammable(request) || isAtOrUnderZero(lowPa, state))
+      ? [{ code: 'low-side-unknown' } as const]
+      : []),
     ...(lowPa < 0 ? [{ code: 'below-zero' } as const] : []),
     ...(state.airInside ? [{ code: 'air-inside' } as const] : []),
     ...(state.jointOpen ? [{ code: 'joint-open' } as const] : []),
@@ -94,8 +87,6 @@ interface Task {
   readonly request: IsolateRequest;
   readonly read: FieldReader;
 }
-
-const namesOf = (network: Network, nodes: Iterable<string>) => [...new Set([...nodes].map((node) => partOfPassage(network.part(node).id)))];
 
 /** The circuit as drawn, then a heat pump's other position: the first in which the charge can be pumped away. */
 function pumpedDown({ request, read }: Task): Way | readonly IsolationWhy[] {
@@ -127,68 +118,8 @@ const reasons = (network: Network, done: PumpDown, isOther: boolean): readonly I
       [...done.emptied].filter((node) => touches(network, node, done.opened)),
     ),
   },
+  ...heldOpen(network, done.open),
 ];
-
-/** The refrigerant taken out by a machine: of the piece between valves that close, or all of it. */
-function recovered(request: IsolateRequest, why: readonly IsolationWhy[]): Way {
-  const network = networkOf(splitForGas(request.circuit));
-  const work = request.work.flatMap((id) => nodesOf(network, id));
-  const shuts = (node: string) => canShut(network, node) && !work.includes(node);
-  const passesCompressor = () => true;
-  const inside = flood(network, work, { bars: shuts, passesCompressor });
-  const joined = joinedTo(network, work);
-  const beyond = [...joined].filter((node) => !inside.has(node) && !shuts(node) && network.part(node).kind !== 'port');
-  const isBounded = beyond.length > 0;
-  const beyondAll = flood(network, beyond, { bars: (node) => inside.has(node) || shuts(node), passesCompressor });
-  const close = isBounded
-    ? network.nodes.filter((node) => shuts(node) && touches(network, node, inside) && touches(network, node, beyondAll))
-    : [];
-  const emptied = isBounded ? flood(network, work, { bars: (node) => close.includes(node), passesCompressor }) : joined;
-  const isSection = isBounded && [...emptied].length < joined.size - close.length;
-  const taken = isSection ? emptied : joined;
-  return {
-    method: isSection ? 'recover-section' : 'recover-all',
-    ...{ network, closeAfter: [], emptied: taken, opened: taken },
-    close: isSection ? close : [],
-    open: [...taken].filter((node) => isShut(network, node)),
-    why: [...why, isSection ? { code: 'bounded', parts: namesOf(network, close) } : { code: 'not-bounded' }],
-  };
-}
-
-/** Pieces that liquid fills and nothing lets it out of: between shut parts, with no vessel that has room for its growth. */
-function lockedIn(way: Way): readonly string[] {
-  const { network } = way;
-  const shut = new Set([
-    ...[...way.close, ...way.closeAfter],
-    ...network.nodes.filter((node) => isShut(network, node) && !way.open.includes(node)),
-  ]);
-  const left = new Set(network.nodes.filter((node) => !way.emptied.has(node) && !shut.has(node)));
-  const locked: string[] = [];
-  for (const start of left) {
-    const piece = flood(network, [start], { bars: (node) => shut.has(node), passesCompressor: () => true });
-    for (const node of piece) left.delete(node);
-    const ends = [...shut].filter((node) => touches(network, node, piece));
-    const hasRoom = [...piece].some((node) => VESSELS.includes(network.part(node).kind) || way.emptied.has(node));
-    if (!hasRoom && ends.length > 1) locked.push(...piece);
-  }
-  return namesOf(network, locked);
-}
-
-/** A gauge and a hose find a port on what is emptied, or on a service valve that bounds it. */
-const hasPort = ({ network, emptied, close }: Way): boolean =>
-  hasTap(network, emptied) || close.some((node) => network.ways(node).some((next) => network.part(next.to).kind === 'port'));
-
-function cautionsOf(way: Way): readonly Caution[] {
-  const locked = lockedIn(way);
-  const isPumped = way.method === 'pump-down';
-  const first = namesOf(way.network, way.opened)[0] ?? '';
-  return stopsFirst([
-    ...(isPumped && way.closeAfter.length === 0 ? [caution('compressor-holds')] : []),
-    ...(locked.length > 0 ? [caution('liquid-lock', { parts: locked.join(', ') })] : []),
-    ...(hasPort(way) ? [] : [caution('no-port', { part: first })]),
-    ...(isPumped ? [caution('stop-above-zero', { mostPa: STOP_BELOW_PA })] : []),
-  ]);
-}
 
 /**
  * How the parts that are to be opened are freed of refrigerant: pumped down, recovered between valves, or all recovered.
@@ -215,7 +146,7 @@ export function isolate(request: IsolateRequest): Result<Isolation> {
   const sections = request.split ? sectionsOf(request.circuit, request.split, seen, read) : null;
   return read.errors.length > 0
     ? fail(...read.errors)
-    : ok({ ...asParts(way, request.circuit), cautions: cautionsOf(way), why: way.why, sections });
+    : ok({ ...asParts(way, request.circuit), cautions: cautionsOf(way, request), why: way.why, sections });
 }
 
 /** Nodes back to parts. A part that is full on one side stays full. */

@@ -18,6 +18,8 @@ export interface Network {
   readonly nodes: readonly string[];
   readonly part: (node: string) => CircuitPart;
   readonly ways: (node: string) => readonly Way[];
+  /** Whether a relief valve stands anywhere in it. */
+  readonly hasRelief: boolean;
 }
 
 const DUAL: readonly CircuitKind[] = ['switch', 'transducer'];
@@ -87,6 +89,7 @@ export function networkOf(split: CircuitGraph, turned: Turned = new Set()): Netw
     nodes: [...parts.keys()],
     part: (node) => parts.get(node) ?? none,
     ways: (node) => ways.get(node) ?? [],
+    hasRelief: split.parts.some(({ kind }) => kind === 'relief-valve'),
   };
 }
 

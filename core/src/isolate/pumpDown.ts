@@ -1,5 +1,6 @@
 import type { CircuitPart } from '../circuit/graph';
 import { cheapestWay, dischargeOf, flood, suctionOf, touches, type Limits, type Network } from './network';
+import { lockedBy, withoutLock } from './locked';
 import { between, canShut, isShut, joinedTo } from './valves';
 import type { IsolationWhy } from './why';
 
@@ -36,7 +37,7 @@ const partsOf = (network: Network, nodes: Iterable<string>): readonly string[] =
 const filledBy = (task: Task, bars: Limits['bars']) =>
   flood(task.network, task.running.map(dischargeOf), {
     ...(bars ? { bars } : {}),
-    ...{ checks: 'tight', passesCompressor: passesOf(task.running) },
+    ...{ checks: 'none', passesCompressor: passesOf(task.running) },
   });
 
 /**
@@ -52,9 +53,16 @@ export function tryPumpDown(task: Task): PumpDownTry {
     const beforeCondenser = between(task.network, task.running, 'condenser');
     const eligible = (node: string) =>
       canShut(task.network, node) && !task.work.includes(node) && !before.has(node) && !beforeCondenser.has(node);
-    const tried = withValves(task, eligible);
+    const tried = withoutLock<PumpDown, IsolationWhy>((left) => {
+      const found = withValves(task, (node) => eligible(node) && !left.has(node));
+      if ('failed' in found) return found;
+      const { close, closeAfter, open, emptied } = found.done;
+      return { ...found, locked: lockedBy(task.network, { shut: [...close, ...closeAfter], open, emptied }) };
+    });
     if ('done' in tried) return tried;
-    failures.push(tried.failed);
+    failures.push(
+      tried.locked ? { code: 'would-lock-liquid', parts: partsOf(task.network, tried.locked) } : (tried.failed ?? { code: 'not-running' }),
+    );
   }
   return { failed: failures.at(-1) ?? { code: 'not-running' } };
 }
@@ -79,7 +87,10 @@ function withValves(task: Task, eligible: (node: string) => boolean): PumpDownTr
   if (stuck.length > 0) return { failed: { code: 'no-way-out', parts: partsOf(network, stuck) } };
   const low = flood(network, [...work, ...inlets], { bars, passesCompressor: passesOf(running) });
   const close = network.nodes.filter((node) => atStore(node) && touches(network, node, low));
-  const open = [...new Set(ways.flatMap((way) => way ?? []).filter((node) => isShut(network, node)))];
+  const onTheWay = [...new Set(ways.flatMap((way) => way ?? []).filter((node) => isShut(network, node)))];
+  // A solenoid shuts with the thermostat and with the lock-out: whatever is emptied through it is empty only while it is held open.
+  const held = [...low].filter((node) => network.part(node).kind === 'solenoid');
+  const open = [...new Set([...onTheWay, ...held])];
   const trapped = trappedIn(network, { low, open, starts: [...work, ...inlets] });
   const emptied = new Set([...low].filter((node) => !trapped.has(node)));
   return { done: { ...{ open, close, emptied, full }, ...after(task, emptied, bars) } };
@@ -116,7 +127,7 @@ function feeds(task: Task, eligible: (node: string) => boolean): readonly string
   const way = cheapestWay(
     network,
     { from: dischargeOf(running[0] ?? ''), isGoal: (node) => running.some((id) => suctionOf(id) === node), costs: () => false },
-    { bars: eligible, checks: 'tight', passesCompressor },
+    { bars: eligible, checks: 'none', passesCompressor },
   );
   const inside = (way ?? []).slice(1, -1);
   const standing = inside.filter((node) => network.part(node).kind === 'compressor');

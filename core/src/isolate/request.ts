@@ -1,4 +1,5 @@
 import type { CircuitGraph } from '../circuit/graph';
+import type { CompressorKind } from '../ledger/words';
 import type { GaugeRequest } from '../hold/request';
 import type { Quantity } from '../unit/units';
 
@@ -10,6 +11,8 @@ export interface SectionHoldRequest {
   readonly temperatureUncertaintyK: number;
 }
 
+export { COMPRESSOR_KINDS, type CompressorKind } from '../ledger/words';
+
 export interface IsolateRequest {
   readonly atmosphere?: Quantity;
   readonly altitude?: Quantity;
@@ -17,10 +20,12 @@ export interface IsolateRequest {
   /** Ids of the parts that are to be opened. */
   readonly work: readonly string[];
   readonly state?: {
+    /** Left out: nobody knows, which is not the same as none. */
     readonly lowSideLeak?: boolean;
     readonly airInside?: boolean;
     readonly lowSidePressure?: Quantity;
     readonly jointOpen?: boolean;
+    readonly compressorKind?: CompressorKind;
   };
   readonly hold?: SectionHoldRequest;
   readonly charge?: Quantity;

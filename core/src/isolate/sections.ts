@@ -1,5 +1,5 @@
 import type { CircuitGraph, CircuitLink } from '../circuit/graph';
-import { BAROMETER_PA, smallestSeenPaM3S, stepNoisePa } from '../hold/smallestSeen';
+import { smallestSeenPaM3S, stepNoisePa } from '../hold/smallestSeen';
 import { isGaugeUnit, readGauge, readUncertaintyK } from '../hold/readHold';
 import { NITROGEN_RANGE } from '../nitrogen/realGas';
 import { likelyTube } from '../tube/findTube';
@@ -46,7 +46,8 @@ export function seenBy(hold: SectionHoldRequest, read: FieldReader, path = 'hold
     pressurePa: testPa + read.atmosphere,
     temperatureK: ROOM_K,
     temperatureErrorK,
-    barometerPa: isGaugeUnit(hold.testPressure) ? BAROMETER_PA : 0,
+    gaugeWarmthPa: 0,
+    barometer: isGaugeUnit(hold.testPressure) ? ('weather' as const) : ('none' as const),
   };
   return (volumeM3) => smallestSeenPaM3S(volumeM3, seconds, errors);
 }

@@ -1,7 +1,7 @@
 import type { CircuitGraph } from '../circuit/graph';
 import { q } from '../testing/plans';
 import { holdSight } from './sight';
-import { cutsIn, usualCuts, usualHold } from './usualHold';
+import { cutsIn, usualHold } from './usualHold';
 
 const graph: CircuitGraph = {
   parts: [
@@ -43,9 +43,10 @@ describe('how a section is held until somebody says otherwise', () => {
     expect(found).toMatchObject({ gauge: { resolution: { value: 5, unit: 'psi' } }, temperatureUncertaintyK: 0.8 });
   });
 
-  test('cut where it can be shut or the pressure is let down; usually not at a solenoid', () => {
-    expect(cutsIn(graph)).toEqual(['king', 'sol', 'exp']);
-    expect(usualCuts(graph)).toEqual(['king', 'exp']);
+  test('cut at hand valves alone, and at none that was seen to let by: a solenoid or an expansion valve parts nothing', () => {
+    expect(cutsIn(graph)).toEqual(['king']);
+    const leaks = { ...graph, parts: graph.parts.map((part) => (part.id === 'king' ? { ...part, closes: false } : part)) };
+    expect(cutsIn(leaks)).toEqual([]);
   });
 });
 

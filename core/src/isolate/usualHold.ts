@@ -1,19 +1,15 @@
 import type { CircuitGraph } from '../circuit/graph';
 import type { Instrument } from '../van/readVan';
-import type { CircuitKind } from '../vocabulary';
 import type { SectionHoldRequest } from './request';
 
-/** Parts that a circuit can be cut at: what can be shut, and where the pressure is let down. */
-const CUTS: readonly CircuitKind[] = ['valve', 'solenoid', 'expansion-valve', 'capillary'];
-const USUAL_CUTS: readonly CircuitKind[] = ['valve', 'expansion-valve'];
-
-const ofKinds = (graph: CircuitGraph, kinds: readonly CircuitKind[]): readonly string[] =>
-  graph.parts.filter((part) => kinds.includes(part.kind)).map((part) => part.id);
-
-/** Ids of the parts a circuit can be cut at for a leak hunt, and of those it usually is. Source: practice of leak hunts. */
-export const cutsIn = (graph: CircuitGraph): readonly string[] => ofKinds(graph, CUTS);
-/** Ids of the parts a circuit usually is cut at: what closes by itself or by hand. */
-export const usualCuts = (graph: CircuitGraph): readonly string[] => ofKinds(graph, USUAL_CUTS);
+/**
+ * Ids of the parts a circuit can be cut at for a hold: hand valves that were not seen to let by. A solenoid, check, expansion or reversing
+ * valve, a compressor or a capillary parts nothing: back pressure lifts a pilot solenoid, a warm bulb opens an expansion valve.
+ *
+ * @source  practice of leak hunts; what parts two limits in a hold
+ */
+export const cutsIn = (graph: CircuitGraph): readonly string[] =>
+  graph.parts.filter((part) => part.kind === 'valve' && part.closes !== false).map((part) => part.id);
 
 /** Watched so long [min], with a gauge of such steps and a thermometer so far off [K], where the van has none. Judgement: a digital gauge, a clamp. */
 const USUAL = { minutes: 30, step: { value: 1, unit: 'kPa' }, offK: 0.3 } as const;

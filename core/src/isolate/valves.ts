@@ -1,13 +1,26 @@
 import type { CircuitKind } from '../vocabulary';
 import { dischargeOf, flood, type Network } from './network';
 
-/** Kinds that nobody shuts by hand or by a switch, whatever they hold back. */
-const NOT_SHUT: readonly CircuitKind[] = ['compressor', 'check-valve', 'reversing-valve', 'condenser', 'evaporator', 'port'];
+/** What holds liquid and has room for its growth, or a compressor: what a relief valve stands guard over. */
+export const VESSELS: readonly CircuitKind[] = ['condenser', 'receiver', 'evaporator', 'accumulator', 'compressor'];
 
-/** A part that was seen to close tight, and that somebody can shut. */
+/** Whether shutting this would leave a relief valve alone behind it. */
+function wouldShutOffRelief(network: Network, node: string): boolean {
+  if (!network.hasRelief) return false;
+  return network.ways(node).some(({ to }) => {
+    const behind = flood(network, [to], { bars: (other) => other === node, passesCompressor: () => true });
+    const kinds = [...behind].map((other) => network.part(other).kind);
+    return kinds.includes('relief-valve') && !kinds.some((kind) => VESSELS.includes(kind));
+  });
+}
+
+/**
+ * A hand valve that was seen to close tight, and that does not stand before a relief valve: nothing else holds a charge back from a flame.
+ * Back pressure lifts a pilot solenoid, a warm bulb opens an expansion valve, a check valve lets by.
+ */
 export function canShut(network: Network, node: string): boolean {
   const part = network.part(node);
-  return part.closes === true && !NOT_SHUT.includes(part.kind);
+  return part.kind === 'valve' && part.closes === true && !wouldShutOffRelief(network, node);
 }
 
 export const isShut = (network: Network, node: string): boolean => network.part(node).open === false;

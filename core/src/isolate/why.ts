@@ -5,7 +5,10 @@ export type IsolationWhy =
   | { readonly code: 'other-position' }
   | { readonly code: 'not-running' }
   | { readonly code: 'low-side-leak' }
+  | { readonly code: 'low-side-unknown' }
   | { readonly code: 'below-zero' }
+  | { readonly code: 'would-lock-liquid'; readonly parts: readonly string[] }
+  | { readonly code: 'held-open'; readonly parts: readonly string[] }
   | { readonly code: 'air-inside' }
   | { readonly code: 'joint-open' }
   | { readonly code: 'work-stays-full'; readonly parts: readonly string[] }

@@ -24,5 +24,5 @@ export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { POINT_ROWS } from './pointRows';
 export { tellsWell, type Misfit } from './tells';
-export { holdRequestOf, withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
+export { heldFigures, holdRequestOf, withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
 export * from './findings';

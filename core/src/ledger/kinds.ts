@@ -34,8 +34,10 @@ import {
   ALSO_OPENED,
   APPROVAL_WAYS,
   CHECK_RESULTS,
+  COMPRESSOR_KINDS,
   FIND_METHODS,
   GATES,
+  HOLD_REASONS,
   HOLD_VERDICTS,
   HOT_WORK_ANSWERS,
   ISOLATION_METHODS,
@@ -47,6 +49,7 @@ import {
   TORCH_STANDS,
   WATCH_MINUTES,
   WORTH_ADVICE,
+  ZERO_SIDES,
 } from './words';
 import { any, CHAINS, job, joint, shop, type Chain, type KindRow } from './row';
 
@@ -89,7 +92,8 @@ export const KINDS = {
   skipped: job(KEPT_STAGES, 'claim', { reason: why }),
   waiting: job(KEPT_STAGES, 'claim', { what: why, forWhom: name }),
   reopened: job(KEPT_STAGES, 'claim', { why }),
-  overruled: job(KEPT_STAGES, 'claim', { gate: word(GATES), reason: why }),
+  /** Of the torch: which points it lifts; left out by pages of before, it lifts those that were open. */
+  overruled: job(KEPT_STAGES, 'claim', { gate: word(GATES), points: optional(listOfEach(word(TORCH_POINTS), 1, 30)), reason: why }),
 
   complaint: job(FIND, 'fact', { text: why }),
   loss: job(FIND, 'fact', { lostKg: above(0, 10_000, 'kg'), days: above(0, 36_500, 'd'), chargeKg: optional(kg(10_000)) }),
@@ -103,14 +107,19 @@ export const KINDS = {
   'section-hold': {
     ...job(FIND, 'fact', {
       ...{ parts: parts(1), volume: quantity, minutes: above(0, 44_640, 'min'), start: reading, end: reading },
-      gauge: object({ resolution: quantity, drift: optional(quantity) }),
+      gauge: object({ resolution: quantity, drift: optional(quantity), perKelvin: optional(quantity), range: optional(quantity) }),
       temperatureUncertaintyK: number(0, 20, 'K'),
+      supplyShut: optional(truth),
     }),
     worked: {
       verdict: word(HOLD_VERDICTS),
       leakPaM3S: number(-1e9, 1e9, 'Pa m3/s'),
       smallestSeenPaM3S: number(0, 1e9, 'Pa m3/s'),
       gramsPerYear: orNothing(number(-1e15, 1e15, 'g/a')),
+      gramsPerYearSeen: optional(orNothing(number(0, 1e15, 'g/a'))),
+      gramsPerYearRunning: optional(orNothing(number(0, 1e15, 'g/a'))),
+      wantedLeakPaM3S: optional(orNothing(number(0, 1e9, 'Pa m3/s'))),
+      reasons: optional(list(word(HOLD_REASONS), 0, 2)),
     },
   },
   'stopped-looking': job(FIND, 'claim', { reason: why }),
@@ -118,11 +127,12 @@ export const KINDS = {
   isolation: {
     ...job(DECIDE, 'claim', {
       ...{ work: parts(1), method: word(ISOLATION_METHODS) },
-      ...{ runs: truth, lowSideLeak: truth, airInside: truth, jointOpen: truth, lowSidePressure: optional(quantity) },
+      ...{ runs: truth, lowSideLeak: optional(truth), airInside: truth, jointOpen: truth, lowSidePressure: optional(quantity) },
+      compressorKind: optional(word(COMPRESSOR_KINDS)),
       ...{ chargeKg: optional(kg(10_000)), takeOutKg: optional(kg(10_000)), reason: optional(why) },
     }),
     worked: {
-      ...{ advised: word(ISOLATION_METHODS), close: parts(0), closeAfter: parts(0), staysFull: parts(0) },
+      ...{ advised: word(ISOLATION_METHODS), close: parts(0), closeAfter: parts(0), staysFull: parts(0), open: optional(parts(0)) },
       engineVersion: designation(20),
     },
   },
@@ -140,18 +150,32 @@ export const KINDS = {
   },
   'refrigerant-fate': job(DECIDE, 'claim', { fate: word(REFRIGERANT_FATES), why }),
 
-  'locked-off': job(SAFE, 'fact', { keyHolder: name }),
+  'locked-off': job(SAFE, 'fact', { keyHolder: name, dead: optional(truth) }),
   'before-picture': job(SAFE, 'fact', { of: word(PICTURES_OF), ...noted }),
   recovered: job(SAFE, 'fact', {
-    ...{ tareKg: kg(1000), grossKg: kg(1000), minutes: number(0, 10_000, 'min'), waterKg: optional(above(0, 1000, 'kg')) },
+    /** Its stamp, then the scale before and after; without a weight before it was empty. */
+    ...{
+      tareKg: kg(1000),
+      beforeKg: optional(kg(1000)),
+      grossKg: kg(1000),
+      minutes: number(0, 10_000, 'min'),
+      waterKg: optional(above(0, 1000, 'kg')),
+    },
     /** What the low side stood at when it was ended. */
     downTo: optional(quantity),
   }),
-  'zero-and-open': job(SAFE, 'fact', noted),
+  'zero-and-open': job(SAFE, 'fact', { sides: optional(listOfEach(word(ZERO_SIDES), 1, 3)), ...noted }),
+  /** What keeps the side that stays full from the flame, and its gauge read again. */
+  'held-back': job(SAFE, 'fact', { what: why, capped: truth, reads: quantity, steady: truth }),
   'hot-work': job(SAFE, 'fact', {
     ...{ point: word(TORCH_POINTS), answer: word(HOT_WORK_ANSWERS), ...noted },
     oxygenPercent: optional(number(0, 100, '%')),
+    co2Percent: optional(number(0, 100, '%')),
+    ammoniaPpm: optional(number(0, 1_000_000, 'ppm')),
+    /** Of sprinklers and detectors: put out of service by who may, until it is put back. */
+    outOfService: optional(truth),
   }),
+  'back-in-service': job(SAFE, 'fact', { point: word(TORCH_POINTS), by: name }),
   told: job(SAFE, 'fact', { who: why }),
   covered: job(SAFE, 'fact', { what: why }),
   'cooling-arranged': job(SAFE, 'fact', { how: why }),

@@ -5,27 +5,31 @@ interface PointRow {
   /** The torch stays locked while it is open: it protects people. */
   readonly locks: boolean;
   /** The kind of entry that answers it; null: `hot-work`, by the point's name. */
-  readonly answeredBy: 'locked-off' | 'before-picture' | 'recovered' | 'zero-and-open' | 'told' | 'covered' | null;
+  readonly answeredBy: 'locked-off' | 'before-picture' | 'recovered' | 'zero-and-open' | 'held-back' | 'told' | 'covered' | null;
   /** Whether there may be none of it here: an extinguisher, a watch and air to breathe are always needed. */
   readonly mayBeNone: boolean;
+  /** It can be made true, so that nobody overrules it. */
+  readonly neverOverruled: boolean;
 }
 
-const row = (answeredBy: PointRow['answeredBy'], rest: { locks?: true; mayBeNone?: true } = {}): PointRow => ({
-  ...{ answeredBy, locks: rest.locks ?? false, mayBeNone: rest.mayBeNone ?? false },
+const row = (answeredBy: PointRow['answeredBy'], rest: { locks?: true; mayBeNone?: true; neverOverruled?: true } = {}): PointRow => ({
+  ...{ answeredBy, locks: rest.locks ?? false, mayBeNone: rest.mayBeNone ?? false, neverOverruled: rest.neverOverruled ?? false },
 });
 
 /** Every point of the list before the torch. Source: NFPA 51B, OSHA 1910.252; what is said of each in `torchPoints`. */
 export const POINT_ROWS: Readonly<Record<TorchPoint, PointRow>> = {
-  'power-off': row('locked-off'),
+  'power-off': row('locked-off', { locks: true }),
   'before-pictures': row('before-picture'),
   'refrigerant-out': row('recovered'),
-  'zero-and-open': row('zero-and-open', { locks: true }),
+  'zero-and-open': row('zero-and-open', { locks: true, neverOverruled: true }),
+  'held-back': row('held-back', { locks: true }),
   swept: row(null, { locks: true }),
   told: row('told', { mayBeNone: true }),
   extinguisher: row(null, { locks: true }),
   watch: row(null, { locks: true }),
   sprinklers: row(null, { locks: true, mayBeNone: true }),
-  oxygen: row(null, { locks: true }),
+  detectors: row(null, { locks: true, mayBeNone: true }),
+  oxygen: row(null, { locks: true, neverOverruled: true }),
   insulation: row(null),
   wood: row(null),
   'plastic-pipe': row(null),

@@ -4,13 +4,27 @@ import { POINT_ROWS } from './pointRows';
 /** What one value says of another and cannot, as data: the field, and why. */
 export type Misfit =
   | { readonly field: string; readonly why: 'under-tare'; readonly tareKg: number }
+  | { readonly field: string; readonly why: 'under-before'; readonly beforeKg: number }
+  | { readonly field: string; readonly why: 'never-overruled' }
+  | { readonly field: string; readonly why: 'of-the-torch-alone' }
   | { readonly field: string; readonly why: 'reason-needed' }
   | { readonly field: string; readonly why: 'never-none-here' };
 
 type Tells = { readonly [K in KindId]?: (told: Told<K>) => Misfit | null };
 
 const TELLS: Tells = {
-  recovered: ({ tareKg, grossKg }) => (grossKg < tareKg ? { field: 'grossKg', why: 'under-tare', tareKg } : null),
+  recovered: ({ tareKg, beforeKg = tareKg, grossKg }) =>
+    beforeKg < tareKg
+      ? { field: 'beforeKg', why: 'under-tare', tareKg }
+      : grossKg < beforeKg
+        ? { field: 'grossKg', why: 'under-before', beforeKg }
+        : null,
+  overruled: ({ gate, points }) =>
+    points !== undefined && gate !== 'torch'
+      ? { field: 'points', why: 'of-the-torch-alone' }
+      : points?.some((point) => POINT_ROWS[point].neverOverruled)
+        ? { field: 'points', why: 'never-overruled' }
+        : null,
   'hot-work': ({ point, answer }) =>
     answer === 'none-here' && !POINT_ROWS[point].mayBeNone ? { field: 'answer', why: 'never-none-here' } : null,
   'also-opened': ({ choice, why }) => (choice === 'declined' && why === undefined ? { field: 'why', why: 'reason-needed' } : null),

@@ -8,9 +8,19 @@ export const CHECK_RESULTS = ['nothing', 'leak', 'in-part', 'not-reached'] as co
 export type CheckResult = (typeof CHECK_RESULTS)[number];
 export const HOLD_VERDICTS = ['tight', 'leaking', 'cannot-tell'] as const;
 export type HoldVerdict = (typeof HOLD_VERDICTS)[number];
+/** Why a hold that loses nothing is not called tight. */
+export const HOLD_REASONS = ['no-wanted-leak', 'supply-open'] as const;
+export type HoldReason = (typeof HOLD_REASONS)[number];
+/** On which side what is held stands in service; on the liquid one more gets out through the same hole. */
+export const HELD_SIDES = ['low', 'high', 'liquid'] as const;
+/** Nothing else is let in to test with: oxygen and air explode with oil, carbon dioxide dissolves in it. Source: ISO 10156 (5 % hydrogen does not burn). */
+export const TEST_GASES = ['nitrogen', 'nitrogen-hydrogen-5', 'nitrogen-helium'] as const;
 
 export const ISOLATION_METHODS = ['pump-down', 'recover-section', 'recover-all'] as const;
 export type IsolationMethod = (typeof ISOLATION_METHODS)[number];
+/** How a compressor is built decides how far it may be drawn down. */
+export const COMPRESSOR_KINDS = ['scroll', 'piston', 'rotary', 'screw', 'unknown'] as const;
+export type CompressorKind = (typeof COMPRESSOR_KINDS)[number];
 export const JOINING_METHODS = ['bend', 'bench', 'braze', 'press', 'flare', 'change-part'] as const;
 export type JoiningMethod = (typeof JOINING_METHODS)[number];
 export const ALSO_OPENED = ['drier', 'core', 'seal', 'twin'] as const;
@@ -28,9 +38,23 @@ export const HOT_WORK_ANSWERS = ['done', 'none-here'] as const;
 export type HotWorkAnswer = (typeof HOT_WORK_ANSWERS)[number];
 /** What stands between here and the flame. */
 export const TORCH_POINTS = [
-  ...(['power-off', 'before-pictures', 'refrigerant-out', 'zero-and-open', 'swept', 'told', 'extinguisher', 'watch'] as const),
-  ...(['sprinklers', 'oxygen', 'insulation', 'wood', 'plastic-pipe', 'painted-surface', 'wiring', 'grommet', 'covered'] as const),
+  ...(['power-off', 'before-pictures', 'refrigerant-out', 'zero-and-open', 'held-back', 'swept', 'told', 'extinguisher', 'watch'] as const),
+  ...([
+    'sprinklers',
+    'detectors',
+    'oxygen',
+    'insulation',
+    'wood',
+    'plastic-pipe',
+    'painted-surface',
+    'wiring',
+    'grommet',
+    'covered',
+  ] as const),
 ] as const;
+/** What is brought to zero before a flame: a side, or the section that was emptied alone. */
+export const ZERO_SIDES = ['high', 'low', 'section'] as const;
+export type ZeroSide = (typeof ZERO_SIDES)[number];
 export type TorchPoint = (typeof TORCH_POINTS)[number];
 /** How long somebody watches after the last flame [min]. Source: NFPA 51B (2019): 60; OSHA 1910.252: 30 where the local rule says so. */
 export const WATCH_MINUTES = { usual: 60, least: 30, most: 240 } as const;

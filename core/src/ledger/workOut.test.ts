@@ -67,8 +67,8 @@ describe('an isolation', () => {
 
   test('takes the engine’s valves with the way it advises, and none with another', () => {
     const advised = workOut('isolation', { ...told, method: engine.value.method }, held);
-    const { method, close, closeAfter, staysFull } = engine.value;
-    expect(advised).toEqual({ ok: true, value: { advised: method, close, closeAfter, staysFull, engineVersion: '9.9.9' } });
+    const { method, open, close, closeAfter, staysFull } = engine.value;
+    expect(advised).toEqual({ ok: true, value: { advised: method, open, close, closeAfter, staysFull, engineVersion: '9.9.9' } });
     expect(close.length + closeAfter.length).toBeGreaterThan(0);
     const other = engine.value.method === 'recover-all' ? 'pump-down' : 'recover-all';
     const own = workOut('isolation', { ...told, method: other }, held);

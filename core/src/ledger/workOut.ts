@@ -1,13 +1,15 @@
 import type { CircuitGraph } from '../circuit/graph';
-import { hold } from '../hold/hold';
+import { highSide } from '../circuit/graph';
+import { hold, type Hold } from '../hold/hold';
 import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
-import type { HoldRequest } from '../hold/request';
+import type { HeldSide, HoldRequest } from '../hold/request';
+import { splitForGas } from '../isolate/network';
 import { isolate } from '../isolate/isolate';
 import { planJoint } from '../plan/planJoint';
 import type { CalcError } from '../errors';
 import { fail, ok, type Result } from '../result';
-import type { StageFact } from '../stage/entry';
-import { lossOf } from '../stage/loss';
+import { lastOf, type StageFact } from '../stage/entry';
+import { foundOnLowSide, lossOf } from '../stage/loss';
 import { worthRepairing } from '../stage/worth';
 import { figuresOf } from './figuresOf';
 import type { Told, Worked, WorkedKind } from './kinds';
@@ -33,16 +35,32 @@ const toldField = (error: CalcError): CalcError => {
   return { ...error, field: error.field.replace(/^samples\[0\]/, 'start').replace(/^samples\[1\]/, 'end') };
 };
 
-/** What the engine is asked of a hold that was told: the leak looked for is what of the loss nothing explains yet. */
-export function holdRequestOf(told: Told<'section-hold'>, held: Pick<HeldFor, 'refrigerant' | 'altitudeM' | 'facts'>): HoldRequest {
-  const { refrigerant } = held;
+/** A hold has to see so much less than what is lost: it may come from more than one place. Trade habit: editable. */
+const WANTED_SHARE = 1 / 3;
+
+/** On which side a section stands in service: low only where all of it does. */
+function sideOf(parts: readonly string[], graph: CircuitGraph): HeldSide {
+  const high = [...highSide(splitForGas(graph))].map((id) => id.split('/')[0]);
+  return parts.every((id) => !high.includes(id)) ? 'low' : 'high';
+}
+
+/** What the engine is asked of a hold that was told: the leak looked for is a third of what of the loss nothing explains yet, else a tenth of the charge. */
+export function holdRequestOf(
+  told: Told<'section-hold'>,
+  held: Pick<HeldFor, 'refrigerant' | 'altitudeM' | 'facts' | 'graph'>,
+): HoldRequest {
+  const { refrigerant, facts } = held;
+  const { volume, gauge, temperatureUncertaintyK, start, supplyShut = false } = told;
   const altitude = { value: held.altitudeM, unit: 'm' };
-  const loss = lossOf(held.facts);
-  const gramsPerYear = loss ? loss.gramsPerYear - loss.explainedGramsPerYear : 0;
-  const wanted = wantedLeakPaM3S({ refrigerant, gramsPerYear, ...told.start, altitude });
+  const side = sideOf(told.parts, held.graph);
+  const loss = lossOf(facts);
+  const gramsPerYear = loss ? WANTED_SHARE * (loss.gramsPerYear - loss.explainedGramsPerYear) : 0;
+  const wanted = wantedLeakPaM3S({ refrigerant, gramsPerYear, ...start, altitude, side });
+  const chargeKg = lastOf(facts, 'loss')?.values.chargeKg;
   return {
     ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
-    ...{ volume: told.volume, gauge: told.gauge, temperatureUncertaintyK: told.temperatureUncertaintyK, refrigerant, altitude },
+    ...(chargeKg === undefined || chargeKg === 0 ? {} : { charge: { value: chargeKg, unit: 'kg' } }),
+    ...{ volume, gauge, temperatureUncertaintyK, refrigerant, altitude, side, supplyShut },
     samples: [
       { seconds: 0, ...told.start },
       { seconds: told.minutes * 60, ...told.end },
@@ -50,11 +68,25 @@ export function holdRequestOf(told: Told<'section-hold'>, held: Pick<HeldFor, 'r
   };
 }
 
+/** What of a hold's answer is kept. */
+export const heldFigures = (found: Hold): Worked<'section-hold'> => {
+  const {
+    verdict,
+    leakPaM3S,
+    smallestSeenPaM3S,
+    gramsPerYear,
+    gramsPerYearSeen,
+    gramsPerYearRunning,
+    wantedLeakPaM3S: wanted,
+    reasons,
+  } = found;
+  return { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear, gramsPerYearSeen, gramsPerYearRunning, wantedLeakPaM3S: wanted, reasons };
+};
+
 function workOutHold(told: Told<'section-hold'>, held: HeldFor): Result<Worked<'section-hold'>> {
   const answer = hold(holdRequestOf(told, held));
   if (!answer.ok) return fail(...answer.errors.map(toldField));
-  const { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear: leaked } = answer.value;
-  return ok({ verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear: leaked });
+  return ok(heldFigures(answer.value));
 }
 
 /** The drawing with its compressors running, or not. */
@@ -64,16 +96,22 @@ export const withCompressors = (graph: CircuitGraph, runs: boolean): CircuitGrap
 });
 
 /** Valves to close, and what stays full, belong to the advised way alone: another one is the person's own. */
-function workOutIsolation(told: Told<'isolation'>, { graph, refrigerant, engineVersion }: HeldFor): Result<Worked<'isolation'>> {
-  const { lowSideLeak, airInside, jointOpen, lowSidePressure } = told;
+function workOutIsolation(told: Told<'isolation'>, { graph, refrigerant, engineVersion, facts }: HeldFor): Result<Worked<'isolation'>> {
+  const { airInside, jointOpen, lowSidePressure, compressorKind } = told;
+  const lowSideLeak = told.lowSideLeak ?? (foundOnLowSide(facts, graph) ? true : undefined);
   const answer = isolate({
     ...{ circuit: withCompressors(graph, told.runs), work: told.work, refrigerant },
-    state: { lowSideLeak, airInside, jointOpen, ...(lowSidePressure ? { lowSidePressure } : {}) },
+    state: {
+      ...{ airInside, jointOpen },
+      ...(lowSideLeak === undefined ? {} : { lowSideLeak }),
+      ...(compressorKind === undefined ? {} : { compressorKind }),
+      ...(lowSidePressure ? { lowSidePressure } : {}),
+    },
     ...(told.chargeKg === undefined ? {} : { charge: { value: told.chargeKg, unit: 'kg' } }),
   });
   if (!answer.ok) return answer;
-  const { method: advised, close, closeAfter, staysFull } = answer.value;
-  const way = told.method === advised ? { close, closeAfter, staysFull } : { close: [], closeAfter: [], staysFull: [] };
+  const { method: advised, open, close, closeAfter, staysFull } = answer.value;
+  const way = told.method === advised ? { open, close, closeAfter, staysFull } : { open: [], close: [], closeAfter: [], staysFull: [] };
   return ok({ advised, ...way, engineVersion });
 }
 

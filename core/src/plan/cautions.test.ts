@@ -40,6 +40,71 @@ describe('before the torch', () => {
     });
   });
 
+  test('acid comes of halogens alone: not of ammonia, carbon dioxide, a hydrocarbon, nor an unlisted one of class A3', () => {
+    const acid = (service: NonNullable<PlanRequest['service']>) => codes(said({}, { service })).includes('acid-gas');
+    expect(['R-410A', 'R-22', 'R-32'].map((refrigerant) => acid({ refrigerant }))).toEqual([true, true, true]);
+    expect(['R-744', 'R-290', 'R-600a'].map((refrigerant) => acid({ refrigerant }))).toEqual([false, false, false]);
+    expect(acid({})).toBe(true);
+    expect(acid({ refrigerant: 'R-1270', safetyClass: 'A3' })).toBe(false);
+    expect(acid({ refrigerant: 'R-999', safetyClass: 'A1' })).toBe(true);
+  });
+
+  test('carbon dioxide suffocates without a smell and hides behind dry ice; a new circuit holds none', () => {
+    const carbon = (state: 'recovered' | 'new') => codes(said({}, { service: { refrigerant: 'R-744' }, circuit: { state } }));
+    expect(carbon('recovered')).toEqual(expect.arrayContaining(['asphyxiant', 'dry-ice']));
+    expect(carbon('new')).not.toContain('asphyxiant');
+    expect(before('recovered', 'R-410A')).not.toContain('asphyxiant');
+  });
+
+  test('oxygen, gas that is heavier than air, fume in a room', () => {
+    const torch = (fuel: NonNullable<PlanRequest['torch']>['fuel'], rest: Partial<PlanRequest> = {}) =>
+      codes(said({}, { torch: { fuel }, ...rest }));
+    expect(torch('oxy-acetylene')).toContain('oxygen-oil');
+    expect(torch('air-acetylene')).not.toContain('oxygen-oil');
+    const below = { site: { belowGround: true } };
+    expect(torch('air-propane', below)).toContain('heavy-gas');
+    expect(torch('oxy-propylene', below)).toContain('heavy-gas');
+    expect(torch('air-propane')).not.toContain('heavy-gas');
+    expect(torch('air-acetylene', below)).not.toContain('heavy-gas');
+    const brass = { metal: 'brass' } as const;
+    const purge = { sections: [{ volume: q(1, 'L') }], outlet: { kind: 'open-tube' }, room: { volume: q(20, 'm3') } } as const;
+    expect(codes(said(brass, { purge }))).toContain('flux-fume');
+    expect(codes(said(brass))).not.toContain('flux-fume');
+    expect(codes(said({}, { purge }))).not.toContain('flux-fume');
+  });
+
+  test('weather: frost under 5 °C, a screen in wind', () => {
+    const at = (celsius: number) => codes(said({}, { ambient: q(celsius, 'C') })).includes('frost');
+    expect([at(4.9), at(5)]).toEqual([true, false]);
+    const wind = (wind: 'calm' | 'breezy' | 'windy') => said({}, { wind }).cautions.find(({ code }) => code === 'wind')?.severity;
+    expect([wind('calm'), wind('breezy'), wind('windy')]).toEqual([undefined, 'note', 'warn']);
+  });
+
+  test('thin air weakens a flame that draws it in: at 0.8 of the pressure and 20 °C it gives 0.8; oxygen comes from its own cylinder', () => {
+    const net = (fuel: 'air-acetylene' | 'oxy-acetylene', rest: Partial<PlanRequest>) =>
+      said({}, { torch: { fuel, powerKw: 4 }, ...rest }).heat?.netPowerW ?? NaN;
+    const thin = { atmosphere: q(81.06, 'kPa') };
+    expect(net('air-acetylene', thin) / net('air-acetylene', {})).toBeCloseTo(0.8, 4);
+    expect(net('oxy-acetylene', thin)).toBe(net('oxy-acetylene', {}));
+    // Hot air is thinner too, 293 / 313; cold air is not counted on.
+    expect(net('air-acetylene', { ambient: q(40, 'C') }) / net('air-acetylene', {})).toBeCloseTo(293.15 / 313.15, 4);
+    expect(net('air-acetylene', { ambient: q(-20, 'C') })).toBe(net('air-acetylene', {}));
+  });
+
+  test('by position, and how parts near by have to stand', () => {
+    const lying = (position: NonNullable<PlanRequest['joint']['position']>) => {
+      const asked = requestFor({});
+      return codes(planned({ ...asked, joint: { ...asked.joint, position } }));
+    };
+    expect(lying('up')).toContain('cup-down');
+    expect(lying('down')).toContain('cup-up');
+    expect(lying('horizontal').filter((code) => code.startsWith('cup-'))).toEqual([]);
+    const near = (kind: 'solenoid' | 'drier', removed = false) =>
+      values(said({}, { near: [{ kind, distance: q(60, 'mm'), ...(removed ? { protection: 'removed' as const } : {}) }] }), 'part-stands');
+    expect(near('solenoid')).toMatchObject({ kind: 'solenoid' });
+    expect(near('drier')).toBeUndefined();
+  });
+
   test('the watch after the flame is an hour', () => expect(values(said(), 'hot-work')).toEqual({ minutes: 60 }));
 });
 

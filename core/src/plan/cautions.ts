@@ -10,15 +10,21 @@ import { cupWallDecides, type Strength, type TestVerdict } from '../pressure/str
 import { heatedEdgeM, ON_JOINT_M } from '../protection/nearPart';
 import type { PartProtection } from '../protection/planProtection';
 import type { SafetyClass } from '../refrigerant/safetyClasses';
-import { aboutRefrigerant, beforeEveryFlame } from './beforeTheTorch';
-import type { CircuitRequest, TorchRequest } from './request';
+import { aboutGasesAndFume, aboutRefrigerant, beforeEveryFlame } from './beforeTheTorch';
+import type { CircuitRequest, SiteRequest, TorchRequest, Wind } from './request';
 import { catchesFire } from '../protection/limits';
+import type { NearKind } from '../vocabulary/part';
 
 export interface CautionInput {
   readonly joint: ResolvedJoint;
   readonly refrigerant: string | null;
   readonly safetyClass: SafetyClass | null;
   readonly circuit: CircuitRequest;
+  readonly site: SiteRequest;
+  readonly wind: Wind;
+  readonly ambientC: number;
+  /** It is made in a room whose volume was said. */
+  readonly inRoom: boolean;
   readonly torch: TorchRequest | null;
   readonly regulatorGaugePa: number | null;
   /** Fuel the torch takes over a tenth of what its cylinder holds an hour; null where nobody said what it holds. */
@@ -102,8 +108,18 @@ const aboutTorch: Source = ({ torch, regulatorGaugePa, draw, heat, joint }) => {
     heat?.tipAssumed === true && caution('torch-assumed', { powerW: heat.powerW }),
     heat !== null && joint.access === 'tight' && caution('small-flame'),
     heat !== null && joint.position === 'overhead' && caution('overhead'),
+    heat !== null && joint.position === 'up' && caution('cup-down'),
+    heat !== null && joint.position === 'down' && caution('cup-up'),
   ];
 };
+
+/** Under this frost and dew lie on the metal and cylinders give half [°C]. Trade habit. */
+const COLD_C = 5;
+
+const aboutWeather: Source = ({ heat, ambientC, wind }) => [
+  heat !== null && ambientC < COLD_C && caution('frost'),
+  heat !== null && wind !== 'calm' && caution('wind', undefined, wind === 'windy' ? 'warn' : 'note'),
+];
 
 const aboutFit: Source = (c) => {
   const { verdict, coldM, hotM } = c.fit;
@@ -157,6 +173,9 @@ const aboutFlux: Source = (c) => [
   (c.chosen?.filler.family === 'silver' || metalsOf(c).includes('brass')) && c.chosen !== null && caution('zinc-fume'),
 ];
 
+/** How these stand while they are heated decides what burns inside. */
+const STANDS: readonly NearKind[] = ['valve', 'expansion-valve', 'reversing-valve', 'solenoid', 'check-valve'];
+
 const aboutParts: Source = (c) =>
   c.protection.flatMap((p) => {
     const { part } = p;
@@ -177,6 +196,7 @@ const aboutParts: Source = (c) =>
       placed && wet !== null && wet.fromM - heatedEdgeM(c.joint, part.along) < ON_JOINT_M && caution('wrap-on-joint', values),
       wet !== null && (part.distanceM < wet.fromM || part.distanceM > wet.toM) && caution('wrap-misses', values),
       p.verdict === 'ok' && wet !== null && caution('part-water', { ...values, untilS: p.wetUntilS }),
+      STANDS.includes(part.kind) && part.protection.kind !== 'removed' && caution('part-stands', values),
     ];
   });
 
@@ -185,7 +205,9 @@ const aboutPurge: Source = (c) => [c.purge === null && caution('no-purge'), ...(
 const SOURCES: readonly Source[] = [
   aboutFillers,
   aboutRefrigerant,
+  aboutGasesAndFume,
   aboutTorch,
+  aboutWeather,
   aboutFit,
   aboutStrength,
   aboutParts,

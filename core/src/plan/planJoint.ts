@@ -108,6 +108,10 @@ function assemble(request: PlanRequest, given: ReadPlan, found: Found): JointPla
     refrigerant: given.service.refrigerant,
     safetyClass: given.safetyClass,
     circuit: request.circuit ?? {},
+    site: request.site ?? {},
+    wind: request.wind ?? 'calm',
+    ambientC,
+    inRoom: request.purge?.room !== undefined,
     torch: request.torch ?? null,
     regulatorGaugePa: given.regulatorGaugePa,
     draw: given.draw,
@@ -128,8 +132,8 @@ function assemble(request: PlanRequest, given: ReadPlan, found: Found): JointPla
   return { joint, ambientC, holdS, fillers, chosen, fetch, flux, fit, rod, heat, flame, protection, purge, pressure, cautions, inspect };
 }
 
-const heatFor = ({ joint, torch, ambientC, near }: ReadPlan, chosen: FillerVerdict): HeatPlan =>
-  planHeat(joint, chosen.filler, { torch, ambientC, wraps: wrapEdges(near, joint), bodiesKg: bodiesWithin(near, joint) });
+const heatFor = ({ joint, torch, ambientC, atmospherePa, near }: ReadPlan, chosen: FillerVerdict): HeatPlan =>
+  planHeat(joint, chosen.filler, { torch, ambientC, atmospherePa, wraps: wrapEdges(near, joint), bodiesKg: bodiesWithin(near, joint) });
 
 /** Old filler that stays in the joint and may be silver: flux whatever is added. */
 const OVER_OLD: readonly FillerReasonCode[] = ['mixed-fillers', 'same-kind', 'old-unknown'];

@@ -11,6 +11,7 @@ import { readNear, type NearPart } from '../protection/nearPart';
 import { refrigerantName, SAFETY_CLASSES, type SafetyClass } from '../refrigerant/safetyClasses';
 import { resolveRod, usualRod } from '../rod/rods';
 import type { FieldReader } from '../unit/fieldReader';
+import { WINDS } from './request';
 import type { PlanRequest, ServiceRequest, TorchRequest } from './request';
 import { resolveJoint } from './resolveJoint';
 
@@ -30,6 +31,7 @@ export interface ReadPlan {
   readonly asked: StockRow | null;
   readonly near: readonly NearPart[];
   readonly ambientC: number;
+  readonly atmospherePa: number;
   readonly strength: StrengthGiven;
   readonly torch: Torch | null;
   readonly regulatorGaugePa: number | null;
@@ -155,6 +157,8 @@ function readDraw(torch: TorchRequest | undefined, read: FieldReader): ReadPlan[
 export function readPlan(request: PlanRequest, read: FieldReader): ReadPlan {
   read.readAtmosphere(request);
   const ambientC = request.ambient ? read.temperatureC('ambient', request.ambient, { min: -60, max: 60 }) : 20;
+  if (request.wind !== undefined && !WINDS.includes(request.wind))
+    read.errors.push({ kind: 'unknown-word', field: 'wind', word: request.wind, allowed: WINDS });
   const joint = resolveJoint(request.joint, read);
   const service = request.service ?? {};
   const { refrigerant, safetyClass } = readRefrigerant(service, read);
@@ -167,6 +171,7 @@ export function readPlan(request: PlanRequest, read: FieldReader): ReadPlan {
   return {
     joint,
     ambientC,
+    atmospherePa: read.atmosphere,
     safetyClass,
     stock,
     near,

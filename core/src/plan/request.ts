@@ -8,6 +8,16 @@ import type { Quantity } from '../unit/units';
 import type { PurgeRequest } from '../purge/request';
 import type { SafetyClass } from '../refrigerant/safetyClasses';
 
+/** How the air moves where the joint is made. */
+export const WINDS = ['calm', 'breezy', 'windy'] as const;
+export type Wind = (typeof WINDS)[number];
+
+/** What is known of the place. */
+export interface SiteRequest {
+  /** Gas that is heavier than air gathers there. */
+  readonly belowGround?: boolean;
+}
+
 /** What is known of the circuit before a flame comes near it. */
 export interface CircuitRequest {
   readonly state?: CircuitState;
@@ -73,6 +83,8 @@ export interface PlanRequest {
   readonly atmosphere?: Quantity;
   readonly altitude?: Quantity;
   readonly ambient?: Quantity;
+  readonly wind?: Wind;
+  readonly site?: SiteRequest;
   readonly joint: {
     readonly male: MaleRequest;
     readonly female: FemaleRequest;

@@ -47,6 +47,7 @@ const VALVE_SHEET = 'valve and drier makers’ sheets: wet wrap on the body, ste
 const HOT_WORK = 'hot-work practice: combustibles within 11 m named, within reach shielded; NFPA 51B, OSHA 1910.252';
 const wrapped = row(['wrap'], within(WRAPPED_WITHIN_M), VALVE_SHEET);
 const offOrWrapped = row(['take-off', 'wrap'], always, 'makers’ sheets: off before heat where it comes off, else wrapped');
+const guard = row(['take-out'], always, 'relief device makers: never within reach of a flame, taken off cold or the joint moved');
 const shielded = row(['shield'], within(SHIELDED_WITHIN_M), HOT_WORK);
 const tied = row(['tie-away'], within(SHIELDED_WITHIN_M), 'electrical practice: wiring beside the tube is tied away from the flame');
 const board = row(['shield', 'wet-cloth'], within(SHIELDED_WITHIN_M), HOT_WORK);
@@ -67,6 +68,10 @@ const MEASURE_ROWS: Readonly<Partial<Record<NearKind, MeasureRow>>> = {
   solenoid: wrapped,
   drier: wrapped,
   'sight-glass': wrapped,
+  'relief-valve': guard,
+  'fusible-plug': guard,
+  'vibration-absorber': wrapped,
+  'filter-shell': wrapped,
   compressor: row(
     ['wet-cloth'],
     within(SHIELDED_WITHIN_M),

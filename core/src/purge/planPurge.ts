@@ -54,6 +54,32 @@ function jointPressurePa(purge: ReadPurge, flowM3PerS: number): number {
   return bores + (NITROGEN.densityKgPerM3 / 2) * (flowM3PerS / (DISCHARGE_COEFFICIENT * (Math.PI / 4) * hole ** 2)) ** 2;
 }
 
+/** A bore under this lets only so much through as its own pressure allows [m]. */
+const NARROW_M = 0.0025;
+
+/** What the narrow bores of a path carry at the pressure that is aimed at; null where none is narrow. Source: Hagen-Poiseuille. */
+function throughCapillaryM3PerS(sections: ReadPurge['sections']): number | null {
+  const narrow = sections.filter((s) => s.boreM !== null && s.boreM < NARROW_M && s.lengthM > 0);
+  if (narrow.length === 0) return null;
+  const resistance = narrow.reduce(
+    (sum, { boreM, lengthM }) => sum + (128 * NITROGEN.viscosityPaS * lengthM) / (Math.PI * (boreM ?? 1) ** 4),
+    0,
+  );
+  return JOINT_PRESSURE.aimPa / resistance;
+}
+
+/** From this bore on dams are worth their trouble [m]: 2-1/8 in tube; each half a metre from the joint. Trade habit. */
+const DAMS = { fromM: 0.05, apartM: 1 } as const;
+
+/** Nitrogen that dams would save [m3]: all that would be flooded, less the piece between them. */
+function damsSaveM3({ sections, target }: ReadPurge): number {
+  const wide = boresOf(sections).filter((bore) => bore >= DAMS.fromM);
+  if (wide.length === 0) return 0;
+  const volume = sections.reduce((sum, s) => sum + s.volumeM3, 0);
+  const between = (Math.PI / 4) * Math.max(...wide) ** 2 * DAMS.apartM;
+  return Math.max(0, volume - between) * Math.log(AIR_O2_PERCENT / target);
+}
+
 function cylinderAfter(purge: ReadPurge, nitrogenM3: number): { leftPercent: number; endGaugePa: number } | null {
   if (!purge.cylinder) return null;
   const { waterM3, pressurePa } = purge.cylinder;
@@ -78,7 +104,7 @@ export function planPurge(request: PurgeRequest, read: FieldReader = new FieldRe
   const bores = boresOf(purge.sections);
   const widestBoreM = bores.length > 0 ? Math.max(...bores) : null;
   const volumeChanges = Math.log(AIR_O2_PERCENT / purge.target);
-  const trickleM3PerS = widestBoreM === null ? null : trickleFlowM3PerS(widestBoreM);
+  const trickleM3PerS = widestBoreM === null ? null : (throughCapillaryM3PerS(purge.sections) ?? trickleFlowM3PerS(widestBoreM));
   const testFill = purge.testGaugePa === null ? 0 : (volumeM3 * (purge.testGaugePa + purge.atmospherePa)) / purge.atmospherePa;
   const testGasM3 = purge.testGaugePa === null ? 0 : (volumeM3 * purge.testGaugePa) / purge.atmospherePa;
   const nitrogenM3 = volumeM3 * volumeChanges + (trickleM3PerS ?? 0) * purge.minutes * 60 + testFill + purge.breaks * volumeM3;
@@ -109,12 +135,18 @@ function cautionsOf(
   const pressurePa = plan.jointPressurePa ?? 0;
   const narrowestM = Math.min(...boresOf(purge.sections));
   const wantedPa = (purge.testGaugePa ?? 0) + CYLINDER_HEADROOM_PA;
+  const isThrottled = narrowestM < NARROW_M;
+  const savesM3 = damsSaveM3(purge);
   const found: readonly (Caution | false)[] = [
     plan.outlet === 'restricted' && caution('core-in'),
     narrowestM < CAPILLARY_M && caution('throttled', { boreM: narrowestM }),
     plan.trickleM3PerS === null && caution('trickle-unknown'),
-    pressurePa > JOINT_PRESSURE.warnPa && caution('joint-pressure-high', { pressurePa }),
-    pressurePa > JOINT_PRESSURE.aimPa && pressurePa <= JOINT_PRESSURE.warnPa && caution('joint-pressure-above-aim', { pressurePa }),
+    savesM3 > 0 && caution('dams', { savesL: savesM3 * 1000 }),
+    !isThrottled && pressurePa > JOINT_PRESSURE.warnPa && caution('joint-pressure-high', { pressurePa }),
+    !isThrottled &&
+      pressurePa > JOINT_PRESSURE.aimPa &&
+      pressurePa <= JOINT_PRESSURE.warnPa &&
+      caution('joint-pressure-above-aim', { pressurePa }),
     after !== null &&
       purge.testGaugePa !== null &&
       after.endGaugePa < wantedPa &&

@@ -57,14 +57,16 @@ test('without a bore there is no trickle, and it says so', () => {
 test('10 scfh through a 3 mm hole stands at 187 Pa; a core left in stands far higher', () => {
   const speed = (10 * 0.028316846592) / 3600 / (0.62 * (Math.PI / 4) * 0.003 ** 2);
   expect((1.165 / 2) * speed ** 2).toBeCloseTo(187, -1);
-  const [out, inside] = [purge(), purge({ outlet: { kind: 'port-core-in' } })];
+  const [out, inside] = [purge(), purge({ outlet: { kind: 'port-core-in', depressor: true } })];
   expect(inside.outlet).toBe('restricted');
   expect(inside.jointPressurePa ?? 0).toBeGreaterThan(20 * (out.jointPressurePa ?? 0));
-  expect(cautions({ outlet: { kind: 'port-core-in' } })).toEqual(expect.arrayContaining(['core-in']));
+  expect(cautions({ outlet: { kind: 'port-core-in', depressor: true } })).toEqual(expect.arrayContaining(['core-in']));
 });
 
 test('with nothing open the plan is refused, naming the outlet', () => {
   expect(refused({ outlet: { kind: 'none' } })).toEqual(['outlet.kind']);
+  // A core left in is shut until something holds it down.
+  expect(refused({ outlet: { kind: 'port-core-in' } })).toEqual(['outlet.kind']);
 });
 
 test('nitrogen is flood, trickle, test fill and breaks', () => {

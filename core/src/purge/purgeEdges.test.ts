@@ -73,17 +73,32 @@ describe('the trickle', () => {
     expect(highM3PerS * 60_000).toBeCloseTo(4.72, 2);
   });
 
-  // 2 scfh is 15.73e-6 m3/s: 128 mu L Q / (pi d^4) with mu 17.6e-6 Pa s.
-  test.each([
-    [1, 11_281, 'joint-pressure-high'],
-    [2, 705, 'joint-pressure-above-aim'],
-  ])('through a metre of %d mm stands at %d Pa, which is said as %s alone', (mm, pa, code) => {
-    const rest = { sections: [bore(mm)] };
-    const found = purge(rest).cautions.filter((c) => c.code.startsWith('joint-pressure'));
-    expect(found.map((c) => c.code)).toEqual([code]);
-    expect(found[0]?.values?.pressurePa).toBeCloseTo(pa, -1);
-    expect(purge(rest).jointPressurePa).toBeCloseTo(pa, -1);
+  test('through a capillary is what it carries at 250 Pa, and nothing is said of the outlet', () => {
+    const found = purge({ sections: [bore(20), bore(1)] });
+    // pi d^4 dP / (128 mu L) = pi x 1e-12 x 250 / (128 x 17.6e-6) = 0.349e-6 m3/s: 0.0209 L/min.
+    expect((found.trickleM3PerS ?? 0) * 60_000).toBeCloseTo(0.0209, 4);
+    expect(found.cautions.map((c) => c.code).filter((code) => code.startsWith('joint-pressure'))).toEqual([]);
+    // The narrow pieces of a path together carry less than each alone.
+    expect((purge({ sections: [bore(1), bore(1)] }).trickleM3PerS ?? 0) * 60_000).toBeCloseTo(0.0209 / 2, 4);
   });
+
+  test('from 2-1/8 in on dams are offered, with what they would save: 10 m of 51 mm less one metre, 5.34 times', () => {
+    // (pi / 4 x 0.051^2 m2) x 9 m x ln(209) = 98 L.
+    expect(cautionOf('dams', { sections: [bore(51, 10)] })?.values?.savesL).toBeCloseTo(98.2, 0);
+    expect(cautionOf('dams', { sections: [bore(49, 10)] })).toBeUndefined();
+  });
+
+  // 2 scfh is 15.73e-6 m3/s: 128 mu L Q / (pi d^4) with mu 17.6e-6 Pa s.
+  test.each([[2.5, 289, 'joint-pressure-above-aim']])(
+    'through a metre of %d mm stands at %d Pa, which is said as %s alone',
+    (mm, pa, code) => {
+      const rest = { sections: [bore(mm)] };
+      const found = purge(rest).cautions.filter((c) => c.code.startsWith('joint-pressure'));
+      expect(found.map((c) => c.code)).toEqual([code]);
+      expect(found[0]?.values?.pressurePa).toBeCloseTo(pa, -1);
+      expect(purge(rest).jointPressurePa).toBeCloseTo(pa, -1);
+    },
+  );
 
   test('a bore under 3 mm is a capillary that throttles, 3 mm is none', () => {
     expect(cautionOf('throttled', { sections: [bore(20), bore(2)] })?.values).toEqual({ boreM: 0.002 });

@@ -48,7 +48,9 @@ function optional<T>(quantity: Quantity | undefined, readIt: (quantity: Quantity
 
 export function readPurge(request: PurgeRequest, prefix: string, read: FieldReader): ReadPurge {
   const at = (key: string) => `${prefix}${key}`;
-  if (request.outlet.kind === 'none') read.errors.push({ kind: 'refused', field: at('outlet.kind'), reason: 'no-outlet' });
+  // A core left in a port is shut: it is an outlet only where something holds it down.
+  const isShut = request.outlet.kind === 'none' || (request.outlet.kind === 'port-core-in' && request.outlet.depressor !== true);
+  if (isShut) read.errors.push({ kind: 'refused', field: at('outlet.kind'), reason: 'no-outlet' });
   if (!OUTLET_KINDS.includes(request.outlet.kind)) {
     read.errors.push({ kind: 'unknown-word', field: at('outlet.kind'), word: request.outlet.kind, allowed: OUTLET_KINDS });
   }

@@ -10,7 +10,8 @@ export interface PurgeRequest {
   readonly flood?: Quantity;
   readonly targetO2Percent?: number;
   readonly minutes?: number;
-  readonly outlet: { readonly kind: OutletKind };
+  /** `depressor`: a hose that holds a core down, so that gas gets past it. */
+  readonly outlet: { readonly kind: OutletKind; readonly depressor?: boolean };
   readonly cylinder?: { readonly waterVolume: Quantity; readonly pressure: Quantity };
   readonly room?: { readonly volume: Quantity };
   readonly ventilation?: Quantity;
@@ -19,3 +20,6 @@ export interface PurgeRequest {
   /** In which the gas of a pressure test is let out. */
   readonly ventMinutes?: number;
 }
+
+/** An outlet as people choose it: a core that is left in is one only where a hose holds it down. */
+export const outletBy = (kind: OutletKind): PurgeRequest['outlet'] => (kind === 'port-core-in' ? { kind, depressor: true } : { kind });

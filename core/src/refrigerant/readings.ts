@@ -1,10 +1,26 @@
+import { caution, stopsFirst, type Caution } from '../caution/table';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
-import { readRefrigerant, type Saturation } from './saturation';
+import { pointersOf, type PointerCode } from './pointers';
+import { fixedOrificeTarget } from './fixedOrifice';
+import { isCarbonDioxide, refrigerantName, SAFETY_CLASSES } from './safetyClasses';
+import { readRefrigerant, readSaturationPressure, type Saturation } from './saturation';
+
+export { fixedOrificeSuperheatK } from './fixedOrifice';
+export type { PointerCode } from './pointers';
 
 export const METERING = ['valve', 'fixed', 'capillary'] as const;
 export type Metering = (typeof METERING)[number];
+export const RUN_MODES = ['cooling', 'heating'] as const;
+export type RunMode = (typeof RUN_MODES)[number];
+export const APPLICATIONS = ['air-conditioning', 'cold-room', 'freezer', 'chiller', 'water-source'] as const;
+export type Application = (typeof APPLICATIONS)[number];
+/** What a kind of unit cools; what is not said otherwise is air. */
+export const applicationOf = (unitKind: string | undefined): Application => (unitKind === 'cold-room' ? 'cold-room' : 'air-conditioning');
+/** Where the suction line's warmth is read. */
+export const SUCTION_AT = ['evaporator', 'compressor'] as const;
+export type SuctionAt = (typeof SUCTION_AT)[number];
 
 interface SideReading {
   readonly pressure: Quantity;
@@ -16,25 +32,24 @@ export interface ReadingsRequest {
   readonly altitude?: Quantity;
   readonly refrigerant: string;
   readonly metering: Metering;
-  readonly suction?: SideReading;
+  readonly mode?: RunMode;
+  readonly application?: Application;
+  readonly receiver?: boolean;
+  readonly suction?: SideReading & { readonly at?: SuctionAt };
   readonly liquid?: SideReading;
+  readonly discharge?: { readonly line: Quantity };
   readonly target?: { readonly subcooling?: Quantity; readonly superheat?: Quantity; readonly window?: Quantity };
   readonly room?: Quantity;
   readonly indoorWetBulb?: Quantity;
   readonly outdoor?: Quantity;
+  /** Water that leaves a condenser. */
+  readonly sink?: Quantity;
+  /** Water that leaves an evaporator, or that heat is drawn from. */
+  readonly source?: Quantity;
+  /** The person's own usual distance of evaporating temperature from what it cools. */
+  readonly usualDifference?: Quantity;
+  readonly charge?: Quantity;
 }
-
-export type PointerCode =
-  | 'short'
-  | 'restriction'
-  | 'short-or-restriction'
-  | 'too-much'
-  | 'overfeed'
-  | 'little-air'
-  | 'high-head'
-  | 'weak-compressor'
-  | 'weigh'
-  | 'settling';
 
 /** Where readings point: advice, never a verdict. */
 export interface Readings {
@@ -44,44 +59,11 @@ export interface Readings {
   readonly condensingC: number | null;
   readonly targetSuperheatK: number | null;
   readonly pointers: readonly PointerCode[];
+  readonly cautions: readonly Caution[];
 }
-
-const VALVE_SUPERHEAT_K = { min: 4, max: 12 } as const;
-/** Where the plate says nothing: trade habit. */
-const USUAL_SUBCOOLING_K = { min: 3, max: 10 } as const;
-const SUBCOOLING_WINDOW_K = 3 / 1.8;
-const SUPERHEAT_WINDOW_K = 5 / 1.8;
-/** Under this a fixed orifice is charged by weight [°F]. */
-const LEAST_TARGET_F = 5;
-/** Milder than this outdoors readings say little [°C]. Trade habit: 55 °F. */
-const MILD_C = 13;
-/** Usual distances of evaporating and condensing temperature from room and outdoors [K]: wide, so that only plain cases point. */
-const EVAPORATING_FAR_UNDER_ROOM_K = 27;
-const EVAPORATING_CLOSE_UNDER_ROOM_K = 5;
-const CONDENSING_CLOSE_OVER_OUTDOOR_K = 5;
-const CONDENSING_FAR_OVER_OUTDOOR_K = 20;
-/** A negative superheat or subcooling cannot last: the machine, or the thermometer, has not settled. */
-const IMPOSSIBLE_K = -1;
-
-type Level = 'low' | 'normal' | 'high' | null;
-interface Window {
-  readonly min: number;
-  readonly max: number;
-}
-
-const levelOf = (value: number | null, window: Window | null): Level =>
-  value === null || window === null ? null : value < window.min ? 'low' : value > window.max ? 'high' : 'normal';
 
 /** Null where either is not known. */
 const minus = (a: number | null, b: number | null): number | null => (a === null || b === null ? null : a - b);
-
-const fahrenheit = (celsius: number) => celsius * 1.8 + 32;
-
-/** Superheat a fixed orifice should show: (3 WB - 80 - DB) / 2 in °F, a trade rule [K]; null without both temperatures. */
-export function fixedOrificeSuperheatK(indoorWetBulbC: number | null, outdoorC: number | null): number | null {
-  if (indoorWetBulbC === null || outdoorC === null) return null;
-  return (3 * fahrenheit(indoorWetBulbC) - 80 - fahrenheit(outdoorC)) / 2 / 1.8;
-}
 
 /** One side as it was read: its pressure and the temperature of its line. */
 interface Side {
@@ -89,57 +71,93 @@ interface Side {
   readonly lineC: number;
 }
 
-interface Given {
+/** What was read and what is known of the machine. */
+export interface Given {
   readonly metering: Metering;
+  readonly mode: RunMode;
+  readonly application: Application;
+  readonly hasReceiver: boolean;
   readonly suction: Side | null;
+  readonly suctionAt: SuctionAt;
   readonly liquid: Side | null;
+  readonly dischargeC: number | null;
   readonly roomC: number | null;
   readonly wetBulbC: number | null;
   readonly outdoorC: number | null;
+  readonly sinkC: number | null;
+  readonly sourceC: number | null;
+  readonly usualDifferenceK: number | null;
   readonly superheatK: number | null;
   readonly subcoolingK: number | null;
   readonly windowK: number | null;
+  /** Weighed in and never trimmed: a capillary, under 1 kg, or what burns easily. */
+  readonly isCritical: boolean;
+  readonly isCarbonDioxide: boolean;
+}
+
+/** Under this a charge is critical [kg]. Trade habit. */
+const CRITICAL_UNDER_KG = 1;
+const LINE_C = { min: -80, max: 200 } as const;
+
+function readWord<T extends string>(field: string, word: T, allowed: readonly T[], read: FieldReader): T {
+  if (!allowed.includes(word)) read.errors.push({ kind: 'unknown-word', field, word, allowed });
+  return word;
+}
+
+function isCriticalCharge({ metering, charge, refrigerant }: ReadingsRequest, read: FieldReader): boolean {
+  const chargeKg = charge ? read.massKg('charge', charge, { min: 0.001, max: 100_000 }) : CRITICAL_UNDER_KG;
+  const safety = SAFETY_CLASSES[refrigerantName(refrigerant) ?? ''];
+  return metering === 'capillary' || chargeKg < CRITICAL_UNDER_KG || safety === 'A3';
 }
 
 function readGiven(request: ReadingsRequest, fluid: Saturation, read: FieldReader): Given {
-  const range = { min: fluid.bubblePa(fluid.rangeC.min), max: fluid.dewPa(fluid.rangeC.max) };
   const celsius = (field: string, q: Quantity | undefined, [min, max]: readonly [number, number]) =>
     q ? read.temperatureC(field, q, { min, max }) : null;
   const kelvin = (field: string, q: Quantity | undefined) => (q ? read.temperatureDifferenceK(field, q, { min: 0, max: 60 }) : null);
   const side = (name: 'suction' | 'liquid', given: SideReading | undefined): Side | null =>
     given
       ? {
-          pa: read.absolutePressure(`${name}.pressure`, given.pressure, range),
+          pa: readSaturationPressure(`${name}.pressure`, given.pressure, fluid, read),
           lineC: read.temperatureC(`${name}.line`, given.line, { min: -80, max: 120 }),
         }
       : null;
+  const { metering, mode = 'cooling', application = 'air-conditioning', target } = request;
   return {
-    metering: request.metering,
+    metering: readWord('metering', metering, METERING, read),
+    mode: readWord('mode', mode, RUN_MODES, read),
+    application: readWord('application', application, APPLICATIONS, read),
+    hasReceiver: request.receiver ?? false,
     suction: side('suction', request.suction),
+    suctionAt: readWord('suction.at', request.suction?.at ?? 'evaporator', SUCTION_AT, read),
     liquid: side('liquid', request.liquid),
+    dischargeC: request.discharge ? read.temperatureC('discharge.line', request.discharge.line, LINE_C) : null,
     roomC: celsius('room', request.room, [-60, 60]),
     wetBulbC: celsius('indoorWetBulb', request.indoorWetBulb, [-10, 40]),
     outdoorC: celsius('outdoor', request.outdoor, [-50, 60]),
-    superheatK: kelvin('target.superheat', request.target?.superheat),
-    subcoolingK: kelvin('target.subcooling', request.target?.subcooling),
-    windowK: kelvin('target.window', request.target?.window),
+    sinkC: celsius('sink', request.sink, [-30, 90]),
+    sourceC: celsius('source', request.source, [-50, 60]),
+    usualDifferenceK: kelvin('usualDifference', request.usualDifference),
+    superheatK: kelvin('target.superheat', target?.superheat),
+    subcoolingK: kelvin('target.subcooling', target?.subcooling),
+    windowK: kelvin('target.window', target?.window),
+    isCritical: isCriticalCharge(request, read),
+    isCarbonDioxide: isCarbonDioxide(refrigerantName(request.refrigerant) ?? null),
   };
 }
 
 /**
  * What gauge and thermometer point to.
  *
- * @param request  suction and liquid pressures with their line temperatures, the metering device, targets where the plate gives them
- * @returns        superheat from the dew point, subcooling from the bubble point [K]; codes of what they point to, none when all is inside its window
+ * @param request  suction and liquid pressures with their line temperatures, the metering device, how the machine runs and what it cools and
+ *                 heats, targets where the plate gives them
+ * @returns        superheat from the dew point, subcooling from the bubble point [K]; codes of what they point to, none when all is inside its
+ *                 window; cautions where the machine is in danger. Refused: a pressure above the critical point, a suction not below the liquid
  * @accuracy       windows are trade habit where the plate gives none; advice, never a verdict
  */
 export function readings(request: ReadingsRequest): Result<Readings> {
   const read = new FieldReader();
   read.readAtmosphere(request);
   const fluid = readRefrigerant(request.refrigerant, read);
-  if (!METERING.includes(request.metering)) {
-    read.errors.push({ kind: 'unknown-word', field: 'metering', word: request.metering, allowed: METERING });
-  }
   if (!request.suction && !request.liquid) read.errors.push({ kind: 'missing', field: 'suction', needed: 'a-reading' });
   if (!fluid) return fail(...read.errors);
   const given = readGiven(request, fluid, read);
@@ -150,57 +168,17 @@ export function readings(request: ReadingsRequest): Result<Readings> {
   if (read.errors.length > 0) return fail(...read.errors);
   const evaporatingC = suction && fluid.dewC(suction.pa);
   const condensingC = liquid && fluid.bubbleC(liquid.pa);
-  const ruleK = given.metering === 'fixed' ? fixedOrificeSuperheatK(given.wetBulbC, given.outdoorC) : null;
-  const isTooSmall = ruleK !== null && ruleK * 1.8 < LEAST_TARGET_F;
-  const targetSuperheatK = given.superheatK ?? (isTooSmall ? null : ruleK);
+  const rule = fixedOrificeTarget(given);
   const facts = {
     superheatK: suction && minus(suction.lineC, evaporatingC),
     subcoolingK: liquid && minus(condensingC, liquid.lineC),
     evaporatingC,
     condensingC,
-    targetSuperheatK,
+    targetSuperheatK: given.superheatK ?? rule.targetK,
   };
-  return ok({ ...facts, pointers: pointersOf(facts, given, isTooSmall && given.superheatK === null) });
+  const pointers = pointersOf(facts, given, rule);
+  return ok({ ...facts, pointers, cautions: cautionsOf(pointers) });
 }
 
-function superheatWindow(given: Given, target: number | null): Window | null {
-  const half = given.windowK ?? SUPERHEAT_WINDOW_K;
-  if (target !== null) return { min: target - half, max: target + half };
-  return given.metering === 'valve' ? VALVE_SUPERHEAT_K : null;
-}
-
-function subcoolingWindow(given: Given): Window {
-  if (given.subcoolingK === null) return USUAL_SUBCOOLING_K;
-  const half = given.windowK ?? SUBCOOLING_WINDOW_K;
-  return { min: given.subcoolingK - half, max: given.subcoolingK + half };
-}
-
-/** What superheat and subcooling say together; one of them alone says less. */
-function together(superheat: Level, subcooling: Level, metering: Metering): PointerCode | null {
-  if (superheat === 'high') return subcooling === 'low' ? 'short' : subcooling === 'high' ? 'restriction' : 'short-or-restriction';
-  if (superheat === 'low') return subcooling === 'high' ? 'too-much' : 'overfeed';
-  // A valve holds its superheat over a wide range of charge: then the subcooling alone tells.
-  if (superheat !== 'normal' || metering !== 'valve') return null;
-  return subcooling === 'high' ? 'too-much' : subcooling === 'low' ? 'short' : null;
-}
-
-function pointersOf(facts: Omit<Readings, 'pointers'>, given: Given, targetTooSmall: boolean): readonly PointerCode[] {
-  const superheat = levelOf(facts.superheatK, superheatWindow(given, facts.targetSuperheatK));
-  const subcooling = levelOf(facts.subcoolingK, subcoolingWindow(given));
-  const pointers: PointerCode[] = [];
-  const add = (applies: boolean, code: PointerCode) => applies && !pointers.includes(code) && pointers.push(code);
-  const main = together(superheat, subcooling, given.metering);
-  if (main) pointers.push(main);
-  const underRoomK = minus(given.roomC, facts.evaporatingC);
-  const overOutdoorK = minus(facts.condensingC, given.outdoorC);
-  const lowSuction = (underRoomK ?? 0) > EVAPORATING_FAR_UNDER_ROOM_K;
-  add(lowSuction && (superheat === 'normal' || (given.metering === 'fixed' && main === 'too-much')), 'little-air');
-  add((overOutdoorK ?? 0) > CONDENSING_FAR_OVER_OUTDOOR_K, 'high-head');
-  const highSuction = (underRoomK ?? Infinity) < EVAPORATING_CLOSE_UNDER_ROOM_K;
-  add(highSuction && (overOutdoorK ?? Infinity) < CONDENSING_CLOSE_OVER_OUTDOOR_K, 'weak-compressor');
-  const off = pointers.length > 0 || [superheat, subcooling].some((level) => level === 'low' || level === 'high');
-  add(targetTooSmall || (given.metering === 'capillary' && off), 'weigh');
-  const impossible = [facts.superheatK, facts.subcoolingK].some((k) => (k ?? 0) < IMPOSSIBLE_K);
-  add(impossible || (off && (given.outdoorC ?? MILD_C) < MILD_C), 'settling');
-  return pointers;
-}
+const cautionsOf = (pointers: readonly PointerCode[]): readonly Caution[] =>
+  stopsFirst((['floodback', 'hot-discharge'] as const).filter((code) => pointers.includes(code)).map((code) => caution(code)));

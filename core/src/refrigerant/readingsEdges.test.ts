@@ -19,6 +19,9 @@ const request = ({ evaporatingC = 5, condensingC = 42, superheatK = 7, subcoolin
     suction: { pressure: q(fluid.dewPa(evaporatingC), 'Pa'), line: C(evaporatingC + superheatK) },
     liquid: { pressure: q(fluid.bubblePa(condensingC), 'Pa'), line: C(condensingC - subcoolingK) },
     ...rest,
+    ...((rest.suction as unknown) === 'compressor'
+      ? { suction: { pressure: q(fluid.dewPa(evaporatingC), 'Pa'), line: C(evaporatingC + superheatK), at: 'compressor' } }
+      : {}),
   }) as ReadingsRequest; // cast: some are sent wrong on purpose
 const pointers = (machine: Machine, rest: Partial<ReadingsRequest> = {}) => {
   const result = readings(request(machine, rest));
@@ -106,13 +109,44 @@ describe('where a window ends', () => {
     [{ evaporatingC: 19.1, condensingC: 34.9 }, { room: C(24) }, []],
     [{ evaporatingC: 19.1, condensingC: 34.9 }, { outdoor: C(30) }, []],
     // Mild weather, and what cannot last.
-    [{ subcoolingK: 1, condensingC: 30 }, { outdoor: C(12.9) }, ['short', 'settling']],
-    [{ subcoolingK: 1, condensingC: 30 }, { outdoor: C(13.1) }, ['short']],
+    [{ subcoolingK: 1, condensingC: 30 }, { outdoor: C(17.9) }, ['short', 'mild']],
+    [{ subcoolingK: 1, condensingC: 30 }, { outdoor: C(18.1) }, ['short']],
     [{ condensingC: 30 }, { outdoor: C(12.9) }, []],
-    [{ superheatK: -0.9 }, {}, ['overfeed']],
-    [{ superheatK: -1.1 }, {}, ['overfeed', 'settling']],
+    [{ subcoolingK: 1, condensingC: 60 }, { outdoor: C(46.1) }, ['short', 'weigh']],
+    [{ superheatK: -0.9 }, {}, ['floodback', 'overfeed']],
+    [{ superheatK: -1.1 }, {}, ['floodback', 'overfeed', 'settling']],
+    // Read at the compressor the gas has warmed on its way.
+    [{ superheatK: 3.1 }, { suction: 'compressor' }, ['overfeed']],
+    [{ superheatK: 2.9 }, { suction: 'compressor' }, ['floodback', 'overfeed']],
+    [{ superheatK: 19.9 }, { suction: 'compressor' }, []],
+    [{ superheatK: 20.1 }, { suction: 'compressor' }, ['short-or-restriction']],
+    // Behind a receiver the subcooling alone says nothing of the charge.
+    [{ subcoolingK: 1 }, { receiver: true }, []],
+    [{ subcoolingK: 1, superheatK: 20 }, { receiver: true }, ['short']],
+    // Head and subcooling both high: charge or air, both are said.
+    [{ condensingC: 57, subcoolingK: 14 }, { outdoor: C(35) }, ['too-much', 'high-head', 'non-condensables']],
+    [{}, { discharge: { line: C(107.1) } }, ['hot-discharge']],
+    [{}, { discharge: { line: C(106.9) } }, []],
+    // A healthy heat pump that heats: 2 °C outdoors, 21 °C in the room.
+    [{ evaporatingC: -6, condensingC: 45 }, { mode: 'heating', outdoor: C(2), room: C(21) }, []],
+    [{ evaporatingC: -6, condensingC: 52 }, { mode: 'heating', outdoor: C(2), room: C(21) }, ['high-head']],
+    [{ evaporatingC: -6, condensingC: 45, subcoolingK: 14 }, { mode: 'heating', outdoor: C(2), room: C(21) }, ['weigh']],
+    [{ evaporatingC: -23 }, { mode: 'heating', outdoor: C(2), room: C(21) }, ['little-air']],
+    // A cold room, a freezer: nearer to what they cool.
+    [{ evaporatingC: -12 }, { application: 'cold-room', room: C(3) }, ['little-air']],
+    [{ evaporatingC: -10 }, { application: 'cold-room', room: C(3) }, []],
+    [{ evaporatingC: -31, condensingC: 35 }, { application: 'freezer', room: C(-18) }, ['little-air']],
+    // Water: only against the person's own usual difference, and over leaving water.
+    [{ evaporatingC: -20 }, { application: 'chiller', source: C(7) }, []],
+    [{ evaporatingC: -4 }, { application: 'chiller', source: C(7), usualDifference: K(5) }, ['little-air']],
+    [{ condensingC: 44 }, { application: 'water-source', sink: C(35) }, ['high-head']],
+    // Weighed, not read.
+    [{ subcoolingK: 1 }, { charge: q(0.9, 'kg') }, ['critical-charge']],
+    [{ subcoolingK: 1 }, { charge: q(1.1, 'kg') }, ['short']],
     [{ subcoolingK: -1.1 }, {}, ['short', 'settling']],
-  ] as const)('%j with %j points to %j', (machine, rest, expected) => expect(pointers(machine, rest)).toEqual(expected));
+  ] as const)('%j with %j points to %j', (machine, rest, expected) =>
+    expect(pointers(machine, rest as Partial<ReadingsRequest>)).toEqual(expected),
+  ); // cast: where the suction was read stands short
 
   test.each([
     ['a valve that feeds too much is not short of air', { evaporatingC: -8, superheatK: 1 }, { room: C(24) }, ['overfeed']],
@@ -144,6 +178,38 @@ test('the rule of the fixed orifice needs both temperatures; under 5 °F it name
   // (189 - 80 - 98.8) / 2 = 5.1 °F; at 99.2 °F outdoors 4.9 °F.
   expect((target(98.8) ?? 0) * 1.8).toBeCloseTo(5.1, 6);
   expect(target(99.2)).toBeNull();
+  const said = (wetBulbF: number, outdoorF: number) => {
+    const result = readings(request({}, { metering: 'fixed', indoorWetBulb: q(wetBulbF, 'F'), outdoor: q(outdoorF, 'F') }));
+    return result.ok ? [result.value.targetSuperheatK, result.value.pointers.filter((code) => code !== 'high-head')] : undefined;
+  };
+  // Outside 50..76 °F wet bulb or 55..115 °F outdoors it was never meant; (3 x 76 - 80 - 80) / 2 = 34 °F asks for air and load first.
+  expect(said(77, 115)).toEqual([null, ['weigh']]);
+  expect(said(49, 60)).toEqual([null, ['weigh', 'mild']]);
+  expect(said(70, 54)).toEqual([null, ['weigh', 'mild']]);
+  expect(said(70, 116)).toEqual([null, ['weigh']]);
+  expect(said(76, 80)).toEqual([null, ['airflow-first']]);
+});
+
+test('above the critical point there is no saturation, and it says so', () => {
+  const refused = { errors: [{ kind: 'refused', field: 'liquid.pressure', reason: 'above-critical-point' }] };
+  const gas = { pressure: q(90, 'bara'), line: C(35) };
+  expect(readings({ refrigerant: 'R-744', metering: 'valve', liquid: gas })).toMatchObject(refused);
+});
+
+test('what endangers the machine is a stop', () => {
+  const found = readings(request({ superheatK: 0.5 }, { discharge: { line: C(120) } }));
+  expect(found.ok && found.value.cautions.map(({ code, severity }) => [code, severity])).toEqual([
+    ['floodback', 'stop'],
+    ['hot-discharge', 'stop'],
+  ]);
+  // Of carbon dioxide only its maker's limit is known.
+  const hot = readings({
+    refrigerant: 'R-744',
+    metering: 'valve',
+    suction: { pressure: q(30, 'bara'), line: C(5) },
+    discharge: { line: C(120) },
+  });
+  expect(hot.ok && hot.value.pointers).not.toContain('hot-discharge');
 });
 
 describe('what is not known points nowhere', () => {
@@ -177,16 +243,16 @@ describe('a capillary or an orifice that is off', () => {
       'too much through a capillary, far under the room',
       { evaporatingC: -8, superheatK: 5, subcoolingK: 12 },
       { metering: 'capillary', target: { superheat: K(15) }, room: C(24) },
-      ['too-much', 'weigh'],
+      ['critical-charge'],
     ],
     [
       'little air over a capillary whose readings are normal',
       { evaporatingC: -8, superheatK: 7, subcoolingK: 6 },
       { metering: 'capillary', target: { superheat: K(7) }, room: C(24) },
-      ['little-air', 'weigh'],
+      ['little-air'],
     ],
-    ['much subcooling behind a capillary without a target', { subcoolingK: 12 }, { metering: 'capillary' }, ['weigh']],
-    ['little subcooling behind a capillary without a target', { subcoolingK: 1 }, { metering: 'capillary' }, ['weigh']],
+    ['much subcooling behind a capillary without a target', { subcoolingK: 12 }, { metering: 'capillary' }, ['critical-charge']],
+    ['little subcooling behind a capillary without a target', { subcoolingK: 1 }, { metering: 'capillary' }, ['critical-charge']],
     ['all as it should be', {}, { metering: 'capillary' }, []],
   ] as const)('%s', (_what, machine, rest, expected) => expect(pointers(machine, rest)).toEqual(expected));
 });

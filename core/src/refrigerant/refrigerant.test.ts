@@ -176,11 +176,11 @@ describe('readings', () => {
     expect(machine({ condensingC: 50, superheatK: 7, subcoolingK: 6 }, { outdoor: q(35, 'C') }).pointers).toEqual([]);
   });
 
-  test('a target under 5 °F is weighed, not trimmed; so is a capillary that is off', () => {
+  test('a target under 5 °F is weighed, not trimmed; a capillary that is off is a critical charge', () => {
     expect(
       machine({ superheatK: 7, subcoolingK: 6 }, { metering: 'fixed', indoorWetBulb: q(60, 'F'), outdoor: q(105, 'F') }).pointers,
     ).toContain('weigh');
-    expect(machine({ superheatK: 7, subcoolingK: 1 }, { metering: 'capillary' }).pointers).toContain('weigh');
+    expect(machine({ superheatK: 7, subcoolingK: 1 }, { metering: 'capillary' }).pointers).toEqual(['critical-charge']);
   });
 
   test('far under the room with normal superheat: little air', () => {
@@ -194,7 +194,7 @@ describe('readings', () => {
 
   test('what cannot last, and mild weather, is not settled', () => {
     expect(machine({ superheatK: -4, subcoolingK: 6 }).pointers).toContain('settling');
-    expect(machine({ condensingC: 25, superheatK: 18, subcoolingK: 1 }, { outdoor: q(8, 'C') }).pointers).toEqual(['short', 'settling']);
+    expect(machine({ condensingC: 25, superheatK: 18, subcoolingK: 1 }, { outdoor: q(8, 'C') }).pointers).toEqual(['short', 'mild']);
   });
 
   test('one side alone gives its number and no pointer', () => {

@@ -40,10 +40,19 @@ const BY_KEY: ReadonlyMap<string, string> = new Map(REFRIGERANT_NAMES.map((name)
 /** A refrigerant's usual name, from any case, with or without hyphen and space; undefined for one the engine does not know. */
 export const refrigerantName = (asked: string): string | undefined => BY_KEY.get(key(asked));
 
+/** It suffocates without a smell, stands far above other pressures, and turns to ice under 5.2 bar. */
+export const isCarbonDioxide = (refrigerant: string | null): boolean => refrigerant === 'R-744';
+
 /** Classes 2L, 2 and 3 burn: the order of work before a flame changes. */
 export const burns = (safetyClass: SafetyClass | null): boolean => /[23]/.test(safetyClass ?? '');
 export const burnsEasily = (safetyClass: SafetyClass | null): boolean => safetyClass?.endsWith('3') ?? false;
 export const isPoisonous = (safetyClass: SafetyClass | null): boolean => safetyClass?.startsWith('B') ?? false;
+
+/** Without a halogen a flame makes no acid of them: ammonia, carbon dioxide, hydrocarbons. */
+const WITHOUT_HALOGEN: readonly string[] = ['R-717', 'R-744', 'R-290', 'R-600a'];
+/** Whether a flame makes acid gases of it; one that nobody named may, an unlisted one of class A3 is taken as a hydrocarbon. */
+export const isHalogenated = (refrigerant: string | null, safetyClass: SafetyClass | null): boolean =>
+  refrigerant === null || (!WITHOUT_HALOGEN.includes(refrigerant) && (refrigerant in SAFETY_CLASSES || safetyClass !== 'A3'));
 
 /** Refrigerants whose gas turns into phosgene in a flame: they hold chlorine. */
 const HOLDS_CHLORINE: readonly string[] = ['R-12', 'R-22', 'R-123'];

@@ -122,6 +122,18 @@ export function readRefrigerant(name: string, read: FieldReader): Saturation | n
   return saturation;
 }
 
+/** A pressure at which this fluid boils somewhere [Pa absolute]; one above the critical point is refused by that word. */
+export function readSaturationPressure(field: string, pressure: Quantity, fluid: Saturation, read: FieldReader): number {
+  const { min, max } = fluid.rangeC;
+  const pa = read.absolutePressure(field, pressure, { min: fluid.bubblePa(min), max: MOST_PA });
+  if (!(pa > fluid.dewPa(max))) return pa;
+  read.errors.push({ kind: 'refused', field, reason: 'above-critical-point' });
+  return Number.NaN;
+}
+
+/** No gauge of a refrigerant circuit reads more [Pa]. */
+const MOST_PA = 20e6;
+
 /**
  * Saturation at a temperature or at a pressure.
  *
@@ -158,8 +170,7 @@ function atTemperature(fluid: Saturation, temperature: Quantity, read: FieldRead
 
 function atPressure(fluid: Saturation, pressure: Quantity | undefined, read: FieldReader): SaturationAnswer | null {
   if (!pressure) return null;
-  const { min, max } = fluid.rangeC;
-  const pa = read.absolutePressure('pressure', pressure, { min: fluid.bubblePa(min), max: fluid.dewPa(max) });
+  const pa = readSaturationPressure('pressure', pressure, fluid, read);
   const [bubbleC, dewC] = [fluid.bubbleC(pa), fluid.dewC(pa)];
   if (bubbleC === null || dewC === null) return null;
   return { bubbleC, dewC, glideK: dewC - bubbleC, liquidKgPerL: fluid.liquidKgPerL(bubbleC), vapourKgPerM3: fluid.vapourKgPerM3(dewC) };

@@ -6,7 +6,7 @@ import type { StageEntryKind, StageFact, StageValues, TorchFacts } from '.';
 const AT = '2026-11-24T10:00:00.000Z';
 const fact = <Kind extends StageEntryKind>(stage: KeptStage, kind: Kind, values: StageValues[Kind]): StageFact =>
   ({ id: kind, stage, kind, values, by: 'Ilta Varro', at: AT, photos: [] }) as unknown as StageFact; // cast: one kind at a time
-const ABOUT: TorchFacts = { safetyClass: 'A1', near: [] };
+const ABOUT: TorchFacts = { safetyClass: 'A1', refrigerant: 'R-410A', near: [] };
 const gates = (facts: readonly StageFact[], stage: KeptStage) => openGates(facts, stage, ABOUT);
 const overruled = (stage: KeptStage, gate: StageValues['overruled']['gate']) =>
   fact(stage, 'overruled', { gate, reason: 'the lead says so' });
@@ -68,23 +68,25 @@ describe('gates', () => {
     const [torch, others] = gates([], 'make-safe');
     expect(torch).toEqual({
       gate: 'torch',
-      open: ['zero-and-open', 'extinguisher', 'watch', 'sprinklers', 'oxygen'],
+      open: ['power-off', 'zero-and-open', 'extinguisher', 'watch', 'sprinklers', 'detectors', 'oxygen'],
       protectsPeople: true,
     });
     expect(others).toMatchObject({ gate: 'stage-points-open', protectsPeople: false });
-    expect(others?.open).toContain('power-off');
+    expect(others?.open).toContain('before-pictures');
   });
 });
 
 describe('the torch', () => {
   const skipped = fact('make-safe', 'skipped', { reason: 'done before' });
-  test('is unlocked where a lead skipped the stage, until it is opened anew', () => {
+  test('is unlocked where a lead skipped the stage, but for zero and the air, until it is opened anew', () => {
     expect(torchLock([], ABOUT)?.gate).toBe('torch');
-    expect(torchLock([skipped], ABOUT)).toBeNull();
+    const air = [fact('make-safe', 'zero-and-open', {}), fact('make-safe', 'hot-work', { point: 'oxygen', answer: 'done' })];
+    expect(torchLock([skipped], ABOUT)?.open).toEqual(['zero-and-open', 'oxygen']);
+    expect(torchLock([...air, skipped], ABOUT)).toBeNull();
     expect(torchLock([skipped, fact('make-safe', 'reopened', { why: 'rain' })], ABOUT)?.gate).toBe('torch');
     expect(torchLock([fact('find', 'skipped', { reason: 'known' })], ABOUT)?.gate).toBe('torch');
-    expect(torchLock([skipped, fact('make-safe', 'told', { who: 'the guard' })], ABOUT)).toBeNull();
-    expect(torchLock([overruled('make-safe', 'torch')], ABOUT)).toBeNull();
+    expect(torchLock([...air, skipped, fact('make-safe', 'told', { who: 'the guard' })], ABOUT)).toBeNull();
+    expect(torchLock([...air, overruled('make-safe', 'torch')], ABOUT)).toBeNull();
   });
 
   test('is locked for jobs whose record knows of making safe; older ones could never note it', () => {

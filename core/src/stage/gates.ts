@@ -1,8 +1,9 @@
 import { isBefore, type KeptStage, type Stage } from '../vocabulary/stage';
-import { factsOf, lastOf, type StageFact } from './entry';
+import { POINT_ROWS } from '../ledger/pointRows';
+import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
 import { isExplained, lookedOn, lossOf } from './loss';
-import { torchPoints, type TorchFacts, type TorchPoint } from './torch';
-import { type GateCode } from '../ledger/words';
+import { lastSaidOf, torchPoints, type TorchFacts } from './torch';
+import { TORCH_POINTS, type GateCode, type TorchPoint } from '../ledger/words';
 
 export { GATES, type GateCode } from '../ledger/words';
 
@@ -55,21 +56,39 @@ type GatesOf = (facts: readonly StageFact[], about: TorchFacts) => readonly Open
 /** What keeps each stage from being called done: a stage without its row does not compile, so that none falls to another's. */
 export const STAGE_GATES: Readonly<Record<KeptStage, GatesOf>> = { find: findGates, decide: decideGates, 'make-safe': safeGates };
 
-/** Since the stage was opened anew an old overruling does not count. */
-function isOverruled(facts: readonly StageFact[], stage: KeptStage, gate: GateCode): boolean {
+/** What was overruled of a gate in a stage, since it was opened anew. */
+function overrulingsOf(facts: readonly StageFact[], stage: KeptStage, gate: GateCode): readonly FactOf<'overruled'>[] {
   const from = facts.findLastIndex((fact) => fact.stage === stage && fact.kind === 'reopened');
-  return facts.slice(from + 1).some((fact) => fact.kind === 'overruled' && fact.values.gate === gate);
+  return factsOf(facts.slice(from + 1), 'overruled').filter((fact) => fact.stage === stage && fact.values.gate === gate);
+}
+
+const isTorchPoint = (point: string): point is TorchPoint => (TORCH_POINTS as readonly string[]).includes(point);
+
+/** By name, and only until the point is answered anew and worse: zero and open, and the air, by nobody. */
+function isLifted(facts: readonly StageFact[], overrulings: readonly FactOf<'overruled'>[], point: string): boolean {
+  if (!isTorchPoint(point)) return overrulings.length > 0;
+  if (POINT_ROWS[point].neverOverruled) return false;
+  const last = overrulings.findLast(({ values }) => values.points?.includes(point) ?? true);
+  const said = lastSaidOf(facts, point);
+  return last !== undefined && (said === null || facts.indexOf(said) < facts.indexOf(last));
+}
+
+/** What of a gate is still open; null where nothing is. */
+function leftOf(facts: readonly StageFact[], stage: KeptStage, gate: OpenGate): OpenGate | null {
+  const overrulings = overrulingsOf(facts, stage, gate.gate);
+  if (gate.open.length === 0) return overrulings.length > 0 ? null : gate;
+  const open = gate.open.filter((point) => !isLifted(facts, overrulings, point));
+  return open.length > 0 ? { ...gate, open } : null;
 }
 
 /**
- * Gates of a stage that are open and that nobody overruled.
+ * Gates of a stage that are open, each with what of it nobody overruled.
  *
  * @source  the stages' own rules: nobody leaves with less than half of the loss explained, nor after the first find; no work without a yes
  *          where a yes is needed; no torch while anything that protects people is open
  */
-export function openGates(facts: readonly StageFact[], stage: KeptStage, about: TorchFacts): readonly OpenGate[] {
-  return STAGE_GATES[stage](facts, about).filter(({ gate }) => !isOverruled(facts, stage, gate));
-}
+export const openGates = (facts: readonly StageFact[], stage: KeptStage, about: TorchFacts): readonly OpenGate[] =>
+  STAGE_GATES[stage](facts, about).flatMap((gate) => leftOf(facts, stage, gate) ?? []);
 
 /** Whether a job's record knows of its making safe: jobs from before stages were kept do not, and are not locked for it. */
 export const keepsMakeSafe = ({ facts, began, stored }: { facts: readonly StageFact[]; began: Stage; stored: Stage }): boolean =>
@@ -78,10 +97,12 @@ export const keepsMakeSafe = ({ facts, began, stored }: { facts: readonly StageF
 /**
  * Whether a flame may be lit on this job.
  *
- * @returns  what locks it; null where nothing does: all answered, overruled by a lead, or the stage skipped by one
+ * @returns  what locks it; null where nothing does: all answered, or overruled by a lead. Skipping the stage overrules all that can be
  */
 export function torchLock(facts: readonly StageFact[], about: TorchFacts): OpenGate | null {
+  const gate = openGates(facts, 'make-safe', about).find((open) => open.gate === 'torch') ?? null;
   const skipped = facts.findLast((fact) => fact.stage === 'make-safe' && ['skipped', 'reopened'].includes(fact.kind))?.kind === 'skipped';
-  if (skipped) return null;
-  return openGates(facts, 'make-safe', about).find(({ gate }) => gate === 'torch') ?? null;
+  if (!gate || !skipped) return gate;
+  const open = gate.open.filter((point) => isTorchPoint(point) && POINT_ROWS[point].neverOverruled);
+  return open.length > 0 ? { ...gate, open } : null;
 }

@@ -1,3 +1,4 @@
+import { highSide, partOfPassage, splitReversing, type CircuitGraph } from '../circuit/graph';
 import { factsOf, lastOf, type StageFact } from './entry';
 
 const DAYS_PER_YEAR = 365.25;
@@ -55,6 +56,15 @@ export function annualRates(facts: readonly StageFact[]): { readonly annualised:
 export function leaksOf(facts: readonly StageFact[]) {
   const places = new Map(factsOf(facts, 'checked-place').map((fact) => [fact.values.place, fact.values]));
   return [...places.values()].filter((check) => check.result === 'leak');
+}
+
+/** Whether a leak was found where the machine could draw air: at a part or tube of the low side, or in a section that lies on it. */
+export function foundOnLowSide(facts: readonly StageFact[], graph: CircuitGraph): boolean {
+  const high = new Set([...highSide(splitReversing(graph))].map(partOfPassage));
+  const parts = new Set(graph.parts.map(({ id }) => id));
+  const isLow = (place: string) => place.split('>').every((id) => parts.has(id)) && place.split('>').some((id) => !high.has(id));
+  const sections = leakingSections(facts).filter(({ parts: held }) => held.some((id) => parts.has(id) && !high.has(id)));
+  return sections.length > 0 || leaksOf(facts).some(({ place }) => isLow(place));
 }
 
 /** At least half of what is lost is explained, or nobody knows what is lost. Judgement: rates told from bubbles are good to a factor of two. */

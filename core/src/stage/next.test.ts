@@ -8,7 +8,7 @@ const fact = <Kind extends StageEntryKind>(stage: KeptStage, kind: Kind, values:
   ({ id: `${kind}-${minute}`, stage, kind, values, by: 'Ilta Varro', at: at(minute), photos: [] }) as unknown as StageFact; // cast: one kind at a time
 const joint = (id: string, state: JointState) => ({ id, state });
 const job = (facts: readonly StageFact[], joints: JobFacts['joints'] = [], rest: Partial<JobFacts> = {}): JobFacts => ({
-  ...{ facts, joints, lastFlame: null, began: 'find', stored: 'find', safetyClass: 'A1', near: [] },
+  ...{ facts, joints, lastFlame: null, began: 'find', stored: 'find', safetyClass: 'A1', refrigerant: 'R-410A', near: [] },
   ...rest,
 });
 const next = (facts: readonly StageFact[], joints: JobFacts['joints'] = [], rest: Partial<JobFacts> = {}) =>
@@ -71,15 +71,15 @@ describe('decide', () => {
 
 test('make safe asks for its points in their order, says which of them lock the torch, and ends when none is left', () => {
   const decided = [done('find'), done('decide')];
-  expect(next(decided)).toMatchObject({ step: 'answer-point', point: 'power-off', why: 'stage-points-open' });
+  expect(next(decided)).toMatchObject({ step: 'answer-point', point: 'power-off', why: 'torch' });
   const all = [
-    fact('make-safe', 'locked-off', { keyHolder: 'Ilta' }),
+    fact('make-safe', 'locked-off', { keyHolder: 'Ilta', dead: true }),
     fact('make-safe', 'before-picture', { of: 'pipes' }),
     fact('make-safe', 'recovered', { tareKg: 12, grossKg: 13, minutes: 20 }),
     fact('make-safe', 'zero-and-open', {}),
     fact('make-safe', 'told', { who: 'the keeper' }),
     fact('make-safe', 'covered', { what: 'the switch box' }),
-    ...(['extinguisher', 'watch', 'sprinklers', 'oxygen'] as const).map((point) =>
+    ...(['extinguisher', 'watch', 'sprinklers', 'detectors', 'oxygen'] as const).map((point) =>
       fact('make-safe', 'hot-work', { point, answer: 'done', ...(point === 'oxygen' ? { oxygenPercent: 20.9 } : {}) }),
     ),
   ];

@@ -48,9 +48,12 @@ export interface JobFacts extends TorchFacts {
   readonly joints: readonly { readonly id: string; readonly state: JointState }[];
 }
 
+/** The torch's own list is asked in no stage but one. */
+const NOT_THE_TORCH: TorchFacts = { safetyClass: null, refrigerant: null, near: [] };
+
 function nextInFind({ facts }: JobFacts): Next {
   const stage = 'find';
-  const gates = openGates(facts, stage, { safetyClass: null, near: [] });
+  const gates = openGates(facts, stage, NOT_THE_TORCH);
   if (!lastOf(facts, 'complaint')) return { stage, step: 'note-complaint' };
   if (factsOf(facts, 'checked-place').length + factsOf(facts, 'section-hold').length === 0) return { stage, step: 'check-a-place' };
   const [first] = gates;
@@ -59,7 +62,7 @@ function nextInFind({ facts }: JobFacts): Next {
 
 function nextInDecide({ facts }: JobFacts): Next {
   const stage = 'decide';
-  const [gate] = openGates(facts, stage, { safetyClass: null, near: [] });
+  const [gate] = openGates(facts, stage, NOT_THE_TORCH);
   if (!lastOf(facts, 'isolation')) return { stage, step: 'choose-isolation' };
   if (gate && openPriceChecks(facts).length > 0) return { stage, step: 'answer-price-check', why: gate.gate };
   return gate ? { stage, step: 'ask-approval', why: gate.gate } : { stage, step: 'end-decide' };

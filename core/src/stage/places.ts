@@ -33,7 +33,8 @@ export const tubePlace = ({ from, to }: Pick<CircuitLink, 'from' | 'to'>): Place
 const BY_KIND: readonly CircuitKind[] = [
   ...(['port', 'valve', 'solenoid', 'expansion-valve', 'switch', 'transducer', 'capillary'] as const),
   ...(['drier', 'sight-glass', 'fitting', 'distributor', 'check-valve', 'reversing-valve'] as const),
-  ...(['evaporator', 'condenser', 'accumulator', 'receiver', 'compressor', 'tube'] as const),
+  ...(['relief-valve', 'fusible-plug', 'vibration-absorber', 'filter-shell', 'pump', 'oil-separator', 'muffler'] as const),
+  ...(['heat-exchanger', 'evaporator', 'condenser', 'accumulator', 'receiver', 'compressor', 'tube'] as const),
 ];
 const KIND_SCORE = 10;
 

@@ -1,11 +1,11 @@
 import { isNearKind, type NearKind } from '../vocabulary/part';
-import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
+import { burns, isCarbonDioxide, type SafetyClass } from '../refrigerant/safetyClasses';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
 import { POINT_ROWS } from '../ledger/pointRows';
-import { TORCH_POINTS, type TorchPoint } from '../ledger/words';
+import { TORCH_POINTS, type TorchPoint, type ZeroSide } from '../ledger/words';
 import { catchesFire } from '../protection/limits';
 
-export { TORCH_POINTS, TORCH_STANDS, WATCH_MINUTES, type TorchPoint, type TorchStands } from '../ledger/words';
+export { TORCH_POINTS, TORCH_STANDS, WATCH_MINUTES, ZERO_SIDES, type TorchPoint, type TorchStands, type ZeroSide } from '../ledger/words';
 
 /** A point of the list, and how it stands. */
 export interface TorchPointState {
@@ -20,6 +20,8 @@ export interface TorchPointState {
 /** What the list is made from. */
 export interface TorchFacts {
   readonly safetyClass: SafetyClass | null;
+  /** By its usual name; null where it has none. */
+  readonly refrigerant: string | null;
   /** What lies near the joints that are planned. */
   readonly near: readonly NearKind[];
 }
@@ -29,33 +31,87 @@ export const LEAST_OXYGEN_PERCENT = 19.5;
 /** Above this it is enriched, and things burn that do not burn in air [%]. Source: OSHA 29 CFR 1910.134, 1915.12. */
 export const MOST_OXYGEN_PERCENT = 23.5;
 
-const pointsFor = ({ safetyClass, near }: TorchFacts): readonly TorchPoint[] =>
+/** Carbon dioxide in the room: above it nobody works there all day, 3 % for minutes, 4 % kills [%]. Source: OSHA 29 CFR 1910.1000 (5 000 ppm). */
+export const MOST_CO2_PERCENT = 0.5;
+/** Ammonia in the room [ppm]. Source: NIOSH REL. */
+export const MOST_AMMONIA_PPM = 25;
+
+const methodOf = (facts: readonly StageFact[]) => lastOf(facts, 'isolation')?.values.method;
+
+/** Something beside the work stays full: it was pumped down, or a section alone was emptied. */
+const staysFull = (facts: readonly StageFact[]) => ['pump-down', 'recover-section'].includes(methodOf(facts) ?? '');
+
+/** What is to be at zero and open, by the way the circuit was isolated. */
+export function sidesToOpen(facts: readonly StageFact[]): readonly ZeroSide[] {
+  const method = methodOf(facts);
+  return method === 'pump-down' ? ['low'] : method === 'recover-section' ? ['section'] : ['high', 'low'];
+}
+
+const pointsFor = (facts: readonly StageFact[], { safetyClass, near }: TorchFacts): readonly TorchPoint[] =>
   TORCH_POINTS.filter((point) => {
     if (point === 'swept') return burns(safetyClass);
+    if (point === 'held-back') return staysFull(facts);
+    // Nothing leaves a machine that is pumped down, and nobody weighs a cylinder for it.
+    if (point === 'refrigerant-out') return methodOf(facts) !== 'pump-down';
     // A point named after a kind of part is asked where one that catches fire stands near.
     return !isNearKind(point) || !catchesFire(point) || near.includes(point);
   });
 
-function answerOf(facts: readonly StageFact[], point: TorchPoint): StageFact | null {
+type HotWork = FactOf<'hot-work'>['values'];
+
+/** Whether the air that was read bears people and a flame: oxygen looks fine where carbon dioxide already kills. */
+function isFitAir({ oxygenPercent, co2Percent, ammoniaPpm }: HotWork, refrigerant: string | null): boolean {
+  if (oxygenPercent !== undefined && !(oxygenPercent >= LEAST_OXYGEN_PERCENT && oxygenPercent <= MOST_OXYGEN_PERCENT)) return false;
+  if (isCarbonDioxide(refrigerant)) return co2Percent !== undefined && co2Percent <= MOST_CO2_PERCENT;
+  return refrigerant !== AMMONIA || (ammoniaPpm !== undefined && ammoniaPpm <= MOST_AMMONIA_PPM);
+}
+
+const AMMONIA = 'R-717';
+
+/** Whether what was noted last answers its point; a worse answer than the one before does not. */
+function answers(fact: StageFact, facts: readonly StageFact[], { refrigerant }: TorchFacts): boolean {
+  switch (fact.kind) {
+    case 'locked-off':
+      return fact.values.dead === true;
+    case 'zero-and-open': {
+      const { sides } = fact.values;
+      return sides === undefined || sidesToOpen(facts).every((side) => sides.includes(side));
+    }
+    case 'held-back':
+      return fact.values.capped && fact.values.steady;
+    case 'hot-work':
+      return fact.values.point !== 'oxygen' || isFitAir(fact.values, refrigerant);
+    default:
+      return true;
+  }
+}
+
+/** What was noted last of a point, whether it answers it or not. */
+export function lastSaidOf(facts: readonly StageFact[], point: TorchPoint): StageFact | null {
   const own = POINT_ROWS[point].answeredBy;
-  if (own) return lastOf(facts, own) ?? null;
-  const answer = factsOf(facts, 'hot-work').findLast((fact) => fact.values.point === point);
-  const percent = point === 'oxygen' ? answer?.values.oxygenPercent : undefined;
-  const isUnfit = percent !== undefined && !(percent >= LEAST_OXYGEN_PERCENT && percent <= MOST_OXYGEN_PERCENT);
-  return answer && !isUnfit ? answer : null;
+  return (own ? lastOf(facts, own) : factsOf(facts, 'hot-work').findLast((fact) => fact.values.point === point)) ?? null;
 }
 
 /**
- * The list before the torch, made from the joints' places and what is near.
+ * The list before the torch, made from the way the circuit was isolated, the joints' places and what is near.
  *
- * @source  hot-work practice (NFPA 51B, OSHA 1910.252): zero and open, extinguisher, watch, detectors and sprinklers, air to breathe,
- *          combustibles within 11 m moved or shielded. Local hot-work rules come first
+ * @source  hot-work practice (NFPA 51B, OSHA 1910.252): locked off and tried, zero and open, extinguisher, watch, detectors and sprinklers, air
+ *          to breathe, combustibles within 11 m moved or shielded. Local hot-work rules come first
  */
 export const torchPoints = (facts: readonly StageFact[], about: TorchFacts): readonly TorchPointState[] =>
-  pointsFor(about).map((point) => {
-    const by = answerOf(facts, point);
+  pointsFor(facts, about).map((point) => {
+    const said = lastSaidOf(facts, point);
+    const by = said && answers(said, facts, about) ? said : null;
     return { point, isOpen: by === null, locksTorch: POINT_ROWS[point].locks, by };
   });
+
+/** Sprinklers and detectors that were put out of service for the flame and are not back yet. */
+export function outOfService(facts: readonly StageFact[]): readonly FactOf<'hot-work'>[] {
+  const last = new Map(factsOf(facts, 'hot-work').map((fact) => [fact.values.point, fact]));
+  const isBack = (fact: FactOf<'hot-work'>) =>
+    facts.slice(facts.indexOf(fact)).some((later) => later.kind === 'back-in-service' && later.values.point === fact.values.point);
+  return [...last.values()].filter((fact) => fact.values.outOfService === true && !isBack(fact));
+}
 
 /** A watch after the last flame, by both clocks. */
 export interface Watch {

@@ -56,8 +56,8 @@ export function formatTemperatureDifference(kelvin: number, prefs: UnitPreferenc
 /** Pressures people read are gauge, as their instruments are: the unit says no more than those do. */
 export function formatGaugePressure(pressure: GaugePascals, prefs: UnitPreferences): Reading {
   if (prefs.pressure === 'psig') return { value: formatNumber(pressure / GAUGE_PRESSURE_UNITS.psig, 0), unit: 'psig' };
-  if (prefs.pressure === 'bar') return { value: formatNumber(pressure / GAUGE_PRESSURE_UNITS.barg, 1), unit: 'bar' };
-  return { value: formatNumber(pressure / 1000, 0), unit: 'kPa' };
+  if (prefs.pressure === 'bar') return { value: formatNumber(pressure / GAUGE_PRESSURE_UNITS.barg, 1), unit: 'barg' };
+  return { value: formatNumber(pressure / 1000, 0), unit: 'kPag' };
 }
 
 /** Refrigerant: kilograms, or pounds and ounces with the decimal beside them, so that one is never read as the other [kg given]. */

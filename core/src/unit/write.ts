@@ -7,12 +7,12 @@ const figure = (value: number) => String(Number(value.toPrecision(7)));
  * A gauge pressure as text for a field in which it is put right: seven figures, so that what is left alone reads back the same.
  *
  * @param pressure  [Pa gauge], any
- * @returns         in the person's own unit, such as `150 bar`; `parseGaugePressure` reads it
+ * @returns         in the person's own unit, such as `150 barg`; `parseGaugePressure` reads it
  */
 export function writeGaugePressure(pressure: GaugePascals, prefs: UnitPreferences): string {
   if (prefs.pressure === 'psig') return `${figure(pressure / GAUGE_PRESSURE_UNITS.psig)} psig`;
-  if (prefs.pressure === 'bar') return `${figure(pressure / GAUGE_PRESSURE_UNITS.barg)} bar`;
-  return `${figure(pressure / GAUGE_PRESSURE_UNITS.kPag)} kPa`;
+  if (prefs.pressure === 'bar') return `${figure(pressure / GAUGE_PRESSURE_UNITS.barg)} barg`;
+  return `${figure(pressure / GAUGE_PRESSURE_UNITS.kPag)} kPag`;
 }
 
 /**

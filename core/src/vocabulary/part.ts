@@ -18,6 +18,14 @@ export const CIRCUIT_KINDS = [
   'port',
   'tube',
   'fitting',
+  'relief-valve',
+  'fusible-plug',
+  'vibration-absorber',
+  'muffler',
+  'oil-separator',
+  'heat-exchanger',
+  'pump',
+  'filter-shell',
 ] as const;
 export const NEAR_KINDS = [
   ...CIRCUIT_KINDS,

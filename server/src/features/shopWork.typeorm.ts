@@ -12,34 +12,39 @@ import { typeormPhotos } from './photos/photos.repository.typeorm';
 import { typeormSearch } from './search/search.repository.typeorm';
 import { typeormSessions } from './session/session.repository.typeorm';
 import { typeormShop } from './shop/shop.repository.typeorm';
+import { knownLinks, type KnownLinks } from './ledger/knownLinks';
 import { typeormLedger } from './ledger/ledger.repository.typeorm';
 import type { ShopWork, Store } from './shopWork';
 import { typeormFinds } from './stages/finds.repository.typeorm';
 import { typeormCircuits, typeormSites, typeormUnits } from './units/units.repository.typeorm';
 
-export const typeormShopWork = (transaction: ShopTransaction): ShopWork => ({
-  shopId: transaction.shopId,
-  salt: () => randomBytes(16).toString('hex'),
-  shop: typeormShop(transaction),
-  people: typeormPeople(transaction),
-  invites: typeormInvites(transaction),
-  sessions: typeormSessions(transaction),
-  sites: typeormSites(transaction),
-  units: typeormUnits(transaction),
-  circuits: typeormCircuits(transaction),
-  drawings: typeormDrawings(transaction),
-  jobs: typeormJobs(transaction),
-  ledger: typeormLedger(transaction),
-  finds: typeormFinds(transaction),
-  joints: typeormJoints(transaction),
-  plans: typeormPlans(transaction),
-  records: typeormRecords(transaction),
-  photos: typeormPhotos(transaction),
-  search: typeormSearch(transaction),
-  audit: typeormAudit(transaction),
-});
+export function typeormShopWork(transaction: ShopTransaction, known: KnownLinks): ShopWork {
+  const ledger = typeormLedger(transaction, known);
+  return {
+    shopId: transaction.shopId,
+    salt: () => randomBytes(16).toString('hex'),
+    shop: typeormShop(transaction),
+    people: typeormPeople(transaction),
+    invites: typeormInvites(transaction),
+    sessions: typeormSessions(transaction),
+    sites: typeormSites(transaction),
+    units: typeormUnits(transaction),
+    circuits: typeormCircuits(transaction),
+    drawings: typeormDrawings(transaction),
+    jobs: typeormJobs(transaction, ledger),
+    ledger,
+    finds: typeormFinds(transaction),
+    joints: typeormJoints(transaction),
+    plans: typeormPlans(transaction),
+    records: typeormRecords(transaction),
+    photos: typeormPhotos(transaction),
+    search: typeormSearch(transaction),
+    audit: typeormAudit(transaction),
+  };
+}
 
 export function typeormStore(db: DataSource): Store {
+  const known = knownLinks();
   /** What row-level security lets through by a word that is known, where the shop is not. */
   const knowing = <T>(setting: 'app.login' | 'app.invite', word: string, ask: (manager: ShopTransaction['manager']) => Promise<T>) =>
     db.transaction(async (manager) => {
@@ -47,7 +52,7 @@ export function typeormStore(db: DataSource): Store {
       return ask(manager);
     });
   return {
-    inShop: (shopId, work) => withShop(db, shopId, (transaction) => work(typeormShopWork(transaction))),
+    inShop: (shopId, work) => withShop(db, shopId, (transaction) => work(typeormShopWork(transaction, known))),
     async signInBy(login) {
       const person = await knowing('app.login', login, (manager) => manager.findOneBy(People, { login }));
       return person && { shopId: person.shopId, personId: person.id, passwordHash: person.passwordHash, left: person.leftAt !== null };

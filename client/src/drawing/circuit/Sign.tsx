@@ -152,6 +152,62 @@ function Shape({ part, pen, ink, inside }: { part: CircuitPart; pen: Pen; ink: s
           <Path d="M-6 4 l4 -8 4 8 4 -8" {...pen} fill="none" strokeWidth={1.6} />
         </G>
       );
+    case 'relief-valve':
+      return (
+        <G>
+          <Polygon points="-12,-9 8,0 -12,9" {...pen} />
+          <Path d="M8 -9 V9 M0 -4 V-20 M-5 -17 l10 -3 M-5 -12 l10 -3" {...pen} fill="none" />
+        </G>
+      );
+    case 'fusible-plug':
+      return (
+        <G>
+          <Rect x={-9} y={-11} width={18} height={22} rx={2} {...pen} />
+          <Rect x={-4} y={-11} width={8} height={22} fill={ink} />
+        </G>
+      );
+    case 'vibration-absorber':
+      return (
+        <G>
+          <Rect x={-18} y={-8} width={36} height={16} {...pen} />
+          <Path d="M-12 -8 l6 16 M-4 -8 l6 16 M4 -8 l6 16 M12 -8 l-6 16 M4 -8 l-6 16 M-4 -8 l-6 16" stroke={ink} strokeWidth={1} />
+        </G>
+      );
+    case 'muffler':
+      return (
+        <G>
+          <Rect x={-20} y={-11} width={40} height={22} rx={4} {...pen} />
+          <Path d="M-7 -11 V4 M7 11 V-4" stroke={ink} strokeWidth={1.6} />
+        </G>
+      );
+    case 'oil-separator':
+      return (
+        <G>
+          <Rect x={-15} y={-22} width={30} height={44} rx={14} {...pen} />
+          <Path d="M-15 8 H15 M0 -10 q-5 7 0 9 q5 -2 0 -9" {...pen} fill="none" strokeWidth={1.6} />
+        </G>
+      );
+    case 'heat-exchanger':
+      return (
+        <G>
+          <Rect x={-18} y={-18} width={36} height={36} {...pen} />
+          <Path d="M-18 18 L18 -18" stroke={ink} strokeWidth={2} />
+        </G>
+      );
+    case 'pump':
+      return (
+        <G>
+          <Circle r={15} {...pen} />
+          <Path d="M-7 -11 L13 0 L-7 11" {...pen} fill="none" />
+        </G>
+      );
+    case 'filter-shell':
+      return (
+        <G>
+          <Rect x={-18} y={-11} width={36} height={22} rx={3} {...pen} />
+          <Path d="M18 -14 V14 M-8 -11 V11 M0 -11 V11 M8 -11 V11" stroke={ink} strokeWidth={1.4} />
+        </G>
+      );
     case 'tube':
     case 'fitting':
       return <Circle r={7} {...pen} fill={ink} />;

@@ -28,12 +28,41 @@ test('the part is tapped, what was seen is ticked, and the ways stand with why a
   expect(screen.getByText('Pump down')).toBeTruthy();
   expect(screen.getByText('Shut liquid valve')).toBeTruthy();
   expect(screen.getByText('Shut gas valve')).toBeTruthy();
-  fireEvent.press(screen.getByLabelText('the low side leaks and could draw air'));
+  fireEvent.press(screen.getByRole('radio', { name: 'it leaks' }));
   expect(screen.getByText(/the low side leaks and could draw air\./)).toBeTruthy();
   await press('Keep this way');
   fireEvent.press(screen.getAllByText('Keep this way').at(-1)!);
   await screen.findAllByText(/recover one section/);
   expect(writes[0]?.body).toMatchObject({ kind: 'isolation', values: { work: ['drier'], advised: 'recover-section', lowSideLeak: true } });
+});
+
+test('a leak that find kept on the low side answers by itself, and nothing is pumped down', async () => {
+  const { writes } = await show([
+    ['find', 'checked-place', { place: 'evaporator', method: 'soap', result: 'leak' }],
+    ['decide', 'waiting', { what: 'parts', forWhom: 'the store' }],
+  ]);
+  fireEvent.press(screen.getByLabelText('the compressor runs'));
+  expect(screen.getByRole('radio', { name: 'it leaks', checked: true })).toBeTruthy();
+  fireEvent.press(screen.getByRole('radio', { name: 'scroll' }));
+  await press('Keep this way');
+  fireEvent.press(screen.getAllByText('Keep this way').at(-1)!);
+  await screen.findAllByText(/recover one section/);
+  expect(writes[0]?.body).toMatchObject({ values: { advised: 'recover-section', lowSideLeak: true, compressorKind: 'scroll' } });
+});
+
+test('what is to be taken out follows the way: nothing where it is pumped down', async () => {
+  const { writes } = await show([['find', 'loss', { lostKg: 0.4, days: 60, chargeKg: 2 }]]);
+  fireEvent.press(screen.getByLabelText('drier'));
+  fireEvent.press(screen.getByLabelText('the compressor runs'));
+  fireEvent.press(screen.getByRole('radio', { name: 'looked: none' }));
+  await press('Keep this way');
+  expect(screen.getByLabelText('to take out').props['value']).toBe('0 kg');
+  fireEvent.press(screen.getByRole('radio', { name: 'recover all' }));
+  expect(screen.getByLabelText('to take out').props['value']).toBe('2 kg');
+  await type('why another way than advised', 'two more joints behind the valve');
+  fireEvent.press(screen.getAllByText('Keep this way').at(-1)!);
+  await screen.findAllByText(/recover all/);
+  expect(writes[0]?.body).toMatchObject({ values: { method: 'recover-all', takeOutKg: 2 } });
 });
 
 test('another way than advised asks for its reason', async () => {

@@ -63,7 +63,8 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
   const [panel, setPanel] = useState<Panel | null>(null);
   const close = () => setPanel(null);
   const nameOf = (place: string) => placeName(graph, place);
-  const takeOut = lastOf(stage.facts, 'isolation')?.values.takeOutKg ?? isolation.leftKg;
+  const kept = lastOf(stage.facts, 'isolation')?.values;
+  const takeOut = kept?.takeOutKg ?? isolation.takeOutKg(kept?.method ?? isolation.answer?.method ?? 'recover-all');
   const action = actionOf(stage, isolation.answer !== null, { open: setPanel, onward: () => router.push(stageHref(job.id, 'make-safe')) });
   const over =
     panel === 'keep' ? (
@@ -76,7 +77,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       <Leaving work={stage} skipSays="Where nothing of the charge is opened, or it was decided elsewhere." onKept={close} />
     );
   const kilograms =
-    takeOut === undefined ? undefined : (
+    takeOut === null ? undefined : (
       <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
         <Mono size={wide ? 34 : 28} tone="copper">
           {readingText(formatMass(takeOut, units))}

@@ -1,6 +1,6 @@
 import { ISOLATION_METHOD_WORDS } from '@kesto/contract/wording';
 import { ENGINE_VERSION, ISOLATION_METHODS, type IsolationMethod } from '@kesto/core';
-import { formatMass, readingText } from '@kesto/core/unit';
+import { writeMass, type UnitPreferences } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
@@ -19,22 +19,29 @@ const FIGURES = {
   takeOut: { label: 'to take out', kind: 'mass', hint: 'as 6.2 kg', optional: true },
 } as const;
 
+/** As it is typed: what a way takes out, empty where that cannot be told. */
+const takenOutText = (kg: number | null, units: UnitPreferences) => ({ takeOut: kg === null ? '' : writeMass(kg, units) });
+
 /** Which way is taken; another than the advised one with its reason. */
 export function KeepIsolation({ isolation, work, onKept }: { isolation: IsolationWork; work: StageWork; onKept: () => void }) {
   const units = useUnits();
-  const { answer, seen, chargeKg, leftKg } = isolation;
+  const { answer, seen, chargeKg, takeOutKg } = isolation;
   const [method, setMethod] = useState<IsolationMethod>(answer?.method ?? 'recover-all');
   const figures = useFigures(
     work.keptAs(`isolation.${isolation.work.join('+')}`),
     FIGURES,
-    leftKg === undefined ? {} : { takeOut: readingText(formatMass(leftKg, units)).replace(/ \(.*/, '') },
+    takenOutText(takeOutKg(answer?.method ?? 'recover-all'), units),
   );
+  function choose(next: IsolationMethod) {
+    setMethod(next);
+    figures.setAll(takenOutText(takeOutKg(next), units));
+  }
   if (!answer) return <Words>Tap the part that is to be opened first.</Words>;
   const differs = method !== answer.method;
   async function keep({ reason, takeOut }: Read<typeof FIGURES>): Promise<boolean> {
     if (!answer) return false;
-    const { close, closeAfter, staysFull } = answer;
-    const isAdvised = { close: differs ? [] : close, closeAfter: differs ? [] : closeAfter, staysFull: differs ? [] : staysFull };
+    const { open, close, closeAfter, staysFull } = answer;
+    const isAdvised = differs ? { open: [], close: [], closeAfter: [], staysFull: [] } : { open, close, closeAfter, staysFull };
     const kept = work.note('isolation', {
       ...{ work: isolation.work, advised: answer.method, method, ...seen, ...isAdvised, engineVersion: ENGINE_VERSION },
       ...(chargeKg === undefined ? {} : { chargeKg }),
@@ -49,7 +56,7 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
       <Choice
         label="way"
         value={method}
-        onChange={setMethod}
+        onChange={choose}
         options={ISOLATION_METHODS.map((value) => ({ value, label: ISOLATION_METHOD_WORDS[value] }))}
       />
       {differs ? <FigureFields figures={figures} of={['reason']} /> : null}

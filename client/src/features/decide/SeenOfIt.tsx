@@ -1,14 +1,29 @@
-import { View } from 'react-native';
+import { COMPRESSOR_KINDS, type CompressorKind } from '@kesto/core';
+import { COMPRESSOR_KIND_WORDS } from '@kesto/contract/wording';
+import { StyleSheet, View } from 'react-native';
 import { CheckRow } from '@/ui/CheckRow';
-import { FrameKey } from '@/ui/Buttons';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { Words } from '@/ui/Words';
 import type { Seen } from './useIsolation';
 
-const QUESTIONS: Readonly<Record<keyof Seen, string>> = {
+const TICKED = {
   runs: 'the compressor runs',
-  lowSideLeak: 'the low side leaks and could draw air',
   airInside: 'air or nitrogen is inside',
   jointOpen: 'a joint is open already',
-};
+} as const;
+type Ticked = keyof typeof TICKED;
+
+type Leak = 'unknown' | 'none' | 'leaks';
+const LEAKS: readonly { readonly value: Leak; readonly label: string }[] = [
+  { value: 'unknown', label: 'nobody looked' },
+  { value: 'none', label: 'looked: none' },
+  { value: 'leaks', label: 'it leaks' },
+];
+const leakOf = ({ lowSideLeak }: Seen): Leak => (lowSideLeak === undefined ? 'unknown' : lowSideLeak ? 'leaks' : 'none');
+
+function withLeak({ lowSideLeak: _before, ...seen }: Seen, leak: Leak): Seen {
+  return leak === 'unknown' ? seen : { ...seen, lowSideLeak: leak === 'leaks' };
+}
 
 interface SeenOfItProps {
   readonly seen: Seen;
@@ -19,13 +34,36 @@ interface SeenOfItProps {
 
 /** What decides how the work is got at and no drawing can know. */
 export function SeenOfIt({ seen, onChange, onKeep }: SeenOfItProps) {
-  const keys = Object.keys(QUESTIONS) as (keyof Seen)[]; // cast: the keys of this very object
+  const keys = Object.keys(TICKED) as Ticked[]; // cast: the keys of this very object
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 18 }}>
-      {keys.map((key) => (
-        <CheckRow key={key} label={QUESTIONS[key]} checked={seen[key]} onChange={(checked) => onChange({ ...seen, [key]: checked })} />
-      ))}
+    <View style={styles.all}>
+      <View style={styles.ticks}>
+        {keys.map((key) => (
+          <CheckRow key={key} label={TICKED[key]} checked={seen[key]} onChange={(checked) => onChange({ ...seen, [key]: checked })} />
+        ))}
+      </View>
+      <View style={styles.asked}>
+        <Words size={15}>a leak on the low side, where air could be drawn in</Words>
+        <Choice label="a leak on the low side" value={leakOf(seen)} options={LEAKS} onChange={(leak) => onChange(withLeak(seen, leak))} />
+      </View>
+      {seen.runs ? (
+        <View style={styles.asked}>
+          <Words size={15}>its compressor</Words>
+          <Choice<CompressorKind>
+            label="its compressor"
+            value={seen.compressorKind ?? 'unknown'}
+            options={COMPRESSOR_KINDS.map((value) => ({ value, label: COMPRESSOR_KIND_WORDS[value] }))}
+            onChange={(compressorKind) => onChange({ ...seen, compressorKind })}
+          />
+        </View>
+      ) : null}
       {onKeep ? <FrameKey label="Keep it anew" onPress={onKeep} /> : null}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  all: { gap: 10, alignItems: 'flex-start' },
+  ticks: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 18 },
+  asked: { gap: 4 },
+});

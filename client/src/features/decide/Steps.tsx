@@ -9,6 +9,10 @@ import { stepsOf, type Step } from './steps';
 
 const SAYS: Readonly<Record<Step['does'], (parts: string) => readonly [string, string]>> = {
   open: (parts) => [`Open ${parts}`, 'else liquid stays behind it'],
+  'hold-open': (parts) => [
+    `Hold ${parts} open until it is empty`,
+    'by its coil or a magnet: it shuts with the thermostat and the lock-out',
+  ],
   shut: (parts) => [`Shut ${parts}`, 'cuts the discharge off from the work'],
   'run-down': () => ['Run down, never below zero gauge', 'air drawn in is compressed with oil'],
   wait: () => ['Stop, wait 5 min, run again', 'oil gives refrigerant back'],

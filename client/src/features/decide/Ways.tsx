@@ -7,7 +7,7 @@ import { Heading, Words } from '@/ui/Words';
 
 /** Against a pump-down, or against taking a piece alone; the rest speaks for what is advised. */
 const AGAINST_A_PIECE: readonly IsolationWhy['code'][] = ['not-bounded'];
-const FOR: readonly IsolationWhy['code'][] = ['valves-shut', 'emptied-by-compressor', 'other-position', 'bounded'];
+const FOR: readonly IsolationWhy['code'][] = ['valves-shut', 'emptied-by-compressor', 'other-position', 'bounded', 'held-open'];
 
 type Stand = 'best' | 'allowed' | 'forbidden';
 

@@ -3,7 +3,7 @@ import type { Isolation } from '@kesto/core';
 /** One step of getting at the work: what is done, to which parts. */
 export interface Step {
   readonly number: number;
-  readonly does: 'open' | 'shut' | 'run-down' | 'wait' | 'shut-after' | 'shut-off' | 'recover';
+  readonly does: 'open' | 'hold-open' | 'shut' | 'run-down' | 'wait' | 'shut-after' | 'shut-off' | 'recover';
   readonly parts: readonly string[];
 }
 
@@ -14,15 +14,19 @@ const numbered = (steps: readonly Omit<Step, 'number'>[]): readonly Step[] =>
 
 /** In the order they are done. */
 export function stepsOf(answer: Isolation): readonly Step[] {
-  const { open, close, closeAfter } = answer;
+  const { close, closeAfter } = answer;
+  const held = answer.why.flatMap((why) => (why.code === 'held-open' ? why.parts : []));
+  const open = answer.open.filter((id) => !held.includes(id));
   if (answer.method !== 'pump-down')
     return numbered([
       { does: 'shut-off', parts: close },
       { does: 'open', parts: open },
+      { does: 'hold-open', parts: held },
       { does: 'recover', parts: [] },
     ]);
   return numbered([
     { does: 'open', parts: open },
+    { does: 'hold-open', parts: held },
     { does: 'shut', parts: close },
     { does: 'run-down', parts: [] },
     { does: 'wait', parts: [] },

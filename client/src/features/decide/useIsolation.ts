@@ -1,16 +1,44 @@
 import type { JobView } from '@kesto/contract';
-import { isolate, lastOf, leaksOf, lossOf, withCompressors, type CircuitGraph, type Isolation, type StageFact } from '@kesto/core';
+import {
+  foundOnLowSide,
+  isolate,
+  lastOf,
+  leaksOf,
+  toTakeOutKg,
+  withCompressors,
+  type CircuitGraph,
+  type CompressorKind,
+  type Isolation,
+  type IsolationMethod,
+  type StageFact,
+} from '@kesto/core';
 import { useMemo, useState } from 'react';
 
 /** What was seen of the machine, as far as it decides how the work is got at. */
 export interface Seen {
   readonly runs: boolean;
-  readonly lowSideLeak: boolean;
+  /** Left out: nobody looked. */
+  readonly lowSideLeak?: boolean;
+  readonly compressorKind?: CompressorKind;
   readonly airInside: boolean;
   readonly jointOpen: boolean;
 }
 
-const NOTHING_SEEN: Seen = { runs: false, lowSideLeak: false, airInside: false, jointOpen: false };
+const NOTHING_SEEN: Seen = { runs: false, airInside: false, jointOpen: false };
+
+/** What was kept; else a leak that was found on the low side ticks itself. */
+function firstSeen(facts: readonly StageFact[], graph: CircuitGraph): Seen {
+  const kept = lastOf(facts, 'isolation')?.values;
+  if (!kept) return { ...NOTHING_SEEN, ...(foundOnLowSide(facts, graph) ? { lowSideLeak: true } : {}) };
+  const { runs, airInside, jointOpen, lowSideLeak, compressorKind } = kept;
+  return {
+    runs,
+    airInside,
+    jointOpen,
+    ...(lowSideLeak === undefined ? {} : { lowSideLeak }),
+    ...(compressorKind ? { compressorKind } : {}),
+  };
+}
 
 /** The parts worked on at first: what was kept, else where leaks were found. */
 function firstWork(graph: CircuitGraph, facts: readonly StageFact[]): readonly string[] {
@@ -23,8 +51,7 @@ function firstWork(graph: CircuitGraph, facts: readonly StageFact[]): readonly s
 export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly StageFact[]) {
   const kept = lastOf(facts, 'isolation')?.values;
   const [work, setWork] = useState(() => firstWork(graph, facts));
-  const [seen, setSeen] = useState<Seen>(() => (kept ? { ...NOTHING_SEEN, ...kept } : NOTHING_SEEN));
-  const loss = lossOf(facts);
+  const [seen, setSeen] = useState<Seen>(() => firstSeen(facts, graph));
   const chargeKg = kept?.chargeKg ?? lastOf(facts, 'loss')?.values.chargeKg ?? job.circuit.chargeKg;
   const answer: Isolation | null = useMemo(() => {
     if (work.length === 0) return null;
@@ -34,7 +61,9 @@ export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly 
     return found.ok ? found.value : null;
   }, [graph, work, seen, chargeKg, job.circuit.refrigerant]);
   const toggle = (id: string) => setWork(work.includes(id) ? work.filter((other) => other !== id) : [...work, id]);
-  const leftKg = chargeKg === undefined ? undefined : Math.max(0, chargeKg - (loss?.lostKg ?? 0));
-  return { work, toggle, seen, setSeen, answer, chargeKg, leftKg };
+  /** By the way that is taken [kg]; null where it cannot be told. */
+  const takeOutKg = (method: IsolationMethod) =>
+    toTakeOutKg({ method, insideKg: chargeKg, circuit: graph, emptied: answer?.emptied ?? [] });
+  return { work, toggle, seen, setSeen, answer, chargeKg, takeOutKg };
 }
 export type IsolationWork = ReturnType<typeof useIsolation>;

@@ -1,4 +1,4 @@
-import type { Access, Along, CircuitState, Fuel, NearKind, OutletKind, Position, ProtectionKind, Side } from '@kesto/core';
+import type { Access, Along, CircuitState, Fuel, NearKind, OutletKind, Position, ProtectionKind, Side, Wind } from '@kesto/core';
 
 type Options<T> = readonly { readonly value: T; readonly label: string }[];
 
@@ -15,7 +15,7 @@ export const ACCESSES: Options<Access> = [
 export const OUTLETS: Options<OutletKind> = [
   { value: 'open-tube', label: 'open tube' },
   { value: 'port-core-out', label: 'port, core out' },
-  { value: 'port-core-in', label: 'port, core in' },
+  { value: 'port-core-in', label: 'port, hose holds the core down' },
   { value: 'none', label: 'nothing open' },
 ];
 export const KINDS: Options<NearKind> = [
@@ -68,6 +68,11 @@ export const CIRCUIT_STATES: Options<CircuitState | ''> = [
   { value: 'recovered', label: 'recovered' },
   { value: 'evacuated', label: 'evacuated' },
   { value: 'new', label: 'new, never filled' },
+];
+export const WINDS_HERE: readonly { readonly value: Wind; readonly label: string }[] = [
+  { value: 'calm', label: 'calm' },
+  { value: 'breezy', label: 'breezy' },
+  { value: 'windy', label: 'windy' },
 ];
 export const OIL: Options<'yes' | 'no' | ''> = [
   { value: '', label: 'oil: not said' },

@@ -65,6 +65,8 @@ function placeFrom(request: PlanRequest, usual: ReturnType<typeof usualPlace>): 
     sulphur: service?.sulphur ?? false,
     circuit: circuit?.state ?? '',
     oil: circuit?.oil === undefined ? '' : circuit.oil ? 'yes' : 'no',
+    wind: request.wind ?? 'calm',
+    belowGround: request.site?.belowGround ?? false,
     holdSeconds: request.holdSeconds === undefined ? '' : String(request.holdSeconds),
   };
 }

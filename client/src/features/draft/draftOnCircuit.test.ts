@@ -16,7 +16,7 @@ test('a valve on the drawing is a brass stub of the tube’s size, with its insi
     female: { metal: 'brass', form: 'component-stub' },
     side: 'suction',
     near: [{ kind: 'valve', along: 'female' }],
-    outlet: 'port-core-in',
+    outlet: 'port-core-out',
   });
 });
 

@@ -15,6 +15,7 @@ import type {
   Removal,
   Schools,
   Side,
+  Wind,
 } from '@kesto/core';
 import { begun, redone, stepped, undone, type History } from '@/history/history';
 
@@ -61,6 +62,9 @@ export interface PlaceDraft {
   readonly circuit: CircuitState | '';
   readonly oil: 'yes' | 'no' | '';
   readonly holdSeconds: string;
+  /** Left out by drafts of before, as the next. */
+  readonly wind?: Wind;
+  readonly belowGround?: boolean;
 }
 
 export const USUAL_PLACE: PlaceDraft = {
@@ -78,6 +82,8 @@ export const USUAL_PLACE: PlaceDraft = {
   design: '',
   rating: '',
   testRating: '',
+  wind: 'calm',
+  belowGround: false,
   makersFillers: '',
   sulphur: false,
   circuit: '',

@@ -1,6 +1,7 @@
 import { calcErrorText } from '@kesto/contract/wording';
 import {
   carriedRequest,
+  outletBy,
   planJoint,
   requestFor,
   type Around,
@@ -126,7 +127,7 @@ function purgeFrom({ outlet, minutes, place }: Draft, read: DraftReader) {
     minutes: read.number('purge.minutes', minutes, '10'),
     room: room ? { volume: room } : undefined,
     ventilation: read.flow('purge.ventilation', place.ventilation),
-    outlet: { kind: outlet },
+    outlet: outletBy(outlet),
   });
 }
 
@@ -136,6 +137,8 @@ const circuitFrom = ({ circuit, oil }: Draft['place']) =>
 function saidIn(draft: Draft, read: DraftReader): Said {
   return given({
     ambient: read.temperature('ambient', draft.place.ambient),
+    wind: !draft.place.wind || draft.place.wind === 'calm' ? undefined : draft.place.wind,
+    site: draft.place.belowGround ? { belowGround: true } : undefined,
     joint: jointFrom(draft, read),
     service: serviceFrom(draft, read),
     circuit: circuitFrom(draft.place),

@@ -31,10 +31,11 @@ export function FindPanel({ panel, job, graph, work, nameOf, onKept }: FindPanel
     case 'place':
       return <PlaceForm key={panel.place} place={panel.place} name={nameOf(panel.place)} work={work} onKept={onKept} />;
     case 'hold':
-      return (
+      return graph === null ? null : (
         <HoldForm
           key={panel.parts.join('+')}
           job={job}
+          graph={graph}
           parts={panel.parts}
           volumeL={panel.volumeL}
           nameOf={nameOf}

@@ -1,12 +1,13 @@
 import type { JobView } from '@kesto/contract';
-import { calcErrorText, HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
-import { hold, holdRequestOf, type Hold, type StageValues } from '@kesto/core';
-import { formatGaugePressure, formatNumber, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
+import { calcErrorText, cautionText, holdText, showIn } from '@kesto/contract/wording';
+import { heldFigures, hold, holdRequestOf, type CircuitGraph, type Hold, type StageValues } from '@kesto/core';
+import { formatGaugePressure, formatMass, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
 import { useUnits } from '@/state/units';
 import type { StageWork } from '@/features/stage/useStage';
+import { CheckRow } from '@/ui/CheckRow';
 import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { asDifference } from '@/ui/form/si';
@@ -30,6 +31,7 @@ const FIGURES = {
 
 interface HoldFormProps {
   readonly job: JobView;
+  readonly graph: CircuitGraph;
   readonly parts: readonly string[];
   readonly volumeL: number;
   readonly nameOf: (place: string) => string;
@@ -37,10 +39,10 @@ interface HoldFormProps {
   readonly onKept: () => void;
 }
 
-type Asked = Pick<StageValues['section-hold'], 'volume' | 'minutes' | 'start' | 'end' | 'gauge' | 'temperatureUncertaintyK'>;
+type Asked = Pick<StageValues['section-hold'], 'volume' | 'minutes' | 'start' | 'end' | 'gauge' | 'temperatureUncertaintyK' | 'supplyShut'>;
 
 /** A hold of one section from two readings by hand: the amount of gas, not its pressure. */
-export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldFormProps) {
+export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: HoldFormProps) {
   const units = useUnits();
   const figures = useFigures(
     work.keptAs(`hold.${parts.join('+')}`),
@@ -48,6 +50,7 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
     volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30' } : { minutes: '30' },
   );
   const { data: van } = useVanStock();
+  const [supplyShut, setSupplyShut] = useState(false);
   const [found, setFound] = useState<Hold | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const limit = readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units));
@@ -57,32 +60,32 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
     const gauge = read.step ? { resolution: asDifference(read.step) } : usual.gauge;
     const temperatureUncertaintyK = read.off?.value ?? usual.temperatureUncertaintyK;
     return {
-      ...{ volume: read.volume, minutes: read.minutes.value, gauge, temperatureUncertaintyK },
+      ...{ volume: read.volume, minutes: read.minutes.value, gauge, temperatureUncertaintyK, supplyShut },
       start: { pressure: read.startPressure, temperature: read.startTemperature },
       end: { pressure: read.endPressure, temperature: read.endTemperature },
     };
   }
   async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
     const values = askedFrom(read);
-    const held = { refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM, facts: work.facts };
+    const held = { refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM, facts: work.facts, graph };
     const answer = hold(holdRequestOf({ parts, ...values }, held));
     const [error] = answer.ok ? [] : answer.errors;
     setProblem(error ? `${error.field} ${calcErrorText(error)}` : null);
     setFound(answer.ok ? answer.value : null);
     if (!answer.ok) return false;
-    const { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear } = answer.value;
-    return work.note('section-hold', { parts, ...values, verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear });
+    return work.note('section-hold', { parts, ...values, ...heldFigures(answer.value) });
   }
   return (
-    <View style={{ gap: 10 }}>
+    <View style={styles.form}>
       <Heading size={20}>Hold a section</Heading>
       <Words size={15}>{parts.map(nameOf).join(', ')}</Words>
-      <View style={{ flexDirection: 'row', gap: 10 }}>
+      <View style={styles.caution}>
         <Flag letter="a" />
-        <Words size={15} style={{ flex: 1 }}>
+        <Words size={15} style={styles.says}>
           Nitrogen only, by a regulator with its relief set. The low side’s limit is {limit}: go up in steps, soap at each.
         </Words>
       </View>
+      <CheckRow label="Cylinder shut, regulator backed off, hose shut at the unit" checked={supplyShut} onChange={setSupplyShut} />
       <FigureFields figures={figures} />
       {problem ? <Failed message={problem} /> : null}
       <KeepKey label="Keep this hold" busy={work.busy} onPress={() => void figures.submit(keep)} />
@@ -94,28 +97,25 @@ export function HoldForm({ job, parts, volumeL, nameOf, work, onKept }: HoldForm
 function Found({ found, refrigerant, onClose }: { found: Hold; refrigerant: string; onClose: () => void }) {
   const units = useUnits();
   const tone = found.verdict === 'leaking' ? 'red' : found.verdict === 'tight' ? 'teal' : 'amber';
-  const scientific = (value: number) => value.toExponential(1).replace('e', ' × 10^');
+  const show = showIn(units);
   return (
-    <View style={{ gap: 4 }}>
+    <View style={styles.found}>
       <Words size={20} bold tone={tone} role="status">
-        {HOLD_VERDICT_WORDS[found.verdict]}
+        {holdText(found, refrigerant, (grams) => readingText(formatMass(grams / 1000, units)))}
       </Words>
-      {found.verdict === 'leaking' && found.gramsPerYear !== null ? (
-        <Words size={15}>
-          about {readingText(formatYearlyLoss(found.gramsPerYear / 1000, units, 2))} of {refrigerant} through the same hole
+      {found.cautions.map((caution) => (
+        <Words key={caution.code} size={15} tone="ink2">
+          {cautionText(caution, show)}
         </Words>
-      ) : null}
-      {found.verdict === 'cannot-tell' ? (
-        <Words size={15}>
-          {found.minutesNeeded === null
-            ? 'This gauge and thermometer cannot see the leak that is looked for, however long it is held.'
-            : `Hold it ${formatNumber(found.minutesNeeded, 0)} min more to tell the leak that is looked for.`}
-        </Words>
-      ) : null}
-      <Words size={15} tone="ink2">
-        This hold sees leaks from {scientific(found.smallestSeenPaM3S)} Pa m³/s on; it read {scientific(found.leakPaM3S)}.
-      </Words>
+      ))}
       <FrameKey label="Close" onPress={onClose} />
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  form: { gap: 10 },
+  caution: { flexDirection: 'row', gap: 10 },
+  says: { flex: 1 },
+  found: { gap: 4 },
+});

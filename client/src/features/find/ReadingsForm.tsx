@@ -1,7 +1,18 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, pointerText } from '@kesto/contract/wording';
-import type { CircuitGraph } from '@kesto/core';
-import { readings, type Metering, type Readings, type ReadingsRequest } from '@kesto/core/refrigerant';
+import { lastOf, type CircuitGraph, type CircuitKind } from '@kesto/core';
+import {
+  applicationOf,
+  readings,
+  RUN_MODES,
+  SUCTION_AT,
+  type Metering,
+  type PointerCode,
+  type Readings,
+  type ReadingsRequest,
+  type RunMode,
+  type SuctionAt,
+} from '@kesto/core/refrigerant';
 import { formatNumber } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -9,7 +20,7 @@ import type { StageWork } from '@/features/stage/useStage';
 import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
-import { FrameKey, KeepKey } from '@/ui/Buttons';
+import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 
@@ -20,6 +31,7 @@ const FIGURES = {
   liquidLine: { label: 'liquid line', kind: 'temperature', optional: true },
   room: { label: 'room', kind: 'temperature', optional: true },
   outdoor: { label: 'outdoors', kind: 'temperature', optional: true },
+  discharge: { label: 'discharge line', kind: 'temperature', hint: '150 mm from the compressor', optional: true },
 } as const;
 
 /** What lets the pressure down, as it is drawn. */
@@ -27,6 +39,10 @@ function meteringOf(graph: CircuitGraph | null): Metering {
   const kinds = graph?.parts.map((part) => part.kind) ?? [];
   return kinds.includes('expansion-valve') ? 'valve' : kinds.includes('capillary') ? 'capillary' : 'valve';
 }
+
+const MODE_WORDS: Readonly<Record<RunMode, string>> = { cooling: 'it cools', heating: 'it heats' };
+const AT_WORDS: Readonly<Record<SuctionAt, string>> = { evaporator: 'at the evaporator', compressor: 'at the compressor' };
+const has = (graph: CircuitGraph | null, kind: CircuitKind) => graph?.parts.some((part) => part.kind === kind) ?? false;
 
 /** Readings before anything is touched: kept to stand beside those after. */
 export function ReadingsForm({
@@ -41,17 +57,23 @@ export function ReadingsForm({
   onKept: () => void;
 }) {
   const figures = useFigures(work.keptAs('readings'), FIGURES);
+  const [mode, setMode] = useState<RunMode>('cooling');
+  const [at, setAt] = useState<SuctionAt>('evaporator');
   const [found, setFound] = useState<Readings | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
   function request(read: Read<typeof FIGURES>): ReadingsRequest {
-    const { suction, suctionLine, liquid, liquidLine, room, outdoor } = read;
+    const { suction, suctionLine, liquid, liquidLine, room, outdoor, discharge } = read;
+    const chargeKg = lastOf(work.facts, 'loss')?.values.chargeKg ?? job.circuit.chargeKg;
     return {
+      ...{ mode, application: applicationOf(job.unit.kind), receiver: has(graph, 'receiver') },
       ...{ refrigerant: job.circuit.refrigerant, metering: meteringOf(graph), altitude: { value: job.site.altitudeM, unit: 'm' } },
-      ...(suction && suctionLine ? { suction: { pressure: suction, line: suctionLine } } : {}),
+      ...(suction && suctionLine ? { suction: { pressure: suction, line: suctionLine, at } } : {}),
       ...(liquid && liquidLine ? { liquid: { pressure: liquid, line: liquidLine } } : {}),
       ...(room ? { room } : {}),
       ...(outdoor ? { outdoor } : {}),
+      ...(discharge ? { discharge: { line: discharge } } : {}),
+      ...(chargeKg ? { charge: { value: chargeKg, unit: 'kg' } } : {}),
     };
   }
   async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
@@ -64,15 +86,32 @@ export function ReadingsForm({
   return (
     <View style={{ gap: 10 }}>
       <Heading size={17}>Readings before anything is touched</Heading>
+      {has(graph, 'reversing-valve') ? (
+        <Choice
+          label="how it runs"
+          value={mode}
+          onChange={setMode}
+          options={RUN_MODES.map((value) => ({ value, label: MODE_WORDS[value] }))}
+        />
+      ) : null}
       <FigureFields figures={figures} />
+      <Words size={15}>the suction line was read</Words>
+      <Choice
+        label="the suction line was read"
+        value={at}
+        onChange={setAt}
+        options={SUCTION_AT.map((value) => ({ value, label: AT_WORDS[value] }))}
+      />
       {problem ? <Failed message={problem} /> : null}
       <KeepKey label="Keep the readings" busy={work.busy} onPress={() => void figures.submit(keep)} />
-      {found ? <Found found={found} onClose={onKept} /> : null}
+      {found ? <Found found={found} metering={meteringOf(graph)} onClose={onKept} /> : null}
     </View>
   );
 }
 
-function Found({ found, onClose }: { found: Readings; onClose: () => void }) {
+const DANGERS: readonly PointerCode[] = ['floodback', 'hot-discharge'];
+
+function Found({ found, metering, onClose }: { found: Readings; metering: Metering; onClose: () => void }) {
   const kelvin = (k: number | null) => (k === null ? '–' : `${formatNumber(k, 1)} K`);
   return (
     <View style={{ gap: 6 }}>
@@ -81,8 +120,8 @@ function Found({ found, onClose }: { found: Readings; onClose: () => void }) {
       </Words>
       {found.pointers.length === 0 ? <Words size={15}>All inside its window: the readings point to nothing.</Words> : null}
       {found.pointers.map((code) => (
-        <Words key={code} size={15}>
-          {pointerText(code)}
+        <Words key={code} size={15} tone={DANGERS.includes(code) ? 'red' : 'ink'}>
+          {pointerText(code, metering)}
         </Words>
       ))}
       <Words size={14} tone="ink2">

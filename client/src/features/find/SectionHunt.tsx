@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { cutsIn, usualCuts, type CircuitGraph, type Loss, type StageFact } from '@kesto/core';
+import { cutsIn, type CircuitGraph, type Loss, type StageFact } from '@kesto/core';
 import { formatGaugePressure, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -25,7 +25,7 @@ interface SectionHuntProps {
 export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: SectionHuntProps) {
   const t = useTokens();
   const units = useUnits();
-  const [cuts, setCuts] = useState(() => usualCuts(graph));
+  const [cuts, setCuts] = useState(() => cutsIn(graph));
   const { data: van } = useVanStock();
   const [choosing, setChoosing] = useState(false);
   const sight = useMemo(() => sightOf(job, graph, { cuts, van }), [job, graph, cuts, van]);

@@ -1,6 +1,6 @@
-import { HOLD_VERDICT_WORDS } from '@kesto/contract/wording';
+import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from '@kesto/contract/wording';
 import { factsOf, type SectionSight } from '@kesto/core';
-import { formatNumber, formatYearlyLoss } from '@kesto/core/unit';
+import { formatNumber, formatYearlyLoss, readingText, type UnitPreferences } from '@kesto/core/unit';
 import { scaleLog } from 'd3-scale';
 import { useId, useState } from 'react';
 import { View } from 'react-native';
@@ -25,8 +25,18 @@ interface SightRowProps {
   readonly onPress?: (() => void) | undefined;
 }
 
-function stateText({ section, hold, lookedFor }: SightRowProps): string {
-  if (hold) return HOLD_VERDICT_WORDS[hold.values.verdict];
+/** No "tight" without how small a leak it could see. */
+function heldText({ values }: Held, units: UnitPreferences): string {
+  const { verdict, gramsPerYearSeen = null } = values;
+  if (verdict !== 'tight') return HOLD_VERDICT_WORDS[verdict];
+  const seen = gramsPerYearSeen === null ? leakText(tightDownTo({ ...values, gramsPerYearSeen })) : perYear(gramsPerYearSeen, units);
+  return `${HOLD_VERDICT_WORDS.tight} down to ${seen}`;
+}
+
+const perYear = (grams: number, units: UnitPreferences) => readingText(formatYearlyLoss(grams / 1000, units, 2));
+
+function stateText({ section, hold, lookedFor }: SightRowProps, units: UnitPreferences): string {
+  if (hold) return heldText(hold, units);
   if (section.volumeM3 === 0) return 'volume not known';
   const seen = section.seenGramsPerYear;
   if (seen !== null && lookedFor !== null && lookedFor > 0 && seen > lookedFor) return 'blind to it';
@@ -68,7 +78,7 @@ export function SightRow(props: SightRowProps) {
       <View style={{ flex: 1 }}>
         <Bar seen={seen} lookedFor={lookedFor} isTight={hold?.values.verdict === 'tight'} isLeak={hold?.values.verdict === 'leaking'} />
         <Words size={14} bold tone={hold?.values.verdict === 'leaking' ? 'red' : hold?.values.verdict === 'tight' ? 'teal' : 'ink2'}>
-          {stateText(props)}
+          {stateText(props, units)}
         </Words>
       </View>
       <Mono size={15} style={{ width: 52, textAlign: 'right' }}>

@@ -62,7 +62,16 @@ export function newJob(command: Command, units: readonly UnitView[], number: num
   return {
     id: command.params['job'] ?? '',
     ...{ number, title, site, circuit, circuitId, unit: { id, tag, name, kind }, plate: details },
-    ...standingOf({ facts: [], began: 'find', stored: 'find', joints: [], lastFlame: null, near: [], safetyClass: null }),
+    ...standingOf({
+      facts: [],
+      began: 'find',
+      stored: 'find',
+      joints: [],
+      lastFlame: null,
+      near: [],
+      safetyClass: null,
+      refrigerant: null,
+    }),
     ...{ began: 'find', stored: 'find', stages: { entries: [], lastFlame: null, near: [], history: { leaks: [], joints: [] } } },
     done: false,
     planned: 0,

@@ -1,6 +1,7 @@
 import type { JobView } from '@kesto/contract';
-import { cylinderFill, type RecoveryCylinder } from '@kesto/core';
-import { formatNumber, writeMass } from '@kesto/core/unit';
+import { misfitText } from '@kesto/contract/wording';
+import { cylinderFill, isCarbonDioxide, tellsWell, type RecoveryCylinder } from '@kesto/core';
+import { formatMass, formatNumber, readingText, writeMass } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { closing } from '@/features/stage/closing';
@@ -10,17 +11,19 @@ import { useUnits } from '@/state/units';
 import { FigureFields } from '@/ui/form/FigureFields';
 import type { Read } from '@/ui/form/fields';
 import { massKg } from '@/ui/form/si';
-import { useFigures } from '@/ui/form/useFigures';
+import { readFields } from '@/ui/form/fields';
+import { useFigures, type Figures } from '@/ui/form/useFigures';
 import { FlagLine } from '@/ui/Flag';
 import { FrameKey, KeepKey } from '@/ui/Buttons';
-import { Heading } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 
 const FIGURES = {
-  tare: { label: 'cylinder before', kind: 'mass', hint: 'its tare, as 12.1 kg' },
-  gross: { label: 'cylinder after', kind: 'mass' },
+  tare: { label: 'tare, by its stamp', kind: 'mass', hint: 'as 12.1 kg' },
+  water: { label: 'water it holds, by its stamp', kind: 'mass', hint: 'as 21.6 kg' },
+  before: { label: 'on the scale before', kind: 'mass', hint: 'as 12.1 kg where empty' },
+  gross: { label: 'on the scale after', kind: 'mass' },
   minutes: { label: 'minutes', kind: 'number' },
   downTo: { label: 'pulled down to', kind: 'pressure', hint: 'by the rule of the place', optional: true },
-  water: { label: 'water it holds, by its stamp', kind: 'mass', hint: 'for the 80 %', optional: true },
 } as const;
 
 /** What came out, by the scale. */
@@ -29,23 +32,22 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
   const units = useUnits();
   const { data: van } = useVanStock();
   const [full, setFull] = useState<number | null>(null);
-  /** Its tare is the cylinder before, where it was empty. */
   const take = ({ tare, water }: RecoveryCylinder) =>
     figures.setAll({ tare: writeMass(massKg(tare), units), ...(water ? { water: writeMass(massKg(water), units) } : {}) });
   async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
-    const [tareKg, grossKg] = [massKg(read.tare), massKg(read.gross)];
-    if (grossKg < tareKg) {
-      figures.complain('gross', 'must not lie under the cylinder before');
+    const [tareKg, beforeKg, grossKg, waterKg] = [massKg(read.tare), massKg(read.before), massKg(read.gross), massKg(read.water)];
+    const misfit = tellsWell('recovered', { tareKg, beforeKg, grossKg, minutes: read.minutes.value, waterKg });
+    if (misfit) {
+      figures.complain(misfit.field === 'beforeKg' ? 'before' : 'gross', misfitText(misfit));
       return false;
     }
-    const water = read.water ? { waterKg: massKg(read.water) } : {};
-    const fill = read.water ? cylinderFill(massKg(read.water), grossKg - tareKg, job.circuit.refrigerant) : null;
+    const fill = cylinderFill(waterKg, grossKg - tareKg, job.circuit.refrigerant);
     if (fill && fill.share > 1 && !full) {
       setFull(fill.mostKg);
       return false;
     }
     const downTo = read.downTo ? { downTo: read.downTo } : {};
-    return closing(onKept)(work.note('recovered', { tareKg, grossKg, minutes: read.minutes.value, ...water, ...downTo }));
+    return closing(onKept)(work.note('recovered', { tareKg, beforeKg, grossKg, minutes: read.minutes.value, waterKg, ...downTo }));
   }
   return (
     <View style={{ gap: 10 }}>
@@ -56,7 +58,9 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
           <FrameKey key={cylinder.id} label={cylinder.name} onPress={() => take(cylinder)} />
         ))}
       </View>
-      <FigureFields figures={figures} />
+      <FigureFields figures={figures} of={['tare', 'water', 'before']} />
+      <MayTake figures={figures} refrigerant={job.circuit.refrigerant} />
+      <FigureFields figures={figures} of={['gross', 'minutes', 'downTo']} />
       {full ? (
         <FlagLine
           stop
@@ -66,5 +70,24 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
       ) : null}
       <KeepKey label="Keep what came out" busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
+  );
+}
+
+/** What may still go in, before it begins: 80 % of its water at 25 °C, less what is in it. */
+function MayTake({ figures, refrigerant }: { figures: Figures<typeof FIGURES>; refrigerant: string }) {
+  const units = useUnits();
+  if (isCarbonDioxide(refrigerant))
+    return <FlagLine letter="c" text="Carbon dioxide goes into its own high-pressure cylinder, by its stamped filling ratio." />;
+  const { read } = readFields(FIGURES, Object.fromEntries(figures.keys.map((key) => [key, figures.textOf(key)])), units);
+  if (!read.tare || !read.water || !read.before) return null;
+  const fill = cylinderFill(massKg(read.water), massKg(read.before) - massKg(read.tare), refrigerant);
+  if (!fill) return null;
+  const mayKg = fill.mostKg * (1 - fill.share);
+  return mayKg > 0 ? (
+    <Words size={15} role="status">
+      {readingText(formatMass(mayKg, units))} of {refrigerant} may still go in: 80 % at 25 °C.
+    </Words>
+  ) : (
+    <FlagLine stop letter="c" text="This cylinder is full: nothing more may go in." />
   );
 }

@@ -15,6 +15,7 @@ import { Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { Cooling } from './Cooling';
+import { OutOfService } from './OutOfService';
 import { PointForm } from './PointForm';
 import { PointRow } from './PointRow';
 import { WatchRow } from './WatchRow';
@@ -86,8 +87,9 @@ function Ready({ job }: { job: JobView }) {
         ))}
       </View>
       <WatchRow work={stage} job={job} />
+      <OutOfService work={stage} />
       <Words size={14} tone="ink2">
-        Overrule a point: a lead, by name, with the reason. Local hot-work rules come first.
+        Overrule a point: a lead, by name, with the reason; zero and open, and the air, nobody. Local hot-work rules come first.
       </Words>
     </Sheet>
   );

@@ -8,5 +8,5 @@ export function useTorchLock(jobId: string): OpenGate | null {
   if (!job) return null;
   const facts = factsOfJob(job.stages);
   if (!keepsMakeSafe({ facts, began: job.began, stored: job.stored })) return null;
-  return torchLock(facts, { near: job.stages.near, safetyClass: safetyClassOf(job.circuit) });
+  return torchLock(facts, { near: job.stages.near, safetyClass: safetyClassOf(job.circuit), refrigerant: job.circuit.refrigerant });
 }

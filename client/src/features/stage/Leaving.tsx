@@ -1,11 +1,9 @@
-import { gateText } from '@kesto/contract/wording';
-import type { OpenGate } from '@kesto/core';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useIsLead } from '@/features/session/useIsLead';
-import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { closing } from './closing';
+import { Gate } from './Gate';
 import { NoteForm } from './NoteForm';
 import type { StageWork } from './useStage';
 
@@ -43,7 +41,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
           gate={gate}
           isLead={isLead}
           busy={busy}
-          onReason={(reason) => then(note('overruled', { gate: gate.gate, reason }))}
+          onOverrule={(values) => then(note('overruled', values))}
         />
       ))}
       {children}
@@ -71,45 +69,5 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
         />
       )}
     </View>
-  );
-}
-
-interface GateProps {
-  readonly gate: OpenGate;
-  readonly keptAs: string;
-  readonly isLead: boolean;
-  readonly busy: boolean;
-  readonly onReason: (reason: string) => Promise<boolean>;
-}
-
-function Gate({ gate, keptAs, isLead, busy, onReason }: GateProps) {
-  const line = (
-    <View style={{ flexDirection: 'row', gap: 10 }}>
-      <Flag letter="!" stop={gate.protectsPeople} />
-      <Words size={15} style={{ flex: 1 }}>
-        {gateText(gate).replace(/^./, (c) => c.toUpperCase())}.
-      </Words>
-    </View>
-  );
-  if (gate.protectsPeople && !isLead)
-    return (
-      <View style={{ gap: 8 }}>
-        {line}
-        <Words size={15} tone="ink2">
-          A lead or an admin may overrule it, by name and with the reason: hand the device over and let them sign in.
-        </Words>
-      </View>
-    );
-  return (
-    <NoteForm
-      keptAs={keptAs}
-      title="Go on in spite of it"
-      fields={{ reason: 'why' }}
-      label="Overrule it"
-      busy={busy}
-      onKeep={({ reason = '' }) => onReason(reason)}
-    >
-      {line}
-    </NoteForm>
   );
 }

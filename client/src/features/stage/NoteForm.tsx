@@ -16,6 +16,8 @@ interface NoteFormProps {
   readonly initial?: Readonly<Record<string, string>>;
   readonly label: string;
   readonly busy: boolean;
+  /** False while something beside its words is still to be answered. */
+  readonly ready?: boolean;
   /** The one thing its sheet is about: kept by the pill. */
   readonly main?: boolean;
   /** True once it is safe. */
@@ -33,6 +35,7 @@ export function NoteForm({
   initial,
   label,
   busy,
+  ready = true,
   main = false,
   onKeep,
   children,
@@ -52,7 +55,7 @@ export function NoteForm({
       ) : null}
       <FigureFields figures={figures} />
       {children}
-      <KeepKey main={main} label={label} busy={busy} disabled={!isWhole} onPress={() => void figures.submit(onKeep)} />
+      <KeepKey main={main} label={label} busy={busy} disabled={!isWhole || !ready} onPress={() => void figures.submit(onKeep)} />
     </View>
   );
 }

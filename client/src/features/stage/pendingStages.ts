@@ -25,6 +25,11 @@ function keptOf(job: JobView, pending: readonly Command[], by: string): readonly
 export function stagesWith(job: JobView, pending: readonly Command[], by: string): JobView {
   const stages = { ...job.stages, kept: keptOf(job, pending, by) };
   const { began, stored, order } = job;
-  const about = { near: stages.near, lastFlame: stages.lastFlame, safetyClass: safetyClassOf(job.circuit) };
+  const about = {
+    near: stages.near,
+    lastFlame: stages.lastFlame,
+    safetyClass: safetyClassOf(job.circuit),
+    refrigerant: job.circuit.refrigerant,
+  };
   return { ...job, stages, ...standingOf({ facts: factsOfJob(stages), began, stored, joints: order, ...about }) };
 }

@@ -27,7 +27,7 @@ export function useStage(job: JobView, stage: KeptStage) {
   const { near, lastFlame } = stages;
   const { circuit } = job;
   const facts: readonly StageFact[] = useMemo(() => factsOfJob(stages), [stages]);
-  const about = useMemo(() => ({ near, safetyClass: safetyClassOf(circuit) }), [near, circuit]);
+  const about = useMemo(() => ({ near, safetyClass: safetyClassOf(circuit), refrigerant: circuit.refrigerant }), [near, circuit]);
   const note: Note = (kind, values, photos = []) =>
     keep(
       stageEntryWrite(job, uuid(), {

@@ -42,7 +42,7 @@ test('a cylinder without its gauge is marked, and nothing is sent', async () => 
 test('a gauge counted in psig is shown in the person’s own unit', async () => {
   const counted = { ...VAN, cylinder: { ...VAN.cylinder, pressure: { value: 2175.566, unit: 'psig' } } };
   await show({ answers: { 'GET van': counted } });
-  expect(screen.getByDisplayValue('15000 kPa')).toBeTruthy();
+  expect(screen.getByDisplayValue('15000 kPag')).toBeTruthy();
 });
 
 test('an inspector reads it and counts nothing', async () => {

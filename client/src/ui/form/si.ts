@@ -11,6 +11,6 @@ export const timeS = by(TIME_UNITS);
 export const lengthM = by(LENGTH_UNITS);
 export const volumeM3 = by(VOLUME_UNITS);
 
+const DIFFERENCES: Readonly<Record<string, string>> = { psig: 'psi', barg: 'bar', kPag: 'kPa' };
 /** A step of a gauge is typed as a pressure and meant as a difference. */
-export const asDifference = ({ value, unit }: Quantity): Quantity =>
-  unit === 'psig' ? { value, unit: 'psi' } : unit === 'barg' ? { value, unit: 'bar' } : { value, unit };
+export const asDifference = ({ value, unit }: Quantity): Quantity => ({ value, unit: DIFFERENCES[unit] ?? unit });

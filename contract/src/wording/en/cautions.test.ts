@@ -90,7 +90,7 @@ test.each<[CautionCode, Values, string]>([
 ])('%s %j', (code, values, sentence) => expect(says(code, values)).toBe(sentence));
 
 test('pressures stand in the unit that is read', () => {
-  expect(says('cylinder-short', { endPa: 2.1e6, wantedPa: 3e6 })).toMatch(/ends at 2100 kPa, the test needs 3000 kPa/);
+  expect(says('cylinder-short', { endPa: 2.1e6, wantedPa: 3e6 })).toMatch(/ends at 2100 kPag, the test needs 3000 kPag/);
 });
 
 test('each measure is a short order, one after another', () => {

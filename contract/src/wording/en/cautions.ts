@@ -23,6 +23,15 @@ const MEASURES: Readonly<Record<Measure, (show: Show) => string>> = {
 export const measureText = (measures: readonly Measure[], show: Show): string =>
   measures.map((measure) => MEASURES[measure](show)).join(' ');
 
+/** How a part stands while it is heated. */
+const STANDS: Readonly<Record<string, string>> = {
+  valve: 'Shut-off valve: stem mid-way, a ball fully open, cap off, flame away from the body.',
+  'expansion-valve': 'Expansion valve: what comes out of a take-apart one is out; flame away from the body.',
+  'reversing-valve': 'Reversing valve: its slide is plastic. Wrap the body, flame away from it, one stub at a time.',
+  solenoid: 'Solenoid valve: held open by a magnet or its coil, or its plunger out.',
+  'check-valve': 'Check valve: its seat may be plastic. Wrap the body, flame away from it.',
+};
+
 const WEAKER: Readonly<Record<string, string>> = { male: 'the tube', female: 'the cup' };
 const CODES: Readonly<Record<StrengthBasis, string>> = { asme: 'by ASME B31.5', en: 'by EN 14276', maker: 'by its maker', none: '' };
 const basis = (v: Values | undefined) => CODES[str(v, 'basis') as StrengthBasis] ?? ''; // cast: written by core alone
@@ -33,6 +42,7 @@ const PURGE = {
   'core-in': () => 'Schrader core still in the outlet port: take it out, or gas backs up and blows the filler out.',
   throttled: (v, s) =>
     `A capillary (${s.gap(num(v, 'boreM') * 1000)} bore) is in the path and throttles the gas: purge each side of it on its own.`,
+  dams: (v) => `A wide tube: dams each side of the joint save about ${num(v, 'savesL').toFixed(0)} L of nitrogen and the time to fill it.`,
   'joint-pressure-high': (v, s) =>
     `${s.smallPressure(num(v, 'pressurePa'))} behind the joint: it blows through the filler. Open the outlet wider.`,
   'joint-pressure-above-aim': (v, s) =>
@@ -55,6 +65,13 @@ const BEFORE_THE_TORCH = {
     `${str(v, 'refrigerant')} burns: recover, pull a vacuum, sweep with nitrogen, pull a vacuum, sweep again, open with a tube cutter, keep a detector for this refrigerant running.`,
   'mechanical-first': (v) => `${str(v, 'refrigerant')} burns easily: use a mechanical joint if you can.`,
   'process-tube': () => 'Never a flame on the process tube of a charged system.',
+  asphyxiant: () => 'Carbon dioxide suffocates and poisons without a smell or a sting: measure CO2, not oxygen. 0.5 % at most; 4 % kills.',
+  'dry-ice': (_v, s) =>
+    `Let it down as vapour above ${s.pressure(4.2e5)}, wait, let it warm, and prove the vent open: a plug of dry ice reads zero while the section is full.`,
+  'oxygen-oil': () =>
+    'Oxygen: no oil or grease on its fittings; oxygen or compressed air never purges, tests or blows out. Flashback arrestors on, cylinders upright and outside a small room.',
+  'heavy-gas': () => 'This fuel gas is heavier than air and gathers below ground: cylinder outside, hose checked, air moving low down.',
+  'flux-fume': () => 'Fluoride fume from the flux: extraction or a mask in here, and wash your hands.',
   poisonous: (v) => `${str(v, 'refrigerant')} is poisonous: breathing protection at hand, nobody alone.`,
   'sprinkler-near': (v, s) =>
     `${kind(v).replace(/^./, (c) => c.toUpperCase())} ${s.length(num(v, 'distanceM'))} away: hot gas sets it off. Shield it, or have it put out of service by who may.`,
@@ -97,7 +114,11 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
     `Liquid shut in between two valves (${str(v, 'parts')}): it bursts what holds it when it warms. Open one of them, or let it out.`,
   'no-port': (v) => `No port on what is to be emptied: add one near ${str(v, 'part')}.`,
   'stop-above-zero': (v, s) =>
-    `Stop the compressor between ${s.pressure(0)} and ${s.pressure(num(v, 'mostPa'))}, wait, and pump again if oil gives refrigerant back. Open nothing below zero.`,
+    `Stop the compressor between ${s.pressure(0)} and ${s.pressure(num(v, 'mostPa'))}, wait, and pump again if oil gives refrigerant back. Open nothing below zero.${str(v, 'compressor') === 'scroll' ? ' A scroll is never drawn below zero: its tips and windings burn.' : ''}`,
+  'flammable-air': (v) =>
+    `${str(v, 'refrigerant')} burns: air drawn in through a leak and compressed with it can burn inside. Look for low-side leaks first.`,
+  'water-freezes': (v) =>
+    `Water stands in ${str(v, 'parts')}: keep it moving or drain it, take vapour off slowly and stay above 0 °C saturation until the liquid is out, else it freezes and bursts.`,
   'no-filler': () => 'No rod on this list may be used here: join it another way, or change the part.',
   'weld-instead': () => 'Ammonia line: no brazing filler may be used. Weld it.',
   'soft-solder': () => 'Solder was here. Do not braze over it: cut back past all tinned metal, or change the part.',
@@ -125,6 +146,13 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'max-temp-assumed': () => 'Hottest metal in service not given: the usual one for this side is taken.',
   'test-above-rating': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is above what side or tube is rated for: ask for the plate.`,
   'test-too-high': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is too high for this side and tube: go lower.`,
+  'sure-thermometer': () =>
+    'One thermometer on one pipe is hardly surer than 0.3 K, a clamp 0.7 K: with a figure this small a warm day looks like a leak, or hides one.',
+  'gross-leaks-only': () => 'This hold finds gross leaks; the soap proves the joints.',
+  floodback: () => 'Liquid goes back to the compressor: stop adding, look at load, air, bulb and fan before it runs on.',
+  'hot-discharge': (_v, s) =>
+    `Discharge above ${s.celsius(107)}: oil breaks down. Stop and find why; the high-pressure switch is never bridged, never reset more than once without a cause.`,
+  'front-passing': () => 'A weather front that passes moves this gauge by 2 kPa: read a barometer at start and end.',
   'cannot-reach': (v) =>
     str(v, 'wrap') === 'yes'
       ? 'The wrap is too near and takes the heat: move the wrap.'
@@ -136,6 +164,10 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'torch-assumed': (v) => `Tip not given: ${(num(v, 'powerW') / 1000).toFixed(1)} kW taken.`,
   'small-flame': () => 'Tight place: smaller tip, shield behind the joint, mirror for the back.',
   overhead: () => 'Overhead: feed from below on the far side first, small rod, keep it moving.',
+  'cup-down': () => 'The cup opens downwards: heat above its mouth, feed little at the mouth, keep the gap tight.',
+  'cup-up': () => 'The cup opens upwards: flux and rod run in by themselves. Do not flood it.',
+  frost: () => 'Cold: drive off frost and dew before fluxing. Cylinders of LPG and acetylene give half; a wet wrap freezes.',
+  wind: () => 'Wind: put up a screen, and cap the open end: it loses its nitrogen.',
   reflow: (v, s) => `Brazed before: the old filler moves only at ${s.celsius(num(v, 'lowC'))}. Add fresh rod; not more than twice.`,
   'aluminium-no-colour': () => 'Aluminium shows no colour before it melts: watch the flux.',
   'zinc-fume': () => 'White smoke is zinc: too hot. Flame away, air the place.',
@@ -145,6 +177,7 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'flux-range': (v) => `${str(v, 'class')} does not stay active over all this rod needs.`,
   'part-too-hot': (v, s) =>
     `${kind(v).replace(/^./, (c) => c.toUpperCase())} at ${s.length(num(v, 'distanceM'))} gets to ${s.celsius(num(v, 'peakC'))}; ${s.celsius(num(v, 'limitC'))} is allowed. ${measureText(str(v, 'measures').split(' ') as Measure[], s)}`, // cast: joined by core alone
+  'part-stands': (v) => STANDS[str(v, 'kind')] ?? '',
   'part-water': (v, s) => `Keep the wrap on the ${kind(v)} wet for ${s.duration(num(v, 'untilS'))} from lighting up.`,
   'wrap-on-joint': (v) => `The wrap for the ${kind(v)} lies on the joint: move it clear of the cup.`,
   'wrap-misses': (v) => `The wrap does not cover the ${kind(v)}.`,

@@ -21,6 +21,14 @@ export const CIRCUIT_KIND_WORDS: Readonly<Record<CircuitKind, string>> = {
   port: 'port',
   tube: 'tube',
   fitting: 'fitting, tee',
+  'relief-valve': 'relief valve',
+  'fusible-plug': 'fusible plug',
+  'vibration-absorber': 'vibration absorber',
+  muffler: 'muffler',
+  'oil-separator': 'oil separator',
+  'heat-exchanger': 'heat exchanger',
+  pump: 'pump',
+  'filter-shell': 'filter shell',
 };
 
 export const CIRCUIT_TEMPLATE_WORDS: Readonly<Record<CircuitTemplate, string>> = {

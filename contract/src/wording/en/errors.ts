@@ -24,6 +24,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'under-its-tare': () => 'is less than the empty cylinder weighs',
   'say-gauge-or-absolute': (value) =>
     `${value} can be read as gauge or absolute: say ${value === 'bar' ? 'barg or bara' : 'kPag, barg or psig'}`,
+  'above-critical-point': () => 'lies above the critical point: nothing boils or condenses there, so there is no saturation temperature',
   'suction-not-below-liquid': () => 'must lie below liquid.pressure: gauges swapped?',
   'limit-under-ambient': () => 'lies under the ambient: the part would be spoilt already',
   'coldest-above-hottest': () => 'must not lie above service.maxTemp',
@@ -76,6 +77,8 @@ export function calcErrorText(error: CalcError): string {
       return `${error.word} is not known; allowed: ${error.allowed.join(', ')}`;
     case 'not-in-stock':
       return `${error.word} is not in the stock; there is ${error.allowed.join(', ')}`;
+    case 'test-gas':
+      return `${error.word} is no test gas: oxygen and air explode with oil, carbon dioxide dissolves in it; allowed: ${error.allowed.join(', ')}`;
     case 'missing':
       return `is needed: ${NEEDED[error.needed]}`;
     case 'excludes':

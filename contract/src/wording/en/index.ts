@@ -14,6 +14,7 @@ export * from './record';
 export * from './people';
 export * from './audit';
 export * from './circuit';
+export * from './hold';
 export * from './isolation';
 export * from './stageEntries';
 export * from './misfits';

@@ -1,10 +1,18 @@
-import type { HoldVerdict, IsolationMethod, IsolationWhy } from '@kesto/core';
+import type { CompressorKind, IsolationMethod, IsolationWhy } from '@kesto/core';
 import { assertNever } from '@kesto/core';
 
 export const ISOLATION_METHOD_WORDS: Readonly<Record<IsolationMethod, string>> = {
   'pump-down': 'pump down',
   'recover-section': 'recover one section',
   'recover-all': 'recover all',
+};
+
+export const COMPRESSOR_KIND_WORDS: Readonly<Record<CompressorKind, string>> = {
+  scroll: 'scroll',
+  piston: 'piston',
+  rotary: 'rotary',
+  screw: 'screw',
+  unknown: 'not known',
 };
 
 const list = (parts: readonly string[]) => parts.join(', ');
@@ -23,6 +31,12 @@ export function isolationWhyText(why: IsolationWhy, name: (part: string) => stri
       return 'No pump-down: no compressor of this circuit runs.';
     case 'low-side-leak':
       return 'No pump-down: the low side leaks and could draw air.';
+    case 'low-side-unknown':
+      return 'No pump-down: nobody looked whether the low side leaks, and air drawn in would be compressed with what burns, or comes in under zero gauge.';
+    case 'would-lock-liquid':
+      return `Not with these valves: liquid would be locked in at ${named(why.parts)} with no room to grow.`;
+    case 'held-open':
+      return `${named(why.parts)} held open until it is empty: it shuts with the thermostat and with the lock-out.`;
     case 'below-zero':
       return 'No pump-down: the low side is below zero gauge already.';
     case 'air-inside':
@@ -47,9 +61,3 @@ export function isolationWhyText(why: IsolationWhy, name: (part: string) => stri
       return assertNever(why);
   }
 }
-
-export const HOLD_VERDICT_WORDS: Readonly<Record<HoldVerdict, string>> = {
-  tight: 'tight',
-  leaking: 'leaking',
-  'cannot-tell': 'cannot tell yet',
-};

@@ -5,6 +5,12 @@ export function misfitText(misfit: Misfit): string {
   switch (misfit.why) {
     case 'under-tare':
       return `must not lie under the tare, ${misfit.tareKg} kg`;
+    case 'under-before':
+      return `must not lie under its weight before, ${misfit.beforeKg} kg`;
+    case 'never-overruled':
+      return 'cannot hold zero and open, or the air: those can be made true, so nobody overrules them';
+    case 'of-the-torch-alone':
+      return 'belong to the torch’s own list';
     case 'reason-needed':
       return 'is needed: why it is declined';
     case 'never-none-here':

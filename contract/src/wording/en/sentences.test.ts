@@ -37,7 +37,19 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
   'section-hold': [
     [
       { ...hold, temperatureUncertaintyK: 0.3, verdict: 'leaking', leakPaM3S: 0.01, smallestSeenPaM3S: 0.001, gramsPerYear: 200 },
-      'the drier, the valve: leaking',
+      'the drier, the valve: leaking 0.01 Pa m³/s',
+    ],
+    [
+      { ...hold, temperatureUncertaintyK: 0.3, verdict: 'tight', leakPaM3S: 0.01, smallestSeenPaM3S: 0.057, gramsPerYear: 20 },
+      'the drier, the valve: tight down to 0.067 Pa m³/s',
+    ],
+    [
+      { ...hold, temperatureUncertaintyK: 0.3, verdict: 'tight', leakPaM3S: -0.001, smallestSeenPaM3S: 0.0002, gramsPerYear: 0 },
+      'the drier, the valve: tight down to 2.0 × 10^-4 Pa m³/s',
+    ],
+    [
+      { ...hold, temperatureUncertaintyK: 0.3, verdict: 'cannot-tell', leakPaM3S: 0, smallestSeenPaM3S: 0.1, gramsPerYear: null },
+      'the drier, the valve: cannot tell yet',
     ],
   ],
   'stopped-looking': [[{ reason: 'no way in' }, 'no way in']],
@@ -57,17 +69,38 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
     ],
   ],
   'refrigerant-fate': [[{ fate: 'reuse', why: 'clean' }, 'goes back in, clean']],
-  'locked-off': [[{ keyHolder: 'Ilta Varro' }, 'key with Ilta Varro']],
+  'locked-off': [
+    [{ keyHolder: 'Ilta Varro' }, 'key with Ilta Varro'],
+    [{ keyHolder: 'Ilta Varro', dead: true }, 'tried to start: dead, key with Ilta Varro'],
+  ],
   'before-picture': [[{ of: 'wiring' }, 'wiring']],
   // 16.95 - 12.1: what is in the cylinder, never what the scale shows with it.
-  recovered: [[{ tareKg: 12.1, grossKg: 16.95, minutes: 41 }, '4.85 kg in 41 min']],
+  recovered: [
+    [{ tareKg: 12.1, grossKg: 16.95, minutes: 41 }, '4.85 kg in 41 min'],
+    [{ tareKg: 12.1, beforeKg: 14, grossKg: 16.95, minutes: 41 }, '2.95 kg in 41 min'],
+  ],
   'zero-and-open': [
     [{}, 'both sides at zero, open to air'],
     [{ note: 'core out' }, 'core out'],
+    [{ sides: ['high', 'low'], note: 'cores out' }, 'high side, low side at zero, open to air, cores out'],
+    [{ sides: ['section'] }, 'the emptied section at zero, open to air'],
   ],
+  'held-back': [
+    [
+      { what: 'liquid valve', capped: true, reads: { value: 9, unit: 'barg' }, steady: true },
+      'liquid valve, stem capped, its gauge 9 barg, steady',
+    ],
+    [
+      { what: 'liquid valve', capped: false, reads: { value: 9, unit: 'barg' }, steady: false },
+      'liquid valve, not capped, its gauge 9 barg, not steady: it lets by',
+    ],
+  ],
+  'back-in-service': [[{ point: 'detectors', by: 'the keeper' }, 'detectors of the whole room, by the keeper']],
   'hot-work': [
     [{ point: 'oxygen', answer: 'done', oxygenPercent: 20.8, note: 'fan' }, 'air to breathe: done, 20.8 % oxygen, fan'],
-    [{ point: 'sprinklers', answer: 'none-here' }, 'sprinklers and detectors: none here'],
+    [{ point: 'sprinklers', answer: 'none-here' }, 'sprinklers: none here'],
+    [{ point: 'detectors', answer: 'done', outOfService: true }, 'detectors of the whole room: done, out of service'],
+    [{ point: 'oxygen', answer: 'done', co2Percent: 0.2, ammoniaPpm: 5 }, 'air to breathe: done, 0.2 % carbon dioxide, 5 ppm ammonia'],
   ],
   told: [[{ who: 'the keeper' }, 'the keeper']],
   covered: [[{ what: 'the box' }, 'the box']],

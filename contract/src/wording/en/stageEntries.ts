@@ -1,4 +1,5 @@
 import type {
+  ZeroSide,
   AlsoOpenedKind,
   ApprovalWay,
   CheckResult,
@@ -20,7 +21,8 @@ import type {
   Worth,
 } from '@kesto/core';
 import type { AboutAnother } from '../../stages/types';
-import { HOLD_VERDICT_WORDS, ISOLATION_METHOD_WORDS } from './isolation';
+import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from './hold';
+import { ISOLATION_METHOD_WORDS } from './isolation';
 
 export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
   oil: 'oil',
@@ -101,18 +103,26 @@ const JOINING_WHYS: Readonly<Record<JoiningWhy, string>> = {
 };
 export const joiningWhyText = (why: readonly JoiningWhy[]): string => why.map((code) => JOINING_WHYS[code]).join('; ');
 
+/** What is brought to zero before a flame. */
+export const ZERO_SIDE_WORDS: Readonly<Record<ZeroSide, string>> = { high: 'high side', low: 'low side', section: 'the emptied section' };
+
 /** A point before the torch: what it is, and what answers it. */
 export const TORCH_POINT_WORDS: Readonly<Record<TorchPoint, { readonly name: string; readonly asks: string }>> = {
-  'power-off': { name: 'power off, locked', asks: 'Lock it off; who holds the key?' },
+  'power-off': { name: 'power off, locked', asks: 'Lock it off, try to start it: dead. Who holds the key?' },
   'before-pictures': { name: 'pictures before it comes apart', asks: 'Wiring and pipes, as they are now' },
   'refrigerant-out': { name: 'refrigerant out', asks: 'Weigh the cylinder before and after' },
-  'zero-and-open': { name: 'zero on both sides, open to air', asks: 'Both gauges at zero, a core out or a pipe open' },
+  'zero-and-open': { name: 'zero and open to air', asks: 'Each side that the flame touches: gauge at zero, a core out or a pipe open' },
+  'held-back': { name: 'what holds the full side back', asks: 'By which valve, its stem capped; its gauge read again and steady' },
   swept: { name: 'vacuum, nitrogen, vacuum, nitrogen', asks: 'The refrigerant burns: sweep it twice, open it cold' },
   told: { name: 'people told', asks: 'Who was told that a flame is lit?' },
   extinguisher: { name: 'extinguisher', asks: 'At arm’s length, in date: read the tag' },
   watch: { name: 'fire watch', asks: 'Who stays and looks after the last flame?' },
-  sprinklers: { name: 'sprinklers and detectors', asks: 'Shielded, or out of service by who may; or none here' },
-  oxygen: { name: 'air to breathe', asks: 'Outdoors or aired; else read the oxygen: 19.5 % at least' },
+  sprinklers: { name: 'sprinklers', asks: 'Shielded, or out of service by who may; or none here' },
+  detectors: { name: 'detectors of the whole room', asks: 'Smoke, heat and aspirating pipes of the room or zone; or none here' },
+  oxygen: {
+    name: 'air to breathe',
+    asks: 'Outdoors or aired; else read it: 19.5 to 23.5 % oxygen; carbon dioxide and ammonia by their own meter',
+  },
   insulation: { name: 'insulation near a joint', asks: 'Pull it back 300 mm, wrap the tube wet' },
   wood: { name: 'wood near a joint', asks: 'Move it or shield it; wet what stays' },
   'plastic-pipe': { name: 'plastic pipe near a joint', asks: 'Shield it' },
@@ -180,6 +190,14 @@ const KIND_WHYS: Readonly<Record<CircuitKind, string>> = {
   receiver: 'its relief valve and fittings',
   compressor: 'terminals and stubs',
   tube: 'along it',
+  'relief-valve': 'its seat and outlet: oil there means that it has blown',
+  'fusible-plug': 'round its thread',
+  'vibration-absorber': 'under its braid, at both ends',
+  muffler: 'both ends',
+  'oil-separator': 'its oil line and sight',
+  'heat-exchanger': 'its stubs; inside it leaks into its other side',
+  pump: 'shaft seal or gasket',
+  'filter-shell': 'its flange and bolts',
 };
 
 /** What each kind of entry is called. */
@@ -208,6 +226,8 @@ export const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   'locked-off': 'locked off',
   'before-picture': 'picture before',
   recovered: 'recovered',
+  'held-back': 'held back',
+  'back-in-service': 'back in service',
   'zero-and-open': 'zero and open',
   'hot-work': 'hot work',
   told: 'told',
@@ -227,19 +247,28 @@ type NameOf = (place: string) => string;
 const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
 
 /** What an entry of each kind says, in one line. */
+/** What a hold saw or could have seen stands with its verdict. */
+const heldFigure = ({ verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen = null }: StageValues['section-hold']): string =>
+  verdict === 'cannot-tell'
+    ? ''
+    : verdict === 'leaking'
+      ? ` ${leakText(leakPaM3S)}`
+      : ` down to ${leakText(tightDownTo({ leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen }))}`;
+
 export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], name: NameOf) => string } = {
   began: () => '',
   done: () => '',
   skipped: (v) => v.reason,
   waiting: (v) => `for ${v.forWhom}: ${v.what}`,
   reopened: (v) => v.why,
-  overruled: (v) => `${GATE_SENTENCES[v.gate]} – ${v.reason}`,
+  overruled: (v) =>
+    `${v.points ? v.points.map((point) => TORCH_POINT_WORDS[point].name).join(', ') : GATE_SENTENCES[v.gate]} – ${v.reason}`,
   complaint: (v) => v.text,
   loss: (v) => `${v.lostKg} kg in ${v.days} days`,
   readings: (v) => v.request.refrigerant,
   sign: (v, name) => and(`${name(v.place)}: ${SIGN_WORDS[v.sign]}`, v.note),
   'checked-place': (v, name) => and(`${name(v.place)}: ${FIND_METHOD_WORDS[v.method]}`, CHECK_RESULT_WORDS[v.result], v.note),
-  'section-hold': (v, name) => `${v.parts.map(name).join(', ')}: ${HOLD_VERDICT_WORDS[v.verdict]}`,
+  'section-hold': (v, name) => `${v.parts.map(name).join(', ')}: ${HOLD_VERDICT_WORDS[v.verdict]}${heldFigure(v)}`,
   'stopped-looking': (v) => v.reason,
   isolation: (v) => and(ISOLATION_METHOD_WORDS[v.method], v.reason),
   joining: (v, name) => `${name(v.place)}: ${JOINING_METHOD_WORDS[v.method]}, ${v.why}`,
@@ -249,16 +278,28 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   approval: (v) => and(`${v.by}, ${APPROVAL_WAY_WORDS[v.how]}: ${v.for}`, v.amount),
   worth: (v) => and(v.decided, `${v.ageYears} years old`, `${v.repair} against ${v.replacement}`, v.why),
   'refrigerant-fate': (v) => and(REFRIGERANT_FATE_WORDS[v.fate], v.why),
-  'locked-off': (v) => `key with ${v.keyHolder}`,
+  'locked-off': (v) => and(v.dead ? 'tried to start: dead' : undefined, `key with ${v.keyHolder}`),
   'before-picture': (v) => and(PICTURE_WORDS[v.of], v.note),
-  recovered: (v) => `${(v.grossKg - v.tareKg).toFixed(2)} kg in ${v.minutes} min`,
-  'zero-and-open': (v) => v.note ?? 'both sides at zero, open to air',
+  recovered: (v) => `${(v.grossKg - (v.beforeKg ?? v.tareKg)).toFixed(2)} kg in ${v.minutes} min`,
+  'zero-and-open': (v) =>
+    and(v.sides ? `${v.sides.map((side) => ZERO_SIDE_WORDS[side]).join(', ')} at zero, open to air` : undefined, v.note) ||
+    'both sides at zero, open to air',
+  'held-back': (v) =>
+    and(
+      v.what,
+      v.capped ? 'stem capped' : 'not capped',
+      `its gauge ${v.reads.value} ${v.reads.unit}, ${v.steady ? 'steady' : 'not steady: it lets by'}`,
+    ),
   'hot-work': (v) =>
     and(
       `${TORCH_POINT_WORDS[v.point].name}: ${HOT_WORK_ANSWER_WORDS[v.answer]}`,
       v.oxygenPercent === undefined ? undefined : `${v.oxygenPercent} % oxygen`,
+      v.co2Percent === undefined ? undefined : `${v.co2Percent} % carbon dioxide`,
+      v.ammoniaPpm === undefined ? undefined : `${v.ammoniaPpm} ppm ammonia`,
+      v.outOfService ? 'out of service' : undefined,
       v.note,
     ),
+  'back-in-service': (v) => `${TORCH_POINT_WORDS[v.point].name}, by ${v.by}`,
   told: (v) => v.who,
   covered: (v) => v.what,
   'cooling-arranged': (v) => v.how,

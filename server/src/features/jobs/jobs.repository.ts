@@ -48,7 +48,7 @@ export interface JobRepository {
   hold(id: string): Promise<Job | null>;
   /** The newest first, as all lists of jobs. */
   ofCircuits(circuitIds: readonly string[]): Promise<readonly Job[]>;
-  /** One question of the database, whatever a job holds. */
+  /** Two questions of the database, whatever a job holds; of its chain what came since it was read last. */
   told(id: string): Promise<ToldJob | null>;
   /** All that are open, then the newest of those that are done, without their stages' entries; one question however many they are. */
   toldToday(mostDone: number): Promise<readonly ToldJob[]>;

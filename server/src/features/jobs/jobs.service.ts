@@ -44,8 +44,8 @@ function describe({ job, circuit, unit, site, joints, entries, lastFlame }: Told
   const kept = { entries, near: nearOf({ joints }), lastFlame };
   const places = { site: toSite(site), unit: toPlate(unit), plate: unit.details, circuit: toCircuit(circuit) };
   const facts = factsIn(entries);
-  const safetyClass = safetyClassOf(places.circuit);
-  const standing = standingOf({ facts, began: job.began, stored: job.stage, joints: order, lastFlame, near: kept.near, safetyClass });
+  const about = { safetyClass: safetyClassOf(places.circuit), refrigerant: places.circuit.refrigerant };
+  const standing = standingOf({ facts, began: job.began, stored: job.stage, joints: order, lastFlame, near: kept.near, ...about });
   return { ...toJob(job, order), ...places, ...standing, kept };
 }
 

@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid';
 import { DEMO_SHOP, demoId } from '../demo';
 import { Jobs, JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import { withShop } from '../../platform/db/shop';
+import { knownLinks } from '../ledger/knownLinks';
 import type { ShopWork } from '../shopWork';
 import { typeormShopWork } from '../shopWork.typeorm';
 import { FINISHED_JOINT } from '../../testing/examples';
@@ -51,7 +52,7 @@ function asked(work: (shop: ShopWork) => Promise<unknown>): Promise<number> {
     const runner = shop.manager.queryRunner;
     if (!runner) throw new Error('a transaction has a query runner');
     const query = jest.spyOn(runner, 'query');
-    await work(typeormShopWork(shop));
+    await work(typeormShopWork(shop, knownLinks()));
     return query.mock.calls.length;
   });
 }
@@ -63,8 +64,8 @@ test('today and one joint ask the same number of questions after 10 finished job
   const few = [await asked(todayOf), await asked(jointOf)];
   await finish(490, 2000);
   expect([await asked(todayOf), await asked(jointOf)]).toEqual(few);
-  // Today: the jobs, the units, what was sent back and its words, the people, the shop. A joint: its job, that job, its notes and who made them, plan and planner, record.
-  expect(few).toEqual([6, 7]);
+  // Today: the jobs, the units, what was sent back and its words, the people, the shop. A joint: its job, that job, its chain and its words, its notes and who made them, plan and planner, record.
+  expect(few).toEqual([6, 9]);
 });
 
 test('a printed job of 27 joints takes under two seconds', async () => {

@@ -1,8 +1,9 @@
-import { canonicalText, type Beside, type Chain, type LedgerLink } from '@kesto/core';
-import { In } from 'typeorm';
+import { canonicalText, type AnyLink, type Beside, type Chain, type ChainId, type LedgerLink } from '@kesto/core';
+import { In, MoreThanOrEqual } from 'typeorm';
 import { Ledger, LedgerWords } from '../../platform/db/rows';
-import type { LedgerWordsRow } from '../../platform/db/rowTypes';
+import type { LedgerRow, LedgerWordsRow } from '../../platform/db/rowTypes';
 import type { ShopTransaction } from '../../platform/db/shop';
+import type { KnownLinks } from './knownLinks';
 import type { LedgerRepository, LinkColumns, LinksOf } from './ledger.repository';
 import { toLink } from './storedLink';
 
@@ -23,7 +24,36 @@ const rowOf = (shopId: string, { content, hash }: LedgerLink, columns: LinkColum
   ...{ ...columns, at: new Date(columns.at), content: canonicalText(content), hash },
 });
 
-export function typeormLedger({ shopId, manager }: ShopTransaction): LedgerRepository {
+export function typeormLedger({ shopId, manager }: ShopTransaction, known: KnownLinks): LedgerRepository {
+  async function wordsOf({ of, id }: ChainId, rows: readonly LedgerRow[]): Promise<Beside> {
+    if (rows.every(({ format }) => format !== 3)) return {};
+    return besideOf(await manager.findBy(LedgerWords, { shopId, chain: of, chainId: id }));
+  }
+  const linksOf = async (chain: ChainId, rows: readonly LedgerRow[]): Promise<readonly AnyLink[]> => {
+    const words = await wordsOf(chain, rows);
+    return rows.map((row) => toLink(row, words));
+  };
+  const rowsFrom = ({ of, id }: ChainId, sequence: number) =>
+    manager.find(Ledger, {
+      where: { shopId, chain: of, chainId: id, sequence: MoreThanOrEqual(sequence) },
+      order: { sequence: 'ASC' },
+    });
+
+  /** What was added since this server read the chain last; null where it is to be read whole: another beginning, or words erased since. */
+  async function grown(chain: ChainId): Promise<readonly AnyLink[] | null> {
+    const before = known.of(shopId, chain);
+    if (before.length === 0) return null;
+    const [last, ...since] = await rowsFrom(chain, before.length);
+    if (last?.hash !== before.at(-1)?.hash || since.some(({ kind }) => kind === 'erased')) return null;
+    return since.length === 0 ? before : [...before, ...(await linksOf(chain, since))];
+  }
+
+  async function chainOf(chain: ChainId): Promise<readonly AnyLink[]> {
+    const links = (await grown(chain)) ?? (await linksOf(chain, await rowsFrom(chain, 1)));
+    known.keep(shopId, chain, links);
+    return links;
+  }
+
   async function ofAll<C extends Chain>(of: C, ids: readonly string[]): Promise<ReadonlyMap<string, readonly LinksOf[C][]>> {
     const which = { shopId, chain: of, chainId: In([...ids]) };
     const rows = await manager.find(Ledger, { where: which, order: { sequence: 'ASC' } });
@@ -37,7 +67,7 @@ export function typeormLedger({ shopId, manager }: ShopTransaction): LedgerRepos
   }
   return {
     ofAll,
-    of: async ({ of, id }) => (await ofAll(of, [id])).get(id) ?? [],
+    of: async <C extends Chain>(chain: { readonly of: C; readonly id: string }) => (await chainOf(chain)) as readonly LinksOf[C][], // cast: a chain holds its own links
     async taken(chain, id) {
       const row = await manager.findOneBy(Ledger, { shopId, chain, id });
       if (!row) return null;
@@ -51,6 +81,7 @@ export function typeormLedger({ shopId, manager }: ShopTransaction): LedgerRepos
       if (words.length > 0) await manager.createQueryBuilder().insert().into(LedgerWords).values(words).orIgnore().execute();
     },
     async erase({ of, id }, commitments) {
+      known.forget(shopId, { of, id });
       await manager.delete(LedgerWords, { shopId, chain: of, chainId: id, commitment: In([...commitments]) });
     },
   };

@@ -10,6 +10,7 @@ import {
   tellsWell,
   watchOf,
   type GateCode,
+  type OpenGate,
   type JobLink,
   type StageFact,
   type TorchFacts,
@@ -59,6 +60,14 @@ export function checkGates(asked: Asked, facts: readonly StageFact[], about: Tor
   if (!gates.some((open) => open.gate === gate))
     throw new AppError('INVALID_INPUT', 'values.gate is not open in this stage', 'values.gate');
   if (PROTECTS.includes(gate) && !isLead(asked)) throw leadOnly('Overruling what protects people');
+  checkPoints(values['points'] as readonly string[] | undefined, gates); // cast: checked against its schema
+}
+
+/** Overruling names points that are open. */
+function checkPoints(points: readonly string[] | undefined, gates: readonly OpenGate[]): void {
+  const open = gates.flatMap((gate) => (gate.gate === 'torch' ? gate.open : []));
+  if (points?.some((point) => !open.includes(point)))
+    throw new AppError('INVALID_INPUT', 'values.points are not all open in this stage', 'values.points');
 }
 
 /** No price before what it waits for was looked at. */

@@ -37,7 +37,8 @@ export interface Asked {
 async function keptOf(shop: ShopWork, job: Job) {
   const told = await shop.jobs.told(job.id);
   if (!told) throw notFound('This job');
-  const about: TorchFacts = { near: nearOf(told), safetyClass: safetyClassOf(toCircuit(told.circuit)) };
+  const circuit = toCircuit(told.circuit);
+  const about: TorchFacts = { near: nearOf(told), safetyClass: safetyClassOf(circuit), refrigerant: circuit.refrigerant };
   return { told, links: told.entries, about };
 }
 

@@ -33,6 +33,7 @@ const refused = async (job: string, entry: readonly [string, StageEntryKind, obj
 const jobOf = async (id: string) => (await (await server.as('bo')).get(`/api/jobs/${id}`).expect(200)).body;
 const LEAK = ['find', 'checked-place', { place: 'liquid-port', method: 'soap', result: 'leak', gramsPerYear: 100 }] as const;
 const LOSS = ['find', 'loss', { lostKg: 0.41, days: 61 }] as const;
+const LOCKED = ['make-safe', 'locked-off', { keyHolder: 'Ilta Varro', dead: true }] as const;
 const HOT = (point: string, rest: object = {}) => ['make-safe', 'hot-work', { point, answer: 'done', ...rest }] as const;
 /** Everything up to the torch's own list. */
 async function decidedJob(): Promise<string> {
@@ -205,10 +206,11 @@ describe('the torch', () => {
     const joint = await plannedJoint(job);
     const locked = await braze(joint);
     expect(locked.status).toBe(409);
-    expect(locked.body.error).toMatchObject({ code: 'GATE', message: expect.stringContaining('zero on both sides') });
+    expect(locked.body.error).toMatchObject({ code: 'GATE', field: 'kind', message: expect.stringContaining('zero and open') });
     expect(locked.body.error.message).toContain('vacuum, nitrogen, vacuum, nitrogen'); // R-32 burns
-    await noted(job, ['make-safe', 'zero-and-open', {}]);
-    for (const point of ['extinguisher', 'watch', 'sprinklers', 'swept']) await noted(job, HOT(point));
+    await noted(job, ['make-safe', 'zero-and-open', { sides: ['high', 'low'] }]);
+    await noted(job, LOCKED);
+    for (const point of ['extinguisher', 'watch', 'sprinklers', 'detectors', 'swept']) await noted(job, HOT(point));
     await noted(job, HOT('oxygen', { oxygenPercent: 19.2 }));
     expect((await braze(joint)).body.error.message).toContain('air to breathe');
     await noted(job, HOT('oxygen', { oxygenPercent: 20.6 }));
@@ -232,8 +234,21 @@ describe('the torch', () => {
     });
     expect(await refused(job, ['make-safe', 'skipped', { reason: 'hurry' }])).toMatchObject({ status: 403 });
     expect((await braze(joint)).status).toBe(409);
-    await noted(job, overrule, 'maren');
+    const named = (points: readonly string[]) => ['make-safe', 'overruled', { gate: 'torch', points, reason: 'open field' }] as const;
+    expect(await refused(job, named(['oxygen']), 'maren')).toMatchObject({ code: 'INVALID_INPUT', field: 'values.points' });
+    expect(await refused(job, named(['told']), 'maren')).toMatchObject({
+      field: 'values.points',
+      message: expect.stringContaining('not all open'),
+    });
+    await noted(job, named(['extinguisher', 'watch', 'sprinklers', 'detectors', 'swept', 'power-off']), 'maren');
+    // Zero and open, and the air, are made true.
+    expect((await braze(joint)).body.error.message).toMatch(/stays locked: zero and open to air, air to breathe\. /);
+    await noted(job, ['make-safe', 'zero-and-open', { sides: ['high', 'low'] }]);
+    await noted(job, HOT('oxygen'));
     expect((await braze(joint)).status).toBe(200);
+    // A worse answer shuts what was overruled.
+    await noted(job, ['make-safe', 'locked-off', { keyHolder: 'Ilta Varro', dead: false }]);
+    expect((await braze(joint)).body.error.message).toContain('power off, locked');
   });
 
   test('a watch runs by the clock: ended early only by a lead with a reason', async () => {

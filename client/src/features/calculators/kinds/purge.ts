@@ -1,5 +1,5 @@
 import { cautionText, showIn } from '@kesto/contract/wording';
-import { formatDuration, formatFlow, planPurge, type OutletKind } from '@kesto/core';
+import { formatDuration, formatFlow, outletBy, planPurge, type OutletKind } from '@kesto/core';
 import { needed, type Calculator } from '../calculator';
 
 export const purge: Calculator = {
@@ -22,7 +22,7 @@ export const purge: Calculator = {
       options: [
         { value: 'open-tube', label: 'open tube' },
         { value: 'port-core-out', label: 'port, core out' },
-        { value: 'port-core-in', label: 'port, core in' },
+        { value: 'port-core-in', label: 'port, hose holds the core down' },
         { value: 'none', label: 'nothing open' },
       ],
     },
@@ -33,7 +33,7 @@ export const purge: Calculator = {
     const { bore, length } = given.value;
     const result = planPurge({
       sections: [{ bore, length }, ...(quantities['volume'] ? [{ volume: quantities['volume'] }] : [])],
-      outlet: { kind: values['kind'] as OutletKind }, // cast: one of the options above
+      outlet: outletBy(values['kind'] as OutletKind), // cast: one of the options above
       ...(quantities['flood'] ? { flood: quantities['flood'] } : {}),
       ...(quantities['minutes'] ? { minutes: quantities['minutes'].value } : {}),
       ...(quantities['targetO2Percent'] ? { targetO2Percent: quantities['targetO2Percent'].value } : {}),

@@ -150,7 +150,10 @@ export const readings: Calculator = {
           { label: 'evaporating', reading: temperature(r.evaporatingC), note: 'dew' },
           { label: 'condensing', reading: temperature(r.condensingC), note: 'bubble' },
         ],
-        notes: r.pointers.length === 0 ? [{ text: 'All inside its window.' }] : r.pointers.map((code) => ({ text: pointerText(code) })),
+        notes:
+          r.pointers.length === 0
+            ? [{ text: 'All inside its window.' }]
+            : r.pointers.map((code) => ({ text: pointerText(code, values['metering'] as Metering) })),
       },
     };
   },

@@ -4,14 +4,15 @@ import { View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
+import { CheckRow } from '@/ui/CheckRow';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
-import { CIRCUIT_STATES, FUELS, OIL, POSITIONS } from '@/features/draft/choices';
+import { CIRCUIT_STATES, FUELS, OIL, POSITIONS, WINDS_HERE } from '@/features/draft/choices';
 import { USUAL_PLACE, type PlaceDraft } from '@/features/draft/drafts';
 import type { Planner } from '../usePlanner';
 
 interface Field {
-  readonly key: Exclude<keyof PlaceDraft, 'position' | 'fuel' | 'sulphur' | 'circuit' | 'oil'>;
+  readonly key: Exclude<keyof PlaceDraft, 'position' | 'fuel' | 'sulphur' | 'circuit' | 'oil' | 'wind' | 'belowGround'>;
   readonly label: string;
   /** As the engine names it: where a complaint about it stands. */
   readonly path: string;
@@ -94,6 +95,8 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
           <Heading size={17}>Before the torch</Heading>
           <Choice label="state of the circuit" value={place.circuit} options={CIRCUIT_STATES} onChange={(circuit) => set({ circuit })} />
           <Choice label="oil in the tube" value={place.oil} options={OIL} onChange={(oil) => set({ oil })} />
+          <Choice label="wind" value={place.wind ?? 'calm'} options={WINDS_HERE} onChange={(wind) => set({ wind })} />
+          <CheckRow label="below ground" checked={place.belowGround ?? false} onChange={(belowGround) => set({ belowGround })} />
           <Fields fields={PLACE} planner={planner} set={set} />
           <Heading size={17}>Torch</Heading>
           {planner.takeVan ? (

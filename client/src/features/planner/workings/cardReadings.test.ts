@@ -17,7 +17,7 @@ test('ten readings, each with its unit', () => {
   expect(readingText(all['gap']!.reading)).toBe('0.05 mm');
   expect(all['flux']!.reading.value).toBe('FB3-A');
   expect(readingText(all['aim']!.reading)).toBe('745 °C');
-  expect(readingText(all['strength']!.reading)).toMatch(/ kPa$/);
+  expect(readingText(all['strength']!.reading)).toMatch(/ kPag$/);
 });
 
 test('units change what is shown, never the plan', () => {

@@ -1,0 +1,24 @@
+import { useState } from 'react';
+import { closing } from '@/features/stage/closing';
+import { NoteForm } from '@/features/stage/NoteForm';
+import { CheckRow } from '@/ui/CheckRow';
+import type { PointFormProps } from './pointFormProps';
+import { titleOf } from './titleOf';
+
+/** A lock counts once somebody tried to start the machine and nothing happened. */
+export function LockedOff({ point, work, onKept }: PointFormProps) {
+  const [dead, setDead] = useState(false);
+  return (
+    <NoteForm
+      keptAs={work.keptAs(point)}
+      {...titleOf(point)}
+      busy={work.busy}
+      main
+      fields={{ keyHolder: 'who holds the key' }}
+      label={dead ? 'It is locked off and dead' : 'It is locked off, not tried'}
+      onKeep={({ keyHolder = '' }) => closing(onKept)(work.note('locked-off', { keyHolder, dead }))}
+    >
+      <CheckRow label="Tried to start it: dead" checked={dead} onChange={setDead} />
+    </NoteForm>
+  );
+}

@@ -1,0 +1,53 @@
+import type { Hold, HoldReason, HoldVerdict } from '@kesto/core';
+
+export const HOLD_VERDICT_WORDS: Readonly<Record<HoldVerdict, string>> = {
+  tight: 'tight',
+  leaking: 'leaking',
+  'cannot-tell': 'cannot tell yet',
+};
+
+export const HOLD_REASON_WORDS: Readonly<Record<HoldReason, string>> = {
+  'no-wanted-leak': 'Nothing says how small a leak has to be seen: say what was lost and in how many days, or the charge.',
+  'supply-open': 'The cylinder or the hose stands open and would feed a leak: shut both, then begin anew.',
+};
+
+/** Two figures that count, without a power of ten where one can be spared. */
+export const leakText = (paM3S: number): string =>
+  `${paM3S >= 0.001 || paM3S === 0 ? Number(paM3S.toPrecision(2)) : paM3S.toExponential(1).replace('e-', ' × 10^-')} Pa m³/s`;
+
+const gramsText = (grams: number): string =>
+  grams < 1000 ? `${Number(grams.toPrecision(2))} g` : `${Number((grams / 1000).toPrecision(2))} kg`;
+
+type Seen = Pick<Hold, 'leakPaM3S' | 'smallestSeenPaM3S' | 'gramsPerYearSeen'>;
+
+/** What a hold that calls something tight cannot exclude: never under what it could see. */
+export const tightDownTo = ({ leakPaM3S, smallestSeenPaM3S }: Seen): number => Math.max(leakPaM3S, 0) + smallestSeenPaM3S;
+
+type MassText = (grams: number) => string;
+const aYear = (grams: number | null, refrigerant: string | null, mass: MassText): string =>
+  grams === null || refrigerant === null ? '' : `, about ${mass(grams)} a year of ${refrigerant}`;
+
+function boundText(hold: Seen, refrigerant: string | null, mass: MassText): string {
+  const bound = tightDownTo(hold);
+  const grams = hold.gramsPerYearSeen === null ? null : (hold.gramsPerYearSeen * bound) / hold.smallestSeenPaM3S;
+  return `${leakText(bound)}${aYear(Number.isFinite(grams) ? grams : null, refrigerant, mass)}`;
+}
+
+function openText(hold: Hold, refrigerant: string | null, mass: MassText): string {
+  const { reasons, leakPaM3S, smallestSeenPaM3S, minutesNeeded } = hold;
+  if (reasons.includes('supply-open')) return HOLD_REASON_WORDS['supply-open'];
+  if (leakPaM3S < -smallestSeenPaM3S) return 'The gas seems to grow, which proves nothing: look at temperature, valves, gauge.';
+  if (reasons.includes('no-wanted-leak'))
+    return `${HOLD_REASON_WORDS['no-wanted-leak']} This hold would have seen ${boundText(hold, refrigerant, mass)}.`;
+  if (minutesNeeded === null) return 'This gauge and thermometer cannot see the leak that is looked for, however long it is held.';
+  return `Hold it ${Math.ceil(minutesNeeded)} min more to tell the leak that is looked for.`;
+}
+
+/** The verdict with its figure, in one line: no "tight" stands without what it could see. */
+export function holdText(hold: Hold, refrigerant: string | null, mass: MassText = gramsText): string {
+  const { verdict, leakPaM3S, gramsPerYear, gramsPerYearRunning } = hold;
+  if (verdict === 'tight') return `${HOLD_VERDICT_WORDS.tight} down to ${boundText(hold, refrigerant, mass)}: soap decides below that`;
+  if (verdict === 'cannot-tell') return `${HOLD_VERDICT_WORDS['cannot-tell']}. ${openText(hold, refrigerant, mass)}`;
+  const running = gramsPerYearRunning === null || refrigerant === null ? '' : ` standing, ${mass(gramsPerYearRunning)} running`;
+  return `${HOLD_VERDICT_WORDS.leaking} ${leakText(leakPaM3S)}${aYear(gramsPerYear, refrigerant, mass)}${running}`;
+}
