@@ -1,4 +1,5 @@
 import type { CircuitKind } from '../vocabulary';
+import { alongFlow, withoutBypassed, type FlowGraph } from './checks';
 import type { Quantity } from '../unit/units';
 
 /** One part of a circuit, as it stands on its drawing. */
@@ -77,16 +78,18 @@ export const passage = (id: string, side: 'high' | 'low') => `${id}/${side}`;
 export const partOfPassage = (id: string): string => id.split('/')[0] ?? id;
 
 /**
- * The circuit with each reversing valve split into its two passages, so that every way through it is one that gas can take.
+ * The circuit along its flow with each reversing valve split into its two passages, so that every way through it is one that gas can take.
  *
  * What comes from a compressor with no coil between goes through the high passage; what leads to a compressor with no coil between
  * leaves the low one.
  *
  * @source  the four ports of a reversing valve: discharge, suction, and one for each coil
  */
-export function splitReversing(graph: CircuitGraph): CircuitGraph {
+export function splitReversing(drawn: CircuitGraph): FlowGraph {
+  const flow = alongFlow(drawn);
+  const graph = withoutBypassed(flow);
   const valves = graph.parts.filter((part) => part.kind === 'reversing-valve').map((part) => part.id);
-  if (valves.length === 0) return graph;
+  if (valves.length === 0) return flow;
   const bars: readonly CircuitKind[] = [...COILS, ...LETS_DOWN, 'reversing-valve'];
   const isCompressor = (id: string) => kindOf(graph, id) === 'compressor';
   const meets = (id: string, way: 'downstream' | 'upstream') =>
@@ -98,7 +101,7 @@ export function splitReversing(graph: CircuitGraph): CircuitGraph {
     return passage(id, (way === 'upstream') === byCompressor ? 'high' : 'low');
   };
   return {
-    parts: graph.parts.flatMap((part) =>
+    parts: flow.parts.flatMap((part) =>
       valves.includes(part.id)
         ? [
             { ...part, id: passage(part.id, 'high') },
@@ -106,7 +109,7 @@ export function splitReversing(graph: CircuitGraph): CircuitGraph {
           ]
         : [part],
     ),
-    links: graph.links.map((link) => ({
+    links: flow.links.map((link) => ({
       ...link,
       from: end(link.from, link.to, 'downstream'),
       to: end(link.to, link.from, 'upstream'),
@@ -118,7 +121,8 @@ export function splitReversing(graph: CircuitGraph): CircuitGraph {
  * Ids of what lies on the high side, in the circuit with its reversing valves split: downstream of a compressor, up to where the pressure is
  * let down. What lies behind that is low, though a bypass of hot gas leads there as well: what is in the bypass lets its pressure down.
  */
-export function highSide(split: CircuitGraph): ReadonlySet<string> {
+export function highSide(flow: FlowGraph): ReadonlySet<string> {
+  const split = withoutBypassed(flow);
   const found = new Set<string>();
   const low = new Set(
     split.parts.flatMap(({ id, kind }) => (LETS_DOWN.includes(kind) ? [...reached(split, id, 'downstream', ['compressor'])] : [])),

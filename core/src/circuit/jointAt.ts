@@ -2,6 +2,7 @@ import type { OutletKind, SectionRequest } from '../purge/request';
 import type { CircuitKind, NearKind, Side } from '../vocabulary';
 import type { Quantity } from '../unit/units';
 import { metresOf } from '../unit/units';
+import { withoutBypassed } from './checks';
 import { kindOf, LETS_DOWN, partOfPassage, reached, splitReversing, type CircuitGraph, type CircuitLink } from './graph';
 import { sweptSection } from './readPlate';
 
@@ -31,7 +32,7 @@ const isLink = (place: JointPlace) => (link: CircuitLink) => link.from === place
 
 /** What a tube carries: hot gas up to the condenser, liquid up to where it is let down, then cold gas on its way back. */
 function sideOf(graph: CircuitGraph, at: number): Side {
-  const split = splitReversing(graph);
+  const split = withoutBypassed(splitReversing(graph));
   const from = split.links[at]?.from ?? '';
   const meets = (kinds: readonly CircuitKind[], bars: readonly CircuitKind[]) => {
     const here = kindOf(split, from);

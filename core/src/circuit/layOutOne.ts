@@ -1,5 +1,6 @@
 import type { CircuitSide } from '../vocabulary';
 import { bowLinks, bowRoute, isBow } from './bows';
+import type { FlowGraph } from './checks';
 import { fansOf } from './fans';
 import { highSide, LETS_DOWN, partOfPassage, splitReversing, type CircuitGraph } from './graph';
 import { LANE, laySideWays } from './laySideWays';
@@ -64,14 +65,20 @@ export function layOutOne(graph: CircuitGraph): CircuitLayout {
     .forEach(({ id }, i) => sheet.put(id, { x: LEFT + i * SLOT, y: bottom + BELOW }, 'right'));
   const parts = [...sheet.placed.values()]
     .filter((part) => !part.id.endsWith('/low'))
-    .map((part) => ({ ...part, id: partOfPassage(part.id) }));
+    .map((part) => ({ ...part, id: partOfPassage(part.id), flow: arrowOf(split, part) }));
   return framed(sheet, parts, layLinks(sheet, loop, ways), { zones, fans: fansOf(graph, parts) });
 }
+
+const ROUND: Readonly<Record<LaidPart['flow'], LaidPart['flow']>> = { right: 'left', left: 'right', up: 'down', down: 'up' };
+/** A check valve is drawn by its own arrow, which may point against the flow. */
+const arrowOf = ({ parts }: FlowGraph, { id, flow }: LaidPart) =>
+  parts.some((part) => part.id === id && part.against) ? ROUND[flow] : flow;
 
 /** Of the tube that leaves a part: high behind a compressor, low behind what lets the pressure down. */
 function sideAfter(sheet: Sheet, { id, kind }: LaidPart): CircuitSide {
   if (kind === 'compressor') return 'high';
-  return LETS_DOWN.includes(kind) ? 'low' : sheet.side(id);
+  const isPassed = sheet.split.parts.some((part) => part.id === id && part.bypassed === true);
+  return LETS_DOWN.includes(kind) && !isPassed ? 'low' : sheet.side(id);
 }
 
 const MARGIN = 66;

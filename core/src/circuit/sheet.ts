@@ -1,4 +1,5 @@
 import type { CircuitKind, CircuitSide } from '../vocabulary';
+import type { FlowGraph } from './checks';
 import { kindOf, type CircuitGraph } from './graph';
 import type { LaidPart, Point } from './layoutTypes';
 
@@ -36,7 +37,7 @@ export const isKind = (split: CircuitGraph, kind: CircuitKind) => (id: string) =
 export class Sheet {
   readonly placed = new Map<string, LaidPart>();
   constructor(
-    readonly split: CircuitGraph,
+    readonly split: FlowGraph,
     readonly heights: Heights,
     private readonly high: ReadonlySet<string>,
   ) {}

@@ -5,6 +5,7 @@ import type { CircuitGraph, CircuitLink, CircuitPart } from './graph';
 export const CIRCUIT_TEMPLATES = [
   'split',
   'heat-pump',
+  'heat-pump-two-valves',
   'packaged-unit',
   'walk-in',
   'capillary-unit',
@@ -88,6 +89,44 @@ const heatPump = round(
     ['gas-port', 'gas-valve'],
   ],
 );
+
+/** A valve at each coil, each bypassed by its check valve in one position: drawn as it cools. */
+const twoValves = ((): CircuitGraph => {
+  const main = round(
+    [
+      compressor('5/8'),
+      step('reversing', 'reversing-valve', '5/8'),
+      step('outdoor-coil', 'condenser', '3/8'),
+      step('outdoor-tee', 'fitting', '3/8'),
+      step('outdoor-check', 'check-valve', '3/8'),
+      step('outdoor-join', 'fitting', '3/8'),
+      step('drier', 'drier', '3/8', { rest: { twoWay: true } }),
+      step('liquid-valve', 'valve', '3/8', { lengthM: 15, throughWall: true }),
+      step('indoor-tee', 'fitting', '3/8'),
+      step('indoor-expansion', 'expansion-valve', '3/8'),
+      step('indoor-join', 'fitting', '3/8'),
+      step('indoor-coil', 'evaporator', '5/8', { lengthM: 15, throughWall: true }),
+      step('gas-valve', 'valve', '5/8'),
+      step('reversing', 'reversing-valve', '7/8'),
+      step('accumulator', 'accumulator', '7/8'),
+    ],
+    [
+      ['liquid-port', 'liquid-valve'],
+      ['gas-port', 'gas-valve'],
+    ],
+  );
+  const way = (...ids: readonly string[]) =>
+    ids.slice(1).map((to, i): CircuitLink => ({ from: ids[i] ?? '', to, tube: { od: inch('3/8') } }));
+  return {
+    parts: [...main.parts, { id: 'outdoor-expansion', kind: 'expansion-valve' }, { id: 'indoor-check', kind: 'check-valve' }],
+    links: [
+      ...main.links,
+      ...way('outdoor-tee', 'outdoor-expansion', 'outdoor-join'),
+      // Its arrow points against the flow while it cools.
+      ...way('indoor-join', 'indoor-check', 'indoor-tee'),
+    ],
+  };
+})();
 
 const packaged = round(
   [
@@ -176,6 +215,7 @@ const LONG_M = 30;
 export const TEMPLATE_CIRCUITS: Readonly<Record<CircuitTemplate, CircuitGraph>> = {
   split: splitLike(8, '3/8', '5/8'),
   'heat-pump': heatPump,
+  'heat-pump-two-valves': twoValves,
   'packaged-unit': packaged,
   'walk-in': walkIn,
   'capillary-unit': capillaryUnit,

@@ -12,6 +12,7 @@ import { runningOf, tryPumpDown, type PumpDown } from './pumpDown';
 import { recovered } from './recovered';
 import type { IsolateRequest } from './request';
 import { sectionsOf, seenBy, type HeldSection } from './sections';
+import { STORES } from './valves';
 import { heldOpen, namesOf, type Way } from './way';
 import { cautionsOf, isFlammable } from './wayCautions';
 import type { IsolationWhy } from './why';
@@ -36,7 +37,6 @@ export interface Isolation {
 const MOST_FILLED = 0.8;
 /** Where the refrigerant was not named [kg/L]. Judgement: the fluorinated ones lie between 0.95 and 1.35 at 25 °C. */
 const ASSUMED_LIQUID_KG_PER_L = 1;
-const STORES: readonly CircuitKind[] = ['condenser', 'receiver'];
 
 function readIds(field: string, ids: readonly string[], circuit: CircuitGraph, read: FieldReader): void {
   ids.forEach((id, i) => {

@@ -1,3 +1,4 @@
+import type { FlowGraph } from '../circuit/checks';
 import { kindOf, LETS_DOWN, partOfPassage, passage, reached, splitReversing, type CircuitGraph, type CircuitPart } from '../circuit/graph';
 import type { CircuitKind } from '../vocabulary';
 
@@ -14,7 +15,7 @@ interface Way {
 
 /** A circuit as gas sees it: reversing valves as their two passages, switches on both sides as their capillaries, compressors as suction and discharge. */
 export interface Network {
-  readonly graph: CircuitGraph;
+  readonly graph: FlowGraph;
   readonly nodes: readonly string[];
   readonly part: (node: string) => CircuitPart;
   readonly ways: (node: string) => readonly Way[];
@@ -38,7 +39,7 @@ function sensesBoth(graph: CircuitGraph, id: string): boolean {
   return ends.some((end) => meets(end, 'upstream') && !meets(end, 'downstream')) && ends.some((end) => meets(end, 'downstream'));
 }
 
-function splitSwitches(graph: CircuitGraph): CircuitGraph {
+function splitSwitches(graph: FlowGraph): FlowGraph {
   const dual = graph.parts.filter((part) => DUAL.includes(part.kind) && sensesBoth(graph, part.id)).map((part) => part.id);
   if (dual.length === 0) return graph;
   const counts = new Map<string, number>();
@@ -58,13 +59,13 @@ function splitSwitches(graph: CircuitGraph): CircuitGraph {
 }
 
 /** The circuit with its reversing valves and dual switches split, as it is drawn. */
-export const splitForGas = (graph: CircuitGraph): CircuitGraph => splitSwitches(splitReversing(graph));
+export const splitForGas = (graph: CircuitGraph): FlowGraph => splitSwitches(splitReversing(graph));
 
 /** Ids of links that were turned round, in a heat pump's other position. */
 export type Turned = ReadonlySet<number>;
 
 /** The network of a split circuit. */
-export function networkOf(split: CircuitGraph, turned: Turned = new Set()): Network {
+export function networkOf(split: FlowGraph, turned: Turned = new Set()): Network {
   const parts = new Map<string, CircuitPart>();
   const ways = new Map<string, Way[]>();
   const add = (from: string, way: Way) => ways.set(from, [...(ways.get(from) ?? []), way]);
@@ -77,11 +78,14 @@ export function networkOf(split: CircuitGraph, turned: Turned = new Set()): Netw
     add(suctionOf(part.id), { to: dischargeOf(part.id), isForward: true, isAsBuilt: true, through: part });
     add(dischargeOf(part.id), { to: suctionOf(part.id), isForward: false, isAsBuilt: false, through: part });
   }
+  const against = new Set(split.parts.filter((part) => part.against).map((part) => part.id));
   split.links.forEach((link, i) => {
+    // Along the arrow of what it was built in with: turned once by the position, once by a check valve's own arrow.
+    const isAsBuilt = turned.has(i) === (against.has(link.from) || against.has(link.to));
     const from = kindOf(split, link.from) === 'compressor' ? dischargeOf(link.from) : link.from;
     const to = kindOf(split, link.to) === 'compressor' ? suctionOf(link.to) : link.to;
-    add(from, { to, isForward: true, isAsBuilt: !turned.has(i) });
-    add(to, { to: from, isForward: false, isAsBuilt: turned.has(i) });
+    add(from, { to, isForward: true, isAsBuilt });
+    add(to, { to: from, isForward: false, isAsBuilt: !isAsBuilt });
   });
   const none: CircuitPart = { id: '', kind: 'tube' };
   return {

@@ -1,11 +1,12 @@
-import { passage, type CircuitGraph, type CircuitLink } from '../circuit/graph';
+import type { FlowGraph } from '../circuit/checks';
+import { passage, type CircuitLink } from '../circuit/graph';
 import type { CircuitKind } from '../vocabulary';
 import { networkOf, type Network } from './network';
 
 const OTHER: Partial<Record<CircuitKind, CircuitKind>> = { condenser: 'evaporator', evaporator: 'condenser' };
 
 /** Indices of the links from the valve's high passage round to its low one. */
-function roundOf(split: CircuitGraph, valve: string): ReadonlySet<number> {
+function roundOf(split: FlowGraph, valve: string): ReadonlySet<number> {
   const found = new Set<number>();
   const seen = new Set<string>();
   const open = [passage(valve, 'high')];
@@ -27,7 +28,7 @@ function roundOf(split: CircuitGraph, valve: string): ReadonlySet<number> {
  * @param split  the circuit split for gas, in the position it is drawn in
  * @returns      its network; null without exactly one reversing valve
  */
-export function otherPosition(split: CircuitGraph): Network | null {
+export function otherPosition(split: FlowGraph): Network | null {
   const valves = split.parts.filter((part) => part.kind === 'reversing-valve' && part.id.endsWith('/high'));
   const valve = valves[0]?.id.split('/')[0];
   if (valves.length !== 1 || valve === undefined) return null;

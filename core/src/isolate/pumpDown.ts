@@ -1,7 +1,7 @@
 import type { CircuitPart } from '../circuit/graph';
 import { cheapestWay, dischargeOf, flood, suctionOf, touches, type Limits, type Network } from './network';
 import { lockedBy, withoutLock } from './locked';
-import { between, canShut, isShut, joinedTo } from './valves';
+import { between, canShut, isShut, joinedTo, STORES } from './valves';
 import type { IsolationWhy } from './why';
 
 /** How the charge is pumped into condenser and receiver, as nodes. */
@@ -71,6 +71,8 @@ function withValves(task: Task, eligible: (node: string) => boolean): PumpDownTr
   const { network, work, running } = task;
   const full = filledBy(task, eligible);
   const stillFull = work.filter((node) => full.has(node));
+  const hasStore = [...full].some((node) => STORES.includes(network.part(node).kind));
+  if (!hasStore) return { failed: { code: 'work-stays-full', parts: partsOf(network, work) } };
   if (stillFull.length > 0) return { failed: { code: 'work-stays-full', parts: partsOf(network, stillFull) } };
   const inlets = running.map(suctionOf);
   if (inlets.some((node) => full.has(node))) return { failed: { code: 'fed-by-part', parts: feeds(task, eligible) } };

@@ -1,6 +1,8 @@
 import type { CircuitKind } from '../vocabulary';
 import { dischargeOf, flood, type Network } from './network';
 
+/** Where a charge is pumped to. */
+export const STORES: readonly CircuitKind[] = ['condenser', 'receiver'];
 /** What holds liquid and has room for its growth, or a compressor: what a relief valve stands guard over. */
 export const VESSELS: readonly CircuitKind[] = ['condenser', 'receiver', 'evaporator', 'accumulator', 'compressor'];
 

@@ -12,4 +12,5 @@ export * from './softSolder';
 export * from './worth';
 export * from './flareTorque';
 export * from './cylinder';
+export * from './priceChecks';
 export * from './jobLinks';

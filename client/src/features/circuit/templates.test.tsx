@@ -24,7 +24,7 @@ const putInto = async (tube: RegExp, kind: CircuitKind) => {
 };
 const kinds = ({ parts }: CircuitGraph, kind: CircuitKind) => parts.filter((part) => part.kind === kind);
 
-/** Each of the eight, turned into another machine by tapping alone, and what it has then. */
+/** Each of them, turned into another machine by tapping alone, and what it has then. */
 const TURNED: Readonly<Record<CircuitTemplate, readonly [turn: () => Promise<void>, has: (graph: CircuitGraph) => boolean]>> = {
   split: [() => putInto(/^tube, gas valve to compressor/, 'accumulator'), (graph) => kinds(graph, 'accumulator').length === 1],
   'heat-pump': [
@@ -34,6 +34,10 @@ const TURNED: Readonly<Record<CircuitTemplate, readonly [turn: () => Promise<voi
       await putInto(/^tube, drier to/, 'sight-glass');
     },
     (graph) => kinds(graph, 'drier')[0]?.twoWay === true && kinds(graph, 'accumulator').length === 1,
+  ],
+  'heat-pump-two-valves': [
+    () => putInto(/^tube, drier to/, 'sight-glass'),
+    (graph) => kinds(graph, 'sight-glass').length === 1 && kinds(graph, 'check-valve').length === 2 && readCircuit(graph).ok,
   ],
   'packaged-unit': [
     async () => {

@@ -1,5 +1,5 @@
-import { APPROVAL_WAY_WORDS } from '@kesto/contract/wording';
-import { APPROVAL_WAYS, openPriceChecks, type ApprovalWay } from '@kesto/core';
+import { APPROVAL_WAY_WORDS, priceCheckText } from '@kesto/contract/wording';
+import { APPROVAL_WAYS, openChecks, type ApprovalWay, type PriceFacts } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { closing } from '@/features/stage/closing';
@@ -9,9 +9,9 @@ import { Choice } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 
 /** Who said yes, to what, how; or whom it waits for. */
-export function ApprovalForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
+export function ApprovalForm({ work, about, onKept }: { work: StageWork; about: PriceFacts; onKept: () => void }) {
   const [how, setHow] = useState<ApprovalWay>('phone');
-  const held = openPriceChecks(work.facts);
+  const held = openChecks(about);
   const then = closing(onKept);
   return (
     <View style={{ gap: 22 }}>
@@ -35,7 +35,7 @@ export function ApprovalForm({ work, onKept }: { work: StageWork; onKept: () => 
         />
         {held.length > 0 ? (
           <Words size={15} tone="amber">
-            No price before this is looked at: {held.join(', ')}.
+            No price before this is looked at: {held.map(priceCheckText).join(', ')}.
           </Words>
         ) : null}
       </NoteForm>

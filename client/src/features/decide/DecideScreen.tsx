@@ -62,6 +62,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
   const isolation = useIsolation(job, graph, stage.facts);
   const [panel, setPanel] = useState<Panel | null>(null);
   const close = () => setPanel(null);
+  const price = { graph, facts: stage.facts, chargeKg: job.circuit.chargeKg };
   const nameOf = (place: string) => placeName(graph, place);
   const kept = lastOf(stage.facts, 'isolation')?.values;
   const takeOut = kept?.takeOutKg ?? isolation.takeOutKg(kept?.method ?? isolation.answer?.method ?? 'recover-all');
@@ -70,7 +71,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
     panel === 'keep' ? (
       <KeepIsolation key={isolation.work.join('+')} isolation={isolation} work={stage} onKept={close} />
     ) : panel === 'approval' ? (
-      <ApprovalForm work={stage} onKept={close} />
+      <ApprovalForm work={stage} about={price} onKept={close} />
     ) : panel === 'joining' ? (
       <JoiningForm job={job} graph={graph} places={isolation.work} nameOf={nameOf} work={stage} onKept={close} />
     ) : (
@@ -143,7 +144,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
           />
         </View>
         <View style={wide ? { flex: 1, gap: 14 } : { gap: 14 }}>
-          <PriceChecks work={stage} />
+          <PriceChecks work={stage} about={price} />
           <RefrigerantFate work={stage} />
           <WorthIt job={job} work={stage} />
         </View>

@@ -1,5 +1,5 @@
-import { factsOf, lastOf, openPriceChecks } from '@kesto/core';
-import { APPROVAL_WAY_WORDS } from '@kesto/contract/wording';
+import { factsOf, lastOf, openChecks, type PriceFacts } from '@kesto/core';
+import { APPROVAL_WAY_WORDS, priceCheckText } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -12,26 +12,21 @@ import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
 /** What has to be looked at before a price is named, and whose yes there is. */
-export function PriceChecks({ work }: { work: StageWork }) {
+export function PriceChecks({ work, about }: { work: StageWork; about: PriceFacts }) {
   const t = useTokens();
   const [asked, setAsked] = useState<string | null>(null);
   const answers = factsOf(work.facts, 'price-check');
-  const open = openPriceChecks(work.facts);
+  const open = openChecks(about);
   const approval = lastOf(work.facts, 'approval');
   const waiting = work.facts.findLast((fact) => fact.stage === 'decide');
   return (
     <View>
       <Heading size={17}>Before a price is named</Heading>
-      {answers.length + open.length === 0 ? (
-        <Words size={15} tone="ink2">
-          Nothing waits. Add what has to be looked at first, and no price is kept before it was.
-        </Words>
-      ) : null}
       {answers.map((fact) => (
         <View key={fact.id} style={{ flexDirection: 'row', gap: 10, paddingVertical: 8, borderBottomWidth: 1, borderColor: t.rule }}>
           <Ring state="done" />
           <Words size={15} style={{ flex: 1 }}>
-            {fact.values.of}: {fact.values.found}
+            {priceCheckText(fact.values.of)}: {fact.values.found}
           </Words>
           <Words size={14} tone="ink2">
             {format(new Date(fact.at), 'HH:mm')}
@@ -43,10 +38,14 @@ export function PriceChecks({ work }: { work: StageWork }) {
           <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
             <Ring state="open" />
             <Words size={15} style={{ flex: 1 }}>
-              {check}
+              {priceCheckText(check)}
             </Words>
             {work.mayNote ? (
-              <FrameKey label="Looked" says={`looked at: ${check}`} onPress={() => setAsked(asked === check ? null : check)} />
+              <FrameKey
+                label="Looked"
+                says={`looked at: ${priceCheckText(check)}`}
+                onPress={() => setAsked(asked === check ? null : check)}
+              />
             ) : null}
           </View>
           {asked === check ? (

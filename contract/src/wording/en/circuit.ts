@@ -34,6 +34,7 @@ export const CIRCUIT_KIND_WORDS: Readonly<Record<CircuitKind, string>> = {
 export const CIRCUIT_TEMPLATE_WORDS: Readonly<Record<CircuitTemplate, string>> = {
   split: 'split',
   'heat-pump': 'heat pump, reversing valve',
+  'heat-pump-two-valves': 'heat pump, a valve at each coil',
   'packaged-unit': 'packaged unit',
   'walk-in': 'walk-in with receiver',
   'capillary-unit': 'small, with capillary',

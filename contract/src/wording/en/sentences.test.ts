@@ -60,7 +60,10 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
     [{ what: 'core', place: 'port', choice: 'declined', why: 'new' }, 'valve core (the port): left, new'],
   ],
   'price-held-until': [[{ check: 'both legs' }, 'both legs']],
-  'price-check': [[{ of: 'both legs', found: 'sound' }, 'both legs: sound']],
+  'price-check': [
+    [{ of: 'both legs', found: 'sound' }, 'both legs: sound'],
+    [{ of: 'old-filler', found: 'silver' }, 'what filler the old joints hold: silver'],
+  ],
   approval: [[{ by: 'the station', how: 'phone', for: 'all of it', amount: '400' }, 'the station, by phone: all of it, 400']],
   worth: [
     [

@@ -12,6 +12,7 @@ import type {
   OpenGate,
   PictureOf,
   PlaceWhy,
+  PriceCheck,
   RefrigerantFate,
   Sign,
   StageEntryKind,
@@ -20,6 +21,7 @@ import type {
   TorchPoint,
   Worth,
 } from '@kesto/core';
+import { isPriceCheck } from '@kesto/core';
 import type { AboutAnother } from '../../stages/types';
 import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from './hold';
 import { ISOLATION_METHOD_WORDS } from './isolation';
@@ -132,6 +134,22 @@ export const TORCH_POINT_WORDS: Readonly<Record<TorchPoint, { readonly name: str
   covered: { name: 'cover and drip protection', asks: 'Electronics below covered; cover against rain ready' },
 };
 
+/** What is looked at before a price is named. */
+export const PRICE_CHECK_WORDS: Readonly<Record<PriceCheck, string>> = {
+  access: 'access on both sides of the joint',
+  sprinklers: 'sprinklers and detectors near, and who may put them out of service',
+  'lead-time': 'parts, and when they can be here',
+  'valves-close': 'whether the valves really close',
+  'old-filler': 'what filler the old joints hold',
+  'length-left': 'length of tube that is left to cut',
+  'steel-stubs': 'stubs of copper-plated steel',
+  drier: 'the drier’s size and direction',
+  acid: 'acid in the oil',
+  charge: 'what is charged into it',
+};
+/** By its own words, or by what a person called it. */
+export const priceCheckText = (check: string): string => (isPriceCheck(check) ? PRICE_CHECK_WORDS[check] : check);
+
 /** What each gate says while it is shut. */
 export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
   'loss-not-explained': 'less than half of what is lost is explained by what was found',
@@ -142,9 +160,12 @@ export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
   torch: 'the torch stays locked',
 };
 
+const pointText = (point: string) => (point in TORCH_POINT_WORDS ? TORCH_POINT_WORDS[point as TorchPoint].name : point); // cast: just looked for
+
 /** What a gate holds against going on. */
 export function gateText({ gate, open }: Pick<OpenGate, 'gate' | 'open'>): string {
-  const names = open.map((point) => (point in TORCH_POINT_WORDS ? TORCH_POINT_WORDS[point as TorchPoint].name : point)); // cast: just looked for
+  const named = gate === 'price-checks-open' ? priceCheckText : pointText;
+  const names = open.map(named);
   return names.length === 0 ? GATE_SENTENCES[gate] : `${GATE_SENTENCES[gate]}: ${names.join(', ')}`;
 }
 
@@ -274,7 +295,7 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   joining: (v, name) => `${name(v.place)}: ${JOINING_METHOD_WORDS[v.method]}, ${v.why}`,
   'also-opened': (v, name) => and(`${ALSO_OPENED_WORDS[v.what]} (${name(v.place)}): ${v.choice === 'yes' ? 'yes' : 'left'}`, v.why),
   'price-held-until': (v) => v.check,
-  'price-check': (v) => `${v.of}: ${v.found}`,
+  'price-check': (v) => `${priceCheckText(v.of)}: ${v.found}`,
   approval: (v) => and(`${v.by}, ${APPROVAL_WAY_WORDS[v.how]}: ${v.for}`, v.amount),
   worth: (v) => and(v.decided, `${v.ageYears} years old`, `${v.repair} against ${v.replacement}`, v.why),
   'refrigerant-fate': (v) => and(REFRIGERANT_FATE_WORDS[v.fate], v.why),

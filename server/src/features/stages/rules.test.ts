@@ -83,6 +83,8 @@ describe('each refusal says what, where and how it is done instead', () => {
       ...[400, 'INVALID_INPUT', 'values.of', 'values.of is not among what the price waits for'],
     ]);
     await kept(job, ['decide', 'price-check', { of: 'the switch', found: 'sound' }]);
+    for (const of of ['access', 'sprinklers', 'lead-time', 'steel-stubs', 'drier'])
+      await kept(job, ['decide', 'price-check', { of, found: 'seen' }]);
     const yes = { by: 'the station', how: 'phone', for: 'the drier' };
     expect(await refused(job, ['decide', 'approval', { ...yes, amount: '900' }])).toEqual([
       ...[409, 'GATE', 'kind', 'No price yet: to be looked at before a price is named: the coil.'],

@@ -4,13 +4,15 @@ import {
   factsOf,
   hasHappened,
   openGates,
-  openPriceChecks,
+  openChecks,
+  priceChecks,
   PROTECTS,
   stageState,
   tellsWell,
   watchOf,
   type GateCode,
   type OpenGate,
+  type PriceFacts,
   type JobLink,
   type StageFact,
   type TorchFacts,
@@ -71,11 +73,13 @@ function checkPoints(points: readonly string[] | undefined, gates: readonly Open
 }
 
 /** No price before what it waits for was looked at. */
-export function checkPrice({ body }: Asked, facts: readonly StageFact[]): void {
-  if (body.kind === 'price-check' && !factsOf(facts, 'price-held-until').some((fact) => fact.values.check === body.values['of'])) {
+export function checkPrice({ body }: Asked, about: PriceFacts): void {
+  const { of } = body.values;
+  const asked: readonly unknown[] = [...priceChecks(about), ...factsOf(about.facts, 'price-held-until').map((fact) => fact.values.check)];
+  if (body.kind === 'price-check' && !asked.includes(of)) {
     throw new AppError('INVALID_INPUT', 'values.of is not among what the price waits for', 'values.of');
   }
-  const open = openPriceChecks(facts);
+  const open = openChecks(about);
   if (body.kind !== 'approval' || body.values['amount'] === undefined || open.length === 0) return;
   throw gateError(`No price yet: ${gateText({ gate: 'price-checks-open', open })}.`);
 }

@@ -8,6 +8,7 @@ import {
   torchLock,
   type Head,
   type JobLink,
+  type PriceFacts,
   type StageFact,
   type TorchFacts,
   type TorchStands,
@@ -49,13 +50,22 @@ interface Kept {
   readonly about: TorchFacts;
 }
 
-function checkEntry(asked: Asked, { links, facts, about, told }: Kept): void {
+/** What a price waits for goes by the circuit as it is drawn now. */
+async function priceFacts(shop: ShopWork, { told, facts }: Kept): Promise<PriceFacts> {
+  const drawn = await shop.drawings.latestOf(told.circuit.id);
+  return { graph: drawn?.graph ?? null, facts, chargeKg: toCircuit(told.circuit).chargeKg };
+}
+
+const OF_PRICES: readonly string[] = ['price-check', 'approval'];
+
+async function checkEntry(shop: ShopWork, asked: Asked, kept: Kept): Promise<void> {
+  const { links, facts, about, told } = kept;
   checkTold(asked);
   checkRoom(links);
   checkCorrected(asked, links);
   checkOpen(asked, facts);
   checkGates(asked, facts, about);
-  checkPrice(asked, facts);
+  if (OF_PRICES.includes(asked.body.kind)) checkPrice(asked, await priceFacts(shop, kept));
   checkWatch(asked, facts, told.lastFlame);
 }
 
@@ -84,7 +94,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
   }
   const { told, links, about } = await keptOf(shop, job);
   const kept = { told, links, about, facts: factsIn(links) };
-  checkEntry(asked, kept);
+  await checkEntry(shop, asked, kept);
   const { person, body, now, offsetS, entryId } = asked;
   const chain = { of: 'job', id: job.id } as const;
   const link = await append(shop, links, {

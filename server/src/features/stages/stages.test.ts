@@ -168,6 +168,10 @@ describe('decide', () => {
     expect(await refused(job, ['decide', 'approval', { ...yes, amount: '900' }])).toMatchObject({
       message: expect.stringContaining('low rows of the coil'),
     });
+    // What the circuit asks by itself is never empty, and a price waits for it as well.
+    expect((await refused(job, ['decide', 'approval', { ...yes, amount: '900' }])).message).toContain('access on both sides');
+    for (const of of ['access', 'sprinklers', 'lead-time', 'steel-stubs', 'drier'])
+      await noted(job, ['decide', 'price-check', { of, found: 'seen' }]);
     await noted(job, ['decide', 'price-check', { of: 'low rows of the coil', found: 'dry' }]);
     await noted(job, ['decide', 'approval', { ...yes, amount: '900' }]);
     await noted(job, ['decide', 'done', {}]);
