@@ -128,14 +128,20 @@ const keep = async () => {
   await shown(page.getByTestId('keep')).click();
   await page.waitForTimeout(300);
 };
+/** One of several boxes. */
+const ticks = async (box) => {
+  counted.taps++;
+  await box.click();
+};
 const POINTS = [
-  [/^power off, locked:/, 'who holds the key'],
+  [/^power off, locked:/, 'who holds the key', /^Tried to start it/],
   [/^pictures before/, 'what they show'],
-  [/^zero on both sides/, 'through what it is open'],
+  [/^zero and open/, 'through what it is open', /gauge at zero, open to air$/],
   [/^people told/, 'who, and for how long'],
   [/^extinguisher/, 'how'],
   [/^fire watch/, 'who, and for how many minutes'],
   [/^sprinklers/, 'how'],
+  [/^detectors/, 'how'],
   [/^air to breathe/, 'how'],
   [/^cover and drip/, 'what is covered, and how'],
 ];
@@ -174,14 +180,17 @@ const STAGES = [
   [
     'made safe',
     async () => {
-      for (const [point, asked] of POINTS) {
+      for (const [point, asked, ticked] of POINTS) {
         await tap('button', point);
         await type(field(asked), 'seen to');
+        if (ticked) for (const box of await page.getByRole('checkbox', { name: ticked }).filter({ visible: true }).all()) await ticks(box);
         await keep();
       }
       await tap('button', /^refrigerant out/);
-      await type(field('cylinder before'), '12.1 kg');
-      await type(field('cylinder after'), '20.4 kg');
+      await type(field('tare, by its stamp'), '12.1 kg');
+      await type(field('water it holds, by its stamp'), '21.6 kg');
+      await type(field('on the scale before'), '12.1 kg');
+      await type(field('on the scale after'), '20.4 kg');
       await type(field('minutes'), '48');
       await keep();
       await act('Safe: plan the joints');

@@ -97,12 +97,12 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
   await test.step('the torch is locked until its list is answered, with the line cut as well', async () => {
     const joint = page.url();
     await page.goto(`${joint}/braze`);
-    await expect(visible(/The torch stays locked: zero on both sides/)).toBeVisible();
+    await expect(visible(/The torch stays locked: power off, locked/)).toBeVisible();
     await cut(page);
     await page.getByRole('button', { name: 'Make it safe' }).filter({ visible: true }).click();
     await kesto.answersTorch();
     await expect(visible('The torch may be lit')).toBeVisible();
-    await says(kesto, /5 kept here/);
+    await says(kesto, /7 kept here/);
     await page.goto('/kept');
     await expect(visible('of the job: zero and open')).toBeVisible();
     await mend(page);

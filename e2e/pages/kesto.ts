@@ -6,14 +6,21 @@ export interface PhotoFile {
   readonly buffer: Buffer;
 }
 
-/** What locks the torch, and the field that is asked for it. */
-const TORCH = [
-  ['zero on both sides, open to air', 'through what it is open'],
-  ['extinguisher', 'how'],
-  ['fire watch', 'who, and for how many minutes'],
-  ['sprinklers and detectors', 'how'],
-  ['air to breathe', 'how'],
-] as const;
+/** What locks the torch: the fields that are asked for it, and what is ticked. */
+const TORCH: readonly (readonly [point: string, fields: Readonly<Record<string, string>>, ticked: RegExp | null])[] = [
+  ['power off, locked', { 'who holds the key': 'Ilta Varro' }, /^Tried to start it/],
+  ['zero and open to air', { 'through what it is open': 'cores out' }, /gauge at zero, open to air$/],
+  [
+    'what holds the full side back',
+    { 'what holds it back': 'liquid valve', 'its gauge, read again': '9 barg' },
+    /^(Its stem|The gauge stayed)/,
+  ],
+  ['extinguisher', { how: 'seen to' }, null],
+  ['fire watch', { 'who, and for how many minutes': 'Oskar Penn, 60' }, null],
+  ['sprinklers', { how: 'seen to' }, null],
+  ['detectors of the whole room', { how: 'seen to' }, null],
+  ['air to breathe', { how: 'in the open' }, null],
+];
 
 /** The application as a person meets it: found by what is written on it. */
 export class Kesto {
@@ -41,15 +48,31 @@ export class Kesto {
 
   /** Answers everything that locks the torch, on the sheet that asks it. */
   async answersTorch(): Promise<void> {
-    for (const [point, note] of TORCH) {
-      await this.page
-        .getByRole('button', { name: new RegExp(`^${point}:`) })
-        .filter({ visible: true })
-        .click();
-      await this.page.getByLabel(note, { exact: true }).filter({ visible: true }).first().fill('seen to');
-      await this.page.getByTestId('keep').filter({ visible: true }).click();
-      await expect(this.page.getByTestId('keep').filter({ visible: true })).toHaveCount(0);
+    for (const [point] of TORCH) await this.answersPoint(point);
+  }
+
+  /** One point of that list, where it is asked. */
+  async answersPoint(point: string): Promise<void> {
+    const [, fields, ticked] = TORCH.find(([name]) => name === point) ?? TORCH[0]!;
+    const row = this.page.getByRole('button', { name: new RegExp(`^${point}:`) }).filter({ visible: true });
+    if ((await row.count()) === 0) return;
+    await row.click();
+    for (const [label, text] of Object.entries(fields))
+      await this.page.getByLabel(label, { exact: true }).filter({ visible: true }).first().fill(text);
+    if (ticked)
+      for (const box of await this.page.getByRole('checkbox', { name: ticked }).filter({ visible: true }).all()) await box.click();
+    await this.page.getByTestId('keep').filter({ visible: true }).click();
+    await expect(this.page.getByTestId('keep').filter({ visible: true })).toHaveCount(0);
+  }
+
+  /** A lead lifts what may be lifted of the torch's list, each by its name. */
+  async overrulesTorch(why: string): Promise<void> {
+    await this.page.getByLabel('why', { exact: true }).filter({ visible: true }).first().fill(why);
+    for (const [point] of TORCH) {
+      const box = this.page.getByRole('checkbox', { name: point, exact: true }).filter({ visible: true });
+      if ((await box.count()) > 0) await box.click();
     }
+    await this.page.getByRole('button', { name: 'Overrule it' }).filter({ visible: true }).first().click();
   }
 
   async openJob(name: string): Promise<void> {
