@@ -5,6 +5,7 @@ import { cpus, totalmem } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { startApplication } from './lib/application.mjs';
+import { measureAppends } from './lib/appends.mjs';
 import { buildClient, buildServer, compress, installNodePackages } from './lib/build.mjs';
 import { measureCircuitFrames, measureFrames } from './lib/frames.mjs';
 import { freePort } from './lib/freePort.mjs';
@@ -59,6 +60,9 @@ step('first load');
 const shellBytes = await serving('bench/shell/dist', scriptBytes);
 const kestoBytes = await serving('client/dist', scriptBytes);
 
+step('one more entry of a job, at the beginning of its chain and near its end');
+const appends = await serving('client/dist', measureAppends, { fresh: true });
+
 step('taps and seconds to a whole plan, five common joints');
 const taps = await serving('client/dist', tapsToPlans, { fresh: true });
 
@@ -111,6 +115,7 @@ const result = {
   engine,
   planThrottledMs,
   firstLoad: { kestoBytes, shellBytes },
+  appends,
   frames,
   circuitFrames,
   taps,

@@ -48,7 +48,18 @@ export interface JobEntry {
   readonly corrects: { readonly entry: string; readonly why: string } | null;
 }
 
+/** What was read of a link: a link never changes, and a long chain is read again with every entry that is added to it. */
+const READ = new WeakMap<JobLink, JobEntry>();
+
 export function readJobLink(link: JobLink): JobEntry {
+  const before = READ.get(link);
+  if (before) return before;
+  const entry = read(link);
+  READ.set(link, entry);
+  return entry;
+}
+
+function read(link: JobLink): JobEntry {
   if (!isLedgerLink(link)) {
     const { id, kind, stage, person, deviceTime, serverTime, values, photos } = link.content;
     return { id, kind, stage, person, deviceTime, serverTime, offsetS: null, values, photos, corrects: null };
@@ -58,8 +69,6 @@ export function readJobLink(link: JobLink): JobEntry {
   const own = { id, person, deviceTime, serverTime, photos, corrects };
   return { ...own, kind: said.kind, stage: said.stage, offsetS: at.offsetS, values: { ...told, ...worked?.values } };
 }
-
-const isStaged = ({ kind, stage }: JobEntry) => stage !== null && (stagedKinds() as readonly string[]).includes(kind);
 
 /** What was said of an entry later: its values anew, or what Kesto made of them again. */
 function laterOf(entries: readonly JobEntry[], id: string): Readonly<Record<string, unknown>> {
@@ -80,12 +89,13 @@ export const factsIn = (links: readonly JobLink[]): readonly StageFact[] => fact
 export function factsAmong(entries: readonly JobEntry[]): readonly StageFact[] {
   const struck = new Set(entries.filter(({ kind }) => kind === 'struck-out').map(({ corrects }) => corrects?.entry));
   const changed = entries.some(({ kind }) => kind === 'corrected' || kind === 'worked-out');
+  const staged: ReadonlySet<string> = new Set(stagedKinds());
   const lastOfHand = new Map<string, string>();
   return entries.flatMap((entry): readonly StageFact[] => {
     const { id, stage, kind, values, person, deviceTime, serverTime, offsetS, photos } = entry;
     const at = effectiveTime({ device: deviceTime, server: serverTime, offsetS }, lastOfHand.get(person.id) ?? null);
     lastOfHand.set(person.id, at);
-    if (!isStaged(entry) || struck.has(id)) return [];
+    if (stage === null || !staged.has(kind) || struck.has(id)) return [];
     const aheadMs = Math.max(0, Date.parse(deviceTime) - Date.parse(serverTime));
     const now = changed ? { ...values, ...laterOf(entries, id) } : values;
     return [{ id, stage, kind, values: now, by: person.name, at, takenAt: serverTime, aheadMs, photos } as StageFact]; // cast: values were checked against their kind when the entry was taken

@@ -1,4 +1,4 @@
-import { canonicalText, type AnyLink, type Beside, type Chain, type ChainId, type LedgerLink } from '@kesto/core';
+import { canonicalText, commitmentsIn, type AnyLink, type Beside, type Chain, type ChainId, type LedgerLink } from '@kesto/core';
 import { In, MoreThanOrEqual } from 'typeorm';
 import { Ledger, LedgerWords } from '../../platform/db/rows';
 import type { LedgerRow, LedgerWordsRow } from '../../platform/db/rowTypes';
@@ -24,10 +24,16 @@ const rowOf = (shopId: string, { content, hash }: LedgerLink, columns: LinkColum
   ...{ ...columns, at: new Date(columns.at), content: canonicalText(content), hash },
 });
 
+const FEW = 20;
+
 export function typeormLedger({ shopId, manager }: ShopTransaction, known: KnownLinks): LedgerRepository {
+  /** Of a few links the words they commit to; of a whole chain all of it has. */
   async function wordsOf({ of, id }: ChainId, rows: readonly LedgerRow[]): Promise<Beside> {
-    if (rows.every(({ format }) => format !== 3)) return {};
-    return besideOf(await manager.findBy(LedgerWords, { shopId, chain: of, chainId: id }));
+    const closed = rows.filter(({ format }) => format === 3);
+    if (closed.length === 0) return {};
+    const own = closed.length > FEW ? null : closed.flatMap(({ content }) => commitmentsIn(JSON.parse(content)));
+    const which = { shopId, chain: of, chainId: id };
+    return besideOf(await manager.findBy(LedgerWords, own ? { ...which, commitment: In(own) } : which));
   }
   const linksOf = async (chain: ChainId, rows: readonly LedgerRow[]): Promise<readonly AnyLink[]> => {
     const words = await wordsOf(chain, rows);
@@ -71,8 +77,7 @@ export function typeormLedger({ shopId, manager }: ShopTransaction, known: Known
     async taken(chain, id) {
       const row = await manager.findOneBy(Ledger, { shopId, chain, id });
       if (!row) return null;
-      const words = await manager.findBy(LedgerWords, { shopId, chain: row.chain, chainId: row.chainId });
-      return { requestHash: row.requestHash, link: toLink(row, besideOf(words)) };
+      return { requestHash: row.requestHash, link: toLink(row, await wordsOf({ of: row.chain, id: row.chainId }, [row])) };
     },
     async add(link, columns) {
       await manager.insert(Ledger, rowOf(shopId, link, columns));
