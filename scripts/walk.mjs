@@ -170,7 +170,7 @@ const STAGES = [
       await tap('checkbox', 'the compressor runs');
       await act('Keep this way');
       await keep();
-      await act('Note the yes');
+      await act('Get approval');
       await type(field('who said yes'), 'the orangery');
       await type(field('to what'), 'valve and drier');
       await keep();

@@ -51,7 +51,14 @@ export { heatingS, type PartProtection } from './protection/planProtection';
 export { MEASURES, type Measure } from './protection/measures';
 export * from './purge/request';
 export { planPurge, type PurgePlan } from './purge/planPurge';
-export { isCarbonDioxide, REFRIGERANT_NAMES, refrigerantName, SAFETY_CLASS_NAMES, SAFETY_CLASSES, type SafetyClass } from './refrigerant/safetyClasses';
+export {
+  isCarbonDioxide,
+  REFRIGERANT_NAMES,
+  refrigerantName,
+  SAFETY_CLASS_NAMES,
+  SAFETY_CLASSES,
+  type SafetyClass,
+} from './refrigerant/safetyClasses';
 export * from './plan/request';
 export type { NearRequest, Protection } from './protection/request';
 export type { CircuitFacts } from './circuit/facts';

@@ -129,7 +129,7 @@ test('a split with its lines in a wall: the leak is told by holding sections, so
     await looks();
     await kesto.action('Keep this way');
     await stage.keep();
-    await kesto.action('Note the yes');
+    await kesto.action('Get approval');
     await stage.approved();
     await kesto.action('Decided: make safe');
   });
@@ -195,7 +195,7 @@ test('a cold room whose switch reaches across: no pump-down, and why; a lead alo
     await looks();
     await kesto.action('Keep this way');
     await stage.keep();
-    await kesto.action('Note the yes');
+    await kesto.action('Get approval');
     await stage.approved();
     await kesto.action('Decided: make safe');
   });
@@ -249,7 +249,7 @@ test('a rooftop unit whose valve does not close: all of it comes out, by the sca
     await expect(stage.says(/No valves that are known to close tight/)).toBeVisible();
     await kesto.action('Keep this way');
     await stage.keep();
-    await kesto.action('Note the yes');
+    await kesto.action('Get approval');
     await stage.approved();
     await kesto.action('Decided: make safe');
   });

@@ -24,7 +24,8 @@ const partSchema = (id: Joi.StringSchema) =>
     volume: quantity,
     fan: text(40),
     twoWay: Joi.boolean(),
-    limits: Joi.object({ pressure: quantity }),
+    limits: Joi.object({ pressure: quantity, test: quantity, relief: quantity }),
+    water: Joi.boolean(),
   });
 
 const linkSchema = (id: Joi.StringSchema) =>

@@ -138,6 +138,7 @@ export const planRequest = Joi.object<PlanRequest>({
   torch: Joi.object({
     fuel: word(FUELS).required(),
     powerKw: Joi.number(),
+    count: Joi.number(),
     tips: Joi.array().max(20).items(Joi.number()),
     efficiency: Joi.number(),
     regulator: quantity,

@@ -90,16 +90,26 @@ test('nothing is held against a tip that nobody named; where none of a fuel’s 
   expect(big('oxy-acetylene').heat?.flags).toEqual([]);
 });
 
-test('two torches are counted twice', () => {
-  const plan = planned(
-    requestFor(
-      { bore: q(3.63, 'in'), cupDepth: q(1.91, 'in') },
-      { torch: { fuel: 'oxy-acetylene', powerKw: 12 } },
-      { od: q(3.625, 'in'), wall: q(0.1, 'in') },
-    ),
-  );
-  expect(plan.heat).toMatchObject({ torches: 2, powerW: 12_000 });
-  expect(plan.heat?.netPowerW).toBeCloseTo(2 * 12_000 * 0.3, 6);
+describe('a tube over 2-1/8 in', () => {
+  const wide = (count?: 1 | 2) =>
+    planned(
+      requestFor(
+        { bore: q(3.63, 'in'), cupDepth: q(1.91, 'in') },
+        { torch: { fuel: 'oxy-acetylene', powerKw: 12, ...(count && { count }) } },
+        { od: q(3.625, 'in'), wall: q(0.1, 'in') },
+      ),
+    );
+
+  test('two torches are taken where nobody said how many, and counted twice', () => {
+    expect(wide().heat).toMatchObject({ torches: 2, powerW: 12_000 });
+    expect(wide().heat?.netPowerW).toBeCloseTo(2 * 12_000 * 0.3, 6);
+  });
+
+  test('one held, as a multi-flame tip is, counts once, and how it is worked is still said', () => {
+    expect(wide(1).heat).toMatchObject({ torches: 1 });
+    expect(wide(1).heat?.netPowerW).toBeCloseTo(12_000 * 0.3, 6);
+    expect(codes(wide(1))).toContain('two-torches');
+  });
 });
 
 test('a tip that draws more than a tenth of its cylinder an hour is said', () => {

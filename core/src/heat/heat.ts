@@ -35,6 +35,8 @@ export interface HeatPlan {
 
 export interface Torch {
   readonly fuel: Fuel;
+  /** How many are held; null where nobody said. */
+  readonly count: 1 | 2 | null;
   readonly powerW: number | null;
   readonly tipsW: readonly number[] | null;
   readonly efficiency: number | null;
@@ -171,7 +173,8 @@ export function planHeat(joint: ResolvedJoint, filler: FillerRow, given: HeatGiv
   const { ambientC, torch } = given;
   const fuel = torch?.fuel ?? 'air-acetylene';
   const efficiency = torch?.efficiency ?? (isOxyFuel(fuel) ? 0.3 : 0.25);
-  const torches = joint.male.outsideM > TWO_TORCHES_OVER_M ? 2 : 1;
+  const torches = torch?.count ?? (joint.male.outsideM > TWO_TORCHES_OVER_M ? 2 : 1);
+  const isWide = joint.male.outsideM > TWO_TORCHES_OVER_M;
   const members = storedInMembersJ(joint, ambientC, middleC);
   const storedJ = members.male + members.female + given.bodiesKg * PART_HEAT_J_PER_KG_K * (middleC - ambientC);
   const sides = sidesOf(joint, given.wraps, { ambientC, middleC });
@@ -198,7 +201,7 @@ export function planHeat(joint: ResolvedJoint, filler: FillerRow, given: HeatGiv
     efficiency,
     steadyLossW: lossW,
     wrapIsTooNear: seconds === null && net(powerW) >= sum(sides, (side) => side.steadyW),
-    flags: heatFlags({ seconds, guide, torches, tipAssumed }),
+    flags: heatFlags({ seconds, guide, isWide, tipAssumed }),
   };
 }
 
@@ -209,7 +212,7 @@ function nearestTip(tips: readonly number[], guide: number, secondsAt: (powerW: 
 }
 
 /** Nothing is held against a tip that nobody named; where none of a fuel's will do, the fuel is. */
-function heatFlags(h: { seconds: number | null; guide: number; torches: 1 | 2; tipAssumed: boolean }): readonly HeatFlag[] {
+function heatFlags(h: { seconds: number | null; guide: number; isWide: boolean; tipAssumed: boolean }): readonly HeatFlag[] {
   const flags: HeatFlag[] = [];
   const slow = h.seconds === null || h.seconds > 2 * h.guide;
   if (h.tipAssumed) {
@@ -217,6 +220,6 @@ function heatFlags(h: { seconds: number | null; guide: number; torches: 1 | 2; t
   } else if (h.seconds === null) flags.push('cannot-reach');
   else if (slow) flags.push('under-torched');
   else if (h.seconds < 0.4 * h.guide) flags.push('over-torched');
-  if (h.torches === 2) flags.push('two-torches');
+  if (h.isWide) flags.push('two-torches');
   return flags;
 }

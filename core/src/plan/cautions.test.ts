@@ -238,9 +238,9 @@ describe('torch and flux', () => {
   });
 
   test('flux inside washes off but for aluminium’s own; silver and brass smoke zinc', () => {
-    expect(values(said({ metal: 'brass' }), 'flux-inside')).toEqual({ washes: 'yes' });
+    expect(values(said({ metal: 'brass' }), 'flux-inside')).toEqual({ washes: 'yes', backM: 0.003 });
     const aluminium = said({ metal: 'aluminium' }, { stock: [{ designation: 'BAlSi-4' }] }, { metal: 'aluminium' });
-    expect(values(aluminium, 'flux-inside')).toEqual({ washes: 'no' });
+    expect(values(aluminium, 'flux-inside')).toEqual({ washes: 'no', backM: 0.003 });
     expect(codes(said({ metal: 'brass' }, { choose: 'BCuP-5' }))).toContain('zinc-fume');
     expect(codes(said({}, { choose: 'BCuP-5' }))).not.toContain('zinc-fume');
     expect(codes(said({ metal: 'brass', history: 'soft-soldered' }))).not.toContain('zinc-fume');

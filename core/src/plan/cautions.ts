@@ -166,8 +166,17 @@ const aboutStrength: Source = ({ pressure, joint, refrigerant, test }) => {
   ];
 };
 
+/** Residues that are washed off; fluoride fluxes of aluminium are brushed off outside and never washed inside a line. */
+const WASHED: readonly string[] = ['FB3-A', 'FB3-C', 'FB4-A'];
+/** Flux ends so far from the end of the tube [m]: none runs inside. */
+const FLUX_BACK_M = { tube: 0.003, capillary: 0.01 } as const;
+
 const aboutFlux: Source = (c) => [
-  c.flux?.required === true && caution('flux-inside', { washes: c.flux.class === 'FL20' ? 'no' : 'yes' }),
+  c.flux?.required === true &&
+    caution('flux-inside', {
+      washes: WASHED.includes(c.flux.class ?? '') ? 'yes' : 'no',
+      backM: c.joint.male.form === 'capillary' ? FLUX_BACK_M.capillary : FLUX_BACK_M.tube,
+    }),
   c.flux?.raised === true && caution('high-temperature-flux', { class: c.flux.class ?? '' }),
   c.flux !== null && !c.flux.covers && caution('flux-range', { class: c.flux.class ?? '' }),
   (c.chosen?.filler.family === 'silver' || metalsOf(c).includes('brass')) && c.chosen !== null && caution('zinc-fume'),

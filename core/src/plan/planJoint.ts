@@ -1,7 +1,7 @@
 import type { ResolvedJoint } from '../joint/resolvedJoint';
 import type { Rod } from '../vocabulary/torch';
 import type { Caution } from '../caution/table';
-import { FILLERS } from '../filler/fillers';
+import { FILLERS, type FillerRow } from '../filler/fillers';
 import { rankFillers } from '../filler/rank';
 import type { FillerReasonCode, Reason } from '../filler/finding';
 import type { FillerVerdict } from '../filler/rules';
@@ -169,10 +169,18 @@ const isGood = (row: FillerVerdict | undefined) => row?.verdict === 'best' || ro
 /** What recommends a filler, before what is only true of it. */
 const SAYS_WHY: readonly FillerReasonCode[] = ['wets-steel', 'nickel-bearing', 'zinc-loss', 'wets-copper-alloy', 'ductile', 'bridges-gap'];
 
+/** For a repair the old filler itself is fetched, or one that flows no hotter: a hotter one melts what is round it. */
+function isNoHotterThan({ male, female }: ResolvedJoint): (row: FillerRow) => boolean {
+  const old = [male, female].flatMap((member) =>
+    member.state === 'brazed' && member.removed === null && member.oldFiller ? [member.oldFiller] : [],
+  );
+  return (row) => old.every((before) => row.liquidusC <= before.liquidusC);
+}
+
 /** Where nothing on the van is better than to be avoided, what of the whole table is. */
 function betterThanTheVan({ joint, service }: ReadPlan, van: readonly FillerVerdict[]): JointPlan['fetch'] {
   if (van.some(isGood)) return null;
-  const [best] = rankFillers(FILLERS, joint, service);
+  const [best] = rankFillers(FILLERS.filter(isNoHotterThan(joint)), joint, service);
   if (!best || !isGood(best)) return null;
   const why = best.reasons.find((reason) => SAYS_WHY.includes(reason.code)) ?? best.reasons[0] ?? null;
   return { designation: best.filler.designation, why };

@@ -137,9 +137,12 @@ function readChoice({ choose }: PlanRequest, stock: readonly StockRow[], read: F
 
 function readTorch(torch: TorchRequest, read: FieldReader): Torch {
   const kilowatts = (field: string, value: number) => read.number(field, value, { min: 0.1, max: 100 }, 'kW') * 1000;
+  if (torch.count !== undefined && torch.count !== 1 && torch.count !== 2)
+    read.errors.push({ kind: 'out-of-range', field: 'torch.count', value: torch.count, min: 1, max: 2, unit: '' });
   if (torch.tips?.length === 0) read.errors.push({ kind: 'missing', field: 'torch.tips', needed: 'a-figure' });
   return {
     fuel: torch.fuel,
+    count: torch.count ?? null,
     powerW: torch.powerKw === undefined ? null : kilowatts('torch.powerKw', torch.powerKw),
     tipsW: torch.tips?.map((tip, i) => kilowatts(`torch.tips[${i}]`, tip)) ?? null,
     efficiency: torch.efficiency === undefined ? null : read.number('torch.efficiency', torch.efficiency, { min: 0.05, max: 0.6 }, ''),

@@ -196,6 +196,15 @@ describe('what is better than the van', () => {
     expect(fetch('copper', 'BCuP-5')).toBeNull();
   });
 
+  test('for a repair flows no hotter than the filler that is round it', () => {
+    // BAg-7 of the old joint is liquid at 652 °C: of the copper-phosphorus rods that suit copper none is as cool.
+    const repair = (old: string) =>
+      planned(requestFor({ history: { state: 'brazed', filler: old } }, { stock: [{ designation: 'BCuP-2' }], service: { vibration: true } }))
+        .fetch;
+    expect(repair('BAg-7')?.designation).not.toBe('BCuP-5');
+    expect(repair('BCuP-5')?.designation).toBe('BCuP-5');
+  });
+
   test('is nothing where nothing is good, and is not asked without a van', () => {
     expect(planned(requestFor({ history: 'soft-soldered' }, { stock: [{ designation: 'BCuP-5' }] })).fetch).toBeNull();
     expect(planned(requestFor({ metal: 'carbon-steel' })).fetch).toBeNull();

@@ -65,6 +65,8 @@ export interface TorchRequest {
   readonly fuel: Fuel;
   /** Of one torch, where two are held. */
   readonly powerKw?: number;
+  /** How many are held; two above 2-1/8 in where nobody says. */
+  readonly count?: 1 | 2;
   /** Powers of the tips on the van [kW]. */
   readonly tips?: readonly number[];
   readonly efficiency?: number;

@@ -18,7 +18,14 @@ test('where nothing speaks against a flame: bend or braze, then what else is all
 test('a refrigerant that burns asks for a cold way; brazing is still allowed, and says why it is not the first', () => {
   expect(of('press', { safetyClass: 'A2L' })).toMatchObject({ verdict: 'best', why: ['flammable'] });
   expect(of('braze', { safetyClass: 'A2L' })).toMatchObject({ verdict: 'allowed', why: ['flammable'] });
-  expect(of('flare', { safetyClass: 'A3', odM: 0.0127 })).toMatchObject({ verdict: 'best', why: ['flammable'] });
+  expect(of('flare', { safetyClass: 'A2L', odM: 0.0127 })).toMatchObject({ verdict: 'best', why: ['flammable'] });
+});
+
+test('no flare first where the refrigerant burns easily; for carbon dioxide no cold joint without its own rating', () => {
+  expect(of('flare', { safetyClass: 'A3', odM: 0.0127 })).toMatchObject({ verdict: 'avoid', why: ['burns-easily'] });
+  const r744 = { refrigerant: 'R-744', odM: 0.0127 };
+  for (const method of ['press', 'flare'] as const) expect(of(method, r744)).toMatchObject({ verdict: 'avoid', why: ['rating-asked'] });
+  expect(of('braze', r744)?.verdict).toBe('best');
 });
 
 test('where no flame is allowed the torch is avoided, on the bench too', () => {

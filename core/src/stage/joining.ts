@@ -1,6 +1,6 @@
 import type { Verdict } from '../filler/finding';
 import { catchesFire } from '../protection/limits';
-import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
+import { burns, burnsEasily, isCarbonDioxide, type SafetyClass } from '../refrigerant/safetyClasses';
 import type { NearKind } from '../vocabulary';
 import type { JoiningMethod } from '../ledger/words';
 
@@ -16,6 +16,8 @@ export type JoiningWhy =
   | 'above-press-range'
   | 'above-flare-range'
   | 'vibration'
+  | 'rating-asked'
+  | 'burns-easily'
   | 'fewer-joints-on-old-tube';
 
 export interface JoiningChoice {
@@ -30,6 +32,8 @@ export interface JoiningFacts {
   readonly odM: number | null;
   readonly safetyClass: SafetyClass | null;
   readonly near: readonly NearKind[];
+  /** By its usual name. */
+  readonly refrigerant?: string | null;
   readonly vibration: boolean;
   /** The place allows no flame at all. */
   readonly flameAllowed: boolean;
@@ -45,7 +49,8 @@ const SET_OFF: readonly NearKind[] = ['sprinkler', 'detector'];
 /**
  * Ways to make a joint, best first.
  *
- * @source  fewest joints first; press or flare where a flame is not wanted; braze where it shakes, is hot or larger than a press fitting. The
+ * @source  a press or flare only where its own rating covers the design pressure; a flare never first where the refrigerant burns easily (none indoors);
+ *          fewest joints first; press or flare where a flame is not wanted; braze where it shakes, is hot or larger than a press fitting. The
  *          maker's range and the local code count before this
  */
 export function joiningChoices(facts: JoiningFacts): readonly JoiningChoice[] {
@@ -56,8 +61,15 @@ export function joiningChoices(facts: JoiningFacts): readonly JoiningChoice[] {
     ...(facts.near.some((kind) => catchesFire(kind) || SET_OFF.includes(kind)) ? (['burns-near'] as const) : []),
   ];
   const brazeVerdict = !facts.flameAllowed ? 'avoid' : flame.length > 0 ? 'allowed' : 'best';
-  const cold = (range: number, tooLarge: JoiningWhy): Pick<JoiningChoice, 'verdict' | 'why'> => {
-    const why = [...(facts.odM !== null && facts.odM > range ? [tooLarge] : []), ...(facts.vibration ? (['vibration'] as const) : [])];
+  // Its own rating has to cover the design pressure, and for carbon dioxide no usual one does.
+  const unrated: readonly JoiningWhy[] = isCarbonDioxide(facts.refrigerant ?? null) ? ['rating-asked'] : [];
+  const cold = (range: number, tooLarge: JoiningWhy, more: readonly JoiningWhy[] = []): Pick<JoiningChoice, 'verdict' | 'why'> => {
+    const why = [
+      ...unrated,
+      ...more,
+      ...(facts.odM !== null && facts.odM > range ? [tooLarge] : []),
+      ...(facts.vibration ? (['vibration'] as const) : []),
+    ];
     return {
       verdict: why.length > 0 ? 'avoid' : coldWanted ? 'best' : 'allowed',
       why: why.length > 0 ? why : coldWanted ? flame : ['usual'],
@@ -69,7 +81,7 @@ export function joiningChoices(facts: JoiningFacts): readonly JoiningChoice[] {
     { method: 'press', ...cold(LARGEST_PRESS_M, 'above-press-range') },
     { method: 'bench', verdict: facts.flameAllowed ? 'allowed' : 'avoid', why: ['flame-off-the-unit'] },
     { method: 'change-part', verdict: 'allowed', why: ['fewer-joints-on-old-tube'] },
-    { method: 'flare', ...cold(LARGEST_FLARE_M, 'above-flare-range') },
+    { method: 'flare', ...cold(LARGEST_FLARE_M, 'above-flare-range', burnsEasily(facts.safetyClass) ? ['burns-easily'] : []) },
   ];
   const rank = { best: 0, allowed: 1, avoid: 2 } as const;
   return [...choices].sort((a, b) => rank[a.verdict] - rank[b.verdict]);

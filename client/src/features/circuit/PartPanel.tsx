@@ -8,11 +8,13 @@ import {
   removePart,
   replaceKind,
   type CircuitGraph,
+  type CircuitKind,
   type CircuitPart,
 } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { partName } from '@/drawing/circuit/partName';
+import { CheckRow } from '@/ui/CheckRow';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
@@ -20,6 +22,9 @@ import { FanChoice } from './FanChoice';
 import { KindChoice } from './KindChoice';
 import type { Waiting } from './waiting';
 import type { Draw } from './draw';
+
+/** What exchanges heat may exchange it with water. */
+const MAY_HOLD_WATER: readonly CircuitKind[] = ['condenser', 'evaporator', 'heat-exchanger'];
 
 const VALVE_STATES = [
   { value: 'unknown', label: 'not known' },
@@ -107,6 +112,13 @@ export function PartPanel({ graph, part, draw, waitFor }: PartPanelProps) {
             { value: 'both', label: 'both ways' },
           ]}
           onChange={(way) => change(({ twoWay: _before, ...rest }) => (way === 'both' ? { ...rest, twoWay: true } : rest))}
+        />
+      ) : null}
+      {MAY_HOLD_WATER.includes(part.kind) ? (
+        <CheckRow
+          label="water or brine on its other side"
+          checked={part.water ?? false}
+          onChange={(water) => change(({ water: _before, ...rest }) => (water ? { ...rest, water } : rest))}
         />
       ) : null}
       {part.kind === 'condenser' || part.kind === 'evaporator' ? <FanChoice graph={graph} part={part} draw={draw} /> : null}

@@ -95,7 +95,7 @@ test('a drier is left only with a reason', async () => {
 test('it waits for a yes by name, and goes on once there is one', async () => {
   const { writes } = await show([['decide', 'isolation', KEPT]]);
   expect(screen.getByText('nobody has said yes yet')).toBeTruthy();
-  await press('Note the yes');
+  await press('Get approval');
   await type('who said yes', 'the station');
   await type('to what', 'valve and drier');
   await press('Keep the yes');

@@ -40,7 +40,7 @@ function NoDrawing({ job }: { job: JobView }) {
   return (
     <Sheet
       tag={job.unit.tag}
-      title="How is it got at"
+      title="How do we isolate it"
       subtitle={job.title}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
@@ -98,7 +98,9 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
     <Sheet
       tag={job.unit.tag}
       title={
-        isolation.work.length > 0 ? `${wide ? 'How do we get to' : 'To'} the ${isolation.work.map(nameOf).join(', ')}` : 'How is it got at'
+        isolation.work.length > 0
+          ? `${wide ? 'How do we isolate' : 'Isolate'} the ${isolation.work.map(nameOf).join(', ')}`
+          : 'How do we isolate it'
       }
       subtitle={`${circuitWords(job)}, ${job.title}`}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
@@ -168,6 +170,6 @@ function actionOf(stage: ReturnType<typeof useStage>, isAnswered: boolean, { ope
   if (!lastOf(stage.facts, 'isolation')) return { label: 'Keep this way', disabled: !isAnswered, onPress: () => open('keep') };
   if (!gate) return { label: 'Decided: make safe', onPress: () => void stage.note('done', {}).then((kept) => kept && onward()) };
   return gate.gate === 'not-approved'
-    ? { label: 'Note the yes', onPress: () => open('approval') }
+    ? { label: 'Get approval', onPress: () => open('approval') }
     : { label: 'What keeps it open', onPress: () => open('leave') };
 }

@@ -37,7 +37,13 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
   const torque = tube ? flareTorqueNm(lengthM(tube.od)) : null;
   const choices = joiningChoices({
     odM: tube ? lengthM(tube.od) : null,
-    ...{ safetyClass: safetyClassOf(job.circuit), near: job.stages.near, vibration: shakes === 'shakes', flameAllowed: hot === 'allowed' },
+    ...{
+      safetyClass: safetyClassOf(job.circuit),
+      refrigerant: job.circuit.refrigerant,
+      near: job.stages.near,
+      vibration: shakes === 'shakes',
+      flameAllowed: hot === 'allowed',
+    },
   });
   const reason = figures.textOf('why').trim() || joiningWhyText(choices.find((choice) => choice.method === method)?.why ?? []);
   return (

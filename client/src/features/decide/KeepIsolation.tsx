@@ -52,7 +52,7 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
   }
   return (
     <View style={{ gap: 12 }}>
-      <Heading size={20}>How it is got at</Heading>
+      <Heading size={20}>How it is isolated</Heading>
       <Choice
         label="way"
         value={method}

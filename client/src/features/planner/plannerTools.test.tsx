@@ -40,7 +40,7 @@ describe('fillers side by side', () => {
 
   test('each line says what changes with the filler, worked out anew for each', () => {
     const rows = Object.fromEntries(compareRows(brass, ['BAg-36', 'BCuP-5'], around).map((row) => [row.label, row.values]));
-    expect(rows['flows at']).toEqual(['677 °C', '802 °C']);
+    expect(rows['fully liquid at']).toEqual(['677 °C', '802 °C']);
     expect(rows['silver']).toEqual(['45 %', '15 %']);
     expect(rows['stands']?.[0]).toBe('best');
     expect(rows['rod used']?.[0]).not.toBe(rows['rod used']?.[1]);

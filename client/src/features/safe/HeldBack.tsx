@@ -31,7 +31,7 @@ export function HeldBack({ point, work, onKept }: PointFormProps) {
       <FigureFields figures={figures} />
       <View>
         <CheckRow label="Its stem is capped" checked={capped} onChange={setCapped} />
-        <CheckRow label="The gauge stayed where it was: nothing lets by" checked={steady} onChange={setSteady} />
+        <CheckRow label="The gauge stayed where it was: nothing leaks through" checked={steady} onChange={setSteady} />
       </View>
       <KeepKey
         main

@@ -16,7 +16,7 @@ const PUMPED = [
   'isolation',
   {
     ...{ work: ['drier'], method: 'pump-down' as const, advised: 'pump-down' as const, runs: true, airInside: false, jointOpen: false },
-    ...{ close: [], closeAfter: [], staysFull: [], engineVersion: '2.5.0' },
+    ...{ close: [], closeAfter: [], staysFull: [], engineVersion: '2.5.1' },
   },
 ] as const;
 

@@ -73,8 +73,12 @@ test.each<[CautionCode, Values, string]>([
   ['under-torched', { seconds: 181, guideSeconds: 90 }, '181 s, 90 s is usual: scale grows and the flux is spent. Use a bigger tip.'],
   ['over-torched', { seconds: 9, guideSeconds: 30 }, '9 s, 30 s is usual: easy to overheat. Use a smaller tip.'],
   ['torch-assumed', { powerW: 1650 }, 'Tip not given: 1.6 kW taken.'],
-  ['flux-inside', { washes: 'no' }, 'Flux on the tube only, thin, 3 mm back from its end.'],
-  ['flux-inside', {}, 'Flux on the tube only, thin, 3 mm back from its end. Wash it off before the leak test: it hides leaks.'],
+  ['flux-inside', { washes: 'no', backM: 0.003 }, 'Flux on the tube only, thin, 3 mm back from its end.'],
+  [
+    'flux-inside',
+    { backM: 0.01 },
+    'Flux on the tube only, thin, 10 mm back from its end. Wash it off before the leak test: it hides leaks.',
+  ],
   ['high-temperature-flux', { class: 'FB3-D' }, 'White flux burns out before this rod is done: use FB3-D.'],
   ['flux-range', { class: 'FB3-A' }, 'FB3-A does not stay active over all this rod needs.'],
   [

@@ -160,7 +160,8 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'fuel-too-weak': (v) => `No usual tip for ${str(v, 'fuel')} heats this in time: use a stronger fuel.`,
   'under-torched': (v) => `${seconds(v)}: scale grows and the flux is spent. Use a bigger tip.`,
   'over-torched': (v) => `${seconds(v)}: easy to overheat. Use a smaller tip.`,
-  'two-torches': () => 'Over 2-1/8 in: two torches, opposite each other.',
+  'two-torches': () =>
+    'Over 2-1/8 in: one multi-flame tip (preheat all round, fill in overlapping sectors from the bottom), or two torches opposite each other.',
   'torch-assumed': (v) => `Tip not given: ${(num(v, 'powerW') / 1000).toFixed(1)} kW taken.`,
   'small-flame': () => 'Tight place: smaller tip, shield behind the joint, mirror for the back.',
   overhead: () => 'Overhead: feed from below on the far side first, small rod, keep it moving.',
@@ -172,7 +173,7 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'aluminium-no-colour': () => 'Aluminium shows no colour before it melts: watch the flux.',
   'zinc-fume': () => 'White smoke is zinc: too hot. Flame away, air the place.',
   'flux-inside': (v, s) =>
-    `Flux on the tube only, thin, ${s.length(0.003)} back from its end.${str(v, 'washes') === 'no' ? '' : ' Wash it off before the leak test: it hides leaks.'}`,
+    `Flux on the tube only, thin, ${s.length(num(v, 'backM'))} back from its end.${str(v, 'washes') === 'no' ? '' : ' Wash it off before the leak test: it hides leaks.'}`,
   'high-temperature-flux': (v) => `White flux burns out before this rod is done: use ${str(v, 'class')}.`,
   'flux-range': (v) => `${str(v, 'class')} does not stay active over all this rod needs.`,
   'part-too-hot': (v, s) =>

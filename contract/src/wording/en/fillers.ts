@@ -6,7 +6,7 @@ type Sentence = (values: Values | undefined, show: Show) => string;
 const metalName = (v: Values | undefined) => str(v, 'metal').replaceAll('-', ' ');
 /** How much room is left, as two temperatures a person can compare. */
 const flowsBelow = (v: Values | undefined, s: Show) =>
-  `flows at ${s.celsius(num(v, 'liquidusC'))}, below where ${metalName(v)} starts to melt (${s.celsius(num(v, 'liquidusC') + num(v, 'belowK'))})`;
+  `fully liquid at ${s.celsius(num(v, 'liquidusC'))}, below where ${metalName(v)} starts to melt (${s.celsius(num(v, 'liquidusC') + num(v, 'belowK'))})`;
 
 const SENTENCES: Readonly<Record<FillerReasonCode, Sentence>> = {
   cadmium: () => 'contains cadmium: its fume can kill; cannot be chosen',
@@ -17,7 +17,7 @@ const SENTENCES: Readonly<Record<FillerReasonCode, Sentence>> = {
   'soft-solder': () => 'old solder makes it brittle: cut back past all tinned metal or change the part',
   phosphide: () => 'phosphorus makes a brittle layer on iron and nickel: the joint cracks',
   'aluminium-bronze': () => 'phosphorus does not hold on aluminium bronze',
-  'wets-steel': (v, s) => `holds on steel with flux; flows at ${s.celsius(num(v, 'liquidusC'))}`,
+  'wets-steel': (v, s) => `holds on steel with flux; fully liquid at ${s.celsius(num(v, 'liquidusC'))}`,
   'needs-more-heat': (v) => `only ${num(v, 'silverPercent')} % silver: needs more heat on steel`,
   'nickel-bearing': () => 'its nickel keeps stainless from corroding at the joint',
   'no-nickel': () => 'no nickel: stainless can corrode at the joint where it is wet',
@@ -26,14 +26,15 @@ const SENTENCES: Readonly<Record<FillerReasonCode, Sentence>> = {
   'mixed-fillers': () => 'phosphorus over old silver filler makes a poor mix; flux is needed',
   'same-kind': () => 'silver over old silver filler: it mixes well, with flux',
   'self-fluxing': () => 'the rod fluxes itself on copper',
-  'cooler-with-flux': (v, s) => `needs flux; for a joint that must stay cooler, flows at ${s.celsius(num(v, 'liquidusC'))}`,
+  'cooler-with-flux': (v, s) => `needs flux; for a joint that must stay cooler, fully liquid at ${s.celsius(num(v, 'liquidusC'))}`,
   'wets-copper-alloy': () => 'holds on this copper alloy with flux',
   'flux-on-brass': (v, s) => `needs flux; ${flowsBelow(v, s)}`,
   'low-silver-on-brass': (v, s) => `little silver: sluggish on ${metalName(v)}; ${flowsBelow(v, s)}`,
   'zinc-loss': (v, s) => `${flowsBelow(v, s)}: little zinc is lost`,
-  'base-melts': (v, s) => `flows at ${s.celsius(num(v, 'liquidusC'))}; ${metalName(v)} starts to melt at ${s.celsius(num(v, 'solidusC'))}`,
+  'base-melts': (v, s) =>
+    `fully liquid at ${s.celsius(num(v, 'liquidusC'))}; ${metalName(v)} starts to melt at ${s.celsius(num(v, 'solidusC'))}`,
   'near-melting': (v, s) =>
-    `flows at ${s.celsius(num(v, 'liquidusC'))}, close to where ${metalName(v)} starts to melt (${s.celsius(num(v, 'solidusC'))})`,
+    `fully liquid at ${s.celsius(num(v, 'liquidusC'))}, close to where ${metalName(v)} starts to melt (${s.celsius(num(v, 'solidusC'))})`,
   'cannot-reflow': (v, s) => `the old filler moves only at ${s.celsius(num(v, 'lowC'))}, more than this joint bears: cut the old joint off`,
   'below-reflow': (v, s) => `brazed colder than the old filler flows (${s.celsius(num(v, 'lowC'))}): take the old filler out instead`,
   'old-unknown': () => 'over an old filler that nobody knows: find out what it is, or cut it off, and write what you found',

@@ -95,7 +95,7 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
     ],
     [
       { what: 'liquid valve', capped: false, reads: { value: 9, unit: 'barg' }, steady: false },
-      'liquid valve, not capped, its gauge 9 barg, not steady: it lets by',
+      'liquid valve, not capped, its gauge 9 barg, not steady: it leaks through',
     ],
   ],
   'back-in-service': [[{ point: 'detectors', by: 'the keeper' }, 'detectors of the whole room, by the keeper']],

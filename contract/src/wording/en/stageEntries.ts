@@ -101,6 +101,8 @@ const JOINING_WHYS: Readonly<Record<JoiningWhy, string>> = {
   'above-press-range': 'larger than press fittings go',
   'above-flare-range': 'over 3/4 in: no flare',
   vibration: 'it shakes: braze it',
+  'rating-asked': 'only where its own rating covers carbon dioxide’s design pressure',
+  'burns-easily': 'no flare where the refrigerant burns easily; none indoors',
   'fewer-joints-on-old-tube': 'fewer joints on old tube',
 };
 export const joiningWhyText = (why: readonly JoiningWhy[]): string => why.map((code) => JOINING_WHYS[code]).join('; ');
@@ -309,7 +311,7 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
     and(
       v.what,
       v.capped ? 'stem capped' : 'not capped',
-      `its gauge ${v.reads.value} ${v.reads.unit}, ${v.steady ? 'steady' : 'not steady: it lets by'}`,
+      `its gauge ${v.reads.value} ${v.reads.unit}, ${v.steady ? 'steady' : 'not steady: it leaks through'}`,
     ),
   'hot-work': (v) =>
     and(

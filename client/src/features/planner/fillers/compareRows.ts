@@ -24,7 +24,7 @@ export function compareRows(draft: Draft, names: readonly string[], around: Surr
   });
   return [
     line('stands', (p) => p.chosen?.verdict ?? '–'),
-    line('flows at', (p) => readingText(formatTemperature(p.chosen?.filler.liquidusC ?? 0, units))),
+    line('fully liquid at', (p) => readingText(formatTemperature(p.chosen?.filler.liquidusC ?? 0, units))),
     line('melts over', (p) => `${(p.chosen?.filler.liquidusC ?? 0) - (p.chosen?.filler.solidusC ?? 0)} K`),
     line('gap each side, hot', (p) =>
       p.fit.radialGapHotM === null ? '–' : `${readingText(formatLength(p.fit.radialGapHotM, units, 2))}, ${fitWord(p)}`,

@@ -33,7 +33,7 @@ test('fillers side by side: the same joint, planned with each', () => {
   const names = comparable(planOf(draft).plan);
   expect(names).not.toContain('BAg-1');
   const rows = Object.fromEntries(compareRows(draft, ['BAg-36', 'BCuP-5'], around).map((row) => [row.label, row.values]));
-  expect(rows['flows at']).toEqual(['677 °C', '802 °C']);
+  expect(rows['fully liquid at']).toEqual(['677 °C', '802 °C']);
   expect(rows['silver']).toEqual(['45 %', '15 %']);
   expect(rows['flux']).toEqual(['FB3-A', 'FB3-A']);
 });
