@@ -199,8 +199,9 @@ describe('what is better than the van', () => {
   test('for a repair flows no hotter than the filler that is round it', () => {
     // BAg-7 of the old joint is liquid at 652 °C: of the copper-phosphorus rods that suit copper none is as cool.
     const repair = (old: string) =>
-      planned(requestFor({ history: { state: 'brazed', filler: old } }, { stock: [{ designation: 'BCuP-2' }], service: { vibration: true } }))
-        .fetch;
+      planned(
+        requestFor({ history: { state: 'brazed', filler: old } }, { stock: [{ designation: 'BCuP-2' }], service: { vibration: true } }),
+      ).fetch;
     expect(repair('BAg-7')?.designation).not.toBe('BCuP-5');
     expect(repair('BCuP-5')?.designation).toBe('BCuP-5');
   });
