@@ -54,7 +54,9 @@ export class Kesto {
   /** One point of that list, where it is asked. */
   async answersPoint(point: string): Promise<void> {
     const [, fields, ticked] = TORCH.find(([name]) => name === point) ?? TORCH[0]!;
-    const row = this.page.getByRole('button', { name: new RegExp(`^${point}:`) }).filter({ visible: true });
+    const rowOf = (name: string) => this.page.getByRole('button', { name: new RegExp(`^${name}:`) }).filter({ visible: true });
+    await expect(rowOf('extinguisher')).toBeVisible();
+    const row = rowOf(point);
     if ((await row.count()) === 0) return;
     await row.click();
     for (const [label, text] of Object.entries(fields))

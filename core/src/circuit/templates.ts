@@ -53,6 +53,11 @@ function round(steps: readonly Step[], ports: readonly (readonly [id: string, ho
 
 const compressor = (od: Size) => step('compressor', 'compressor', od);
 
+const PORTS_OF_BOTH_VALVES = [
+  ['liquid-port', 'liquid-valve'],
+  ['gas-port', 'gas-valve'],
+] as const;
+
 function splitLike(metres: number, liquid: Size, gas: Size): CircuitGraph {
   return round(
     [
@@ -64,12 +69,17 @@ function splitLike(metres: number, liquid: Size, gas: Size): CircuitGraph {
       step('evaporator', 'evaporator', gas, { lengthM: metres, throughWall: true }),
       step('gas-valve', 'valve', gas),
     ],
-    [
-      ['liquid-port', 'liquid-valve'],
-      ['gas-port', 'gas-valve'],
-    ],
+    PORTS_OF_BOTH_VALVES,
   );
 }
+
+/** From the coil indoors back to the compressor, as it cools. */
+const FROM_INDOOR_COIL = [
+  step('indoor-coil', 'evaporator', '5/8', { lengthM: 15, throughWall: true }),
+  step('gas-valve', 'valve', '5/8'),
+  step('reversing', 'reversing-valve', '7/8'),
+  step('accumulator', 'accumulator', '7/8'),
+];
 
 const heatPump = round(
   [
@@ -79,15 +89,9 @@ const heatPump = round(
     step('drier', 'drier', '3/8'),
     step('liquid-valve', 'valve', '3/8', { lengthM: 15, throughWall: true }),
     step('expansion', 'expansion-valve', '3/8'),
-    step('indoor-coil', 'evaporator', '5/8', { lengthM: 15, throughWall: true }),
-    step('gas-valve', 'valve', '5/8'),
-    step('reversing', 'reversing-valve', '7/8'),
-    step('accumulator', 'accumulator', '7/8'),
+    ...FROM_INDOOR_COIL,
   ],
-  [
-    ['liquid-port', 'liquid-valve'],
-    ['gas-port', 'gas-valve'],
-  ],
+  PORTS_OF_BOTH_VALVES,
 );
 
 /** A valve at each coil, each bypassed by its check valve in one position: drawn as it cools. */
@@ -105,15 +109,9 @@ const twoValves = ((): CircuitGraph => {
       step('indoor-tee', 'fitting', '3/8'),
       step('indoor-expansion', 'expansion-valve', '3/8'),
       step('indoor-join', 'fitting', '3/8'),
-      step('indoor-coil', 'evaporator', '5/8', { lengthM: 15, throughWall: true }),
-      step('gas-valve', 'valve', '5/8'),
-      step('reversing', 'reversing-valve', '7/8'),
-      step('accumulator', 'accumulator', '7/8'),
+      ...FROM_INDOOR_COIL,
     ],
-    [
-      ['liquid-port', 'liquid-valve'],
-      ['gas-port', 'gas-valve'],
-    ],
+    PORTS_OF_BOTH_VALVES,
   );
   const way = (...ids: readonly string[]) =>
     ids.slice(1).map((to, i): CircuitLink => ({ from: ids[i] ?? '', to, tube: { od: inch('3/8') } }));

@@ -1,22 +1,14 @@
-import type { CircuitGraph } from '../circuit/graph';
+import { codes, isolated, whys } from '../testing/isolations';
 import { ring } from '../testing/rings';
-import { isolate, type Isolation, type IsolateRequest } from '.';
 
 const shut = { closes: true, open: false } as const;
 const closes = { closes: true } as const;
 const stands = { comp: { runs: false } } as const;
-const asked = (circuit: CircuitGraph, work: readonly string[], rest: Partial<IsolateRequest> = {}): Isolation => {
-  const result = isolate({ circuit, work, ...rest });
-  if (!result.ok) throw new Error(JSON.stringify(result.errors));
-  return result.value;
-};
-const codes = (found: Isolation) => found.cautions.map((c) => c.code);
-const whys = (found: Isolation) => found.why.map((w) => w.code);
 
 describe('liquid that valves would lock in, drawn by hand', () => {
   // condenser == king =L= drier =L= valve2(shut) - expansion: shutting king leaves the drier full between two shut valves.
   test('beyond a valve that stands shut: that one holds, the one before it stays open', () => {
-    const found = asked(ring('comp cond king drier valve2 exp evap suction', { parts: { valve2: shut } }), ['exp']);
+    const found = isolated(ring('comp cond king drier valve2 exp evap suction', { parts: { valve2: shut } }), ['exp']);
     expect(found).toMatchObject({ method: 'pump-down', close: ['valve2'], closeAfter: ['suction'] });
     expect(found.staysFull).toContain('drier');
     expect(codes(found)).not.toContain('liquid-lock');
@@ -27,7 +19,7 @@ describe('liquid that valves would lock in, drawn by hand', () => {
     const circuit = ring('comp cond rec tube1 valve2 tube2 valve3 exp evap suction', {
       parts: { ...stands, valve2: shut, valve3: closes },
     });
-    const found = asked(circuit, ['exp']);
+    const found = isolated(circuit, ['exp']);
     expect(found).toMatchObject({ method: 'recover-section', close: ['valve2', 'suction'] });
     expect(found.emptied).toEqual(expect.arrayContaining(['tube2', 'valve3']));
     expect(codes(found)).not.toContain('liquid-lock');
@@ -35,7 +27,7 @@ describe('liquid that valves would lock in, drawn by hand', () => {
 
   // king =L= drier =L= solenoid: the solenoid drops with the lock-out and the drier is a bottle of liquid.
   test('by a solenoid that drops: held open until it is empty', () => {
-    const found = asked(ring('comp cond king drier sol exp evap suction'), ['evap']);
+    const found = isolated(ring('comp cond king drier sol exp evap suction'), ['evap']);
     expect(found).toMatchObject({ method: 'pump-down', open: ['sol'] });
     expect(found.why).toContainEqual({ code: 'held-open', parts: ['sol'] });
   });
@@ -45,7 +37,7 @@ describe('liquid that valves would lock in, drawn by hand', () => {
       more: ['cond>valve8', 'valve8>tube8', 'tube8>valve9', 'valve9>rec'],
       parts: { valve8: shut, valve9: shut },
     });
-    const found = asked(circuit, ['drier']);
+    const found = isolated(circuit, ['drier']);
     expect(found.method).toBe('pump-down');
     expect(found.cautions.find((c) => c.code === 'liquid-lock')).toMatchObject({ severity: 'stop', values: { parts: 'tube8' } });
   });
@@ -53,34 +45,36 @@ describe('liquid that valves would lock in, drawn by hand', () => {
 
 describe('what holds nothing back', () => {
   test('a solenoid that was said to close', () => {
-    const found = asked(ring('comp cond sol drier exp evap suction', { parts: { sol: closes } }), ['drier']);
+    const found = isolated(ring('comp cond sol drier exp evap suction', { parts: { sol: closes } }), ['drier']);
     expect(found.method).not.toBe('pump-down');
     expect(found.close).not.toContain('sol');
   });
   test('a solenoid in a hot-gas by-pass: it feeds what is opened', () => {
     const circuit = ring('comp cond king drier exp evap suction', { more: ['comp>sol', 'sol>evap'], parts: { sol: closes } });
-    expect(asked(circuit, ['drier']).method).not.toBe('pump-down');
-    expect(asked(ring('comp cond king drier exp evap suction', { more: ['comp>valve7', 'valve7>evap'], parts: { valve7: closes } }), ['drier'])).toMatchObject({ method: 'pump-down', close: ['king', 'valve7'] }); // prettier-ignore
+    expect(isolated(circuit, ['drier']).method).not.toBe('pump-down');
+    expect(isolated(ring('comp cond king drier exp evap suction', { more: ['comp>valve7', 'valve7>evap'], parts: { valve7: closes } }), ['drier'])).toMatchObject({ method: 'pump-down', close: ['king', 'valve7'] }); // prettier-ignore
   });
   test('a check valve, however tight, and an expansion valve', () => {
     const back = ring('comp cond king drier exp evap check', { more: ['comp>check'], parts: { check: closes, exp: closes } });
-    expect([...asked(back, ['drier']).close, ...asked(back, ['drier']).closeAfter]).toEqual(expect.not.arrayContaining(['check', 'exp']));
-    expect(asked(ring('comp cond exp evap', { parts: { exp: closes } }), ['evap']).method).toBe('recover-all');
+    expect([...isolated(back, ['drier']).close, ...isolated(back, ['drier']).closeAfter]).toEqual(
+      expect.not.arrayContaining(['check', 'exp']),
+    );
+    expect(isolated(ring('comp cond exp evap', { parts: { exp: closes } }), ['evap']).method).toBe('recover-all');
   });
   test('a relief valve is never shut off from what it guards', () => {
     const circuit = ring('comp cond rec valve1 drier exp evap suction', {
       more: ['rec>valve5', 'valve5>relief'],
       parts: { ...stands, valve1: closes, valve5: closes },
     });
-    for (const work of ['rec', 'cond', 'relief']) expect(asked(circuit, [work]).close).not.toContain('valve5');
-    expect(asked(circuit, ['drier'])).toMatchObject({ method: 'recover-section', close: ['valve1', 'suction'] });
+    for (const work of ['rec', 'cond', 'relief']) expect(isolated(circuit, [work]).close).not.toContain('valve5');
+    expect(isolated(circuit, ['drier'])).toMatchObject({ method: 'recover-section', close: ['valve1', 'suction'] });
   });
   test('a twin that stands is named where it feeds back', () => {
     const twin = ring('comp1 cond king drier exp evap suction tube', {
       more: ['tube>comp2', 'comp2>cond'],
       parts: { comp1: { runs: true }, comp2: { runs: false } },
     });
-    expect(asked(twin, ['drier']).why[0]).toEqual({ code: 'fed-by-part', parts: ['comp2'] });
+    expect(isolated(twin, ['drier']).why[0]).toEqual({ code: 'fed-by-part', parts: ['comp2'] });
   });
 });
 
@@ -94,22 +88,22 @@ describe('air, water, dry ice', () => {
     ['R-410A at zero gauge with nobody having looked', 'R-410A', { lowSidePressure: { value: 0, unit: 'barg' } }, false],
     ['R-410A at zero gauge, tight', 'R-410A', { lowSidePressure: { value: 0, unit: 'barg' }, lowSideLeak: false }, true],
   ])('pump down %s', (_what, refrigerant, state, goes) => {
-    const found = asked(split, ['drier'], { refrigerant, state });
+    const found = isolated(split, ['drier'], { refrigerant, state });
     expect(found.method === 'pump-down').toBe(goes);
     expect(whys(found).includes('low-side-unknown')).toBe(!goes);
     expect(codes(found).includes('flammable-air')).toBe(refrigerant !== 'R-410A' && !goes);
   });
   test('a scroll is not drawn under zero', () =>
-    expect(asked(split, ['drier'], { state: { compressorKind: 'scroll' } }).cautions).toContainEqual(expect.objectContaining({ code: 'stop-above-zero', values: { mostPa: 14_000, compressor: 'scroll' } }))); // prettier-ignore
+    expect(isolated(split, ['drier'], { state: { compressorKind: 'scroll' } }).cautions).toContainEqual(expect.objectContaining({ code: 'stop-above-zero', values: { mostPa: 14_000, compressor: 'scroll' } }))); // prettier-ignore
   test('water that stands in what is emptied freezes', () => {
     const chiller = ring('comp cond king drier exp chiller suction');
-    expect(asked(chiller, ['drier']).cautions).toContainEqual(
+    expect(isolated(chiller, ['drier']).cautions).toContainEqual(
       expect.objectContaining({ code: 'water-freezes', values: { parts: 'chiller' } }),
     );
-    expect(codes(asked(split, ['drier']))).not.toContain('water-freezes');
+    expect(codes(isolated(split, ['drier']))).not.toContain('water-freezes');
   });
   test('carbon dioxide: dry ice and no smell, whatever the way', () => {
     for (const parts of [{}, stands])
-      expect(codes(asked(ring('comp cond king drier exp evap suction', { parts }), ['drier'], { refrigerant: 'R-744' }))).toEqual(expect.arrayContaining(['dry-ice', 'asphyxiant'])); // prettier-ignore
+      expect(codes(isolated(ring('comp cond king drier exp evap suction', { parts }), ['drier'], { refrigerant: 'R-744' }))).toEqual(expect.arrayContaining(['dry-ice', 'asphyxiant'])); // prettier-ignore
   });
 });

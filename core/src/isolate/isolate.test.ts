@@ -1,21 +1,15 @@
 import type { CircuitGraph } from '../circuit/graph';
+import { codes, isolated, whys } from '../testing/isolations';
 import { ring } from '../testing/rings';
-import { isolate, type Isolation, type IsolateRequest } from '.';
+import { isolate } from '.';
 
 const q = (value: number, unit: string) => ({ value, unit });
 
 const split = (rest: Parameters<typeof ring>[1] = {}) => ring('comp cond king drier exp evap suction', { more: ['drier>port'], ...rest });
-const asked = (circuit: CircuitGraph, work: readonly string[], rest: Partial<IsolateRequest> = {}): Isolation => {
-  const result = isolate({ circuit, work, ...rest });
-  if (!result.ok) throw new Error(JSON.stringify(result.errors));
-  return result.value;
-};
-const codes = (found: Isolation) => found.cautions.map((c) => c.code);
-const whys = (found: Isolation) => found.why.map((w) => w.code);
 
 describe('pump down', () => {
   test('a split: shut the liquid valve, run, stop, shut the suction valve', () => {
-    const found = asked(split(), ['drier']);
+    const found = isolated(split(), ['drier']);
     expect(found).toMatchObject({ method: 'pump-down', open: [], close: ['king'], closeAfter: ['suction'] });
     expect(found.staysFull).toEqual(['comp', 'cond', 'king']);
     expect(found.emptied).toEqual(['drier', 'exp', 'evap', 'suction', 'port']);
@@ -24,40 +18,42 @@ describe('pump down', () => {
   });
 
   test('nothing to shut towards the compressor: only its valves hold the charge back', () => {
-    const found = asked(split({ parts: { suction: { closes: false } } }), ['evap']);
+    const found = isolated(split({ parts: { suction: { closes: false } } }), ['evap']);
     expect(found).toMatchObject({ method: 'pump-down', closeAfter: [] });
     expect(codes(found)).toContain('compressor-holds');
   });
 
   test('the valve behind the receiver is taken, not the one before it', () => {
     const circuit = ring('comp cond king1 rec king2 drier exp evap suction');
-    expect(asked(circuit, ['drier'])).toMatchObject({ close: ['king2'], staysFull: ['comp', 'cond', 'king1', 'rec', 'king2'] });
+    expect(isolated(circuit, ['drier'])).toMatchObject({ close: ['king2'], staysFull: ['comp', 'cond', 'king1', 'rec', 'king2'] });
   });
 
   test('with the receiver’s valve stripped, the one before it; the receiver is emptied then', () => {
     const circuit = ring('comp cond king1 rec king2 drier exp evap suction', { parts: { king2: { closes: false } } });
-    const found = asked(circuit, ['drier']);
+    const found = isolated(circuit, ['drier']);
     expect(found.close).toEqual(['king1']);
     expect(found.emptied).toContain('rec');
   });
 
   test('never a valve between compressor and condenser', () => {
     const circuit = ring('comp valve cond drier exp evap suction', { parts: { valve: { closes: true } } });
-    expect(asked(circuit, ['drier']).method).not.toBe('pump-down');
+    expect(isolated(circuit, ['drier']).method).not.toBe('pump-down');
   });
 
   test('never the valve that is itself worked on', () => {
-    const found = asked(ring('comp cond rec king1 king2 drier exp evap suction'), ['king1']);
+    const found = isolated(ring('comp cond rec king1 king2 drier exp evap suction'), ['king1']);
     expect(found.method).not.toBe('pump-down');
     expect(whys(found)).toContain('work-stays-full');
   });
 
   test('a shut solenoid on the way to the compressor is opened', () =>
-    expect(asked(ring('comp cond king drier sol exp evap suction', { parts: { sol: { open: false } } }), ['drier']).open).toEqual(['sol']));
+    expect(isolated(ring('comp cond king drier sol exp evap suction', { parts: { sol: { open: false } } }), ['drier']).open).toEqual([
+      'sol',
+    ]));
 
   test('a solenoid, open or shut, is held open: what lies before it is emptied too and no liquid stays locked in', () => {
     for (const open of [false, true]) {
-      const found = asked(ring('comp cond king drier sol exp evap suction', { parts: { sol: { open } } }), ['exp']);
+      const found = isolated(ring('comp cond king drier sol exp evap suction', { parts: { sol: { open } } }), ['exp']);
       expect(found).toMatchObject({ method: 'pump-down', open: ['sol'], close: ['king'] });
       expect(found.emptied).toContain('drier');
       expect(codes(found)).not.toContain('liquid-lock');
@@ -67,13 +63,15 @@ describe('pump down', () => {
 
   test('a check valve against the way out traps the refrigerant', () => {
     const circuit = ring('comp cond king drier exp evap suction', { more: ['drier>check', 'check>tube'] });
-    expect(whys(asked(circuit, ['tube']))).toContain('no-way-out');
-    expect(asked(circuit, ['drier']).method).toBe('pump-down');
+    expect(whys(isolated(circuit, ['tube']))).toContain('no-way-out');
+    expect(isolated(circuit, ['drier']).method).toBe('pump-down');
   });
 
   test('hot-gas by-pass that does not close feeds the opened side; one that closes is shut', () => {
     const bypass = (closes: boolean) =>
-      asked(ring('comp cond king drier exp evap suction', { more: ['comp>valve', 'valve>evap'], parts: { valve: { closes } } }), ['drier']);
+      isolated(ring('comp cond king drier exp evap suction', { more: ['comp>valve', 'valve>evap'], parts: { valve: { closes } } }), [
+        'drier',
+      ]);
     const fed = bypass(false);
     expect(fed.method).not.toBe('pump-down');
     expect(bypass(true)).toMatchObject({ method: 'pump-down', close: ['king', 'valve'] });
@@ -85,9 +83,9 @@ describe('pump down', () => {
         more: ['tube>comp2', 'comp2>cond'],
         parts: { comp2: { runs: false, ...(closes === undefined ? {} : { closes }) } },
       });
-    const fed = asked(twin(), ['drier']);
+    const fed = isolated(twin(), ['drier']);
     expect(fed.why[0]).toEqual({ code: 'fed-by-part', parts: ['comp2'] });
-    expect(asked(twin(true), ['drier']).method).toBe('pump-down');
+    expect(isolated(twin(true), ['drier']).method).toBe('pump-down');
   });
 
   test.each([
@@ -97,7 +95,7 @@ describe('pump down', () => {
     ['air-inside', split(), { airInside: true }],
     ['joint-open', split(), { jointOpen: true }],
   ] as const)('never when %s', (code, circuit, state) => {
-    const found = asked(circuit, ['drier'], { state });
+    const found = isolated(circuit, ['drier'], { state });
     expect(whys(found)).toContain(code);
     expect(found).toMatchObject({ method: 'recover-section', close: ['king', 'suction'] });
   });
@@ -106,65 +104,65 @@ describe('pump down', () => {
     const one = split({ parts: { comp: { runs: false } } });
     const other = ring('comp9 cond9 king9 exp9 evap9');
     const both = { parts: [...one.parts, ...other.parts], links: [...one.links, ...other.links] };
-    const found = asked(both, ['drier']);
+    const found = isolated(both, ['drier']);
     expect(whys(found)).toContain('not-running');
     expect(found.staysFull).toEqual(expect.arrayContaining(['comp9', 'evap9']));
   });
 
   test('the charge must go into 80 % of condenser and receiver', () => {
     const circuit = split({ parts: { cond: { volume: q(5, 'L') } } });
-    const found = asked(circuit, ['drier'], { charge: q(6, 'kg'), refrigerant: 'R-410A' });
+    const found = isolated(circuit, ['drier'], { charge: q(6, 'kg'), refrigerant: 'R-410A' });
     // R-410A liquid at 25 °C 1.06 kg/L: 5 L x 0.8 take 4.2 kg.
     expect(found.why[0]).toMatchObject({ code: 'charge-too-large', roomKg: expect.closeTo(4.2, 1) as number });
-    expect(asked(circuit, ['drier'], { charge: q(4, 'kg'), refrigerant: 'R-410A' }).method).toBe('pump-down');
+    expect(isolated(circuit, ['drier'], { charge: q(4, 'kg'), refrigerant: 'R-410A' }).method).toBe('pump-down');
   });
 
   test('a dual pressure switch does not join its two sides; its high capillary stays full', () => {
     const circuit = ring('comp cond king drier exp evap suction', { more: ['cond>dual', 'suction>dual'] });
-    expect(asked(circuit, ['drier']).method).toBe('pump-down');
-    expect(asked(circuit, ['drier']).staysFull).toContain('dual');
-    expect(asked(circuit, ['dual']).why[0]).toEqual({ code: 'work-stays-full', parts: ['dual'] });
+    expect(isolated(circuit, ['drier']).method).toBe('pump-down');
+    expect(isolated(circuit, ['drier']).staysFull).toContain('dual');
+    expect(isolated(circuit, ['dual']).why[0]).toEqual({ code: 'work-stays-full', parts: ['dual'] });
   });
 
   test('drawn with the flow through it, a dual switch is still two capillaries', () => {
     const circuit = ring('comp tube1 cond king drier exp evap tube2', { more: ['tube1>dual', 'dual>tube2'] });
-    expect(asked(circuit, ['drier']).method).toBe('pump-down');
+    expect(isolated(circuit, ['drier']).method).toBe('pump-down');
   });
 
   test('a heat pump: the valve itself stays full on one side, the coil outdoors is emptied the other way round', () => {
     const circuit = ring('comp rev cond king exp evap suction rev acc', { more: ['king>port'] });
-    expect(asked(circuit, ['exp'])).toMatchObject({ method: 'pump-down', close: ['king'], closeAfter: ['suction'] });
-    expect(asked(circuit, ['exp']).staysFull).toContain('rev');
+    expect(isolated(circuit, ['exp'])).toMatchObject({ method: 'pump-down', close: ['king'], closeAfter: ['suction'] });
+    expect(isolated(circuit, ['exp']).staysFull).toContain('rev');
     const outdoors = ring('comp rev cond king1 exp king2 evap suction rev acc', { more: ['cond>port'] });
-    const found = asked(outdoors, ['cond']);
+    const found = isolated(outdoors, ['cond']);
     expect(found.method).not.toBe('pump-down'); // nothing can be shut between the coil and the compressor then
     const withValve = ring('comp rev suction2 cond king1 exp king2 evap suction rev acc', { more: ['cond>port'] });
-    expect(asked(withValve, ['cond'])).toMatchObject({ method: 'pump-down', close: ['king2'], closeAfter: ['suction2'] });
-    expect(whys(asked(withValve, ['cond']))).toContain('other-position');
+    expect(isolated(withValve, ['cond'])).toMatchObject({ method: 'pump-down', close: ['king2'], closeAfter: ['suction2'] });
+    expect(whys(isolated(withValve, ['cond']))).toContain('other-position');
   });
 });
 
 describe('recover', () => {
   test('one valve bounds nothing: all of it comes out', () => {
-    const found = asked(ring('comp cond king drier exp evap'), ['cond']);
+    const found = isolated(ring('comp cond king drier exp evap'), ['cond']);
     expect(found).toMatchObject({ method: 'recover-all', close: [], staysFull: [] });
     expect(found.opened).toHaveLength(6);
     expect(codes(found)).toEqual(['no-port']);
   });
 
   test('valves that were not seen to close count as open', () =>
-    expect(asked(split({ parts: { comp: { runs: false }, king: { closes: false } } }), ['drier']).method).toBe('recover-all'));
+    expect(isolated(split({ parts: { comp: { runs: false }, king: { closes: false } } }), ['drier']).method).toBe('recover-all'));
 
   test('shut parts inside are opened, or what is behind them stays', () => {
     const circuit = ring('comp cond drier sol exp evap', { parts: { sol: { open: false } } });
-    expect(asked(circuit, ['cond']).open).toEqual(['sol']);
+    expect(isolated(circuit, ['cond']).open).toEqual(['sol']);
   });
 });
 
 test('a port on a service valve that bounds the piece serves it', () => {
   const circuit = ring('comp cond king drier exp evap suction', { more: ['king>port'], parts: { comp: { runs: false } } });
-  expect(asked(circuit, ['drier']).method).toBe('recover-section');
-  expect(codes(asked(circuit, ['drier']))).toEqual([]);
+  expect(isolated(circuit, ['drier']).method).toBe('recover-section');
+  expect(codes(isolated(circuit, ['drier']))).toEqual([]);
 });
 
 describe('sections', () => {
@@ -176,7 +174,7 @@ describe('sections', () => {
   const hold = { testPressure: q(20, 'barg'), minutes: 60, gauge: { resolution: q(1, 'kPa') }, temperatureUncertaintyK: 0.5 };
 
   test('cut at the two valves: what each holds, and whether a gauge can be put on it', () => {
-    const { sections } = asked(circuit, ['drier'], { split: ['king', 'suction'] });
+    const { sections } = isolated(circuit, ['drier'], { split: ['king', 'suction'] });
     // 19.94 mm bore over 12 m is 3.747 L.
     expect(sections).toEqual([
       { parts: ['comp', 'cond'], volumeM3: 0, portsNeeded: 1, smallestSeenPaM3S: null },
@@ -186,7 +184,7 @@ describe('sections', () => {
 
   test('a section sees what the whole cannot: the blind part goes with the volume', () => {
     const smallest = (cuts: readonly string[]) =>
-      (asked(circuit, ['drier'], { split: cuts, hold }).sections ?? []).map((s) => s.smallestSeenPaM3S ?? 0);
+      (isolated(circuit, ['drier'], { split: cuts, hold }).sections ?? []).map((s) => s.smallestSeenPaM3S ?? 0);
     const [whole = 0] = smallest([]);
     const [before = 0, after = 0] = smallest(['exp', 'king']).slice(-2);
     expect(Math.max(before, after)).toBeLessThanOrEqual(whole);

@@ -5,7 +5,6 @@ import type { IsolationMethod } from '../ledger/words';
 import { readRefrigerant } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
-import type { CircuitKind } from '../vocabulary';
 import { networkOf, nodesOf, splitForGas, touches, type Network } from './network';
 import { otherPosition } from './otherPosition';
 import { runningOf, tryPumpDown, type PumpDown } from './pumpDown';

@@ -16,5 +16,6 @@ export * from './audit';
 export * from './circuit';
 export * from './hold';
 export * from './isolation';
+export * from './decide';
 export * from './stageEntries';
 export * from './misfits';

@@ -1,7 +1,7 @@
 import { factsIn, isLedgerLink, readJobLink, type JobLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
+import { at18, driersHold, openJob } from '../../testing/jobs';
 import { rulesServer, type RulesServer } from '../../testing/server';
-import { demoId } from '../demo';
 
 let server: RulesServer;
 beforeAll(async () => {
@@ -9,12 +9,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-async function newJob(): Promise<string> {
-  const id = uuid();
-  const body = { circuitId: demoId(0x33), title: 'short of charge' };
-  await (await server.as('ilta')).put(`/api/jobs/${id}`).send(body).expect(200);
-  return id;
-}
+const newJob = () => openJob(server);
 const send = async (job: string, id: string, body: object, by = 'ilta') =>
   (await server.as(by))
     .put(`/api/jobs/${job}/stages/${id}`)
@@ -117,17 +112,10 @@ describe('is refused', () => {
 });
 
 describe('what hung on a corrected entry', () => {
-  const bar = (value: number) => ({ value, unit: 'barg' });
-  const at18 = (value: number) => ({ pressure: bar(value), temperature: { value: 18, unit: 'C' } });
-  const HOLD = {
-    ...{ parts: ['drier'], volume: { value: 1, unit: 'L' }, minutes: 60, start: at18(25), end: at18(20), temperatureUncertaintyK: 0.3 },
-    ...{ gauge: { resolution: { value: 1, unit: 'kPa' } }, supplyShut: true },
-  };
-
   test('is worked out anew by Kesto itself, because of that correction, and stands instead', async () => {
     const job = await newJob();
     await kept(job, { kind: 'loss', values: { lostKg: 0.41, days: 61 } });
-    const hold = await kept(job, { kind: 'section-hold', values: HOLD });
+    const hold = await kept(job, { kind: 'section-hold', values: driersHold(20) });
     expect(await factOf(job, hold)).toMatchObject({ verdict: 'leaking' });
     const correction = await kept(job, corrected(hold, { end: at18(25) }, 'read from the wrong gauge'));
     const last = (await linksOf(job)).at(-1);
@@ -140,7 +128,7 @@ describe('what hung on a corrected entry', () => {
 
   test('goes by what stood before it, not by what came later', async () => {
     const job = await newJob();
-    const hold = await kept(job, { kind: 'section-hold', values: { ...HOLD, end: at18(25) } });
+    const hold = await kept(job, { kind: 'section-hold', values: driersHold(25) });
     await kept(job, { kind: 'loss', values: { lostKg: 5, days: 10, chargeKg: 2 } });
     await kept(job, corrected(hold, { minutes: 90 }));
     expect(await factOf(job, hold)).toMatchObject({ verdict: 'cannot-tell', reasons: ['no-wanted-leak'] });
@@ -150,7 +138,7 @@ describe('what hung on a corrected entry', () => {
     const job = await newJob();
     const leak = await kept(job, LEAK);
     await kept(job, corrected(leak, { gramsPerYear: 5 }));
-    const hold = await kept(job, { kind: 'section-hold', values: HOLD });
+    const hold = await kept(job, { kind: 'section-hold', values: driersHold(20) });
     await kept(job, struckOut(hold));
     expect((await linksOf(job)).map((link) => readJobLink(link).kind)).toEqual([
       'checked-place',
@@ -162,7 +150,7 @@ describe('what hung on a corrected entry', () => {
 
   test('a correction that cannot be worked out is refused by the field that was told', async () => {
     const job = await newJob();
-    const hold = await kept(job, { kind: 'section-hold', values: HOLD });
+    const hold = await kept(job, { kind: 'section-hold', values: driersHold(20) });
     const hot = { ...at18(25), temperature: { value: 90, unit: 'C' } };
     const { body } = await send(job, uuid(), corrected(hold, { start: hot }));
     expect(body.error).toMatchObject({ code: 'INVALID_INPUT', field: 'values.start.temperature' });

@@ -1,6 +1,7 @@
 import { canonicalHash, type JobLink, type LedgerLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
+import { addSplit, driersHold, openJob } from '../../testing/jobs';
 import { rulesServer, type RulesServer } from '../../testing/server';
 import { append } from '../ledger';
 import { DEMO_SHOP, demoId } from '../demo';
@@ -15,12 +16,7 @@ afterAll(() => server.close());
 
 const at = (minutes: number) => new Date(Date.parse('2026-11-24T10:00:00.000Z') + minutes * 60_000);
 
-async function newJob(circuit = demoId(0x33)): Promise<string> {
-  const id = uuid();
-  const body = { circuitId: circuit, title: 'short of charge' };
-  await (await server.as('ilta')).put(`/api/jobs/${id}`).send(body).expect(200);
-  return id;
-}
+const newJob = (circuit?: string) => openJob(server, circuit);
 const send = async (job: string, [stage, kind, values]: readonly [string, string, object], { by = 'ilta', id = uuid() } = {}) =>
   (await server.as(by)).put(`/api/jobs/${job}/stages/${id}`).send({ stage, kind, values, deviceTime: now.toISOString(), photos: [] });
 async function kept(job: string, entry: readonly [string, string, object], by = 'ilta'): Promise<LedgerLink['content']> {
@@ -83,8 +79,8 @@ describe('each refusal says what, where and how it is done instead', () => {
       ...[400, 'INVALID_INPUT', 'values.of', 'values.of is not among what the price waits for'],
     ]);
     await kept(job, ['decide', 'price-check', { of: 'the switch', found: 'sound' }]);
-    for (const of of ['access', 'sprinklers', 'lead-time', 'steel-stubs', 'drier'])
-      await kept(job, ['decide', 'price-check', { of, found: 'seen' }]);
+    for (const check of ['access', 'sprinklers', 'lead-time', 'steel-stubs', 'drier'])
+      await kept(job, ['decide', 'price-check', { of: check, found: 'seen' }]);
     const yes = { by: 'the station', how: 'phone', for: 'the drier' };
     expect(await refused(job, ['decide', 'approval', { ...yes, amount: '900' }])).toEqual([
       ...[409, 'GATE', 'kind', 'No price yet: to be looked at before a price is named: the coil.'],
@@ -157,12 +153,7 @@ describe('the watch', () => {
 });
 
 describe('what is worked out', () => {
-  const bar = (value: number) => ({ value, unit: 'barg' });
-  const at18 = (value: number) => ({ pressure: bar(value), temperature: { value: 18, unit: 'C' } });
-  const HOLD = {
-    ...{ parts: ['drier'], volume: { value: 1, unit: 'L' }, minutes: 60, start: at18(25), end: at18(25), temperatureUncertaintyK: 0.3 },
-    ...{ gauge: { resolution: { value: 1, unit: 'kPa' } }, supplyShut: true },
-  };
+  const HOLD = driersHold(25);
 
   test('of what the screen had, that alone stands beside which this server says otherwise', async () => {
     const job = await newJob();
@@ -201,18 +192,7 @@ describe('what is worked out', () => {
   });
 
   test('without a drawing a place is refused, but never the rig’s own hoses; what needs none names none', async () => {
-    const ilta = await server.as('ilta');
-    const [unit, circuit] = [uuid(), uuid()];
-    const plate = {
-      id: circuit,
-      name: 'main',
-      refrigerant: 'R-32',
-      highSide: bar(41),
-      lowSide: bar(25),
-      coldest: { value: -5, unit: 'C' },
-    };
-    const body = { siteId: demoId(2), tag: 'NQ1', name: 'trial', kind: 'split', circuits: [plate] };
-    await ilta.put(`/api/units/${unit}`).send(body).expect(200);
+    const { circuit } = await addSplit(server, { tag: 'NQ1', drawn: false });
     const job = await newJob(circuit);
     const check = (place: string) => ['find', 'checked-place', { place, method: 'soap', result: 'leak' }] as const;
     expect(await refused(job, check('drier'))).toEqual([
@@ -225,22 +205,7 @@ describe('what is worked out', () => {
   });
 
   test('earlier finds are those of this machine in jobs before; a sister’s say nothing of its age', async () => {
-    const ilta = await server.as('ilta');
-    const drawn = (await ilta.get(`/api/circuits/${demoId(0x33)}/drawing`).expect(200)).body.drawing.circuit;
-    const machine = async (tag: string) => {
-      const [unit, circuit] = [uuid(), uuid()];
-      const plate = {
-        id: circuit,
-        name: 'main',
-        refrigerant: 'R-32',
-        highSide: bar(41),
-        lowSide: bar(25),
-        coldest: { value: -5, unit: 'C' },
-      };
-      await ilta.put(`/api/units/${unit}`).send({ siteId: demoId(2), tag, name: 'trial', kind: 'split', model: 'QZ 9', circuits: [plate] }).expect(200); // prettier-ignore
-      await ilta.put(`/api/circuits/${circuit}/drawings/${uuid()}`).send(drawn).expect(200);
-      return circuit;
-    };
+    const machine = async (tag: string) => (await addSplit(server, { tag, model: 'QZ 9', drawn: true })).circuit;
     const [own, sister] = [await machine('NQ2'), await machine('NQ3')];
     const leak = ['find', 'checked-place', { place: 'liquid-port', method: 'soap', result: 'leak' }] as const;
     await kept(await newJob(sister), leak);

@@ -1,6 +1,7 @@
 import { factsIn, firstBreakOf, type JobLink, type StageEntryKind } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { planBody } from '../../testing/examples';
+import { addSplit, openJob } from '../../testing/jobs';
 import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 import { demoId } from '../demo';
 
@@ -11,13 +12,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-/** A job on the herbarium split, opened by Ilta. */
-async function newJob(): Promise<string> {
-  const id = uuid();
-  const body = { circuitId: demoId(0x33), title: 'short of charge' };
-  await (await server.as('ilta')).put(`/api/jobs/${id}`).send(body).expect(200);
-  return id;
-}
+const newJob = () => openJob(server);
 const note = async (job: string, [stage, kind, values]: readonly [string, StageEntryKind, object], { by = 'ilta', id = uuid() } = {}) =>
   (await server.as(by))
     .put(`/api/jobs/${job}/stages/${id}`)
@@ -86,30 +81,9 @@ describe('a job’s own chain', () => {
 
 test('what leaked on a machine of the same model is looked for here, told by its tag', async () => {
   const ilta = await server.as('ilta');
-  const drawn = (await ilta.get(`/api/circuits/${demoId(0x33)}/drawing`).expect(200)).body.drawing.circuit;
   const machine = async (tag: string, model: string) => {
-    const [unit, circuit, job] = [uuid(), uuid(), uuid()];
-    const bar = (value: number) => ({ value, unit: 'barg' });
-    const plate = {
-      id: circuit,
-      name: 'main',
-      refrigerant: 'R-32',
-      highSide: bar(41),
-      lowSide: bar(25),
-      coldest: { value: -5, unit: 'C' },
-    };
-    const body = {
-      siteId: demoId(2),
-      tag,
-      name: 'trial',
-      kind: 'split',
-      model,
-      circuits: [{ ...plate, charge: { value: 2, unit: 'lb' } }],
-    };
-    await ilta.put(`/api/units/${unit}`).send(body).expect(200);
-    await ilta.put(`/api/circuits/${circuit}/drawings/${uuid()}`).send(drawn).expect(200);
-    await ilta.put(`/api/jobs/${job}`).send({ circuitId: circuit, title: 'short' }).expect(200);
-    return { unit, job };
+    const { unit, circuit } = await addSplit(server, { tag, model, chargeLb: 2, drawn: true });
+    return { unit, job: await openJob(server, circuit) };
   };
   const [one, two, other] = [await machine('SA1', 'QX 5'), await machine('SA2', 'QX 5'), await machine('SA3', 'QX 6')];
   await noted(one.job, LEAK);
@@ -170,8 +144,8 @@ describe('decide', () => {
     });
     // What the circuit asks by itself is never empty, and a price waits for it as well.
     expect((await refused(job, ['decide', 'approval', { ...yes, amount: '900' }])).message).toContain('access on both sides');
-    for (const of of ['access', 'sprinklers', 'lead-time', 'steel-stubs', 'drier'])
-      await noted(job, ['decide', 'price-check', { of, found: 'seen' }]);
+    for (const check of ['access', 'sprinklers', 'lead-time', 'steel-stubs', 'drier'])
+      await noted(job, ['decide', 'price-check', { of: check, found: 'seen' }]);
     await noted(job, ['decide', 'price-check', { of: 'low rows of the coil', found: 'dry' }]);
     await noted(job, ['decide', 'approval', { ...yes, amount: '900' }]);
     await noted(job, ['decide', 'done', {}]);

@@ -1,5 +1,6 @@
 import { readJobLink, type CircuitGraph, type JobLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
+import { at18, driersHold, openJob } from '../../testing/jobs';
 import { rulesServer, type RulesServer } from '../../testing/server';
 import { demoId } from '../demo';
 
@@ -9,16 +10,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-async function newJob(): Promise<string> {
-  const id = uuid();
-  await (
-    await server.as('ilta')
-  )
-    .put(`/api/jobs/${id}`)
-    .send({ circuitId: demoId(0x33), title: 'short of charge' })
-    .expect(200);
-  return id;
-}
+const newJob = () => openJob(server);
 const note = async (job: string, stage: string, kind: string, values: object) =>
   (await server.as('ilta'))
     .put(`/api/jobs/${job}/stages/${uuid()}`)
@@ -26,12 +18,8 @@ const note = async (job: string, stage: string, kind: string, values: object) =>
 const keptOf = async (job: string) =>
   ((await (await server.as('bo')).get(`/api/jobs/${job}`)).body.stages.entries as JobLink[]).map((link) => readJobLink(link).values);
 
-const bar = (value: number) => ({ value, unit: 'barg' });
-const at18 = (value: number) => ({ pressure: bar(value), temperature: { value: 18, unit: 'C' } });
-const HOLD = {
-  ...{ parts: ['drier'], volume: { value: 1, unit: 'L' }, minutes: 60, start: at18(25), end: at18(25), temperatureUncertaintyK: 0.3 },
-  gauge: { resolution: { value: 1, unit: 'kPa' } },
-};
+/** Whether the supply was shut was not asked. */
+const { supplyShut: _asked, ...HOLD } = driersHold(25);
 /** What a page could say that it had worked out. */
 const LIE = { verdict: 'leaking', leakPaM3S: 1e6, smallestSeenPaM3S: 0, gramsPerYear: 99_999 };
 
