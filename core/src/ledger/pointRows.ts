@@ -10,10 +10,13 @@ interface PointRow {
   readonly mayBeNone: boolean;
   /** It can be made true, so that nobody overrules it. */
   readonly neverOverruled: boolean;
+  /** Something that is put out of service for the flame, by who may: open until it is back. */
+  readonly goesOut: boolean;
 }
 
-const row = (answeredBy: PointRow['answeredBy'], rest: { locks?: true; mayBeNone?: true; neverOverruled?: true } = {}): PointRow => ({
-  ...{ answeredBy, locks: rest.locks ?? false, mayBeNone: rest.mayBeNone ?? false, neverOverruled: rest.neverOverruled ?? false },
+const NOTHING = { locks: false, mayBeNone: false, neverOverruled: false, goesOut: false } as const;
+const row = (answeredBy: PointRow['answeredBy'], rest: Partial<Omit<PointRow, 'answeredBy'>> = {}): PointRow => ({
+  ...{ answeredBy, ...NOTHING, ...rest },
 });
 
 /** Every point of the list before the torch. Source: NFPA 51B, OSHA 1910.252; what is said of each in `torchPoints`. */
@@ -27,8 +30,8 @@ export const POINT_ROWS: Readonly<Record<TorchPoint, PointRow>> = {
   told: row('told', { mayBeNone: true }),
   extinguisher: row(null, { locks: true }),
   watch: row(null, { locks: true }),
-  sprinklers: row(null, { locks: true, mayBeNone: true }),
-  detectors: row(null, { locks: true, mayBeNone: true }),
+  sprinklers: row(null, { locks: true, mayBeNone: true, goesOut: true }),
+  detectors: row(null, { locks: true, mayBeNone: true, goesOut: true }),
   oxygen: row(null, { locks: true, neverOverruled: true }),
   insulation: row(null),
   wood: row(null),

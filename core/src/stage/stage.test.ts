@@ -264,6 +264,8 @@ describe('by the table', () => {
   test('a cylinder of 47.7 lb water takes 40.4 lb of R-410A at 80 %', () => {
     const pound = 0.45359237;
     expect((cylinderFill(47.7 * pound, 0, 'R-410A')?.mostKg ?? 0) / pound).toBeCloseTo(40.4, 0);
+    // With 30 lb in it 10.4 lb may still go in.
+    expect((cylinderFill(47.7 * pound, 30 * pound, 'R-410A')?.leftKg ?? 0) / pound).toBeCloseTo(10.4, 0);
     expect(cylinderFill(10, 12, 'R-999')).toBeNull();
   });
 });

@@ -59,14 +59,33 @@ const pointsFor = (facts: readonly StageFact[], { safetyClass, near }: TorchFact
 
 type HotWork = FactOf<'hot-work'>['values'];
 
-/** Whether the air that was read bears people and a flame: oxygen looks fine where carbon dioxide already kills. */
-function isFitAir({ oxygenPercent, co2Percent, ammoniaPpm }: HotWork, refrigerant: string | null): boolean {
-  if (oxygenPercent !== undefined && !(oxygenPercent >= LEAST_OXYGEN_PERCENT && oxygenPercent <= MOST_OXYGEN_PERCENT)) return false;
-  if (isCarbonDioxide(refrigerant)) return co2Percent !== undefined && co2Percent <= MOST_CO2_PERCENT;
-  return refrigerant !== AMMONIA || (ammoniaPpm !== undefined && ammoniaPpm <= MOST_AMMONIA_PPM);
-}
+export type AirMeter = 'oxygenPercent' | 'co2Percent' | 'ammoniaPpm';
+
+/** The refrigerant's own meter in a room, where it has to have one: oxygen looks fine where carbon dioxide already kills. */
+const ownMeterOf = (refrigerant: string | null): AirMeter | null =>
+  isCarbonDioxide(refrigerant) ? 'co2Percent' : refrigerant === AMMONIA ? 'ammoniaPpm' : null;
 
 const AMMONIA = 'R-717';
+
+/**
+ * What the air of a room is read by.
+ *
+ * @param refrigerant  its usual name; null where nobody said
+ * @returns            oxygen first, then the refrigerant's own meter
+ * @source             OSHA 29 CFR 1910.134 and 1910.1000; NIOSH REL for ammonia
+ */
+export function airMeters(refrigerant: string | null): readonly AirMeter[] {
+  const own = ownMeterOf(refrigerant);
+  return own ? ['oxygenPercent', own] : ['oxygenPercent'];
+}
+
+/** Whether the air that was read bears people and a flame; the refrigerant's own meter has to be read. */
+function isFitAir(read: HotWork, refrigerant: string | null): boolean {
+  const { oxygenPercent } = read;
+  if (oxygenPercent !== undefined && !(oxygenPercent >= LEAST_OXYGEN_PERCENT && oxygenPercent <= MOST_OXYGEN_PERCENT)) return false;
+  const own = ownMeterOf(refrigerant);
+  return own === null || (read[own] !== undefined && read[own] <= (own === 'co2Percent' ? MOST_CO2_PERCENT : MOST_AMMONIA_PPM));
+}
 
 /** Whether what was noted last answers its point; a worse answer than the one before does not. */
 function answers(fact: StageFact, facts: readonly StageFact[], { refrigerant }: TorchFacts): boolean {

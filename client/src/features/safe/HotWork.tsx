@@ -6,8 +6,9 @@ import {
   MOST_CO2_PERCENT,
   MOST_OXYGEN_PERCENT,
   POINT_ROWS,
+  airMeters,
+  type AirMeter,
   type HotWorkAnswer,
-  type TorchPoint,
 } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -17,29 +18,28 @@ import { closing } from '@/features/stage/closing';
 import { NoteForm } from '@/features/stage/NoteForm';
 import { CheckRow } from '@/ui/CheckRow';
 import { Choice } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
+import type { FieldSpec, Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import type { PointFormProps } from './pointFormProps';
 import { titleOf } from './titleOf';
 
 const AIR = {
-  oxygen: { label: 'oxygen read, %', kind: 'number', hint: `indoors: ${LEAST_OXYGEN_PERCENT} to ${MOST_OXYGEN_PERCENT}`, optional: true },
-  co2: { label: 'carbon dioxide read, %', kind: 'number', hint: `not above ${MOST_CO2_PERCENT}; 4 kills`, optional: true },
-  ammonia: { label: 'ammonia read, ppm', kind: 'number', hint: `not above ${MOST_AMMONIA_PPM}`, optional: true },
-} as const;
+  oxygenPercent: {
+    label: 'oxygen read, %',
+    kind: 'number',
+    hint: `indoors: ${LEAST_OXYGEN_PERCENT} to ${MOST_OXYGEN_PERCENT}`,
+    optional: true,
+  },
+  co2Percent: { label: 'carbon dioxide read, %', kind: 'number', hint: `not above ${MOST_CO2_PERCENT}; 4 kills`, optional: true },
+  ammoniaPpm: { label: 'ammonia read, ppm', kind: 'number', hint: `not above ${MOST_AMMONIA_PPM}`, optional: true },
+} as const satisfies Readonly<Record<AirMeter, FieldSpec>>;
 
-/** What the air is read by beside oxygen: the refrigerant's own meter, where it has one. */
-const AIR_OF: Readonly<Record<string, readonly (keyof typeof AIR)[]>> = { 'R-744': ['oxygen', 'co2'], 'R-717': ['oxygen', 'ammonia'] };
-
-const readOf = ({ oxygen, co2, ammonia }: Read<typeof AIR>) => ({
-  ...(oxygen ? { oxygenPercent: oxygen.value } : {}),
-  ...(co2 ? { co2Percent: co2.value } : {}),
-  ...(ammonia ? { ammoniaPpm: ammonia.value } : {}),
+const readOf = ({ oxygenPercent, co2Percent, ammoniaPpm }: Read<typeof AIR>) => ({
+  ...(oxygenPercent ? { oxygenPercent: oxygenPercent.value } : {}),
+  ...(co2Percent ? { co2Percent: co2Percent.value } : {}),
+  ...(ammoniaPpm ? { ammoniaPpm: ammoniaPpm.value } : {}),
 });
-
-/** Put out of service by who may: an open point until it is back. */
-const GOES_OUT: readonly TorchPoint[] = ['sprinklers', 'detectors'];
 
 /** A point that is answered by doing it, or by there being none of it here. */
 export function HotWork({ point, job, work, onKept }: PointFormProps) {
@@ -48,7 +48,7 @@ export function HotWork({ point, job, work, onKept }: PointFormProps) {
   const figures = useFigures(work.keptAs(`${point}.air`), AIR);
   const photos = usePhotos();
   const shas = photos.photos.map((photo) => photo.sha256);
-  const goesOut = GOES_OUT.includes(point) && answer === 'done';
+  const goesOut = POINT_ROWS[point].goesOut && answer === 'done';
   const keep = (note: string) =>
     figures.submit((read) => {
       const values = { point, answer, ...(note === '' ? {} : { note }), ...(goesOut && isOut ? { outOfService: true } : {}) };
@@ -75,7 +75,7 @@ export function HotWork({ point, job, work, onKept }: PointFormProps) {
           />
         ) : null}
         {goesOut ? <CheckRow label="Out of service until it is put back" checked={isOut} onChange={setOut} /> : null}
-        {point === 'oxygen' ? <FigureFields figures={figures} of={AIR_OF[job.circuit.refrigerant] ?? ['oxygen']} /> : null}
+        {point === 'oxygen' ? <FigureFields figures={figures} of={airMeters(job.circuit.refrigerant)} /> : null}
         <PhotoStrip photos={photos} />
       </NoteForm>
     </View>

@@ -82,10 +82,9 @@ function MayTake({ figures, refrigerant }: { figures: Figures<typeof FIGURES>; r
   if (!read.tare || !read.water || !read.before) return null;
   const fill = cylinderFill(massKg(read.water), massKg(read.before) - massKg(read.tare), refrigerant);
   if (!fill) return null;
-  const mayKg = fill.mostKg * (1 - fill.share);
-  return mayKg > 0 ? (
+  return fill.leftKg > 0 ? (
     <Words size={15} role="status">
-      {readingText(formatMass(mayKg, units))} of {refrigerant} may still go in: 80 % at 25 °C.
+      {readingText(formatMass(fill.leftKg, units))} of {refrigerant} may still go in: 80 % at 25 °C.
     </Words>
   ) : (
     <FlagLine stop letter="c" text="This cylinder is full: nothing more may go in." />
