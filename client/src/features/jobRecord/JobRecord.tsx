@@ -9,13 +9,11 @@ import { useJobRecord } from './useJobRecord';
 /** The job's own chain and its joints', checked here or given away as one file. */
 export function JobRecord({ job }: { job: JobView }) {
   const record = useJobRecord(job);
-  const links = job.stages.entries.length;
   return (
     <View style={{ gap: 8 }}>
       <Heading size={17}>The job’s record</Heading>
       <Words size={15} tone="ink2">
-        {links === 0 ? 'Nothing was noted of it' : `${links} ${links === 1 ? 'entry' : 'entries'} of its own`}, with every joint’s chain,
-        the drawings and the photos in one file that can be checked without this server.
+        What was noted of it, every joint’s chain, the drawings and the photos, in one file that can be checked without this server.
       </Words>
       {record.check?.status === 'checked' ? <JobMark found={record.check.found} /> : null}
       {record.check?.status === 'failed' ? <Failed message={record.check.message} /> : null}
