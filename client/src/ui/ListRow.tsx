@@ -1,17 +1,19 @@
-import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { Opens, type OpensProps } from './Opens';
 import { useTokens } from './theme';
 import { TOUCH } from './tokens';
 
 /** One line of a list that opens something, with a rule under it. */
-export function ListRow({ onPress, children }: { onPress: () => void; children: ReactNode }) {
+export function ListRow({ style, children, ...opens }: OpensProps) {
   const t = useTokens();
   return (
-    <TouchableRipple role="button" onPress={onPress} style={{ borderBottomWidth: 1, borderColor: t.rule }}>
+    <Opens {...opens} style={[styles.rule, { borderColor: t.rule }, style]}>
       <View style={styles.row}>{children}</View>
-    </TouchableRipple>
+    </Opens>
   );
 }
 
-const styles = StyleSheet.create({ row: { minHeight: TOUCH, flexDirection: 'row', gap: 10, alignItems: 'center' } });
+const styles = StyleSheet.create({
+  rule: { borderBottomWidth: 1 },
+  row: { minHeight: TOUCH, flexDirection: 'row', gap: 12, alignItems: 'center', paddingVertical: 4 },
+});

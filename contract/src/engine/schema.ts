@@ -234,6 +234,7 @@ export const isolateRequest = Joi.object<IsolateRequest>({
   ...surroundings,
   circuit: graphSchema(anyId, 1000).required(),
   work: ids.required(),
+  safetyClass: word(SAFETY_CLASS_NAMES),
   state: Joi.object({
     lowSideLeak: Joi.boolean(),
     airInside: Joi.boolean(),

@@ -107,5 +107,7 @@ export const HUNG_KINDS: readonly CircuitKind[] = ['port', 'switch', 'transducer
 export const INLINE_KINDS: readonly CircuitKind[] = CIRCUIT_KINDS.filter(
   (kind) => kind !== 'compressor' && kind !== 'tube' && !HUNG_KINDS.includes(kind),
 );
+/** What exchanges heat may exchange it with water or brine. */
+export const MAY_HOLD_WATER: readonly CircuitKind[] = ['condenser', 'evaporator', 'heat-exchanger'];
 /** What can stand in another tube just as well. */
 export const MOVABLE = (kind: CircuitKind): boolean => INLINE_KINDS.includes(kind) && kind !== 'reversing-valve';

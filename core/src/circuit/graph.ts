@@ -134,3 +134,6 @@ export function highSide(flow: FlowGraph): ReadonlySet<string> {
   }
   return found;
 }
+
+/** Ids of the parts of a circuit, as it is drawn, that lie on the high side; a reversing valve lies on both and counts as high. */
+export const highParts = (graph: CircuitGraph): ReadonlySet<string> => new Set([...highSide(splitReversing(graph))].map(partOfPassage));

@@ -1,4 +1,5 @@
 import { GAP_LIMITS_MM, radialGapHotM } from '../fit/gap';
+import { isCarbonDioxide } from '../refrigerant/safetyClasses';
 import { isWide } from './fillers';
 import { isPhosphorus, isSilver, type Case, type Rule, type Service } from './finding';
 
@@ -10,7 +11,8 @@ export function needsDuctility(service: Service): boolean {
 }
 
 /** Where carbon dioxide's pressure is: a joint low in silver cracks there. */
-const onCarbonDioxide = ({ refrigerant, side }: Service) => refrigerant === 'R-744' && (side === 'high' || side === 'discharge');
+const onCarbonDioxide = ({ refrigerant, side }: Service) =>
+  isCarbonDioxide(refrigerant ?? null) && (side === 'high' || side === 'discharge');
 
 export const ductility: Rule = (c) => {
   const moves = needsDuctility(c.service);

@@ -93,6 +93,14 @@ describe('air, water, dry ice', () => {
     expect(whys(found).includes('low-side-unknown')).toBe(!goes);
     expect(codes(found).includes('flammable-air')).toBe(refrigerant !== 'R-410A' && !goes);
   });
+  test('one that is not listed burns by its class', () => {
+    const unlisted = { refrigerant: 'R-1270', safetyClass: 'A3' } as const;
+    const found = isolated(split, ['drier'], unlisted);
+    expect(whys(found)).toContain('low-side-unknown');
+    expect(found.cautions).toContainEqual(expect.objectContaining({ code: 'flammable-air', values: { refrigerant: 'R-1270' } }));
+    const charge = { value: 1.2, unit: 'kg' };
+    expect(isolated(split, ['drier'], { ...unlisted, charge, state: { lowSideLeak: false } }).method).toBe('pump-down');
+  });
   test('a scroll is not drawn under zero', () =>
     expect(isolated(split, ['drier'], { state: { compressorKind: 'scroll' } }).cautions).toContainEqual(expect.objectContaining({ code: 'stop-above-zero', values: { mostPa: 14_000, compressor: 'scroll' } }))); // prettier-ignore
   test('water that stands in what is emptied freezes', () => {

@@ -2,7 +2,7 @@ import type { CircuitGraph } from '../circuit/graph';
 import { readCircuit } from '../circuit/readCircuit';
 import type { Caution } from '../caution/table';
 import type { IsolationMethod } from '../ledger/words';
-import { readRefrigerant } from '../refrigerant/saturation';
+import { isTabled, readRefrigerant, type Saturation } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import { networkOf, nodesOf, splitForGas, touches, type Network } from './network';
@@ -65,11 +65,17 @@ function forbids(request: IsolateRequest, isRunning: boolean, read: FieldReader)
   ];
 }
 
+/** One that is not listed is taken by its class, with an assumed density; without a class it is refused. */
+function fluidOf({ refrigerant, safetyClass }: IsolateRequest, read: FieldReader): Saturation | null {
+  if (refrigerant === undefined) return null;
+  return isTabled(refrigerant) || !safetyClass ? readRefrigerant(refrigerant, read) : null;
+}
+
 /** Whether the charge goes into what would hold it, as far as the volumes are known. */
 function chargeFits(request: IsolateRequest, done: PumpDown, network: Network, read: FieldReader): readonly IsolationWhy[] {
   if (!request.charge) return [];
   const chargeKg = read.massKg('charge', request.charge, { min: 0, max: 100_000 });
-  const fluid = request.refrigerant === undefined ? null : readRefrigerant(request.refrigerant, read);
+  const fluid = fluidOf(request, read);
   const stores = [...done.full].map((node) => network.part(node)).filter((part) => STORES.includes(part.kind) && part.volume);
   const litres = stores.reduce(
     (sum, part) => sum + (part.volume ? read.volumeM3('circuit.parts.volume', part.volume, { min: 0, max: 10 }) * 1000 : 0),

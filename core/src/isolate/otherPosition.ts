@@ -1,5 +1,5 @@
 import type { FlowGraph } from '../circuit/checks';
-import { passage, type CircuitLink } from '../circuit/graph';
+import { partOfPassage, passage, type CircuitLink } from '../circuit/graph';
 import type { CircuitKind } from '../vocabulary';
 import { networkOf, type Network } from './network';
 
@@ -30,8 +30,9 @@ function roundOf(split: FlowGraph, valve: string): ReadonlySet<number> {
  */
 export function otherPosition(split: FlowGraph): Network | null {
   const valves = split.parts.filter((part) => part.kind === 'reversing-valve' && part.id.endsWith('/high'));
-  const valve = valves[0]?.id.split('/')[0];
-  if (valves.length !== 1 || valve === undefined) return null;
+  const [first] = valves;
+  if (!first || valves.length !== 1) return null;
+  const valve = partOfPassage(first.id);
   const round = roundOf(split, valve);
   const [high, low] = [passage(valve, 'high'), passage(valve, 'low')];
   const swap = (id: string) => (id === high ? low : id === low ? high : id);

@@ -2,6 +2,7 @@ import type { CircuitPart } from '../circuit/graph';
 import { cheapestWay, dischargeOf, flood, suctionOf, touches, type Limits, type Network } from './network';
 import { lockedBy, withoutLock } from './locked';
 import { between, canShut, isShut, joinedTo, STORES } from './valves';
+import { namesOf } from './way';
 import type { IsolationWhy } from './why';
 
 /** How the charge is pumped into condenser and receiver, as nodes. */
@@ -28,10 +29,6 @@ interface Task {
 /** A compressor that stands holds nothing back unless it was seen to; one that runs lets nothing through. */
 const passesOf = (running: readonly string[]) => (compressor: CircuitPart) =>
   !running.includes(compressor.id) && compressor.closes !== true;
-
-const partsOf = (network: Network, nodes: Iterable<string>): readonly string[] => [
-  ...new Set([...nodes].map((node) => network.part(node).id.split('/')[0] ?? '')),
-];
 
 /** What the discharge still fills with these valves shut. */
 const filledBy = (task: Task, bars: Limits['bars']) =>
@@ -61,7 +58,7 @@ export function tryPumpDown(task: Task): PumpDownTry {
     });
     if ('done' in tried) return tried;
     failures.push(
-      tried.locked ? { code: 'would-lock-liquid', parts: partsOf(task.network, tried.locked) } : (tried.failed ?? { code: 'not-running' }),
+      tried.locked ? { code: 'would-lock-liquid', parts: namesOf(task.network, tried.locked) } : (tried.failed ?? { code: 'not-running' }),
     );
   }
   return { failed: failures.at(-1) ?? { code: 'not-running' } };
@@ -72,8 +69,8 @@ function withValves(task: Task, eligible: (node: string) => boolean): PumpDownTr
   const full = filledBy(task, eligible);
   const stillFull = work.filter((node) => full.has(node));
   const hasStore = [...full].some((node) => STORES.includes(network.part(node).kind));
-  if (!hasStore) return { failed: { code: 'work-stays-full', parts: partsOf(network, work) } };
-  if (stillFull.length > 0) return { failed: { code: 'work-stays-full', parts: partsOf(network, stillFull) } };
+  if (!hasStore) return { failed: { code: 'work-stays-full', parts: namesOf(network, work) } };
+  if (stillFull.length > 0) return { failed: { code: 'work-stays-full', parts: namesOf(network, stillFull) } };
   const inlets = running.map(suctionOf);
   if (inlets.some((node) => full.has(node))) return { failed: { code: 'fed-by-part', parts: feeds(task, eligible) } };
   const atStore = (node: string) => eligible(node) && touches(network, node, full);
@@ -86,7 +83,7 @@ function withValves(task: Task, eligible: (node: string) => boolean): PumpDownTr
     ),
   );
   const stuck = work.filter((_, i) => ways[i] === null);
-  if (stuck.length > 0) return { failed: { code: 'no-way-out', parts: partsOf(network, stuck) } };
+  if (stuck.length > 0) return { failed: { code: 'no-way-out', parts: namesOf(network, stuck) } };
   const low = flood(network, [...work, ...inlets], { bars, passesCompressor: passesOf(running) });
   const close = network.nodes.filter((node) => atStore(node) && touches(network, node, low));
   const onTheWay = [...new Set(ways.flatMap((way) => way ?? []).filter((node) => isShut(network, node)))];
@@ -134,7 +131,7 @@ function feeds(task: Task, eligible: (node: string) => boolean): readonly string
   const inside = (way ?? []).slice(1, -1);
   const standing = inside.filter((node) => network.part(node).kind === 'compressor');
   const valves = inside.filter((node) => ['valve', 'solenoid', 'check-valve', 'expansion-valve'].includes(network.part(node).kind));
-  return partsOf(network, standing.length > 0 ? standing : valves.length > 0 ? valves : inside);
+  return namesOf(network, standing.length > 0 ? standing : valves.length > 0 ? valves : inside);
 }
 
 /** Running compressors that the work's refrigerant gets to. */

@@ -1,6 +1,7 @@
 import type { CircuitGraph } from '../circuit/graph';
 import type { CompressorKind } from '../ledger/words';
 import type { GaugeRequest } from '../hold/request';
+import type { SafetyClass } from '../refrigerant/safetyClasses';
 import type { Quantity } from '../unit/units';
 
 /** How a section is to be held, for what it would see. */
@@ -30,6 +31,8 @@ export interface IsolateRequest {
   readonly hold?: SectionHoldRequest;
   readonly charge?: Quantity;
   readonly refrigerant?: string;
+  /** Of a refrigerant that the engine does not know. */
+  readonly safetyClass?: SafetyClass;
   /** Ids of the parts to cut at. */
   readonly split?: readonly string[];
 }

@@ -1,4 +1,4 @@
-import type { CircuitGraph, CircuitLink } from '../circuit/graph';
+import { partOfPassage, type CircuitGraph, type CircuitLink } from '../circuit/graph';
 import { smallestSeenPaM3S, stepNoisePa } from '../hold/smallestSeen';
 import { isGaugeUnit, readGauge, readUncertaintyK } from '../hold/readHold';
 import { NITROGEN_RANGE } from '../nitrogen/realGas';
@@ -74,15 +74,14 @@ export function sectionsOf(circuit: CircuitGraph, cuts: readonly string[], seen:
   const split = splitForGas(circuit);
   const network = networkOf(split);
   const volumes = volumesOf(circuit, split, read);
-  const partOf = (node: string) => node.split('/')[0] ?? node;
-  const bars = (node: string) => cuts.includes(partOf(node));
+  const bars = (node: string) => cuts.includes(partOfPassage(node));
   const left = new Set(network.nodes.filter((node) => !bars(node)));
   const sections: HeldSection[] = [];
   for (const start of left) {
     const nodes = flood(network, [start], { bars, passesCompressor: () => true });
     for (const node of nodes) left.delete(node);
     if (isPort(network, nodes)) continue;
-    const parts = circuit.parts.map((part) => part.id).filter((id) => [...nodes].some((node) => partOf(node) === id));
+    const parts = circuit.parts.map((part) => part.id).filter((id) => [...nodes].some((node) => partOfPassage(node) === id));
     const links = split.links
       .map((link, i) => ({ link, i }))
       .filter(({ link }) => [link.from, link.to].some((end) => parts.includes(end) || nodes.has(end)));

@@ -8,9 +8,9 @@ import { namesOf, type Way } from './way';
 /** Pump-down stops between 0 and this [Pa gauge]. */
 const STOP_BELOW_PA = 14_000;
 
-const nameOf = ({ refrigerant = '' }: IsolateRequest) => refrigerantName(refrigerant) ?? '';
+const nameOf = ({ refrigerant = '' }: IsolateRequest) => refrigerantName(refrigerant) ?? refrigerant;
 /** Air drawn into it and compressed can burn. */
-export const isFlammable = (request: IsolateRequest): boolean => burns(SAFETY_CLASSES[nameOf(request)] ?? null);
+export const isFlammable = (request: IsolateRequest): boolean => burns(SAFETY_CLASSES[nameOf(request)] ?? request.safetyClass ?? null);
 
 /** A gauge and a hose find a port on what is emptied, or on a service valve that bounds it. */
 const hasPort = ({ network, emptied, close }: Way): boolean =>

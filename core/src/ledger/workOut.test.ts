@@ -5,7 +5,15 @@ import { holdRequestOf, withCompressors, workOut, type HeldFor, type Told } from
 
 const SPLIT = TEMPLATE_CIRCUITS.split;
 const CLOSING = { ...SPLIT, parts: SPLIT.parts.map((part) => (part.kind === 'valve' ? { ...part, closes: true } : part)) };
-const held: HeldFor = { graph: CLOSING, refrigerant: 'R-449A', altitudeM: 0, facts: [], earlierFinds: 2, engineVersion: '9.9.9' };
+const held: HeldFor = {
+  graph: CLOSING,
+  refrigerant: 'R-449A',
+  safetyClass: 'A1',
+  altitudeM: 0,
+  facts: [],
+  earlierFinds: 2,
+  engineVersion: '9.9.9',
+};
 const at18 = (bar: number) => ({ pressure: { value: bar, unit: 'barg' }, temperature: { value: 18, unit: 'C' } });
 const HOLD: Told<'section-hold'> = {
   ...{ parts: ['drier'], volume: { value: 1, unit: 'L' }, minutes: 60, start: at18(25), end: at18(20) },
@@ -80,6 +88,20 @@ describe('an isolation', () => {
     const answer = workOut('isolation', { ...told, lowSideLeak: true, lowSidePressure: { value: 2, unit: 'barg' } }, held);
     expect(answer.ok && answer.value.advised).toBe(leaking.ok && leaking.value.method);
     expect(workOut('isolation', { ...told, work: ['no-such-part'] }, held).ok).toBe(false);
+  });
+
+  test('of a refrigerant on no list a hold still tells the leak, without its grams', () => {
+    const answer = workOut('section-hold', { ...HOLD, supplyShut: true }, { ...held, refrigerant: 'R-1270', safetyClass: 'A3' });
+    expect(answer).toMatchObject({ ok: true, value: { verdict: 'leaking', gramsPerYear: null } });
+  });
+
+  test('the plate’s class counts where the refrigerant is on no list', () => {
+    const { lowSideLeak: _unknown, ...nobodyLooked } = told;
+    const advised = (safetyClass: HeldFor['safetyClass']) => {
+      const answer = workOut('isolation', nobodyLooked, { ...held, refrigerant: 'R-1270', safetyClass });
+      return answer.ok && answer.value.advised;
+    };
+    expect([advised('A1'), advised('A3') === 'pump-down']).toEqual(['pump-down', false]);
   });
 
   test('compressors run or stand, everything else is as it is drawn', () => {

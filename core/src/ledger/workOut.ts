@@ -1,11 +1,12 @@
 import type { CircuitGraph } from '../circuit/graph';
-import { highSide } from '../circuit/graph';
+import { highParts } from '../circuit/graph';
 import { hold, type Hold } from '../hold/hold';
 import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
 import type { HeldSide, HoldRequest } from '../hold/request';
-import { splitForGas } from '../isolate/network';
 import { isolate } from '../isolate/isolate';
 import { planJoint } from '../plan/planJoint';
+import { isTabled } from '../refrigerant/saturation';
+import type { SafetyClass } from '../refrigerant/safetyClasses';
 import type { CalcError } from '../errors';
 import { fail, ok, type Result } from '../result';
 import { lastOf, type StageFact } from '../stage/entry';
@@ -18,6 +19,7 @@ import type { Told, Worked, WorkedKind } from './kinds';
 export interface HeldFor {
   readonly graph: CircuitGraph;
   readonly refrigerant: string;
+  readonly safetyClass: SafetyClass | null;
   readonly altitudeM: number;
   readonly facts: readonly StageFact[];
   /** Leaks found on this machine in its jobs before this one. */
@@ -40,8 +42,8 @@ const WANTED_SHARE = 1 / 3;
 
 /** On which side a section stands in service: low only where all of it does. */
 function sideOf(parts: readonly string[], graph: CircuitGraph): HeldSide {
-  const high = [...highSide(splitForGas(graph))].map((id) => id.split('/')[0]);
-  return parts.every((id) => !high.includes(id)) ? 'low' : 'high';
+  const high = highParts(graph);
+  return parts.every((id) => !high.has(id)) ? 'low' : 'high';
 }
 
 /** What the engine is asked of a hold that was told: the leak looked for is a third of what of the loss nothing explains yet, else a tenth of the charge. */
@@ -60,7 +62,9 @@ export function holdRequestOf(
   return {
     ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
     ...(chargeKg === undefined || chargeKg === 0 ? {} : { charge: { value: chargeKg, unit: 'kg' } }),
-    ...{ volume, gauge, temperatureUncertaintyK, refrigerant, altitude, side, supplyShut },
+    // Of one that is on no list the leak is told, not its grams.
+    ...(isTabled(refrigerant) ? { refrigerant } : {}),
+    ...{ volume, gauge, temperatureUncertaintyK, altitude, side, supplyShut },
     samples: [
       { seconds: 0, ...told.start },
       { seconds: told.minutes * 60, ...told.end },
@@ -96,11 +100,14 @@ export const withCompressors = (graph: CircuitGraph, runs: boolean): CircuitGrap
 });
 
 /** Valves to close, and what stays full, belong to the advised way alone: another one is the person's own. */
-function workOutIsolation(told: Told<'isolation'>, { graph, refrigerant, engineVersion, facts }: HeldFor): Result<Worked<'isolation'>> {
+function workOutIsolation(
+  told: Told<'isolation'>,
+  { graph, refrigerant, safetyClass, engineVersion, facts }: HeldFor,
+): Result<Worked<'isolation'>> {
   const { airInside, jointOpen, lowSidePressure, compressorKind } = told;
   const lowSideLeak = told.lowSideLeak ?? (foundOnLowSide(facts, graph) ? true : undefined);
   const answer = isolate({
-    ...{ circuit: withCompressors(graph, told.runs), work: told.work, refrigerant },
+    ...{ circuit: withCompressors(graph, told.runs), work: told.work, refrigerant, ...(safetyClass && { safetyClass }) },
     state: {
       ...{ airInside, jointOpen },
       ...(lowSideLeak === undefined ? {} : { lowSideLeak }),

@@ -1,4 +1,5 @@
 import { caution, type Caution } from '../caution/table';
+import { isOxyFuel } from '../heat/heat';
 import { burns, burnsEasily, holdsChlorine, isCarbonDioxide, isHalogenated, isPoisonous } from '../refrigerant/safetyClasses';
 import type { CautionInput } from './cautions';
 
@@ -31,7 +32,7 @@ export function aboutGasesAndFume({ torch, site, flux, joint, inRoom }: CautionI
   const isLpg = torch !== null && LPG.some((gas) => torch.fuel.endsWith(gas));
   const isShutIn = joint.access === 'tight' || inRoom;
   return [
-    torch?.fuel.startsWith('oxy-') === true && caution('oxygen-oil'),
+    torch !== null && isOxyFuel(torch.fuel) && caution('oxygen-oil'),
     isLpg && site.belowGround === true && caution('heavy-gas'),
     flux?.required === true && isShutIn && caution('flux-fume'),
   ];

@@ -9,7 +9,7 @@ import { METALS } from '../metal/metals';
 import { cupWallDecides, type Strength, type TestVerdict } from '../pressure/strength';
 import { heatedEdgeM, ON_JOINT_M } from '../protection/nearPart';
 import type { PartProtection } from '../protection/planProtection';
-import type { SafetyClass } from '../refrigerant/safetyClasses';
+import { isCarbonDioxide, type SafetyClass } from '../refrigerant/safetyClasses';
 import { aboutGasesAndFume, aboutRefrigerant, beforeEveryFlame } from './beforeTheTorch';
 import type { CircuitRequest, SiteRequest, TorchRequest, Wind } from './request';
 import { catchesFire } from '../protection/limits';
@@ -150,13 +150,13 @@ const aboutStrength: Source = ({ pressure, joint, refrigerant, test }) => {
   const values = { allowablePa: allowablePa ?? 0, designPa: designPa ?? 0, basis, member: pressure.weaker ?? '' };
   const typeIt = cupWallDecides(joint, { refrigerant }) ? 'yes' : 'no';
   return [
-    refrigerant === 'R-744' && allowablePa === null && caution('carbon-dioxide'),
+    isCarbonDioxide(refrigerant) && allowablePa === null && caution('carbon-dioxide'),
     pressure.assumedCupPa !== null && caution('wall-assumed', { cupPa: pressure.assumedCupPa, typeIt }),
     ...pressure.notJudged.map((metal) => caution('member-not-judged', { metal })),
     pressure.ok === false && caution('strength-short', values),
     needsRating && caution('rating-needed'),
     !needsRating &&
-      refrigerant !== 'R-744' &&
+      !isCarbonDioxide(refrigerant) &&
       pressure.ok === null &&
       (designPa === null || allowablePa === null) &&
       caution('strength-unknown'),

@@ -1,6 +1,7 @@
 import type { ResolvedJoint } from '../joint/resolvedJoint';
 import type { MetalName } from '../metal/metals';
 import type { Schools } from '../vocabulary/schools';
+import { isCarbonDioxide } from '../refrigerant/safetyClasses';
 import { annealedRating, enRating } from './annealedRating';
 
 /** Which figure the weaker member is judged by. */
@@ -46,7 +47,6 @@ const isPlainCopper = (metal: MetalName) => metal === 'copper';
 /** A cup's wall may be this share thinner than it is called; its bore has no tolerance of its own. */
 const CUP_WALL_MINUS = 0.1;
 
-const isCarbonDioxide = ({ refrigerant }: Pick<StrengthGiven, 'refrigerant'>) => refrigerant === 'R-744';
 const besideCopperIron = ({ male, female }: ResolvedJoint) => male.metal === 'copper-iron' || female.metal === 'copper-iron';
 const cupIsAssumed = ({ assumed }: ResolvedJoint) => assumed.includes('female-wall');
 /**
@@ -55,7 +55,7 @@ const cupIsAssumed = ({ assumed }: ResolvedJoint) => assumed.includes('female-wa
  * @source judgement: beside copper-iron, and on carbon dioxide, the cup is the weak member whatever the tube's rating
  */
 export const cupWallDecides = (joint: ResolvedJoint, given: Pick<StrengthGiven, 'refrigerant'>): boolean =>
-  isPlainCopper(joint.female.metal) && (besideCopperIron(joint) || isCarbonDioxide(given));
+  isPlainCopper(joint.female.metal) && (besideCopperIron(joint) || isCarbonDioxide(given.refrigerant));
 
 const tubeOf = (joint: ResolvedJoint, member: MemberName) => {
   if (member === 'male') return joint.male;
@@ -81,14 +81,14 @@ interface Bears {
 function goesByWall(joint: ResolvedJoint, member: MemberName, given: StrengthGiven): boolean {
   if (!isPlainCopper(joint[member].metal)) return false;
   if (besideCopperIron(joint)) return true;
-  return isCarbonDioxide(given) ? member === 'female' : given.code !== 'maker';
+  return isCarbonDioxide(given.refrigerant) ? member === 'female' : given.code !== 'maker';
 }
 
 /** All that is known of what the joint bears. */
 function bearings(joint: ResolvedJoint, given: StrengthGiven, metalC: number): readonly Bears[] {
   const { ratingPa, code } = given;
   const rated: readonly Bears[] = ratingPa === null ? [] : [{ member: null, pa: ratingPa, basis: 'maker' }];
-  if (isCarbonDioxide(given) && ratingPa === null) return rated;
+  if (isCarbonDioxide(given.refrigerant) && ratingPa === null) return rated;
   const judged = (['male', 'female'] as const).flatMap((member): readonly Bears[] => {
     if (!goesByWall(joint, member, given) || (member === 'female' && cupIsAssumed(joint))) return [];
     const pa = byCode(joint, member, given, metalC);
@@ -102,7 +102,8 @@ const weakest = (all: readonly Bears[]): Bears | null =>
 
 /** Copper-iron without its maker's rating, or a cup whose wall has to be typed: nobody knows whether it is strong enough. */
 const isOpen = (joint: ResolvedJoint, given: StrengthGiven) =>
-  (given.ratingPa === null && (besideCopperIron(joint) || isCarbonDioxide(given))) || (cupIsAssumed(joint) && cupWallDecides(joint, given));
+  (given.ratingPa === null && (besideCopperIron(joint) || isCarbonDioxide(given.refrigerant))) ||
+  (cupIsAssumed(joint) && cupWallDecides(joint, given));
 
 function verdict(joint: ResolvedJoint, given: StrengthGiven, least: Bears | null): boolean | null {
   const { designPa } = given;

@@ -30,7 +30,7 @@ const SUPERHEAT_WINDOW_K = 5 / 1.8;
 /** Liquid goes back to the compressor under this at its inlet, and under that anywhere [K]. Trade habit. */
 const FLOODBACK_K = { compressor: 3, anywhere: 1 } as const;
 /** Oil breaks down above this 150 mm from the compressor [°C]: 225 °F. Trade habit; of carbon dioxide only its maker's limit is known. */
-const HOT_DISCHARGE_C = 107;
+export const HOT_DISCHARGE_C = 107;
 /** Milder than this outdoors readings say little, hotter than that as well [°C]. Trade habit: 65, 55 and 115 °F. */
 const MILD_C = { subcooling: 18, superheat: 13 } as const;
 const HOT_C = 46;

@@ -2,7 +2,7 @@ import { caution, stopsFirst, type Caution } from '../caution/table';
 import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
-import { pointersOf, type PointerCode } from './pointers';
+import { HOT_DISCHARGE_C, pointersOf, type PointerCode } from './pointers';
 import { fixedOrificeTarget } from './fixedOrifice';
 import { isCarbonDioxide, refrigerantName, SAFETY_CLASSES } from './safetyClasses';
 import { readRefrigerant, readSaturationPressure, type Saturation } from './saturation';
@@ -181,4 +181,7 @@ export function readings(request: ReadingsRequest): Result<Readings> {
 }
 
 const cautionsOf = (pointers: readonly PointerCode[]): readonly Caution[] =>
-  stopsFirst((['floodback', 'hot-discharge'] as const).filter((code) => pointers.includes(code)).map((code) => caution(code)));
+  stopsFirst([
+    ...(pointers.includes('floodback') ? [caution('floodback')] : []),
+    ...(pointers.includes('hot-discharge') ? [caution('hot-discharge', { limitC: HOT_DISCHARGE_C })] : []),
+  ]);

@@ -122,6 +122,9 @@ export function readRefrigerant(name: string, read: FieldReader): Saturation | n
   return saturation;
 }
 
+/** Whether the engine knows how this refrigerant boils, by either of its namings. */
+export const isTabled = (name: string): boolean => Saturation.of(refrigerantName(name) ?? '') !== null;
+
 /** A pressure at which this fluid boils somewhere [Pa absolute]; one above the critical point is refused by that word. */
 export function readSaturationPressure(field: string, pressure: Quantity, fluid: Saturation, read: FieldReader): number {
   const { min, max } = fluid.rangeC;

@@ -1,4 +1,4 @@
-import { highSide, partOfPassage, splitReversing, type CircuitGraph } from '../circuit/graph';
+import { highParts, type CircuitGraph } from '../circuit/graph';
 import { factsOf, lastOf, type StageFact } from './entry';
 
 const DAYS_PER_YEAR = 365.25;
@@ -60,7 +60,7 @@ export function leaksOf(facts: readonly StageFact[]) {
 
 /** Whether a leak was found where the machine could draw air: at a part or tube of the low side, or in a section that lies on it. */
 export function foundOnLowSide(facts: readonly StageFact[], graph: CircuitGraph): boolean {
-  const high = new Set([...highSide(splitReversing(graph))].map(partOfPassage));
+  const high = highParts(graph);
   const parts = new Set(graph.parts.map(({ id }) => id));
   const isLow = (place: string) => place.split('>').every((id) => parts.has(id)) && place.split('>').some((id) => !high.has(id));
   const sections = leakingSections(facts).filter(({ parts: held }) => held.some((id) => parts.has(id) && !high.has(id)));

@@ -5,18 +5,16 @@ import { openPriceChecks } from './gates';
 
 /** What is looked at before a price is named, as far as the circuit and the finds tell it. */
 export const PRICE_CHECKS = [
-  ...([
-    'access',
-    'sprinklers',
-    'lead-time',
-    'valves-close',
-    'old-filler',
-    'length-left',
-    'steel-stubs',
-    'drier',
-    'acid',
-    'charge',
-  ] as const),
+  'access',
+  'sprinklers',
+  'lead-time',
+  'valves-close',
+  'old-filler',
+  'length-left',
+  'steel-stubs',
+  'drier',
+  'acid',
+  'charge',
 ] as const;
 export type PriceCheck = (typeof PRICE_CHECKS)[number];
 

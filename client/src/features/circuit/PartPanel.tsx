@@ -4,11 +4,11 @@ import {
   HUNG_KINDS,
   hangPart,
   INLINE_KINDS,
+  MAY_HOLD_WATER,
   MOVABLE,
   removePart,
   replaceKind,
   type CircuitGraph,
-  type CircuitKind,
   type CircuitPart,
 } from '@kesto/core';
 import { useState } from 'react';
@@ -22,9 +22,6 @@ import { FanChoice } from './FanChoice';
 import { KindChoice } from './KindChoice';
 import type { Waiting } from './waiting';
 import type { Draw } from './draw';
-
-/** What exchanges heat may exchange it with water. */
-const MAY_HOLD_WATER: readonly CircuitKind[] = ['condenser', 'evaporator', 'heat-exchanger'];
 
 const VALVE_STATES = [
   { value: 'unknown', label: 'not known' },

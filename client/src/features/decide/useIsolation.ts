@@ -4,6 +4,7 @@ import {
   isolate,
   lastOf,
   leaksOf,
+  safetyClassOf,
   toTakeOutKg,
   withCompressors,
   type CircuitGraph,
@@ -57,9 +58,11 @@ export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly 
     if (work.length === 0) return null;
     const { runs, ...state } = seen;
     const charge = chargeKg === undefined ? {} : { charge: { value: chargeKg, unit: 'kg' } };
-    const found = isolate({ circuit: withCompressors(graph, runs), work, state, ...charge, refrigerant: job.circuit.refrigerant });
+    const safetyClass = safetyClassOf(job.circuit);
+    const filled = { refrigerant: job.circuit.refrigerant, ...charge, ...(safetyClass && { safetyClass }) };
+    const found = isolate({ circuit: withCompressors(graph, runs), work, state, ...filled });
     return found.ok ? found.value : null;
-  }, [graph, work, seen, chargeKg, job.circuit.refrigerant]);
+  }, [graph, work, seen, chargeKg, job.circuit]);
   const toggle = (id: string) => setWork(work.includes(id) ? work.filter((other) => other !== id) : [...work, id]);
   /** By the way that is taken [kg]; null where it cannot be told. */
   const takeOutKg = (method: IsolationMethod) =>

@@ -2,9 +2,8 @@ import { placeWhyText } from '@kesto/contract/wording';
 import type { RankedPlace } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { FrameKey } from '@/ui/Buttons';
-import { useTokens } from '@/ui/theme';
+import { ListRow } from '@/ui/ListRow';
 import { Heading, Words } from '@/ui/Words';
 
 const FIRST = 4;
@@ -17,15 +16,14 @@ interface PlacesToLookProps {
 
 /** Where to look next, the likeliest first, each with its why. */
 export function PlacesToLook({ places, nameOf, onOpen }: PlacesToLookProps) {
-  const t = useTokens();
   const [all, setAll] = useState(false);
   if (places.length === 0) return null;
   return (
     <View style={{ gap: 4 }}>
       <Heading size={17}>Look next</Heading>
       {(all ? places : places.slice(0, FIRST)).map(({ place, why }) => (
-        <TouchableRipple key={place} role="button" onPress={() => onOpen(place)} style={{ borderBottomWidth: 1, borderColor: t.hair }}>
-          <View style={{ minHeight: 52, justifyContent: 'center', paddingVertical: 4 }}>
+        <ListRow key={place} onPress={() => onOpen(place)}>
+          <View style={{ flex: 1 }}>
             <Words size={15} bold>
               {nameOf(place)}
             </Words>
@@ -33,7 +31,7 @@ export function PlacesToLook({ places, nameOf, onOpen }: PlacesToLookProps) {
               {why.map(placeWhyText).join('; ')}
             </Words>
           </View>
-        </TouchableRipple>
+        </ListRow>
       ))}
       {!all && places.length > FIRST ? <FrameKey label={`All ${places.length} places`} onPress={() => setAll(true)} /> : null}
     </View>

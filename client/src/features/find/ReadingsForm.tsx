@@ -109,9 +109,8 @@ export function ReadingsForm({
   );
 }
 
-const DANGERS: readonly PointerCode[] = ['floodback', 'hot-discharge'];
-
 function Found({ found, metering, onClose }: { found: Readings; metering: Metering; onClose: () => void }) {
+  const isDanger = (code: PointerCode) => found.cautions.some((caution) => caution.code === code);
   const kelvin = (k: number | null) => (k === null ? '–' : `${formatNumber(k, 1)} K`);
   return (
     <View style={{ gap: 6 }}>
@@ -120,7 +119,7 @@ function Found({ found, metering, onClose }: { found: Readings; metering: Meteri
       </Words>
       {found.pointers.length === 0 ? <Words size={15}>All inside its window: the readings point to nothing.</Words> : null}
       {found.pointers.map((code) => (
-        <Words key={code} size={15} tone={DANGERS.includes(code) ? 'red' : 'ink'}>
+        <Words key={code} size={15} tone={isDanger(code) ? 'red' : 'ink'}>
           {pointerText(code, metering)}
         </Words>
       ))}

@@ -4,9 +4,9 @@ import { formatNumber, formatYearlyLoss, readingText, type UnitPreferences } fro
 import { scaleLog } from 'd3-scale';
 import { useId, useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { useUnits } from '@/state/units';
+import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 
@@ -86,12 +86,10 @@ export function SightRow(props: SightRowProps) {
       </Mono>
     </View>
   );
-  return onPress ? (
-    <TouchableRipple role="button" aria-label={`hold section ${letter ?? ''}, ${name}`} onPress={onPress}>
+  return (
+    <Opens says={`hold section ${letter ?? ''}, ${name}`} onPress={onPress ?? null}>
       {line}
-    </TouchableRipple>
-  ) : (
-    line
+    </Opens>
   );
 }
 

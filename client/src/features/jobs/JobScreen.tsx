@@ -5,7 +5,6 @@ import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
 import { JobRecord } from '@/features/jobRecord';
@@ -19,6 +18,7 @@ import { FieldError } from '@/ui/FieldError';
 import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
+import { ListRow } from '@/ui/ListRow';
 import { Sheet } from '@/ui/Sheet';
 import { StageCoil } from '@/ui/StagePath';
 import { Empty } from '@/ui/states';
@@ -110,7 +110,6 @@ function Ready({ job }: { job: JobView }) {
 const RED_STATES: readonly JointSummary['state'][] = ['sent-back', 'rework', 'cut-out'];
 
 function JointRows({ joints }: { joints: readonly JointSummary[] }) {
-  const t = useTokens();
   const router = useRouter();
   return (
     <>
@@ -119,22 +118,15 @@ function JointRows({ joints }: { joints: readonly JointSummary[] }) {
         <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
       ) : null}
       {joints.map((joint) => (
-        <TouchableRipple
-          key={joint.id}
-          role="link"
-          onPress={() => router.push(`/joints/${joint.id}`)}
-          style={{ borderBottomWidth: 1, borderColor: t.rule }}
-        >
-          <View style={{ minHeight: 56, flexDirection: 'row', gap: 12, alignItems: 'center' }}>
-            <Mono size={17}>{joint.tag}</Mono>
-            <Words size={15} style={{ flex: 1 }}>
-              {joint.title}
-            </Words>
-            <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
-              {JOINT_STATE_WORDS[joint.state]}
-            </Words>
-          </View>
-        </TouchableRipple>
+        <ListRow key={joint.id} role="link" onPress={() => router.push(`/joints/${joint.id}`)}>
+          <Mono size={17}>{joint.tag}</Mono>
+          <Words size={15} style={{ flex: 1 }}>
+            {joint.title}
+          </Words>
+          <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
+            {JOINT_STATE_WORDS[joint.state]}
+          </Words>
+        </ListRow>
       ))}
     </>
   );

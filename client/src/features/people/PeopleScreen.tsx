@@ -4,10 +4,10 @@ import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { errorText } from '@/api/api';
 import { Fetched } from '@/api/Fetched';
 import { useMe } from '@/features/session/useMe';
+import { Opens } from '@/ui/Opens';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
@@ -101,7 +101,7 @@ function PersonRow({ person, onPress }: { person: PersonView; onPress: (() => vo
   const t = useTokens();
   const today = new Date();
   return (
-    <TouchableRipple disabled={!onPress} onPress={onPress ?? undefined} role={onPress ? 'button' : undefined} aria-label={person.name}>
+    <Opens says={person.name} onPress={onPress}>
       <View style={{ gap: 8, paddingVertical: 12, borderBottomWidth: 1, borderColor: t.rule, opacity: person.left ? 0.75 : 1 }}>
         <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
           <Words size={17} bold>
@@ -118,7 +118,7 @@ function PersonRow({ person, onPress }: { person: PersonView; onPress: (() => vo
           </Words>
         )}
       </View>
-    </TouchableRipple>
+    </Opens>
   );
 }
 

@@ -2,14 +2,13 @@ import type { JointView } from '@kesto/contract/api';
 import { LOOK_FINDINGS, LOOK_RESULTS, type LookFinding, type LookResult } from '@kesto/core';
 import { FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { jointCells } from '@/features/joint/cells';
 import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Buttons';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
-import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { FindingDrawing } from './FindingDrawing';
@@ -37,7 +36,6 @@ const asItStands = (values: Look) => ({ values, errors: {} });
 
 /** Looked at all round: what is seen decides what may be said. */
 export function LookScreen({ joint }: { joint: JointView }) {
-  const t = useTokens();
   const units = useUnits();
   // It outlives a reload until it is kept; another look begins anew.
   const { watch, setValue, forget } = useKeptForm<Look>(`look.${joint.id}.${joint.entries.length}`, UNSEEN, asItStands);
@@ -82,21 +80,13 @@ export function LookScreen({ joint }: { joint: JointView }) {
         {NAMES.map((name) => {
           const on = findings.includes(name);
           return (
-            <TouchableRipple
+            <ChoiceCard
               key={name}
-              role="checkbox"
-              aria-checked={on}
-              aria-label={`${FINDING_WORDS[name]}: ${LOOK_RESULT_WORDS[LOOK_FINDINGS[name]]}`}
+              many
+              chosen={on}
+              says={`${FINDING_WORDS[name]}: ${LOOK_RESULT_WORDS[LOOK_FINDINGS[name]]}`}
+              width={{ likes: 84, most: 170 }}
               onPress={() => toggle(name)}
-              style={{
-                flexGrow: 1,
-                flexBasis: 84,
-                maxWidth: 170,
-                borderWidth: on ? 3 : 1,
-                borderColor: on ? t.ink : t.rule,
-                borderRadius: 6,
-                padding: 5,
-              }}
             >
               <View>
                 <FindingDrawing finding={name} />
@@ -107,7 +97,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
                   {LOOK_RESULT_WORDS[LOOK_FINDINGS[name]]}
                 </Words>
               </View>
-            </TouchableRipple>
+            </ChoiceCard>
           );
         })}
       </View>

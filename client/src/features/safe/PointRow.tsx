@@ -2,7 +2,7 @@ import { stageFactText, TORCH_POINT_WORDS } from '@kesto/contract/wording';
 import type { TorchPointState } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { Opens } from '@/ui/Opens';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -37,11 +37,9 @@ export function PointRow({ state, isOverruled, wide, onOpen }: PointRowProps) {
     </View>
   );
   const style = { borderBottomWidth: 1, borderColor: t.rule, ...(wide ? { width: '48%' as const } : {}) };
-  return onOpen ? (
-    <TouchableRipple role="button" aria-label={`${name}: ${below}`} onPress={onOpen} style={style}>
+  return (
+    <Opens says={`${name}: ${below}`} onPress={onOpen ?? null} style={style}>
       {row}
-    </TouchableRipple>
-  ) : (
-    <View style={style}>{row}</View>
+    </Opens>
   );
 }

@@ -3,13 +3,12 @@ import { SEARCH_LIMIT } from '@kesto/contract/api';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { ScrollView, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { ScrollView } from 'react-native';
 import { errorText } from '@/api/api';
 import { useLazyFindJointQuery } from '@/features/joint/api';
+import { ListRow } from '@/ui/ListRow';
 import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
-import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { useSearchQuery } from './api';
@@ -87,17 +86,14 @@ const rowsOf = ({ units, jobs, joints }: Found): readonly FoundRow[] => [
 ];
 
 function Row({ title, below, onPress }: Pick<FoundRow, 'title' | 'below'> & { onPress: () => void }) {
-  const t = useTokens();
   return (
-    <TouchableRipple role="link" onPress={onPress} style={{ borderBottomWidth: 1, borderColor: t.rule }}>
-      <View style={{ minHeight: 48, flexDirection: 'row', gap: 12, alignItems: 'center' }}>
-        <Words bold style={{ minWidth: 76 }}>
-          {title}
-        </Words>
-        <Words size={15} tone="ink2" style={{ flex: 1 }}>
-          {below}
-        </Words>
-      </View>
-    </TouchableRipple>
+    <ListRow role="link" onPress={onPress}>
+      <Words bold style={{ minWidth: 76 }}>
+        {title}
+      </Words>
+      <Words size={15} tone="ink2" style={{ flex: 1 }}>
+        {below}
+      </Words>
+    </ListRow>
   );
 }

@@ -1,13 +1,11 @@
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { ListRow } from '@/ui/ListRow';
 import { Pill } from '@/ui/Buttons';
-import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { useSignIn } from './useSignIn';
 
 export function SignInForm() {
-  const t = useTokens();
   const form = useSignIn();
   return (
     <View style={{ gap: 14 }}>
@@ -17,28 +15,18 @@ export function SignInForm() {
             Demo: made-up people at a made-up station. Pick one.
           </Words>
           {form.people.map((person) => (
-            <TouchableRipple
+            <ListRow
               key={person.id}
-              role="button"
               disabled={form.busy}
               onPress={() => void form.signIn({ login: person.login, password: person.password })}
             >
-              <View
-                style={{
-                  minHeight: 56,
-                  flexDirection: 'row',
-                  justifyContent: 'space-between',
-                  alignItems: 'center',
-                  borderBottomWidth: 1,
-                  borderColor: t.rule,
-                }}
-              >
-                <Words bold>{person.name}</Words>
-                <Words size={15} tone="ink2">
-                  {person.role}
-                </Words>
-              </View>
-            </TouchableRipple>
+              <Words bold style={{ flex: 1 }}>
+                {person.name}
+              </Words>
+              <Words size={15} tone="ink2">
+                {person.role}
+              </Words>
+            </ListRow>
           ))}
         </View>
       ) : null}

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { Opens } from '@/ui/Opens';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
@@ -28,7 +28,7 @@ function Step({ step, place, isNext, isLast }: { step: FirstStep; place: number;
   const t = useTokens();
   const router = useRouter();
   return (
-    <TouchableRipple role="link" onPress={() => router.push(step.href)} aria-label={`${step.title}${step.done ? ', done' : ''}`}>
+    <Opens role="link" onPress={() => router.push(step.href)} says={`${step.title}${step.done ? ', done' : ''}`}>
       <View style={{ flexDirection: 'row', gap: 14 }}>
         <View style={{ alignItems: 'center', width: RING }}>
           <View
@@ -68,6 +68,6 @@ function Step({ step, place, isNext, isLast }: { step: FirstStep; place: number;
           </Words>
         </View>
       </View>
-    </TouchableRipple>
+    </Opens>
   );
 }

@@ -7,9 +7,9 @@ import { format } from 'date-fns/format';
 import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { Fetched } from '@/api/Fetched';
 import { useMe } from '@/features/session/useMe';
+import { Opens } from '@/ui/Opens';
 import { SentBackMark, Tick } from '@/ui/marks';
 import { Flag } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
@@ -37,12 +37,10 @@ function Row({ label, mark, href, children }: { label: string; mark?: ReactNode;
       <View style={{ flex: 1, gap: 2 }}>{children}</View>
     </View>
   );
-  return href ? (
-    <TouchableRipple role="link" onPress={() => router.push(href)}>
+  return (
+    <Opens role="link" onPress={href ? () => router.push(href) : null}>
       {row}
-    </TouchableRipple>
-  ) : (
-    row
+    </Opens>
   );
 }
 

@@ -5,10 +5,10 @@ import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { useCircuitDrawing } from '@/features/circuit/api';
 import { placeName } from '@/features/stage/placeName';
 import { useUnits } from '@/state/units';
+import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { TOUCH } from '@/ui/tokens';
 import { Heading, Words } from '@/ui/Words';
@@ -82,8 +82,8 @@ function Joint({ joint }: { joint: UnitJoint }) {
 
 function Line({ onPress, children }: { onPress: () => void; children: ReactNode }) {
   return (
-    <TouchableRipple role="link" onPress={onPress}>
+    <Opens role="link" onPress={onPress}>
       <View style={{ minHeight: TOUCH, justifyContent: 'center' }}>{children}</View>
-    </TouchableRipple>
+    </Opens>
   );
 }

@@ -1,8 +1,8 @@
 import { UNIT_KINDS, type UnitKind } from '@kesto/contract/api';
 import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { FieldError } from '@/ui/FieldError';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
@@ -105,29 +105,16 @@ export function KindPicker({
   onPick: (kind: UnitKind) => void;
   error?: string | undefined;
 }) {
-  const t = useTokens();
   return (
     <View style={{ gap: 6 }}>
       <View role="radiogroup" aria-label="what it is like" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {UNIT_KINDS.map((kind) => (
-          <TouchableRipple
+          <ChoiceCard
             key={kind}
-            role="radio"
-            aria-checked={value === kind}
-            aria-label={UNIT_KIND_WORDS[kind]}
+            chosen={value === kind}
+            says={UNIT_KIND_WORDS[kind]}
+            width={{ likes: 104, most: 150 }}
             onPress={() => onPick(kind)}
-            style={{
-              flexBasis: 104,
-              flexGrow: 1,
-              maxWidth: 150,
-              minHeight: 92,
-              borderRadius: 6,
-              borderWidth: value === kind ? 3 : 1.5,
-              borderColor: value === kind ? t.ink : t.rule,
-              alignItems: 'center',
-              justifyContent: 'flex-end',
-              padding: 6,
-            }}
           >
             <View style={{ alignItems: 'center', gap: 2, width: '100%' }}>
               <KindDrawing kind={kind} width={96} />
@@ -140,7 +127,7 @@ export function KindPicker({
                 </View>
               ) : null}
             </View>
-          </TouchableRipple>
+          </ChoiceCard>
         ))}
       </View>
       <FieldError text={error} />

@@ -150,8 +150,8 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
     'One thermometer on one pipe is hardly surer than 0.3 K, a clamp 0.7 K: with a figure this small a warm day looks like a leak, or hides one.',
   'gross-leaks-only': () => 'This hold finds gross leaks; the soap proves the joints.',
   floodback: () => 'Liquid goes back to the compressor: stop adding, look at load, air, bulb and fan before it runs on.',
-  'hot-discharge': (_v, s) =>
-    `Discharge above ${s.celsius(107)}: oil breaks down. Stop and find why; the high-pressure switch is never bridged, never reset more than once without a cause.`,
+  'hot-discharge': (v, s) =>
+    `Discharge above ${s.celsius(num(v, 'limitC'))}: oil breaks down. Stop and find why; the high-pressure switch is never bridged, never reset more than once without a cause.`,
   'front-passing': () => 'A weather front that passes moves this gauge by 2 kPa: read a barometer at start and end.',
   'cannot-reach': (v) =>
     str(v, 'wrap') === 'yes'

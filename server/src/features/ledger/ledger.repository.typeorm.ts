@@ -24,6 +24,7 @@ const rowOf = (shopId: string, { content, hash }: LedgerLink, columns: LinkColum
   ...{ ...columns, at: new Date(columns.at), content: canonicalText(content), hash },
 });
 
+/** Of more links than these all words of the chain are asked for at once. */
 const FEW = 20;
 
 export function typeormLedger({ shopId, manager }: ShopTransaction, known: KnownLinks): LedgerRepository {

@@ -7,6 +7,7 @@ import {
   isWorked,
   placesIn,
   RIG,
+  safetyClassOf,
   toldOf,
   workOut,
   type CircuitGraph,
@@ -60,9 +61,10 @@ async function heldFor(
 ): Promise<HeldFor> {
   const { job, circuit, site } = told;
   const { leaks } = await shop.finds.placeHistory({ jobId: job.id, circuitId: job.circuitId });
+  const plate = toCircuit(circuit);
   return {
     graph: await drawingFor(asked, all),
-    refrigerant: toCircuit(circuit).refrigerant,
+    ...{ refrigerant: plate.refrigerant, safetyClass: safetyClassOf(plate) },
     altitudeM: site.altitudeM,
     facts,
     // Of this machine alone: what leaked on a sister says nothing of its age.

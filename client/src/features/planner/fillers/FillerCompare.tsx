@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { FrameKey } from '@/ui/Buttons';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { useTokens } from '@/ui/theme';
-import { TOUCH } from '@/ui/tokens';
 import { Mono, Words } from '@/ui/Words';
 import { comparable, compareRows, MOST_COMPARED } from './compareRows';
 import type { PlannerView } from '../usePlannerScreen';
@@ -26,22 +25,9 @@ export function FillerCompare({ view }: { view: PlannerView }) {
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
         {names.map((name) => (
-          <TouchableRipple
-            key={name}
-            role="checkbox"
-            aria-checked={shown.includes(name)}
-            onPress={() => toggle(name)}
-            style={{
-              minHeight: TOUCH,
-              paddingHorizontal: 10,
-              justifyContent: 'center',
-              borderWidth: shown.includes(name) ? 3 : 1,
-              borderColor: shown.includes(name) ? t.ink : t.rule,
-              borderRadius: 6,
-            }}
-          >
+          <ChoiceCard key={name} many chosen={shown.includes(name)} onPress={() => toggle(name)}>
             <Mono size={15}>{name}</Mono>
-          </TouchableRipple>
+          </ChoiceCard>
         ))}
       </View>
       <View>

@@ -2,9 +2,8 @@ import type { VanStock } from '@kesto/contract';
 import { fillerReasonText, type Show } from '@kesto/contract/wording';
 import type { FillerVerdict } from '@kesto/core';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { PickRow } from '@/ui/PickRow';
 import { VerdictMark } from '@/ui/marks';
-import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 
 const TONE = { best: 'ink', allowed: 'ink', avoid: 'amber', forbidden: 'red' } as const;
@@ -24,7 +23,6 @@ export function FillerList({
   show: Show;
   onChoose: (designation: string) => void;
 }) {
-  const t = useTokens();
   return (
     <View role="radiogroup" aria-label="filler">
       {rows.map((row, i) => {
@@ -32,53 +30,38 @@ export function FillerList({
         const forbidden = row.verdict === 'forbidden';
         const count = van.fillers.find((f) => f.designation === name)?.count ?? 0;
         return (
-          <TouchableRipple
-            key={name}
-            role="radio"
-            aria-checked={chosen === name}
-            aria-disabled={forbidden}
-            disabled={forbidden}
-            onPress={() => onChoose(name)}
-            style={{
-              borderTopWidth: 1,
-              borderColor: t.rule,
-              borderLeftWidth: 5,
-              borderLeftColor: chosen === name ? t.copper : 'transparent',
-            }}
-          >
-            <View style={{ flexDirection: 'row', gap: 12, padding: 8, minHeight: 56 }}>
-              <View style={{ paddingTop: 2, alignItems: 'center' }}>
-                <VerdictMark verdict={row.verdict} />
-                <Mono size={14} tone="ink2">
-                  {i + 1}
-                </Mono>
-              </View>
-              <View style={{ flex: 1 }}>
-                <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
-                  <Mono size={17}>{name}</Mono>
-                  <Words size={15} bold tone={TONE[row.verdict]} style={{ flex: 1 }}>
-                    {row.verdict}
-                  </Words>
-                  <Words size={14} tone="ink2">
-                    {count} on the van
-                  </Words>
-                </View>
-                {row.reasons
-                  .filter((reason) => !forbidden || !isFor(reason.verdict))
-                  .slice(0, 3)
-                  .map((reason) => (
-                    <View key={reason.code} style={{ flexDirection: 'row', gap: 8 }}>
-                      <Words size={14} tone="ink2" style={{ width: 26 }}>
-                        {isFor(reason.verdict) ? 'for' : 'but'}
-                      </Words>
-                      <Words size={14} style={{ flex: 1 }}>
-                        {fillerReasonText(reason, show)}
-                      </Words>
-                    </View>
-                  ))}
-              </View>
+          <PickRow key={name} chosen={chosen === name} disabled={forbidden} onPress={() => onChoose(name)}>
+            <View style={{ paddingTop: 2, alignItems: 'center' }}>
+              <VerdictMark verdict={row.verdict} />
+              <Mono size={14} tone="ink2">
+                {i + 1}
+              </Mono>
             </View>
-          </TouchableRipple>
+            <View style={{ flex: 1 }}>
+              <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
+                <Mono size={17}>{name}</Mono>
+                <Words size={15} bold tone={TONE[row.verdict]} style={{ flex: 1 }}>
+                  {row.verdict}
+                </Words>
+                <Words size={14} tone="ink2">
+                  {count} on the van
+                </Words>
+              </View>
+              {row.reasons
+                .filter((reason) => !forbidden || !isFor(reason.verdict))
+                .slice(0, 3)
+                .map((reason) => (
+                  <View key={reason.code} style={{ flexDirection: 'row', gap: 8 }}>
+                    <Words size={14} tone="ink2" style={{ width: 26 }}>
+                      {isFor(reason.verdict) ? 'for' : 'but'}
+                    </Words>
+                    <Words size={14} style={{ flex: 1 }}>
+                      {fillerReasonText(reason, show)}
+                    </Words>
+                  </View>
+                ))}
+            </View>
+          </PickRow>
         );
       })}
     </View>

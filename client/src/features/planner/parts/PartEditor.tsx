@@ -1,9 +1,9 @@
 import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type HistoryState, type MetalName, type Removal } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import Svg, { Rect } from 'react-native-svg';
 import { bareLengthUnit, useUnits } from '@/state/units';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
@@ -35,31 +35,14 @@ const SHAPES: readonly Shape[] = [
 const THUMB = { male: { metal: 'copper', od: 22, wall: 2.4 }, female: { bore: 22.4, depth: 15, wall: 2.6 } } as const;
 
 function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) => void }) {
-  const t = useTokens();
   const steel = draft.female.metal.includes('steel');
   const isChosen = (s: Shape) =>
     s.form === draft.female.form && (s.form !== 'component-stub' || (s.metal === 'copper-plated-steel') === steel);
   return (
     <View role="radiogroup" aria-label="shape of the part that takes the tube" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {SHAPES.map((shape) => (
-        <TouchableRipple
-          key={shape.label}
-          role="radio"
-          aria-label={shape.label}
-          aria-checked={isChosen(shape)}
-          onPress={() => onPick(shape)}
-          style={{ width: '31%' }}
-        >
-          <View
-            style={{
-              flexGrow: 1,
-              borderWidth: isChosen(shape) ? 3 : 1,
-              borderColor: isChosen(shape) ? t.ink : t.rule,
-              borderRadius: 6,
-              padding: 4,
-              alignItems: 'center',
-            }}
-          >
+        <ChoiceCard key={shape.label} says={shape.label} chosen={isChosen(shape)} width="31%" onPress={() => onPick(shape)}>
+          <View style={{ alignItems: 'center' }}>
             <JointDrawing
               joint={{ male: THUMB.male, female: { ...THUMB.female, form: shape.form, metal: shape.metal } }}
               detail="thumb"
@@ -74,7 +57,7 @@ function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) =
               </View>
             ) : null}
           </View>
-        </TouchableRipple>
+        </ChoiceCard>
       ))}
     </View>
   );
@@ -85,24 +68,8 @@ function MetalPicker({ value, onPick }: { value: MetalName; onPick: (metal: Meta
   return (
     <View role="radiogroup" aria-label="metal" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
       {METAL_NAMES.map((metal) => (
-        <TouchableRipple
-          key={metal}
-          role="radio"
-          aria-label={METAL_WORDS[metal]}
-          aria-checked={value === metal}
-          onPress={() => onPick(metal)}
-          style={{ width: '23%' }}
-        >
-          <View
-            style={{
-              flexGrow: 1,
-              minHeight: 56,
-              borderWidth: value === metal ? 3 : 1,
-              borderColor: value === metal ? t.ink : t.rule,
-              borderRadius: 6,
-              overflow: 'hidden',
-            }}
-          >
+        <ChoiceCard key={metal} says={METAL_WORDS[metal]} chosen={value === metal} width="23%" onPress={() => onPick(metal)}>
+          <View>
             <Svg width="100%" height={24} aria-hidden>
               <MetalPattern id={`swatch-${metal}`} metal={metal} />
               <Rect width="100%" height={24} fill={`url(#swatch-${metal})`} />
@@ -112,7 +79,7 @@ function MetalPicker({ value, onPick }: { value: MetalName; onPick: (metal: Meta
               {METAL_WORDS[metal]}
             </Words>
           </View>
-        </TouchableRipple>
+        </ChoiceCard>
       ))}
     </View>
   );

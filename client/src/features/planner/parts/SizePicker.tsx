@@ -1,7 +1,7 @@
 import { TUBES, formatLength, readingText, type TubeRow, type UnitPreferences, LENGTH_UNITS } from '@kesto/core';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { ListRow } from '@/ui/ListRow';
 import { Choice } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -27,29 +27,17 @@ export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: 
       />
       <ScrollView style={{ maxHeight: 220, borderWidth: 1, borderColor: t.rule }} tabIndex={0} aria-label="tube sizes">
         {OFFERED.filter((row) => row.system === system).map((row) => (
-          <TouchableRipple
+          <ListRow
             key={`${row.name}${row.wallM}`}
-            role="button"
-            aria-label={`tube ${row.name} ${row.system === 'inch' ? 'in' : 'mm'}, wall ${readingText(formatLength(row.wallM, units, 2))}`}
+            says={`tube ${row.name} ${row.system === 'inch' ? 'in' : 'mm'}, wall ${readingText(formatLength(row.wallM, units, 2))}`}
             onPress={() => onPick(row)}
+            style={{ paddingHorizontal: 12 }}
           >
-            <View
-              style={{
-                minHeight: 48,
-                flexDirection: 'row',
-                alignItems: 'center',
-                gap: 12,
-                paddingHorizontal: 12,
-                borderBottomWidth: 1,
-                borderColor: t.hair,
-              }}
-            >
-              <Mono size={20} style={{ width: 110 }}>{`${row.name} ${row.system === 'inch' ? 'in' : 'mm'}`}</Mono>
-              <Words size={15} tone="ink2" style={{ flex: 1 }}>
-                outside {readingText(formatLength(row.outsideM, units, 2))}, wall {readingText(formatLength(row.wallM, units, 2))}
-              </Words>
-            </View>
-          </TouchableRipple>
+            <Mono size={20} style={{ width: 110 }}>{`${row.name} ${row.system === 'inch' ? 'in' : 'mm'}`}</Mono>
+            <Words size={15} tone="ink2" style={{ flex: 1 }}>
+              outside {readingText(formatLength(row.outsideM, units, 2))}, wall {readingText(formatLength(row.wallM, units, 2))}
+            </Words>
+          </ListRow>
         ))}
       </ScrollView>
     </View>

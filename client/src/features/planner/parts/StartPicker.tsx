@@ -1,9 +1,8 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
 import { addressOf } from '@/api/call';
 import { FrameKey } from '@/ui/Buttons';
-import { useTokens } from '@/ui/theme';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { JointDrawing } from '@/drawing/joint/JointDrawing';
@@ -13,21 +12,14 @@ import { planDraft, type Surroundings } from '@/features/draft/toRequest';
 
 /** The joints of every week as drawings: one tap and the plan stands. */
 export function StartPicker({ around, onPick }: { around: Surroundings; onPick: (start: Start) => void }) {
-  const t = useTokens();
   const rows = useMemo(() => [...ownStarts(), ...STARTS].map((start) => ({ start, plan: planDraft(start.draft, around).plan })), [around]);
   return (
     <View style={{ gap: 8 }}>
       <Heading size={17}>Start from a joint you know</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {rows.map(({ start, plan }) => (
-          <TouchableRipple
-            key={start.name}
-            role="button"
-            aria-label={`start from ${start.name}`}
-            onPress={() => onPick(start)}
-            style={{ flexGrow: 1, flexBasis: 148, maxWidth: 220 }}
-          >
-            <View style={{ flexGrow: 1, borderWidth: 1, borderColor: t.rule, borderRadius: 6, padding: 6, minHeight: 96 }}>
+          <ChoiceCard key={start.name} says={`start from ${start.name}`} width={{ likes: 148, most: 220 }} onPress={() => onPick(start)}>
+            <View style={{ minHeight: 80 }}>
               {plan ? <JointDrawing joint={sectionOf(plan)} detail="thumb" label={start.name} /> : null}
               <Words size={15} bold>
                 {start.name}
@@ -37,7 +29,7 @@ export function StartPicker({ around, onPick }: { around: Surroundings; onPick: 
                 {plan?.flux.required ? ', flux' : ''}
               </Words>
             </View>
-          </TouchableRipple>
+          </ChoiceCard>
         ))}
       </View>
     </View>
