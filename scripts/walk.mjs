@@ -188,7 +188,7 @@ const STAGES = [
       }
       await tap('button', /^refrigerant out/);
       await type(field('tare, by its stamp'), '12.1 kg');
-      await type(field('water it holds, by its stamp'), '21.6 kg');
+      await type(field('water, by its stamp'), '21.6 kg');
       await type(field('on the scale before'), '12.1 kg');
       await type(field('on the scale after'), '20.4 kg');
       await type(field('minutes'), '48');

@@ -257,7 +257,7 @@ test('a rooftop unit whose valve does not close: all of it comes out, by the sca
   await test.step('what came out is weighed; a wrong scale is told', async () => {
     await stage.key(/^refrigerant out:/).click();
     await stage.field('tare, by its stamp').fill('26lb 8oz');
-    await stage.field('water it holds, by its stamp').fill('47 lb');
+    await stage.field('water, by its stamp').fill('47 lb');
     await stage.field('on the scale before').fill('26lb 8oz');
     await expect(stage.says(/of R-407C may still go in/)).toBeVisible();
     await stage.field('on the scale after').fill('20 lb');

@@ -11,11 +11,11 @@ export function CheckRow({ label, checked, onChange }: { label: string; checked:
   return (
     <TouchableRipple role="checkbox" aria-checked={checked} aria-label={label} onPress={() => onChange(!checked)}>
       <View style={{ minHeight: TOUCH, flexDirection: 'row', gap: 10, alignItems: 'center', paddingRight: 8 }}>
-        <Svg width={24} height={24} viewBox="0 0 24 24" aria-hidden>
+        <Svg width={24} height={24} viewBox="0 0 24 24" aria-hidden style={{ flexShrink: 0 }}>
           <Rect x={2} y={2} width={20} height={20} rx={3} fill={checked ? t.ink : 'none'} stroke={t.ink} strokeWidth={2} />
           {checked ? <Path d="M6 12 l4.5 5 L18.5 7" fill="none" stroke={t.paper} strokeWidth={3} /> : null}
         </Svg>
-        <Words size={15} bold={checked}>
+        <Words size={15} bold={checked} style={{ flexShrink: 1 }}>
           {label}
         </Words>
       </View>

@@ -61,6 +61,11 @@ describe('a hold', () => {
     expect(refusedAt({ start: hot })).toEqual(['start.temperature']);
     expect(refusedAt({ volume: { value: -1, unit: 'L' } })).toEqual(['volume']);
   });
+
+  test('of a refrigerant on no list a hold still tells the leak, without its grams', () => {
+    const answer = workOut('section-hold', { ...HOLD, supplyShut: true }, { ...held, refrigerant: 'R-1270', safetyClass: 'A3' });
+    expect(answer).toMatchObject({ ok: true, value: { verdict: 'leaking', gramsPerYear: null } });
+  });
 });
 
 describe('an isolation', () => {
@@ -88,11 +93,6 @@ describe('an isolation', () => {
     const answer = workOut('isolation', { ...told, lowSideLeak: true, lowSidePressure: { value: 2, unit: 'barg' } }, held);
     expect(answer.ok && answer.value.advised).toBe(leaking.ok && leaking.value.method);
     expect(workOut('isolation', { ...told, work: ['no-such-part'] }, held).ok).toBe(false);
-  });
-
-  test('of a refrigerant on no list a hold still tells the leak, without its grams', () => {
-    const answer = workOut('section-hold', { ...HOLD, supplyShut: true }, { ...held, refrigerant: 'R-1270', safetyClass: 'A3' });
-    expect(answer).toMatchObject({ ok: true, value: { verdict: 'leaking', gramsPerYear: null } });
   });
 
   test('the plate’s class counts where the refrigerant is on no list', () => {

@@ -78,7 +78,8 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       <Leaving work={stage} skipSays="Where nothing of the charge is opened, or it was decided elsewhere." onKept={close} />
     );
   const kilograms =
-    takeOut === null ? undefined : (
+    // Nothing leaves a machine that is pumped down.
+    !takeOut ? undefined : (
       <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
         <Mono size={wide ? 34 : 28} tone="copper">
           {readingText(formatMass(takeOut, units))}

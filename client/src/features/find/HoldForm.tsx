@@ -25,8 +25,8 @@ const FIGURES = {
   startTemperature: { label: 'pipe at the start', kind: 'temperature' },
   endPressure: { label: 'pressure at the end', kind: 'pressure' },
   endTemperature: { label: 'pipe at the end', kind: 'temperature' },
-  step: { label: 'the gauge shows steps of', kind: 'pressure', hint: 'as the van’s gauge where empty *', optional: true },
-  off: { label: 'thermometer off by, K', kind: 'number', hint: 'as the van’s where empty *', optional: true },
+  step: { label: 'step of the gauge', kind: 'pressure', hint: 'as the van’s gauge where empty *', optional: true },
+  off: { label: 'thermometer off, K', kind: 'number', hint: 'as the van’s where empty *', optional: true },
 } as const;
 
 interface HoldFormProps {

@@ -19,7 +19,7 @@ import { Heading, Words } from '@/ui/Words';
 
 const FIGURES = {
   tare: { label: 'tare, by its stamp', kind: 'mass', hint: 'as 12.1 kg' },
-  water: { label: 'water it holds, by its stamp', kind: 'mass', hint: 'as 21.6 kg' },
+  water: { label: 'water, by its stamp', kind: 'mass', hint: 'what it would hold, as 21.6 kg' },
   before: { label: 'on the scale before', kind: 'mass', hint: 'as 12.1 kg where empty' },
   gross: { label: 'on the scale after', kind: 'mass' },
   minutes: { label: 'minutes', kind: 'number' },

@@ -101,7 +101,7 @@ test('what may still go into a cylinder is said before it begins; its stamp and 
   const { writes } = await show();
   fireEvent.press(screen.getByLabelText(/^refrigerant out/));
   await type('tare, by its stamp', '12.1 kg');
-  await type('water it holds, by its stamp', '21.6 kg');
+  await type('water, by its stamp', '21.6 kg');
   await type('on the scale before', '14 kg');
   // R-449A at 25 °C 1.097 kg/L: 0.8 x 21.6 x 1.097 - 1.9 = 17.06 kg.
   expect(screen.getByText(/^17\.06 kg of R-449A may still go in/)).toBeTruthy();

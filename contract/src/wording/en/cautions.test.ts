@@ -89,6 +89,39 @@ test.each<[CautionCode, Values, string]>([
   ['part-water', { kind: 'drier', untilS: 75 }, 'Keep the wrap on the drier wet for 75 s from lighting up.'],
   ['wrap-on-joint', { kind: 'valve' }, 'The wrap for the valve lies on the joint: move it clear of the cup.'],
   ['wrap-misses', { kind: 'valve' }, 'The wrap does not cover the valve.'],
+  ['dams', { savesL: 412.4 }, 'A wide tube: dams each side of the joint save about 412 L of nitrogen and the time to fill it.'],
+  [
+    'dry-ice',
+    {},
+    'Let it down as vapour above 420 kPag, wait, let it warm, and prove the vent open: a plug of dry ice reads zero while the section is full.',
+  ],
+  [
+    'stop-above-zero',
+    { mostPa: 14_000, compressor: 'piston' },
+    'Stop the compressor between 0 kPag and 14 kPag, wait, and pump again if oil gives refrigerant back. Open nothing below zero.',
+  ],
+  [
+    'stop-above-zero',
+    { mostPa: 14_000, compressor: 'scroll' },
+    'Stop the compressor between 0 kPag and 14 kPag, wait, and pump again if oil gives refrigerant back. Open nothing below zero. A scroll is never drawn below zero: its tips and windings burn.',
+  ],
+  [
+    'flammable-air',
+    { refrigerant: 'R-32' },
+    'R-32 burns: air drawn in through a leak and compressed with it can burn inside. Look for low-side leaks first.',
+  ],
+  [
+    'water-freezes',
+    { parts: 'chiller' },
+    'Water stands in chiller: keep it moving or drain it, take vapour off slowly and stay above 0 °C saturation until the liquid is out, else it freezes and bursts.',
+  ],
+  [
+    'hot-discharge',
+    { limitC: 107 },
+    'Discharge above 107 °C: oil breaks down. Stop and find why; the high-pressure switch is never bridged, never reset more than once without a cause.',
+  ],
+  ['part-stands', { kind: 'solenoid' }, 'Solenoid valve: held open by a magnet or its coil, or its plunger out.'],
+  ['part-stands', { kind: 'check-valve' }, 'Check valve: its seat may be plastic. Wrap the body, flame away from it.'],
   ['reflow', { lowC: 780 }, 'Brazed before: the old filler moves only at 780 °C. Add fresh rod; not more than twice.'],
   ['al-cu-eutectic', {}, 'Aluminium and copper melt together at 548 °C. Press, lock ring or transition piece first.'],
 ])('%s %j', (code, values, sentence) => expect(says(code, values)).toBe(sentence));

@@ -52,7 +52,7 @@ export function isolationWhyText(why: IsolationWhy, name: (part: string) => stri
     case 'charge-too-large':
       return `No pump-down: ${why.chargeKg.toFixed(1)} kg are in it, condenser and receiver take ${why.roomKg.toFixed(1)} kg at 80 %.`;
     case 'density-assumed':
-      return 'Refrigerant not named: 1 kg of liquid a litre taken.';
+      return 'How dense it is is not known here: 1 kg of liquid a litre taken.';
     case 'bounded':
       return `${named(why.parts)} shut the piece off: only that is recovered.`;
     case 'not-bounded':

@@ -26,7 +26,7 @@ test.each<[IsolationWhy, string]>([
     { code: 'charge-too-large', chargeKg: 12.34, roomKg: 9.96 },
     'No pump-down: 12.3 kg are in it, condenser and receiver take 10.0 kg at 80 %.',
   ],
-  [{ code: 'density-assumed' }, 'Refrigerant not named: 1 kg of liquid a litre taken.'],
+  [{ code: 'density-assumed' }, 'How dense it is is not known here: 1 kg of liquid a litre taken.'],
   [{ code: 'bounded', parts: ['a', 'b'] }, 'the a, the b shut the piece off: only that is recovered.'],
   [{ code: 'not-bounded' }, 'No valves that are known to close tight lie on both sides of the work: all of it has to come out.'],
 ] as [IsolationWhy, string][])('%j', (why, sentence) => expect(isolationWhyText(why, name)).toBe(sentence));
@@ -115,6 +115,9 @@ test('a refusal is named by its reason, anything else by its kind', () => {
 test('what one value says of another', () => {
   expect(misfitText({ field: 'grossKg', why: 'under-tare', tareKg: 12.1 })).toBe('must not lie under the tare, 12.1 kg');
   expect(misfitText({ field: 'why', why: 'reason-needed' })).toBe('is needed: why it is declined');
+  expect(misfitText({ field: 'grossKg', why: 'under-before', beforeKg: 14.2 })).toBe('must not lie under its weight before, 14.2 kg');
+  expect(misfitText({ field: 'points', why: 'of-the-torch-alone' })).toBe('belong to the torch’s own list');
+  expect(misfitText({ field: 'points', why: 'never-overruled' })).toMatch(/^cannot hold zero and open, or the air/);
   expect(misfitText({ field: 'answer', why: 'never-none-here' })).toBe('cannot be “none here”: this one is always needed');
 });
 

@@ -25,7 +25,10 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
   skipped: [[{ reason: 'known' }, 'known']],
   waiting: [[{ what: 'a yes', forWhom: 'the station' }, 'for the station: a yes']],
   reopened: [[{ why: 'short again' }, 'short again']],
-  overruled: [[{ gate: 'torch', reason: 'open field' }, 'the torch stays locked – open field']],
+  overruled: [
+    [{ gate: 'torch', reason: 'open field' }, 'the torch stays locked – open field'],
+    [{ gate: 'torch', points: ['extinguisher', 'watch'], reason: 'open field' }, 'extinguisher, fire watch – open field'],
+  ],
   complaint: [[{ text: 'warm' }, 'warm']],
   loss: [[{ lostKg: 0.41, days: 61 }, '0.41 kg in 61 days']],
   readings: [[{ request: { refrigerant: 'R-410A', metering: 'valve' } as never }, 'R-410A']],
