@@ -42,6 +42,16 @@ export {
   type RecoveryCylinder,
   type VanCount,
 } from './van/readVan';
+export {
+  ACETYLENE_SIZES,
+  fuelGauge,
+  fuelLeftM3,
+  tipKw,
+  type AcetyleneSize,
+  type FuelCylinder,
+  type VanTip,
+  type VanTorch,
+} from './van/vanTorch';
 export { rodLength, sticksLengthM, usualRod } from './rod/rods';
 export { FLUX_CLASSES, FLUXES, type FluxClass } from './flux/fluxes';
 export { carriedRequest } from './plan/keptRequest';

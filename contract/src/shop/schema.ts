@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CYLINDER_GASES, FLUX_CLASSES, FUELS, INSTRUMENT_KINDS, WRAPS } from '@kesto/core';
+import { ACETYLENE_SIZES, CYLINDER_GASES, FLUX_CLASSES, FUELS, INSTRUMENT_KINDS, WRAPS } from '@kesto/core';
 import { rod } from '../engine/schema';
 import { day } from '../people/schema';
 import { quantity } from '../schema/quantity';
@@ -32,7 +32,16 @@ export const putVanRequest = Joi.object<VanStock>({
     fuel: Joi.string()
       .valid(...FUELS)
       .required(),
-    tips: Joi.array().min(1).max(20).items(Joi.number()),
+    tips: Joi.array()
+      .min(1)
+      .max(20)
+      .items(Joi.alternatives().try(Joi.number(), Joi.object({ name: line(30).required(), kw: Joi.number().required() }))),
+    fuelCylinder: Joi.object({
+      size: Joi.string()
+        .valid(...ACETYLENE_SIZES)
+        .required(),
+      gauge: quantity.required(),
+    }),
   }).required(),
   flux: Joi.array()
     .max(20)

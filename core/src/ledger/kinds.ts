@@ -40,6 +40,7 @@ import {
   HOLD_REASONS,
   HOLD_VERDICTS,
   HOT_WORK_ANSWERS,
+  CYLINDER_HOLDS,
   ISOLATION_METHODS,
   JOINING_METHODS,
   PICTURES_OF,
@@ -161,6 +162,7 @@ export const KINDS = {
       minutes: number(0, 10_000, 'min'),
       waterKg: optional(above(0, 1000, 'kg')),
     },
+    holds: optional(word(CYLINDER_HOLDS)),
     /** What the low side stood at when it was ended. */
     downTo: optional(quantity),
   }),

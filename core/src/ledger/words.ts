@@ -29,6 +29,9 @@ export const REFRIGERANT_FATES = ['reuse', 'fresh'] as const;
 export type RefrigerantFate = (typeof REFRIGERANT_FATES)[number];
 export const APPROVAL_WAYS = ['in-person', 'phone', 'message', 'paper'] as const;
 export type ApprovalWay = (typeof APPROVAL_WAYS)[number];
+/** What is in a cylinder before it takes what comes out: mixed gas can neither be used nor made clean. */
+export const CYLINDER_HOLDS = ['nothing', 'same', 'another'] as const;
+export type CylinderHolds = (typeof CYLINDER_HOLDS)[number];
 export const WORTH_ADVICE = ['repair', 'replace', 'claim-warranty'] as const;
 export type WorthAdvice = (typeof WORTH_ADVICE)[number];
 

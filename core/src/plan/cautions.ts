@@ -27,8 +27,8 @@ export interface CautionInput {
   readonly inRoom: boolean;
   readonly torch: TorchRequest | null;
   readonly regulatorGaugePa: number | null;
-  /** Fuel the torch takes over a tenth of what its cylinder holds an hour; null where nobody said what it holds. */
-  readonly draw: { readonly m3PerH: number; readonly cylinderM3: number } | null;
+  /** What the fuel cylinder holds [m3 at room conditions]; null where nobody said. */
+  readonly fuelM3: number | null;
   /** The list of the tube's maker is at hand. */
   readonly listTyped: boolean;
   readonly chosen: FillerVerdict | null;
@@ -52,6 +52,8 @@ export interface CautionInput {
 const ACETYLENE_LIMIT_PA = 103_421.36;
 /** Share of a cylinder's acetylene that may be drawn in an hour, in short spells. Source: gas makers' present advice. */
 const DRAW_SHARE = 1 / 10;
+/** Lower heating value of acetylene at 15 °C [J/m3]. */
+const ACETYLENE_J_PER_M3 = 53.5e6;
 /** A hot-work check names what can burn within this [m]. */
 const COMBUSTIBLES_WITHIN_M = 11;
 
@@ -87,7 +89,10 @@ const aboutFillers: Source = (c) => {
   ];
 };
 
-const aboutTorch: Source = ({ torch, regulatorGaugePa, draw, heat, joint }) => {
+/** Of a tip that is there, not of one that Kesto took. */
+const drawnM3PerH = (heat: HeatPlan | null) => (heat && !heat.tipAssumed ? (heat.powerW * 3600) / ACETYLENE_J_PER_M3 : 0);
+
+const aboutTorch: Source = ({ torch, regulatorGaugePa, fuelM3, heat, joint }) => {
   const values = {
     seconds: heat?.seconds ?? 0,
     guideSeconds: heat?.guideSeconds ?? 0,
@@ -101,9 +106,10 @@ const aboutTorch: Source = ({ torch, regulatorGaugePa, draw, heat, joint }) => {
     isAcetylene &&
       (regulatorGaugePa ?? 0) > ACETYLENE_LIMIT_PA &&
       caution('acetylene-pressure', { gaugePa: regulatorGaugePa ?? 0, limitPa: ACETYLENE_LIMIT_PA }),
-    draw !== null &&
-      draw.m3PerH > draw.cylinderM3 * DRAW_SHARE &&
-      caution('acetylene-draw', { m3PerH: draw.m3PerH, mostM3PerH: draw.cylinderM3 * DRAW_SHARE }),
+    isAcetylene &&
+      fuelM3 !== null &&
+      drawnM3PerH(heat) > fuelM3 * DRAW_SHARE &&
+      caution('acetylene-draw', { m3PerH: drawnM3PerH(heat), mostM3PerH: fuelM3 * DRAW_SHARE }),
     ...(heat?.flags ?? []).map((flag) => caution(flag, values)),
     heat?.tipAssumed === true && caution('torch-assumed', { powerW: heat.powerW }),
     heat !== null && joint.access === 'tight' && caution('small-flame'),

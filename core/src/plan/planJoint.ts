@@ -114,7 +114,7 @@ function assemble(request: PlanRequest, given: ReadPlan, found: Found): JointPla
     inRoom: request.purge?.room !== undefined,
     torch: request.torch ?? null,
     regulatorGaugePa: given.regulatorGaugePa,
-    draw: given.draw,
+    fuelM3: given.fuelM3,
     chosen,
     listTyped: given.service.makersFillers !== null,
     first: fillers[0] ?? null,

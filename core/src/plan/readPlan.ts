@@ -35,7 +35,8 @@ export interface ReadPlan {
   readonly strength: StrengthGiven;
   readonly torch: Torch | null;
   readonly regulatorGaugePa: number | null;
-  readonly draw: { readonly m3PerH: number; readonly cylinderM3: number } | null;
+  /** What the fuel cylinder holds [m3 at room conditions]; null where nobody said. */
+  readonly fuelM3: number | null;
   readonly rodFactor: number;
   readonly holdS: number;
 }
@@ -48,8 +49,6 @@ const HOT_SIDES: readonly Side[] = ['high', 'discharge', 'liquid'];
 const USUAL_METAL_C = { hot: 66, cold: 38 } as const;
 /** A part with a limit within this makes heat decide between fillers [m]. */
 const HEAT_MATTERS_WITHIN_M = 0.3;
-/** Lower heating value of acetylene at 15 °C [J/m3]. */
-const ACETYLENE_J_PER_M3 = 53.5e6;
 
 function readRefrigerant(service: ServiceRequest, read: FieldReader): { refrigerant: string | null; safetyClass: SafetyClass | null } {
   if (service.refrigerant === undefined) return { refrigerant: null, safetyClass: service.safetyClass ?? null };
@@ -149,13 +148,6 @@ function readTorch(torch: TorchRequest, read: FieldReader): Torch {
   };
 }
 
-function readDraw(torch: TorchRequest | undefined, read: FieldReader): ReadPlan['draw'] {
-  if (!torch?.cylinder) return null;
-  const cylinderM3 = read.volumeM3('torch.cylinder', torch.cylinder, { min: 0.01, max: 20 });
-  if (!torch.fuel.endsWith('acetylene') || torch.powerKw === undefined) return null;
-  return { cylinderM3, m3PerH: (torch.powerKw * 1000 * 3600) / ACETYLENE_J_PER_M3 };
-}
-
 /** Reads all of a request; what cannot be read stands in the reader's errors. */
 export function readPlan(request: PlanRequest, read: FieldReader): ReadPlan {
   read.readAtmosphere(request);
@@ -205,7 +197,7 @@ export function readPlan(request: PlanRequest, read: FieldReader): ReadPlan {
     },
     torch: torch ? readTorch(torch, read) : null,
     regulatorGaugePa: torch?.regulator ? read.plainGaugePressure('torch.regulator', torch.regulator, { min: 0, max: 2e6 }) : null,
-    draw: readDraw(torch, read),
+    fuelM3: torch?.cylinder ? read.volumeM3('torch.cylinder', torch.cylinder, { min: 0.01, max: 20 }) : null,
     rodFactor: request.rodFactor === undefined ? 1 : read.number('rodFactor', request.rodFactor, { min: 0.2, max: 5 }, ''),
     holdS: request.holdSeconds === undefined ? HOLD_S : read.number('holdSeconds', request.holdSeconds, { min: 0, max: 600 }, 's'),
   };

@@ -3,12 +3,13 @@ import type { Schools } from '../vocabulary/schools';
 import type { Side } from '../vocabulary/service';
 import type { PurgeRequest } from '../purge/request';
 import type { PlanRequest, ServiceRequest, StockRequest, TorchRequest } from './request';
+import { torchRequestOf, type VanTorch } from '../van/vanTorch';
 import { GAUGE_PRESSURE_UNITS } from '../unit/units';
 
 /** What is on the van as it is today. */
 export interface VanFacts {
   readonly fillers: readonly StockRequest[];
-  readonly torch: TorchRequest;
+  readonly torch: VanTorch;
   readonly cylinder?: NonNullable<PurgeRequest['cylinder']>;
 }
 
@@ -55,7 +56,7 @@ export function usualPlace(
       minTemp: celsius(high ? HIGH_SIDE_COLDEST_C : circuit.coldestC),
       maxTemp: celsius(high ? HOTTEST_C.high : HOTTEST_C.low),
     },
-    torch: van.torch,
+    torch: torchRequestOf(van.torch),
     purge: {
       sections: circuit.purgeSections,
       flood: { value: FLOOD_L_PER_MIN, unit: 'L/min' },
@@ -80,7 +81,7 @@ export function withVan(request: PlanRequest, van: VanFacts): PlanRequest {
   return {
     ...request,
     stock: stockOf(van),
-    torch: van.torch,
+    torch: torchRequestOf(van.torch),
     ...(purge ? { purge: { ...purge, ...(van.cylinder ? { cylinder: van.cylinder } : {}) } } : {}),
   };
 }

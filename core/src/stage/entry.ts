@@ -8,6 +8,7 @@ export const RIG: Place = 'rig';
 
 export {
   APPROVAL_WAYS,
+  CYLINDER_HOLDS,
   CHECK_RESULTS,
   FIND_METHODS,
   HOT_WORK_ANSWERS,
@@ -15,6 +16,7 @@ export {
   REFRIGERANT_FATES,
   SIGNS,
   type ApprovalWay,
+  type CylinderHolds,
   type CheckResult,
   type FindMethod,
   type HotWorkAnswer,

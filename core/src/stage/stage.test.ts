@@ -6,6 +6,7 @@ import {
   flareTorqueNm,
   isExplained,
   joiningChoices,
+  leastServicePressure,
   lookedOn,
   lossOf,
   nextOf,
@@ -267,6 +268,14 @@ describe('by the table', () => {
     // With 30 lb in it 10.4 lb may still go in.
     expect((cylinderFill(47.7 * pound, 30 * pound, 'R-410A')?.leftKg ?? 0) / pound).toBeCloseTo(10.4, 0);
     expect(cylinderFill(10, 12, 'R-999')).toBeNull();
+  });
+
+  test('what a cylinder is stamped for: R-410A stands at 33.4 barg at 55 °C, five quarters of 26.7', () => {
+    expect(leastServicePressure('R-410A') ?? 0).toBeCloseTo(26.7e5, -5);
+    // 14.9 barg at 55 °C by the tables: any cylinder for refrigerant will do, and none is asked for carbon dioxide by this rule.
+    expect(leastServicePressure('R-134a') ?? 0).toBeCloseTo(11.1e5, -5);
+    expect(leastServicePressure('R-744')).toBeNull();
+    expect(leastServicePressure('R-999')).toBeNull();
   });
 });
 

@@ -1,4 +1,5 @@
 import { cylinderGauge, readVan, type VanCount } from './readVan';
+import { fuelLeftM3, torchRequestOf } from './vanTorch';
 
 const q = (value: number, unit: string) => ({ value, unit });
 const VAN: VanCount = {
@@ -99,6 +100,18 @@ test.each<[string, Partial<VanCount>, string, object]>([
     'gases[0].gross',
     { kind: 'refused', reason: 'under-its-tare' },
   ],
+  [
+    'a named tip like a forge',
+    { torch: { fuel: 'oxy-propane', tips: [{ name: 'No. 9', kw: 90 }] } },
+    'torch.tips[0]',
+    { kind: 'out-of-range' },
+  ],
+  [
+    'a fuel gauge past its dial',
+    { torch: { fuel: 'air-acetylene', fuelCylinder: { size: 'ft3-40', gauge: q(40, 'barg') } } },
+    'torch.fuelCylinder.gauge',
+    { kind: 'out-of-range' },
+  ],
   ['a tip like a forge', { torch: { fuel: 'oxy-propane', tips: [10, 90] } }, 'torch.tips[1]', { kind: 'out-of-range', unit: 'kW' }],
 ])('%s is refused by name', (_what, rest, field, why) => expect(errors(rest)).toEqual([expect.objectContaining({ field, ...why })]));
 
@@ -129,4 +142,17 @@ test('a van with all a van can carry is taken as it was counted', () => {
   };
   const result = readVan(full);
   expect(result.ok && { ...result.value, fillers: [] }).toEqual({ ...full, fillers: [] });
+});
+
+test('the torch as a plan asks for it: the powers of its tips, and 20 of 40 cubic feet at 125 of 250 psi', () => {
+  const fuelCylinder = { size: 'ft3-40', gauge: q(125, 'psig') } as const;
+  // 20 cubic feet are 0.566 m3.
+  expect(fuelLeftM3(fuelCylinder)).toBeCloseTo(0.566, 3);
+  expect(fuelLeftM3({ ...fuelCylinder, gauge: q(300, 'psig') })).toBeCloseTo(1.133, 3);
+  expect(torchRequestOf({ fuel: 'air-acetylene', tips: [1.5, { name: 'No. 3', kw: 4 }], fuelCylinder })).toEqual({
+    fuel: 'air-acetylene',
+    tips: [1.5, 4],
+    cylinder: { value: 0.566, unit: 'm3' },
+  });
+  expect(torchRequestOf({ fuel: 'oxy-propane' })).toEqual({ fuel: 'oxy-propane' });
 });

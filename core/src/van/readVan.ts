@@ -5,7 +5,8 @@ import { fail, ok, type Result } from '../result';
 import { resolveRod } from '../rod/rods';
 import { FieldReader } from '../unit/fieldReader';
 import { gaugeFromAbsolute, SEA_LEVEL, type GaugePascals, type Quantity } from '../unit/units';
-import type { Fuel, Rod } from '../vocabulary/torch';
+import type { Rod } from '../vocabulary/torch';
+import { FUEL_GAUGE_PA, tipKw, type VanTorch } from './vanTorch';
 
 /** What is on a van, as it is counted. */
 export const INSTRUMENT_KINDS = ['gauge', 'vacuum-gauge', 'thermometer', 'scale', 'detector', 'oxygen-meter'] as const;
@@ -58,8 +59,7 @@ export interface VanCount {
   readonly flux?: readonly { readonly class: FluxClass; readonly grams: number }[];
   readonly wraps?: readonly CarriedWrap[];
   readonly gases?: readonly GasCylinder[];
-  /** Powers of the torch's tips [kW]; left out: the usual tips of its fuel. */
-  readonly torch: { readonly fuel: Fuel; readonly tips?: readonly number[] };
+  readonly torch: VanTorch;
   readonly cylinder: NonNullable<PurgeRequest['cylinder']>;
 }
 
@@ -88,14 +88,15 @@ function readConsumables({ flux = [], gases = [], torch }: VanCount, read: Field
       read.errors.push({ kind: 'refused', field: `gases[${i}].gross`, reason: 'under-its-tare' });
     }
   });
-  torch.tips?.forEach((tip, i) => read.number(`torch.tips[${i}]`, tip, TIP_KW, 'kW'));
+  torch.tips?.forEach((tip, i) => read.number(`torch.tips[${i}]`, tipKw(tip), TIP_KW, 'kW'));
+  if (torch.fuelCylinder) read.plainGaugePressure('torch.fuelCylinder.gauge', torch.fuelCylinder.gauge, FUEL_GAUGE_PA);
 }
 
 /**
  * A van as it was counted, each filler by its usual name.
  *
  * @param van  rods by designation in either naming [0..999 sticks], each filler in one rod; the torch's fuel; the nitrogen cylinder's water
- *             volume [0.1..100 L] and pressure [0..320 bar]; its tips [0.2..60 kW]; flux by class [0..20 kg]; instruments, and cylinders
+ *             volume [0.1..100 L] and pressure [0..320 bar]; its tips [0.2..60 kW] and fuel cylinder [0..30 bar gauge]; flux by class [0..20 kg]; instruments, and cylinders
  *             for gas and for what is recovered [tare 0.1..1000 kg]
  * @returns    the same with designations as the tables write them; refused by field: a filler nobody knows, one that stands twice, a part
  *             of a stick, a figure outside its range

@@ -1,7 +1,15 @@
 import type { JobView } from '@kesto/contract';
-import { misfitText } from '@kesto/contract/wording';
-import { cylinderFill, isCarbonDioxide, tellsWell, type RecoveryCylinder } from '@kesto/core';
-import { formatMass, formatNumber, readingText, writeMass } from '@kesto/core/unit';
+import { CYLINDER_HOLDS_WORDS, misfitText } from '@kesto/contract/wording';
+import {
+  CYLINDER_HOLDS,
+  cylinderFill,
+  isCarbonDioxide,
+  leastServicePressure,
+  tellsWell,
+  type CylinderHolds,
+  type RecoveryCylinder,
+} from '@kesto/core';
+import { formatGaugePressure, formatMass, formatNumber, readingText, writeMass } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { closing } from '@/features/stage/closing';
@@ -14,7 +22,7 @@ import { massKg } from '@/ui/form/si';
 import { readFields } from '@/ui/form/fields';
 import { useFigures, type Figures } from '@/ui/form/useFigures';
 import { FlagLine } from '@/ui/Flag';
-import { FrameKey, KeepKey } from '@/ui/Buttons';
+import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 
 const FIGURES = {
@@ -32,6 +40,7 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
   const units = useUnits();
   const { data: van } = useVanStock();
   const [full, setFull] = useState<number | null>(null);
+  const [holds, setHolds] = useState<CylinderHolds | null>(null);
   const take = ({ tare, water }: RecoveryCylinder) =>
     figures.setAll({ tare: writeMass(massKg(tare), units), ...(water ? { water: writeMass(massKg(water), units) } : {}) });
   async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
@@ -46,8 +55,8 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
       setFull(fill.mostKg);
       return false;
     }
-    const downTo = read.downTo ? { downTo: read.downTo } : {};
-    return closing(onKept)(work.note('recovered', { tareKg, beforeKg, grossKg, minutes: read.minutes.value, waterKg, ...downTo }));
+    const more = { ...(holds ? { holds } : {}), ...(read.downTo ? { downTo: read.downTo } : {}) };
+    return closing(onKept)(work.note('recovered', { tareKg, beforeKg, grossKg, minutes: read.minutes.value, waterKg, ...more }));
   }
   return (
     <View style={{ gap: 10 }}>
@@ -58,18 +67,45 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
           <FrameKey key={cylinder.id} label={cylinder.name} onPress={() => take(cylinder)} />
         ))}
       </View>
+      <ServicePressure refrigerant={job.circuit.refrigerant} />
+      <Words size={15}>what is in it now</Words>
+      <Choice
+        label="what is in it now"
+        value={holds}
+        options={CYLINDER_HOLDS.map((value) => ({ value, label: CYLINDER_HOLDS_WORDS[value] }))}
+        onChange={setHolds}
+      />
+      {holds === 'another' ? (
+        <FlagLine
+          stop
+          letter="b"
+          text="Mixed gas can neither be used nor made clean again: take another cylinder, or mark this one as mixed."
+        />
+      ) : null}
       <FigureFields figures={figures} of={['tare', 'water', 'before']} />
       <MayTake figures={figures} refrigerant={job.circuit.refrigerant} />
       <FigureFields figures={figures} of={['gross', 'minutes', 'downTo']} />
       {full ? (
         <FlagLine
           stop
-          letter="b"
+          letter="d"
           text={`This cylinder takes ${formatNumber(full, 1)} kg of ${job.circuit.refrigerant} at 80 %: it is overfilled. Take some out before it warms. Keep it again to note what is so.`}
         />
       ) : null}
       <KeepKey label="Keep what came out" busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
+  );
+}
+
+/** What the cylinder has to be stamped with, before anything goes in. */
+function ServicePressure({ refrigerant }: { refrigerant: string }) {
+  const units = useUnits();
+  const least = leastServicePressure(refrigerant);
+  if (least === null) return null;
+  return (
+    <Words size={15}>
+      For {refrigerant} a cylinder stamped for {readingText(formatGaugePressure(least, units))} or more, tested in date.
+    </Words>
   );
 }
 

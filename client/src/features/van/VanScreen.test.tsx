@@ -117,15 +117,21 @@ test('what joints took since the count is told, taken off, and counted anew', as
   expect(Date.parse(countedAt)).toBeGreaterThan(Date.parse('2026-11-02'));
 });
 
-test('flux, wraps, tips and a charge cylinder are put on; a tip that is no number is told', async () => {
+test('flux, wraps, tips, fuel and a charge cylinder are put on; a tip like a forge is told', async () => {
   const { writes } = await show();
   await press('Another flux');
   await type('left in the jar', '180 g');
   await press('Put it on the van');
   await touch('heat-stop putty');
-  await type('powers of its tips, kW', '1.5 and 4');
-  expect(screen.getByText('must be powers in kW, as 1.5, 4, 13.5')).toBeTruthy();
-  await type('powers of its tips, kW', '1.5, 4');
+  await press('Another tip');
+  await type('what is stamped on it', 'No. 3');
+  await type('power, kW', '400');
+  await press('Put it on the list');
+  expect(screen.getByText('must lie in 0.2..60 kW')).toBeTruthy();
+  await type('power, kW', '4');
+  await press('Put it on the list');
+  await press('10 ft³ (0.28 m³)');
+  await type('what the acetylene gauge says', '120 psig');
   await press('Another cylinder');
   await press('refrigerant to charge');
   await type('what it is called', 'R-449A, new');
@@ -141,7 +147,7 @@ test('flux, wraps, tips and a charge cylinder are put on; a tip that is no numbe
   expect(writes[0]?.body).toMatchObject({
     flux: [{ class: 'FB3-A', grams: 180 }],
     wraps: ['putty'],
-    torch: { tips: [1.5, 4] },
+    torch: { tips: [{ name: 'No. 3', kw: 4 }], fuelCylinder: { size: 'ft3-10', gauge: { value: 120, unit: 'psig' } } },
     gases: [{ gas: 'refrigerant', name: 'R-449A, new' }],
   });
 });

@@ -1,17 +1,16 @@
 import type { VanStock } from '@kesto/contract';
-import { findFiller, rodLength, ROD_NAMES, sticksLengthM, TIP_POWERS_W, type RodName } from '@kesto/core';
+import { findFiller, rodLength, ROD_NAMES, sticksLengthM, type RodName } from '@kesto/core';
 import { formatDistance, formatGrams, formatNumber, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { FUELS } from '@/features/draft/choices';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
-import { TextField, UnitField } from '@/ui/UnitField';
+import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { useVanStock, useVanUseQuery } from './api';
 import { Flux, Wraps } from './FluxAndWraps';
@@ -19,6 +18,7 @@ import { Gases } from './Gases';
 import { Instruments } from './Instruments';
 import { Recovery } from './Recovery';
 import { RodSection } from './RodSection';
+import { TorchAndGas } from './TorchAndGas';
 import { useVan } from './useVan';
 
 /** What is on the van: rods to scale, the torch, the nitrogen. The planner chooses from it. */
@@ -183,49 +183,6 @@ function AddRod({ van }: { van: Van }) {
           ))}
         </View>
       ) : null}
-    </View>
-  );
-}
-
-function TorchAndGas({ van, mayCount }: { van: Van; mayCount: boolean }) {
-  const units = useUnits();
-  const { draft, problems } = van;
-  return (
-    <View style={{ gap: 12 }}>
-      <Heading size={20}>Torch</Heading>
-      <Choice
-        label="fuel"
-        value={draft.fuel}
-        options={FUELS.map((fuel) => ({ ...fuel, disabled: !mayCount && fuel.value !== draft.fuel }))}
-        onChange={(fuel) => van.change({ fuel, tips: '' })}
-      />
-      <TextField
-        label="powers of its tips, kW"
-        value={draft.tips}
-        onChange={(tips) => van.change({ tips })}
-        error={problems['tips'] ?? null}
-        hint={
-          draft.tips === '' ? `usual tips are taken: ${TIP_POWERS_W[draft.fuel].map((watts) => watts / 1000).join(', ')} kW` : undefined
-        }
-      />
-      <Heading size={20}>Nitrogen</Heading>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <UnitField
-          label="cylinder, water volume"
-          value={draft.waterVolume}
-          onChange={(waterVolume) => van.change({ waterVolume })}
-          unit="L"
-          error={problems['waterVolume']}
-          hint="stamped on its shoulder"
-        />
-        <UnitField
-          label="what its gauge says"
-          value={draft.pressure}
-          onChange={(pressure) => van.change({ pressure })}
-          unit={units.pressure}
-          error={problems['pressure']}
-        />
-      </View>
     </View>
   );
 }

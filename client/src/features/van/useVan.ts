@@ -3,13 +3,14 @@ import { calcErrorText } from '@kesto/contract/wording';
 import {
   canonicalHash,
   cylinderGauge,
+  fuelGauge,
   FILLERS,
   findFiller,
   readVan,
   usualRod,
   writeGaugePressure,
-  parseNumber,
   rodLength,
+  type AcetyleneSize,
   type CarriedWrap,
   type FluxClass,
   type Fuel,
@@ -18,6 +19,7 @@ import {
   type RecoveryCylinder,
   type Rod,
   type UnitPreferences,
+  type VanTip,
 } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { DraftReader } from '@/state/draftReader';
@@ -35,8 +37,9 @@ export interface VanDraft {
   readonly flux: readonly { readonly class: FluxClass; readonly grams: number }[];
   readonly wraps: readonly CarriedWrap[];
   readonly fuel: Fuel;
-  /** Powers in kW, as they are typed. */
-  readonly tips: string;
+  readonly tips: readonly VanTip[];
+  readonly fuelSize: AcetyleneSize | '';
+  readonly fuelGauge: string;
   readonly waterVolume: string;
   readonly pressure: string;
 }
@@ -46,23 +49,26 @@ const draftOf = ({ torch, cylinder, ...van }: VanStock, units: UnitPreferences):
   return {
     ...{ fillers, instruments, recovery, gases, flux, wraps },
     fuel: torch.fuel,
-    tips: torch.tips?.join(', ') ?? '',
+    tips: torch.tips ?? [],
+    fuelSize: torch.fuelCylinder?.size ?? '',
+    fuelGauge: torch.fuelCylinder ? writeGaugePressure(fuelGauge(torch.fuelCylinder), units) : '',
     waterVolume: `${cylinder.waterVolume.value} ${cylinder.waterVolume.unit}`,
     pressure: writeGaugePressure(cylinderGauge(cylinder), units),
   };
 };
 
-/** Powers of tips as they are typed; null where one is no number. */
-function tipsFrom(text: string): readonly number[] | null {
-  const tips = text
-    .split(/[,;\s]+/)
-    .filter((word) => word !== '')
-    .map(parseNumber);
-  return tips.some((tip) => tip === null) ? null : tips.filter((tip) => tip !== null);
+/** The draft's field an error is about. */
+function fieldOf(field: string): string {
+  if (field.startsWith('torch.tips')) return 'tips';
+  return field === 'torch.fuelCylinder.gauge' ? 'fuelGauge' : field.replace('cylinder.', '');
 }
 
-/** The draft's field an error is about. */
-const fieldOf = (field: string) => (field.startsWith('torch.tips') ? 'tips' : field.replace('cylinder.', ''));
+/** The torch as it was counted: a fuel cylinder of which the gauge was read counts. */
+function torchFrom({ fuel, tips, fuelSize, fuelGauge: text }: VanDraft, reader: DraftReader): VanStock['torch'] {
+  const gauge = fuelSize === '' ? undefined : reader.pressure('fuelGauge', text);
+  if (fuelSize !== '' && !gauge) reader.problems['fuelGauge'] ??= 'is needed';
+  return { fuel, ...(tips.length > 0 ? { tips } : {}), ...(fuelSize !== '' && gauge ? { fuelCylinder: { size: fuelSize, gauge } } : {}) };
+}
 
 /** Reads the count, or says by field what cannot be read. */
 function read(draft: VanDraft, units: UnitPreferences): { van: VanStock | null; problems: Readonly<Record<string, string>> } {
@@ -71,11 +77,9 @@ function read(draft: VanDraft, units: UnitPreferences): { van: VanStock | null; 
   const pressure = reader.pressure('pressure', draft.pressure);
   if (!waterVolume) reader.problems['waterVolume'] ??= 'is needed: it is stamped on the cylinder’s shoulder';
   if (!pressure) reader.problems['pressure'] ??= 'is needed';
-  if (!waterVolume || !pressure) return { van: null, problems: reader.problems };
-  const tips = tipsFrom(draft.tips);
-  if (tips === null) return { van: null, problems: { ...reader.problems, tips: 'must be powers in kW, as 1.5, 4, 13.5' } };
-  const { fillers, instruments, recovery, gases, flux, wraps, fuel } = draft;
-  const torch = { fuel, ...(tips.length > 0 ? { tips } : {}) };
+  const torch = torchFrom(draft, reader);
+  if (!waterVolume || !pressure || Object.keys(reader.problems).length > 0) return { van: null, problems: reader.problems };
+  const { fillers, instruments, recovery, gases, flux, wraps } = draft;
   const van = readVan({ fillers, instruments, recovery, gases, flux, wraps, torch, cylinder: { waterVolume, pressure } });
   if (van.ok) return { van: van.value, problems: {} };
   return { van: null, problems: Object.fromEntries(van.errors.map((e) => [fieldOf(e.field), calcErrorText(e)])) };

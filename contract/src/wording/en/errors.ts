@@ -62,6 +62,17 @@ const NEEDED: Readonly<Record<NeededCode, string>> = {
   'work-part': 'at least one part that is to be opened',
 };
 
+/** Metals people ask for and that are not brazed here: why, and what is done instead. */
+export const METALS_NOT_HERE = {
+  'cast-iron': 'cast iron: its graphite keeps filler off, flange it or screw it',
+  'zinc-alloy': 'zinc alloy: it melts before the filler flows, change the part',
+  lead: 'lead: it melts before the filler flows, change the part',
+  titanium: 'titanium: it burns and drinks gas in air, flange it or press it',
+} as const;
+
+const metalNotHere = (word: string): string | null =>
+  (METALS_NOT_HERE as Readonly<Record<string, string>>)[word.toLowerCase().replace(' ', '-')] ?? null;
+
 const round = (value: number) => Number(value.toPrecision(6));
 
 /** What is wrong and what is allowed, in one sentence that can stand after the field's name. */
@@ -74,7 +85,7 @@ export function calcErrorText(error: CalcError): string {
     case 'unknown-unit':
       return `unit ${error.unit} does not fit here; allowed: ${error.allowed.join(', ')}`;
     case 'unknown-word':
-      return `${error.word} is not known; allowed: ${error.allowed.join(', ')}`;
+      return `${metalNotHere(error.word) ?? `${error.word} is not known`}; allowed: ${error.allowed.join(', ')}`;
     case 'not-in-stock':
       return `${error.word} is not in the stock; there is ${error.allowed.join(', ')}`;
     case 'test-gas':

@@ -51,6 +51,10 @@ test.each<[CalcError, string]>([
   [{ kind: 'not-a-number', field: 'x' }, 'must be a number'],
   [{ kind: 'unknown-unit', field: 'x', unit: 'cubit', allowed: ['mm', 'in'] }, 'unit cubit does not fit here; allowed: mm, in'],
   [{ kind: 'unknown-word', field: 'x', word: 'tin', allowed: ['copper'] }, 'tin is not known; allowed: copper'],
+  [
+    { kind: 'unknown-word', field: 'x', word: 'cast-iron', allowed: ['copper'] },
+    'cast iron: its graphite keeps filler off, flange it or screw it; allowed: copper',
+  ],
   [{ kind: 'not-in-stock', field: 'x', word: 'BAg-1', allowed: ['BAg-36'] }, 'BAg-1 is not in the stock; there is BAg-36'],
   [{ kind: 'missing', field: 'x', needed: 'two-samples' }, 'is needed: at least two, a start and an end'],
   [{ kind: 'excludes', field: 'x', other: 'y' }, 'cannot be given together with y'],

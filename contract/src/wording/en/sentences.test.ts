@@ -84,6 +84,7 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
   recovered: [
     [{ tareKg: 12.1, grossKg: 16.95, minutes: 41 }, '4.85 kg in 41 min'],
     [{ tareKg: 12.1, beforeKg: 14, grossKg: 16.95, minutes: 41 }, '2.95 kg in 41 min'],
+    [{ tareKg: 12.1, grossKg: 13.1, minutes: 5, holds: 'another' }, '1.00 kg in 5 min, into a cylinder that held something else'],
   ],
   'zero-and-open': [
     [{}, 'both sides at zero, open to air'],

@@ -3,6 +3,7 @@ import type {
   AlsoOpenedKind,
   ApprovalWay,
   CheckResult,
+  CylinderHolds,
   CircuitKind,
   FindMethod,
   GateCode,
@@ -57,6 +58,12 @@ export const CHECK_RESULT_WORDS: Readonly<Record<CheckResult, string>> = {
   'not-reached': 'not reached',
 };
 
+/** What a cylinder held before. */
+export const CYLINDER_HOLDS_WORDS: Readonly<Record<CylinderHolds, string>> = {
+  nothing: 'nothing',
+  same: 'the same',
+  another: 'something else',
+};
 export const REFRIGERANT_FATE_WORDS: Readonly<Record<RefrigerantFate, string>> = { reuse: 'goes back in', fresh: 'fresh charge' };
 export const APPROVAL_WAY_WORDS: Readonly<Record<ApprovalWay, string>> = {
   'in-person': 'in person',
@@ -259,7 +266,11 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   'refrigerant-fate': (v) => and(REFRIGERANT_FATE_WORDS[v.fate], v.why),
   'locked-off': (v) => and(v.dead ? 'tried to start: dead' : undefined, `key with ${v.keyHolder}`),
   'before-picture': (v) => and(PICTURE_WORDS[v.of], v.note),
-  recovered: (v) => `${(v.grossKg - (v.beforeKg ?? v.tareKg)).toFixed(2)} kg in ${v.minutes} min`,
+  recovered: (v) =>
+    and(
+      `${(v.grossKg - (v.beforeKg ?? v.tareKg)).toFixed(2)} kg in ${v.minutes} min`,
+      v.holds ? `into a cylinder that held ${CYLINDER_HOLDS_WORDS[v.holds]}` : undefined,
+    ),
   'zero-and-open': (v) =>
     and(v.sides ? `${v.sides.map((side) => ZERO_SIDE_WORDS[side]).join(', ')} at zero, open to air` : undefined, v.note) ||
     'both sides at zero, open to air',

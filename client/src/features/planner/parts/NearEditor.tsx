@@ -170,7 +170,11 @@ const WRAP_FIELDS = [
   { key: 'water', label: 'water in it' },
 ] as const;
 
+/** The usual wrap is meant until somebody opens it. */
 function WrapFields({ wrap, unit, problemOf, onChange }: WrapFieldsProps) {
+  const said = WRAP_FIELDS.some(({ key }) => wrap[key] !== '');
+  const [open, setOpen] = useState(said);
+  if (!open) return <FrameKey label="Another wrap than the usual *" onPress={() => setOpen(true)} />;
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
       {WRAP_FIELDS.map(({ key, label }) => (

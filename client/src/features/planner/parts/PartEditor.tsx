@@ -1,3 +1,4 @@
+import { METALS_NOT_HERE } from '@kesto/contract/wording';
 import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type HistoryState, type MetalName, type Removal } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -5,6 +6,7 @@ import Svg, { Rect } from 'react-native-svg';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Choice, FrameKey } from '@/ui/Buttons';
+import { FlagLine } from '@/ui/Flag';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
@@ -63,7 +65,20 @@ function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) =
   );
 }
 
-function MetalPicker({ value, onPick }: { value: MetalName; onPick: (metal: MetalName) => void }) {
+function MetalPicker(props: { value: MetalName; onPick: (metal: MetalName) => void }) {
+  const [asked, setAsked] = useState(false);
+  return (
+    <View style={{ gap: 6 }}>
+      <MetalCards {...props} />
+      <FrameKey label={asked ? 'Close' : 'It is none of these'} onPress={() => setAsked(!asked)} />
+      {asked ? Object.values(METALS_NOT_HERE).map((why) => <FlagLine key={why} letter="a" text={sentence(why)} />) : null}
+    </View>
+  );
+}
+
+const sentence = (why: string) => `${why.charAt(0).toUpperCase()}${why.slice(1)}.`;
+
+function MetalCards({ value, onPick }: { value: MetalName; onPick: (metal: MetalName) => void }) {
   const t = useTokens();
   return (
     <View role="radiogroup" aria-label="metal" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>

@@ -1,15 +1,16 @@
-import { TIP_POWERS_W, type Fuel } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
 import { bareLengthUnit, useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
+import { FieldError } from '@/ui/FieldError';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { CIRCUIT_STATES, FUELS, OIL, POSITIONS, WINDS_HERE } from '@/features/draft/choices';
 import { USUAL_PLACE, type PlaceDraft } from '@/features/draft/drafts';
 import type { Planner } from '../usePlanner';
+import { TipChoice } from './TipChoice';
 
 interface Field {
   readonly key: Exclude<keyof PlaceDraft, 'position' | 'fuel' | 'sulphur' | 'circuit' | 'oil' | 'wind' | 'belowGround'>;
@@ -27,9 +28,7 @@ const PLACE: readonly Field[] = [
 ];
 
 const TORCH: readonly Field[] = [
-  { key: 'tipKw', label: 'tip, kW', path: 'torch.powerKw', usual: 'nearest usual tip *' },
   { key: 'regulator', label: 'fuel regulator', path: 'torch.regulator', usual: 'not read' },
-  { key: 'fuelGas', label: 'fuel left, m3', path: 'torch.cylinder', usual: 'not known' },
   { key: 'holdSeconds', label: 'held at heat, s', path: 'holdSeconds', usual: '10 s *' },
 ];
 
@@ -70,8 +69,6 @@ function Fields({ fields, planner, set }: PlaceProps & { fields: readonly Field[
   );
 }
 
-const tipsOf = (fuel: Fuel) => `usual tips: ${TIP_POWERS_W[fuel].map((w) => w / 1000).join(', ')} kW`;
-
 /** How much of the place was said, so that a closed list does not hide it. */
 const saidCount = (place: PlaceDraft) =>
   Object.keys(USUAL_PLACE).filter((key) => place[key as keyof PlaceDraft] !== USUAL_PLACE[key as keyof PlaceDraft]).length; // cast: keys of this very object
@@ -79,6 +76,7 @@ const saidCount = (place: PlaceDraft) =>
 /** What else the engine can use; closed until wanted, and what is assumed stands in every empty field. */
 export function PlaceEditor({ planner }: { planner: Planner }) {
   const { data: van } = useVanStock();
+  const { problems } = planner;
   const { place } = planner.draft;
   const said = saidCount(place);
   const [open, setOpen] = useState(false);
@@ -111,9 +109,9 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
             options={FUELS}
             onChange={(fuel) => set({ fuel: fuel === vanFuel ? '' : fuel, tipKw: '' })}
           />
-          <Words size={14} tone="ink2">
-            {tipsOf(place.fuel || vanFuel)}
-          </Words>
+          <Words size={15}>tip</Words>
+          <TipChoice place={place} van={van?.torch ?? null} onChange={(tipKw) => set({ tipKw })} />
+          {problems['torch.powerKw'] ? <FieldError text={problems['torch.powerKw']} hint={undefined} /> : null}
           <Fields fields={TORCH} planner={planner} set={set} />
           <Heading size={17}>Service</Heading>
           <Fields fields={SERVICE} planner={planner} set={set} />

@@ -1,3 +1,4 @@
+import { USUAL_PLACE } from '@/features/draft/drafts';
 import { draftOf, BRASS_STUB, around, planOf } from '@/testing/joints';
 import { comparable, compareRows } from '../fillers/compareRows';
 import { planHeadline as headline } from '@kesto/contract/wording';
@@ -47,14 +48,14 @@ const warned = (draft: ReturnType<typeof draftOf>, surroundings = around) => {
 const nearBy = (kind: 'expansion-valve' | 'soft-solder-joint' | 'sprinkler', distance: string) =>
   draftOf({ rest: { near: [...NEAR_NOTHING, { kind, distance, along: 'male', protection: 'none' }] } });
 const smallCylinder = { waterVolume: { value: 2, unit: 'L' }, pressure: { value: 20, unit: 'barg' } };
-const hotAcetylene = { fuel: 'oxy-acetylene', powerKw: 4.5, regulator: { value: 1.4, unit: 'barg' } } as const;
+const hotAcetylene = { ...USUAL_PLACE, fuel: 'oxy-acetylene', tipKw: '4.5', regulator: '1.4 barg' } as const;
 
 describe('the right warning stands first', () => {
   test.each([
     ['a joint 60 mm from an expansion valve', nearBy('expansion-valve', '60 mm'), around, 'part-too-hot'],
     ['a soft-soldered coupling 100 mm away', nearBy('soft-solder-joint', '100 mm'), around, 'part-too-hot'],
     ['a sprinkler head 400 mm away', nearBy('sprinkler', '400 mm'), around, 'sprinkler-near'],
-    ['acetylene at 140 kPa', draftOf(), { ...around, van: { ...around.van, torch: hotAcetylene } }, 'acetylene-pressure'],
+    ['acetylene at 140 kPa', draftOf({ rest: { place: hotAcetylene } }), around, 'acetylene-pressure'],
     ['a tube loose by 0.4 mm', draftOf({ female: { bore: '22.62 mm', cupDepth: '19 mm' } }), around, 'gap-loose'],
     ['a plated drier stub', draftOf({ female: { ...BRASS_STUB, metal: 'copper-plated-steel' } }), around, 'plated-steel'],
     ['a cylinder that cannot make the hold', draftOf(), { ...around, van: { ...around.van, cylinder: smallCylinder } }, 'cylinder-short'],
