@@ -5,6 +5,7 @@ export * from './places';
 export * from './alsoOpened';
 export * from './joining';
 export * from './torch';
+export * from './torchFresh';
 export * from './gates';
 export * from './next';
 export * from './safetyClass';

@@ -11,18 +11,20 @@ interface PointRowProps {
   readonly state: TorchPointState;
   readonly isOverruled: boolean;
   readonly wide: boolean;
+  /** Answered, and to be answered again before the next flame. */
+  readonly again: boolean;
   readonly onOpen: (() => void) | null;
 }
 
 /** One point before the torch: what it is, and what answered it or what it asks. */
-export function PointRow({ state, isOverruled, wide, onOpen }: PointRowProps) {
+export function PointRow({ state, isOverruled, wide, again, onOpen }: PointRowProps) {
   const t = useTokens();
   const { name, asks } = TORCH_POINT_WORDS[state.point];
   const { by, isOpen, locksTorch } = state;
   const below = by ? stageFactText(by).replace(`${name}: `, '') : isOverruled ? 'overruled by name' : asks;
   const row = (
     <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', minHeight: 60, paddingVertical: 8 }}>
-      <Ring state={!isOpen ? 'done' : locksTorch && !isOverruled ? 'locks' : 'open'} />
+      <Ring state={again ? 'locks' : !isOpen ? 'done' : locksTorch && !isOverruled ? 'locks' : 'open'} />
       <View style={{ flex: 1 }}>
         <Words size={15} bold>
           {name}
@@ -32,7 +34,7 @@ export function PointRow({ state, isOverruled, wide, onOpen }: PointRowProps) {
         </Words>
       </View>
       <Words size={14} tone="ink2">
-        {by ? format(new Date(by.at), 'HH:mm') : 'open'}
+        {again ? 'again' : by ? format(new Date(by.at), 'HH:mm') : 'open'}
       </Words>
     </View>
   );

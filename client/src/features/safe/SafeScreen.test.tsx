@@ -37,6 +37,8 @@ test('too little oxygen does not answer; enough unlocks the torch', async () => 
   await type('oxygen read, %', '20.7');
   await press('It is done');
   expect(screen.getByText('The torch may be lit')).toBeTruthy();
+  // The gauges were read long ago: again before the flame, the air is fresh.
+  expect(screen.getByText(/^Before the next flame again: zero and open to air\./)).toBeTruthy();
 });
 
 test('a technician is told who may overrule and cannot; a lead can, with the reason', async () => {

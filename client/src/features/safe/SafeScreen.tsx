@@ -15,9 +15,11 @@ import { Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { Cooling } from './Cooling';
+import { Freshness } from './Freshness';
 import { OutOfService } from './OutOfService';
 import { PointForm } from './PointForm';
 import { PointRow } from './PointRow';
+import { useFreshness } from './useFreshness';
 import { WatchRow } from './WatchRow';
 
 export function SafeScreen({ id }: { id: string }) {
@@ -38,6 +40,9 @@ function Ready({ job }: { job: JobView }) {
   const waiting = stage.gates.flatMap((gate) => gate.open);
   const open = points.filter((point) => point.isOpen && waiting.includes(point.point));
   const lock = torchLock(stage.facts, stage.about);
+  const fresh = useFreshness(stage);
+  // What is read again before a flame is read again when the stage is long done.
+  const mayAnswer = (point: TorchPoint) => stage.mayNote || (stage.mayMake && fresh.again.includes(point));
   const action = actionOf(stage, open[0]?.point, { open: setPanel, onward: () => router.push(`/jobs/${job.id}`) });
   return (
     <Sheet
@@ -73,6 +78,7 @@ function Ready({ job }: { job: JobView }) {
           {saysOf(open.length, lock !== null)}
         </Words>
       </View>
+      {lock ? null : <Freshness {...fresh} />}
       <View
         style={{ borderTopWidth: 2, borderColor: t.copper, ...(wide ? { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 } : {}) }}
       >
@@ -82,7 +88,8 @@ function Ready({ job }: { job: JobView }) {
             state={point}
             isOverruled={point.isOpen && !waiting.includes(point.point)}
             wide={wide}
-            onOpen={stage.mayNote ? () => setPanel({ point: point.point }) : null}
+            again={fresh.again.includes(point.point)}
+            onOpen={mayAnswer(point.point) ? () => setPanel({ point: point.point }) : null}
           />
         ))}
       </View>
