@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { useKeepSlot } from './keepSlot';
 import { useTokens } from './theme';
 import { TOUCH } from './tokens';
 import { Words } from './Words';
@@ -71,11 +72,13 @@ export function RoundKey({ label, onPress, pressed = false, testID }: KeyProps &
 interface FrameKeyProps extends KeyProps {
   /** What a mark on the key means, in words. */
   readonly says?: string;
+  /** One of many on a list. */
+  readonly quiet?: boolean;
   readonly children?: ReactNode;
 }
 
 /** A quiet key with a frame. */
-export function FrameKey({ label, says, onPress, disabled = false, children, testID }: FrameKeyProps) {
+export function FrameKey({ label, says, quiet = false, onPress, disabled = false, children, testID }: FrameKeyProps) {
   const t = useTokens();
   return (
     <Pressable
@@ -87,8 +90,8 @@ export function FrameKey({ label, says, onPress, disabled = false, children, tes
       style={{
         minHeight: TOUCH,
         minWidth: TOUCH,
-        borderWidth: 1.5,
-        borderColor: t.ink,
+        borderWidth: quiet ? 1 : 1.5,
+        borderColor: quiet ? t.rule : t.ink,
         borderRadius: 6,
         paddingHorizontal: 14,
         flexDirection: 'row',
@@ -98,7 +101,7 @@ export function FrameKey({ label, says, onPress, disabled = false, children, tes
       }}
     >
       {children}
-      <Words size={15} bold tone={disabled ? 'ink2' : 'ink'}>
+      <Words size={15} bold={!quiet} tone={disabled || quiet ? 'ink2' : 'ink'}>
         {label}
       </Words>
     </Pressable>
@@ -152,9 +155,11 @@ export function Choice<T extends string>({
   );
 }
 
-/** Keeps what a form holds: the pill where the form is all there is, a quiet key beside others. */
+/** Keeps what a form holds: the pill in the bar where the form is all there is, a quiet key beside others. */
 export function KeepKey({ main = true, label, busy, disabled = false, onPress }: KeyProps & { main?: boolean; busy: boolean }) {
   const said = { label: busy ? 'Keeping' : label, disabled: busy || disabled, onPress };
+  const isInBar = useKeepSlot(said, main);
+  if (isInBar) return null;
   return main ? (
     <View style={{ flexDirection: 'row' }}>
       <Pill {...said} testID="keep" />

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Modal, Portal } from 'react-native-paper';
 import { RoundKey } from './Buttons';
+import { useSheetFocus } from './sheetFocus';
 import { useTokens } from './theme';
 import { Heading } from './Words';
 
@@ -18,6 +19,7 @@ interface OverlayProps {
 /** A sheet laid over whatever is open. */
 export function Overlay({ open, title, label, width = 440, onClose, children }: OverlayProps) {
   const t = useTokens();
+  const held = useSheetFocus({ isOpen: open, onClose, holds: true });
   return (
     <Portal>
       <Modal
@@ -35,7 +37,7 @@ export function Overlay({ open, title, label, width = 440, onClose, children }: 
           alignSelf: 'center',
         }}
       >
-        <View role="dialog" aria-label={label} style={{ gap: 10 }}>
+        <View ref={held} role="dialog" aria-label={label} style={{ gap: 10 }}>
           <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', gap: 12 }}>
             <Heading size={24} style={{ flex: 1 }}>
               {title}

@@ -3,6 +3,8 @@ import { useState, type ReactNode } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { useKeys, type KeyBinding } from './keyBindings';
 import { Pill, RoundKey } from './Buttons';
+import { useSheetFocus } from './sheetFocus';
+import { KeepSlot, type Keeping } from './keepSlot';
 import { KeptStrip } from './KeptStrip';
 import { KeysSheet } from './KeysSheet';
 import { UpArrow } from './marks';
@@ -15,6 +17,7 @@ export interface SheetAction {
   readonly label: string;
   readonly onPress: () => void;
   readonly disabled?: boolean;
+  readonly testID?: string;
 }
 
 export interface SheetProps {
@@ -39,7 +42,19 @@ export interface SheetProps {
 
 /** The draughtsman's sheet: the drawing is the screen, its title block the navigation. */
 export function Sheet(props: SheetProps) {
-  return useIsWide() ? <WideSheet {...props} /> : <PhoneSheet {...props} />;
+  const wide = useIsWide();
+  const [keeping, setKeeping] = useState<Keeping | null>(null);
+  const over = useSheetFocus({ isOpen: props.overOpen ?? false, onClose: props.round?.onPress, holds: false });
+  const whole: SheetProps = {
+    ...props,
+    action: props.overOpen && keeping ? { ...keeping, testID: 'keep' } : props.action,
+    over: (
+      <View ref={over}>
+        <KeepSlot.Provider value={setKeeping}>{props.over}</KeepSlot.Provider>
+      </View>
+    ),
+  };
+  return wide ? <WideSheet {...whole} /> : <PhoneSheet {...whole} />;
 }
 
 function UpKey({ up }: { up: NonNullable<SheetProps['up']> }) {

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { isFocusHeld } from './sheetFocus';
 
 /** One key of a wide screen: what is pressed, what it does, in words. */
 export interface KeyBinding {
@@ -22,7 +23,7 @@ export function useKeys(bindings: readonly KeyBinding[]): void {
     const listen = (event: KeyboardEvent) => {
       // Enter on a button is that button's.
       const taken = event.key === 'Enter' && event.target !== document.body;
-      if (taken || isTyping(event.target) || event.altKey) return;
+      if (taken || isTyping(event.target) || event.altKey || isFocusHeld()) return;
       const binding = bindings.find((b) => b.key === nameOfKey(event));
       if (!binding) return;
       event.preventDefault();

@@ -116,7 +116,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       aside={
         <View style={{ gap: 18 }}>
           {wide ? ways : null}
-          <Facts facts={stage.facts.filter((fact) => fact.stage === 'decide')} nameOf={nameOf} />
+          <Facts facts={stage.facts.filter((fact) => fact.stage === 'decide')} nameOf={nameOf} work={stage} />
         </View>
       }
       over={over}

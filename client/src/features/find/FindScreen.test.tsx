@@ -98,3 +98,21 @@ test('an inspector reads the places and is asked for nothing', async () => {
   expect(screen.queryByText('What was lost')).toBeNull();
   expect(screen.queryByText('leave')).toBeNull();
 });
+
+test('what was noted wrong is put right by an entry of its own, or struck out, each with its reason', async () => {
+  const { writes } = await show([COMPLAINT, LOSS, LEAK]);
+  fireEvent.press(screen.getByLabelText(/^put right: loss/));
+  await type('in how many days', '90');
+  await press('Put it right');
+  expect(writes).toEqual([]);
+  await type('why it is put right', 'it was filled in August');
+  await press('Put it right');
+  expect(bodies(writes)[0]).toMatchObject({ kind: 'corrected', corrects: { entry: 'e1', why: 'it was filled in August' } });
+  expect(bodies(writes)[0]).toHaveProperty('values', { days: 90 });
+  expect(screen.getByText(/^put right by .*it was filled in August$/)).toBeTruthy();
+  fireEvent.press(screen.getByLabelText(/^put right: checked/));
+  await press('strike it out');
+  await type('why it is put right', 'of another machine');
+  await press('Strike it out');
+  expect(screen.getByText(/^struck out by .* of another machine$/)).toBeTruthy();
+});

@@ -63,7 +63,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
     <View style={{ gap: 16 }}>
       <PlacesChecked checks={checks} nameOf={nameOf} onOpen={(place) => setPanel({ form: 'place', place })} />
       {work.mayNote ? <PlacesToLook places={toLook} nameOf={nameOf} onOpen={(place) => setPanel({ form: 'place', place })} /> : null}
-      <Facts facts={facts.filter((fact) => fact.stage === 'find')} nameOf={nameOf} />
+      <Facts facts={facts.filter((fact) => fact.stage === 'find')} nameOf={nameOf} work={work} />
     </View>
   );
   return (

@@ -2,6 +2,7 @@ import { ENTRY_WORDS, entryRemarks } from '@kesto/contract/wording';
 import { entryClockText } from '@kesto/contract/wording/clock';
 import { outOfTurn, readChain, readEntry, type JointEntry, type JointLink } from '@kesto/core';
 import { format } from 'date-fns/format';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -30,8 +31,15 @@ function remarksIn(links: readonly JointLink[], read: readonly JointEntry[]) {
     entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: struck.get(id) ?? null, isErased: erased.length > 0 });
 }
 
+interface ChainProps {
+  readonly entries: readonly JointLink[];
+  readonly brokenAt: number | null;
+  /** What can be done with an entry, below it. */
+  readonly under?: (entry: JointEntry) => ReactNode;
+}
+
 /** Entries as links of a chain; a correction points back to what it corrects. */
-export function Chain({ entries, brokenAt }: { entries: readonly JointLink[]; brokenAt: number | null }) {
+export function Chain({ entries, brokenAt, under }: ChainProps) {
   const t = useTokens();
   const read = entries.map(readEntry);
   const remarksOf = remarksIn(entries, read);
@@ -89,6 +97,7 @@ export function Chain({ entries, brokenAt }: { entries: readonly JointLink[]; br
                   {remarks.join('; ')}
                 </Words>
               ) : null}
+              {under?.(content)}
             </View>
           </View>
         );

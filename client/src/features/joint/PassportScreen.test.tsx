@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { RECORD_FORMAT, RECORD_VERSION, type ExportedRecord } from '@kesto/core';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
 import { personAs, press, showScreen, type, went } from '@/testing/screen';
@@ -52,6 +52,16 @@ test('a record that cannot be fetched is not called broken', async () => {
   await press('Check every link');
   expect(screen.getByText('The database is away.')).toBeTruthy();
   expect(screen.queryByText(/unbroken|Broken/)).toBeNull();
+});
+
+test('whoever made an entry puts it right from what it says now, with the reason; the plan stands', async () => {
+  const { writes } = await show();
+  expect(screen.queryByLabelText(/^put right: .*plan/)).toBeNull();
+  fireEvent.press(screen.getByLabelText('put right: entry 1, brazed'));
+  await type('depth, mm', '18.4');
+  await type('why it is put right', 'measured again');
+  await press('Put it right');
+  expect(writes[0]?.body).toMatchObject({ kind: 'corrected', values: { depthMm: 18.4 }, corrects: { entry: 'e1', why: 'measured again' } });
 });
 
 describe('the lead’s word', () => {

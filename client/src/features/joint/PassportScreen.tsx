@@ -18,6 +18,7 @@ import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { jointCells } from './cells';
 import { Chain } from './Chain';
+import { EntryRight } from './EntryRight';
 import { EraseWords } from './EraseWords';
 import { KeptLinks } from './KeptLinks';
 import { PlanAgainstMade } from './PlanAgainstMade';
@@ -75,7 +76,11 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           <IntegrityMark integrity={passport.integrity} entries={joint.entries.length} />
           {next ? <FrameKey label="Check every link" onPress={() => void passport.check()} /> : null}
           {joint.entries.length > 0 ? (
-            <Chain entries={joint.entries} brokenAt={brokenEntry(passport.integrity)} />
+            <Chain
+              entries={joint.entries}
+              brokenAt={brokenEntry(passport.integrity)}
+              under={(entry) => <EntryRight joint={joint} entry={entry} />}
+            />
           ) : (
             <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
           )}

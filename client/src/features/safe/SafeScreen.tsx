@@ -57,7 +57,9 @@ function Ready({ job }: { job: JobView }) {
           ? { label: panel ? 'close' : 'lead', pressed: panel !== null, onPress: () => setPanel(panel ? null : 'leave') }
           : undefined
       }
-      aside={<Facts facts={stage.facts.filter((fact) => fact.stage === 'make-safe')} nameOf={(place) => placeName(null, place)} />}
+      aside={
+        <Facts facts={stage.facts.filter((fact) => fact.stage === 'make-safe')} nameOf={(place) => placeName(null, place)} work={stage} />
+      }
       over={
         panel === 'leave' || panel === null ? (
           <Leaving work={stage} skipSays="Where nothing is lit and nothing is opened: joints pressed or flared." onKept={close}>

@@ -28,11 +28,14 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
     setText('');
     router.push(href);
   };
+  const rows = search.currentData && asked.length >= LEAST ? rowsOf(search.currentData) : [];
+  const isOf = (typed: string) => typed === asked && search.isSuccess && !search.isFetching;
   async function go() {
+    const [first] = isOf(text.trim()) ? rows : [];
+    if (first) return leave(first.href);
     const found = await find(text.trim());
     if (found.data) leave(`/joints/${found.data.id}`);
   }
-  const rows = search.data && asked.length >= LEAST ? rowsOf(search.data) : [];
   return (
     <Overlay open={open} title="Find" label="find a joint" onClose={onClose}>
       <TextField

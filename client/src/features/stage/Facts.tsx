@@ -2,19 +2,57 @@ import { stageEntryWord, stageFactText } from '@kesto/contract/wording';
 import { clockAheadText, CLOCK_TOLERANCE_MS } from '@kesto/contract/wording/clock';
 import type { StageFact } from '@kesto/core';
 import { format } from 'date-fns/format';
-import { View } from 'react-native';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { PutRight } from '@/features/putRight';
+import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { closing } from './closing';
+import { usePuttingRight, type PuttingRight } from './usePuttingRight';
+import type { StageWork } from './useStage';
 
-/** What was noted in a stage, newest first. */
-export function Facts({ facts, nameOf }: { facts: readonly StageFact[]; nameOf: (place: string) => string }) {
-  const t = useTokens();
-  if (facts.length === 0) return null;
+interface FactsProps {
+  readonly facts: readonly StageFact[];
+  readonly nameOf: (place: string) => string;
+  readonly work: StageWork;
+}
+
+/** What was noted in a stage, newest first; whoever noted it, or a lead, puts it right. */
+export function Facts({ facts, nameOf, work }: FactsProps) {
+  const puts = usePuttingRight(work);
+  const struck = puts.struckIn(work.stage);
+  if (facts.length + struck.length === 0) return null;
   return (
     <View>
       <Heading size={17}>Kept of this stage</Heading>
       {[...facts].reverse().map((fact) => (
-        <View key={fact.id} style={{ borderBottomWidth: 1, borderColor: t.hair, paddingVertical: 6 }}>
+        <FactRow key={fact.id} fact={fact} nameOf={nameOf} puts={puts} keptAs={work.keptAs(`right.${fact.id}`)} busy={work.busy} />
+      ))}
+      {struck.map(({ fact, by, why }) => (
+        <Words key={fact.id} size={14} tone="ink2" style={styles.row}>
+          struck out by {by}: {stageEntryWord(fact.kind)} {stageFactText(fact, nameOf)}. {why}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+interface FactRowProps extends Pick<FactsProps, 'nameOf'> {
+  readonly fact: StageFact;
+  readonly puts: PuttingRight;
+  readonly keptAs: string;
+  readonly busy: boolean;
+}
+
+function FactRow({ fact, nameOf, puts, keptAs, busy }: FactRowProps) {
+  const t = useTokens();
+  const [open, setOpen] = useState(false);
+  const then = closing(() => setOpen(false));
+  return (
+    <View style={[styles.row, { borderColor: t.hair }]}>
+      <View style={styles.line}>
+        <View style={styles.says}>
           <Words size={15}>
             <Words size={15} bold>
               {stageEntryWord(fact.kind)}{' '}
@@ -26,8 +64,37 @@ export function Facts({ facts, nameOf }: { facts: readonly StageFact[]; nameOf: 
             {fact.aheadMs > CLOCK_TOLERANCE_MS ? ` (this device’s clock was ${clockAheadText(fact.aheadMs)})` : ''}
             {fact.photos.length > 0 ? `, ${fact.photos.length} ${fact.photos.length === 1 ? 'picture' : 'pictures'}` : ''}
           </Words>
+          {puts.changesOf(fact.id).map(({ id, person, deviceTime, why }) => (
+            <Words key={id} size={14} tone="amber">
+              put right by {person.name}, {format(new Date(deviceTime), 'd MMM, HH:mm')}: {why}
+            </Words>
+          ))}
         </View>
-      ))}
+        {puts.mayPut(fact) ? (
+          <FrameKey
+            quiet
+            label={open ? 'Close' : 'Put right'}
+            says={`${open ? 'close' : 'put right'}: ${stageEntryWord(fact.kind)} ${stageFactText(fact, nameOf)}`}
+            onPress={() => setOpen(!open)}
+          />
+        ) : null}
+      </View>
+      {open ? (
+        <PutRight
+          keptAs={keptAs}
+          kind={fact.kind}
+          values={fact.values}
+          busy={busy}
+          onCorrect={(values, why) => then(puts.correct(fact, values, why))}
+          onStrike={(why) => then(puts.strike(fact, why))}
+        />
+      ) : null}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { borderBottomWidth: 1, paddingVertical: 6 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 10 },
+  says: { flex: 1 },
+});

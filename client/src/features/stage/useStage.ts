@@ -39,7 +39,7 @@ export function useStage(job: JobView, stage: KeptStage) {
   /** Under what name a form of this stage keeps what is typed. */
   const keptAs = (form: string) => `${job.id}.${stage}.${form}`;
   return {
-    ...{ facts, about, lastFlame, note, keptAs, busy, state, problem: problem?.message ?? null },
+    ...{ job, stage, keep, facts, about, lastFlame, note, keptAs, busy, state, problem: problem?.message ?? null },
     gates: openGates(facts, stage, about),
     mayNote: mayMake && state === 'open',
     mayMake,

@@ -18,4 +18,5 @@ export * from './hold';
 export * from './isolation';
 export * from './decide';
 export * from './stageEntries';
+export * from './fieldNames';
 export * from './misfits';
