@@ -27,6 +27,8 @@ export interface SheetProps {
   /** Where the up key leads, and the word on it. */
   readonly up?: { readonly label: string; readonly href: Href } | { readonly label: string; readonly onPress: () => void };
   readonly action?: SheetAction | undefined;
+  /** Why the stage is still open: it stands above the action. */
+  readonly why?: string | undefined;
   readonly round?: (SheetAction & { readonly pressed?: boolean }) | undefined;
   readonly cells: TitleCells;
   readonly headerRight?: ReactNode;
@@ -106,6 +108,18 @@ function Title({ tag, title, subtitle, wide }: Pick<SheetProps, 'tag' | 'title' 
   );
 }
 
+/** What keeps it open, above the action. */
+function WhyLine({ text }: { text: string }) {
+  const t = useTokens();
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingHorizontal: 16, paddingVertical: 6, backgroundColor: t.amberWash }}>
+      <Words size={15} tone="amber" numberOfLines={3} role="note">
+        {text}
+      </Words>
+    </View>
+  );
+}
+
 function PhoneSheet(props: SheetProps) {
   const t = useTokens();
   return (
@@ -147,6 +161,7 @@ function PhoneSheet(props: SheetProps) {
         ) : null}
       </View>
       {props.cells.here === 'kept' ? null : <KeptStrip />}
+      {props.why && !props.overOpen ? <WhyLine text={props.why} /> : null}
       {props.action || props.round ? (
         <View
           role="contentinfo"
@@ -244,6 +259,7 @@ function WideSheet(props: SheetProps) {
           </View>
         ) : null}
       </View>
+      {props.why && !props.overOpen ? <WhyLine text={props.why} /> : null}
       <TitleBlock cells={props.cells} action={props.action} round={props.round} onKeys={keys.toggle} />
       <KeysSheet bindings={keys.bindings} open={keys.open} onClose={keys.toggle} />
     </View>

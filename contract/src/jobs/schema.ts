@@ -17,10 +17,13 @@ const sumLines = Joi.array()
   .required();
 
 export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
-  kind: Joi.string().valid('schools', 'sum').required(),
+  kind: Joi.string().valid('schools', 'sum', 'joint-removed', 'circuit-changed').required(),
   values: Joi.when('kind', {
-    is: 'schools',
-    then: Joi.object({ schools: schoolsRequest.required(), reason: text(NOTE_LIMIT) }),
+    switch: [
+      { is: 'schools', then: Joi.object({ schools: schoolsRequest.required(), reason: text(NOTE_LIMIT) }) },
+      { is: 'joint-removed', then: Joi.object({ joint: uuid.required(), why: text(NOTE_LIMIT).required() }) },
+      { is: 'circuit-changed', then: Joi.object({ to: uuid.required() }) },
+    ],
     otherwise: Joi.object({ calculator: text(40).required(), given: sumLines, answers: sumLines, note: text(NOTE_LIMIT) }),
   }).required(),
 });

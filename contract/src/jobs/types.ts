@@ -49,8 +49,14 @@ export interface JobSumValues {
 }
 export type JobSum = JobSumValues & NotedBy;
 
-export type PutJobEntryRequest =
+/** A note of the job as a whole. */
+export type JobNote =
   { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues };
+/** What belongs to a job, changed. */
+export type JobChange =
+  | { readonly kind: 'joint-removed'; readonly values: { readonly joint: string; readonly why: string } }
+  | { readonly kind: 'circuit-changed'; readonly values: { readonly to: string } };
+export type PutJobEntryRequest = JobNote | JobChange;
 
 export interface JobView extends JobSummary {
   /** Where it was put by hand, for jobs from before stages were kept. */

@@ -190,6 +190,10 @@ export const KINDS = {
   schools: job([], 'claim', { schools: schoolsChosen, reason: optional(why) }),
   sum: job([], 'fact', { calculator: designation(40), given: sumLines, answers: sumLines, note: optional(why) }),
   'joint-added': job([], 'claim', { joint: id, tag: designation(40) }),
+  /** No flame touched it, and it does not belong to the job after all. */
+  'joint-removed': job([], 'claim', { joint: id, why }),
+  /** The job is on another circuit of the machine, before anything was noted on the first one's drawing. */
+  'circuit-changed': job([], 'claim', { from: id, to: id }),
   /** A note from before there were chains, as it stood: its values as JSON. */
   'carried-over': {
     ...job([], 'fact', { kind: word(['schools', 'sum']), writer: id, madeAt: instant, values: text(100_000) }),

@@ -101,3 +101,13 @@ export function factsAmong(entries: readonly JobEntry[]): readonly StageFact[] {
     return [{ id, stage, kind, values: now, by: person.name, at, takenAt: serverTime, aheadMs, photos } as StageFact]; // cast: values were checked against their kind when the entry was taken
   });
 }
+
+/** Joints that a job's chain says do not belong to it after all: who took each off, and why. */
+export const removedJoints = (links: readonly JobLink[]): ReadonlyMap<string, { readonly by: string; readonly why: string }> =>
+  new Map(
+    links
+      .map(readJobLink)
+      .flatMap(({ kind, values, person }) =>
+        kind === 'joint-removed' ? [[String(values['joint']), { by: person.name, why: String(values['why']) }]] : [],
+      ),
+  );

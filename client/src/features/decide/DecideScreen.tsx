@@ -1,3 +1,4 @@
+import { stillOpenText } from '@kesto/contract/wording';
 import type { JobView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
 import { lastOf } from '@kesto/core';
@@ -110,9 +111,10 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       action={stage.mayMake && panel === null ? action : undefined}
       round={
         stage.mayMake
-          ? { label: panel ? 'close' : 'leave', pressed: panel !== null, onPress: () => setPanel(panel ? null : 'leave') }
+          ? { label: panel ? 'close' : 'more', pressed: panel !== null, onPress: () => setPanel(panel ? null : 'leave') }
           : undefined
       }
+      why={stage.state === 'open' ? stillOpenText(stage.gates) : undefined}
       aside={
         <View style={{ gap: 18 }}>
           {wide ? ways : null}

@@ -43,7 +43,7 @@ test('a leak’s size may be typed; what cannot be read is said at its field and
 
 test('what keeps the stage open is told, and overruled only with a reason', async () => {
   const { writes } = await show([COMPLAINT, LOSS, LEAK]);
-  await press('leave');
+  await press('more');
   expect(screen.getByText(/Less than half of what is lost/)).toBeTruthy();
   expect(screen.getByText(/Nothing was looked at after the first leak/)).toBeTruthy();
   const [first] = screen.getAllByText('Overrule it');
@@ -96,7 +96,7 @@ test('an inspector reads the places and is asked for nothing', async () => {
   await show([COMPLAINT, LEAK], { role: 'inspector', answers: stageAnswers(jobWithStages([COMPLAINT, LEAK])) });
   expect(screen.getByText('liquid port')).toBeTruthy();
   expect(screen.queryByText('What was lost')).toBeNull();
-  expect(screen.queryByText('leave')).toBeNull();
+  expect(screen.queryByText('more')).toBeNull();
 });
 
 test('what was noted wrong is put right by an entry of its own, or struck out, each with its reason', async () => {

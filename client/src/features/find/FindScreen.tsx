@@ -1,3 +1,4 @@
+import { stillOpenText } from '@kesto/contract/wording';
 import type { JobView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
 import { lastOf, lossOf, placesToLook, tubePlace } from '@kesto/core';
@@ -77,9 +78,10 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
       action={work.mayMake && panel === null ? action : undefined}
       round={
         work.mayMake
-          ? { label: panel ? 'close' : 'leave', onPress: () => setPanel(panel ? null : { form: 'leave' }), pressed: panel !== null }
+          ? { label: panel ? 'close' : 'more', onPress: () => setPanel(panel ? null : { form: 'leave' }), pressed: panel !== null }
           : undefined
       }
+      why={work.state === 'open' ? stillOpenText(work.gates) : undefined}
       aside={lists}
       over={panel ? <FindPanel panel={panel} job={job} graph={graph} work={work} nameOf={nameOf} onKept={close} /> : null}
       overOpen={panel !== null}

@@ -1,5 +1,5 @@
-import type { JobView, JointSummary } from '@kesto/contract';
-import { JOINT_STATE_WORDS, nextText } from '@kesto/contract/wording';
+import type { JobView } from '@kesto/contract';
+import { nextText } from '@kesto/contract/wording';
 import { isKeptStage } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
@@ -18,14 +18,14 @@ import { FieldError } from '@/ui/FieldError';
 import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
-import { ListRow } from '@/ui/ListRow';
 import { Sheet } from '@/ui/Sheet';
 import { StageCoil } from '@/ui/StagePath';
-import { Empty } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
-import { Heading, Mono, Words } from '@/ui/Words';
+import { Words } from '@/ui/Words';
 import { jobCells } from './cells';
+import { CircuitOfJob } from './CircuitOfJob';
 import { JobCircuit } from './JobCircuit';
+import { JobJoints } from './JobJoints';
 import { JobNotes } from './JobNotes';
 import { WithJob } from './WithJob';
 import { jointWrite } from './writes';
@@ -64,11 +64,12 @@ function Ready({ job }: { job: JobView }) {
       }
       aside={
         <View style={{ gap: 6 }}>
-          <JointRows joints={job.order} />
+          <JobJoints job={job} mayMake={mayMake} />
           {mayMake ? <AddJoint jobId={job.id} open={adding} onOpen={() => setAdding(true)} /> : null}
           {toPlan < job.order.length ? (
             <FrameKey label="Print the plans" onPress={() => window.open(addressOf('plansPdf', { job: job.id }), '_blank')} />
           ) : null}
+          {mayMake ? <CircuitOfJob job={job} /> : null}
           {mayMake ? <FrameKey label="Schools of this job" onPress={() => router.push(`/jobs/${job.id}/schools`)} /> : null}
         </View>
       }
@@ -104,31 +105,6 @@ function Ready({ job }: { job: JobView }) {
       <JobNotes job={job} />
       <JobRecord job={job} />
     </Sheet>
-  );
-}
-
-const RED_STATES: readonly JointSummary['state'][] = ['sent-back', 'rework', 'cut-out'];
-
-function JointRows({ joints }: { joints: readonly JointSummary[] }) {
-  const router = useRouter();
-  return (
-    <>
-      <Heading size={17}>Joints of this job</Heading>
-      {joints.length === 0 ? (
-        <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
-      ) : null}
-      {joints.map((joint) => (
-        <ListRow key={joint.id} role="link" onPress={() => router.push(`/joints/${joint.id}`)}>
-          <Mono size={17}>{joint.tag}</Mono>
-          <Words size={15} style={{ flex: 1 }}>
-            {joint.title}
-          </Words>
-          <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
-            {JOINT_STATE_WORDS[joint.state]}
-          </Words>
-        </ListRow>
-      ))}
-    </>
   );
 }
 

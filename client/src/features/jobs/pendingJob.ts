@@ -22,16 +22,26 @@ const added = (job: JobView, pending: readonly Command[]): readonly JointSummary
       at: bodyOf<PutJointRequest>(command).at ?? null,
     }));
 
+/** Joints that are taken off the job here, which the server does not know yet. */
+const takenOff = (pending: readonly Command[]): readonly string[] =>
+  pending.filter(goes('putJobEntry')).flatMap((command) => {
+    const body = bodyOf<PutJobEntryRequest>(command);
+    return body.kind === 'joint-removed' ? [body.values.joint] : [];
+  });
+
 /** A job as it stands with what is kept here. */
 export function jobWith(job: JobView, kept: readonly Command[], by: string): JobView {
   const pending = kept.filter(({ params }) => params['job'] === job.id);
-  const order = [...job.order, ...added(job, pending)].map((joint) => ({
-    ...joint,
-    state: stateWith(
-      joint.state,
-      kept.filter(({ params }) => params['joint'] === joint.id),
-    ),
-  }));
+  const taken = takenOff(pending);
+  const order = [...job.order, ...added(job, pending)]
+    .filter(({ id }) => !taken.includes(id))
+    .map((joint) => ({
+      ...joint,
+      state: stateWith(
+        joint.state,
+        kept.filter(({ params }) => params['joint'] === joint.id),
+      ),
+    }));
   const notes = pending.filter(goes('putJobEntry')).map((command) => ({
     command,
     body: bodyOf<PutJobEntryRequest>(command),

@@ -43,7 +43,7 @@ test('too little oxygen does not answer; enough unlocks the torch', async () => 
 
 test('a technician is told who may overrule and cannot; a lead can, with the reason', async () => {
   await show();
-  await press('lead');
+  await press('more');
   expect(screen.getByText(/A lead or an admin may overrule it/)).toBeTruthy();
   expect(screen.queryByText('Skip it')).toBeNull();
 });
@@ -52,7 +52,7 @@ test('a lead overrules points by name, with the reason; never zero and open, nor
   const { writes } = await show([['make-safe', 'zero-and-open', {}], hot('oxygen'), LOCKED, hot('extinguisher'), hot('watch')], {
     role: 'lead',
   });
-  await press('lead');
+  await press('more');
   expect(screen.queryByLabelText('air to breathe')).toBeNull();
   fireEvent.changeText(screen.getAllByLabelText('why')[0]!, 'open field');
   fireEvent.press(screen.getAllByText('Overrule it')[0]!);

@@ -54,7 +54,7 @@ function Ready({ job }: { job: JobView }) {
       action={stage.mayMake && panel === null ? action : undefined}
       round={
         stage.mayMake
-          ? { label: panel ? 'close' : 'lead', pressed: panel !== null, onPress: () => setPanel(panel ? null : 'leave') }
+          ? { label: panel ? 'close' : 'more', pressed: panel !== null, onPress: () => setPanel(panel ? null : 'leave') }
           : undefined
       }
       aside={

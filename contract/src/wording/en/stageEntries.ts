@@ -134,6 +134,14 @@ export function gateText({ gate, open }: Pick<OpenGate, 'gate' | 'open'>): strin
   return names.length === 0 ? GATE_SENTENCES[gate] : `${GATE_SENTENCES[gate]}: ${names.join(', ')}`;
 }
 
+/** Why a stage is still open, in a line above its action: the first of its gates, and how many more there are. */
+export function stillOpenText(gates: readonly Pick<OpenGate, 'gate' | 'open'>[]): string | undefined {
+  const [first] = gates;
+  if (!first) return undefined;
+  const more = gates.length - 1;
+  return `Still open: ${gateText(first)}${more > 0 ? `; and ${more} more` : ''}.`;
+}
+
 /** Why a place is worth looking at. */
 export function placeWhyText(why: PlaceWhy): string {
   switch (why.code) {

@@ -1,4 +1,4 @@
-import type { PutJobEntryRequest } from '@kesto/contract';
+import type { JobNote } from '@kesto/contract';
 import type { ShopWork } from '../shopWork';
 import { storeJobEntry } from '../jobNotes';
 import { demoId } from './ids';
@@ -11,7 +11,7 @@ interface DemoNote {
   readonly jobId: string;
   readonly person: { readonly id: string; readonly name: string };
   readonly hoursAgo: number;
-  readonly body: PutJobEntryRequest;
+  readonly body: JobNote;
 }
 
 const NOTES: readonly DemoNote[] = [

@@ -1,4 +1,4 @@
-import type { JobSchools, JobSchoolsValues, JobSum, JobSumValues, PutJobEntryRequest } from '@kesto/contract';
+import type { JobSchools, JobSchoolsValues, JobSum, JobSumValues, JobNote } from '@kesto/contract';
 import { schoolName } from '@kesto/contract/wording';
 import { differingSchool, readJobLink, withSchoolIds, type JobEntry, type JobLink, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
@@ -57,7 +57,7 @@ export async function schoolsOfJob(shop: ShopWork, jobId: string | null): Promis
   return { ...(await shop.shop.get()).schools, ...own };
 }
 
-async function checkReason(shop: ShopWork, body: PutJobEntryRequest): Promise<void> {
+async function checkReason(shop: ShopWork, body: JobNote): Promise<void> {
   if (body.kind !== 'schools' || body.values.reason) return;
   const { schools } = body.values;
   const differs = differingSchool(schools, (await shop.shop.get()).schools);
@@ -74,7 +74,7 @@ interface Asked {
   readonly jobId: string;
   readonly entryId: string;
   readonly person: { readonly id: string; readonly name: string };
-  readonly body: PutJobEntryRequest;
+  readonly body: JobNote;
   readonly now: Date;
   readonly offsetS: number | null;
 }

@@ -1,6 +1,6 @@
 import { factsOfJoint, jobChain, lastFlameOf } from '../../platform/memory/chains';
 import { addRow, byId, sortedBy, type MemoryRows } from '../../platform/memory/rows';
-import type { Job, JobRepository, ToldJob, ToldJoint } from './jobs.repository';
+import { withoutRemoved, type Job, type JobRepository, type ToldJob, type ToldJoint } from './jobs.repository';
 
 const newestFirst = (jobs: readonly Job[]) => sortedBy(jobs, ({ number }) => -number);
 const found = <Row>(row: Row | null | undefined): Row => {
@@ -24,7 +24,7 @@ function toldJob(rows: MemoryRows, job: Job): ToldJob {
     rows,
     joints.map(({ id }) => id),
   );
-  return { job, circuit, unit, site, joints, entries: jobChain(rows, job.id), lastFlame };
+  return withoutRemoved({ job, circuit, unit, site, joints, entries: jobChain(rows, job.id), lastFlame });
 }
 
 export const memoryJobs = (rows: MemoryRows): JobRepository => ({
@@ -44,4 +44,7 @@ export const memoryJobs = (rows: MemoryRows): JobRepository => ({
   },
   nextNumber: async () => 1 + Math.max(0, ...rows.jobs.map(({ number }) => number)),
   add: async (job) => addRow(rows.jobs, job),
+  async changeCircuit(id, circuitId) {
+    rows.jobs = rows.jobs.map((job) => (job.id === id ? { ...job, circuitId } : job));
+  },
 });

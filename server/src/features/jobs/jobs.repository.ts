@@ -1,5 +1,5 @@
 import type { Stage } from '@kesto/contract';
-import type { EntryFact, JobLink, JointPlace, NearKind } from '@kesto/core';
+import { removedJoints, type EntryFact, type JobLink, type JointPlace, type NearKind } from '@kesto/core';
 import type { Circuit, Site, Unit } from '../units';
 
 export interface Job {
@@ -40,6 +40,12 @@ export interface ToldJob {
   readonly lastFlame: string | null;
 }
 
+/** A job without the joints that were taken off it again. */
+export function withoutRemoved(told: ToldJob): ToldJob {
+  const removed = removedJoints(told.entries);
+  return removed.size === 0 ? told : { ...told, joints: told.joints.filter(({ id }) => !removed.has(id)) };
+}
+
 export interface JobRepository {
   byId(id: string): Promise<Job | null>;
   /** Holds the job until the transaction ends: what counts up within it cannot be counted twice. */
@@ -54,4 +60,5 @@ export interface JobRepository {
   toldToday(mostDone: number): Promise<readonly ToldJob[]>;
   nextNumber(): Promise<number>;
   add(job: Job): Promise<void>;
+  changeCircuit(id: string, circuitId: string): Promise<void>;
 }

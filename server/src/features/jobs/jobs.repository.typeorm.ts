@@ -3,7 +3,7 @@ import { In } from 'typeorm';
 import { Jobs } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { toLink, type LedgerRepository, type StoredLink } from '../ledger';
-import type { JobRepository, ToldJob, ToldJoint } from './jobs.repository';
+import { withoutRemoved, type JobRepository, type ToldJob, type ToldJoint } from './jobs.repository';
 import { todaysJobsSql, toldJobSql } from './jobs.sql';
 
 interface ToldRow extends Omit<ToldJob, 'joints' | 'entries' | 'lastFlame'> {
@@ -29,11 +29,14 @@ export const typeormJobs = ({ shopId, manager }: ShopTransaction, ledger: Ledger
   ofCircuits: (circuitIds) => manager.find(Jobs, { where: { shopId, circuitId: In([...circuitIds]) }, order: { number: 'DESC' } }),
   async told(id) {
     const [row] = await manager.query<ToldRow[]>(toldJobSql, [shopId, id]);
-    return row ? { ...toTold(row), entries: await ledger.of({ of: 'job', id }) } : null;
+    return row ? withoutRemoved({ ...toTold(row), entries: await ledger.of({ of: 'job', id }) }) : null;
   },
-  toldToday: async (mostDone) => (await manager.query<ToldRow[]>(todaysJobsSql, [shopId, mostDone])).map(toTold),
+  toldToday: async (mostDone) => (await manager.query<ToldRow[]>(todaysJobsSql, [shopId, mostDone])).map(toTold).map(withoutRemoved),
   nextNumber: async () => 1 + ((await manager.maximum(Jobs, 'number', { shopId })) ?? 0),
   async add(job) {
     await manager.insert(Jobs, { ...job, shopId });
+  },
+  async changeCircuit(id, circuitId) {
+    await manager.update(Jobs, { shopId, id }, { circuitId });
   },
 });

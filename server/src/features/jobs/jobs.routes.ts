@@ -6,6 +6,7 @@ import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { jobParts, jobToExport } from './exportJob.service';
 import { storeJobEntry } from '../jobNotes';
+import { changeJob, isChange } from './jobChanges.service';
 import { addJointToJob, jobView, openJob, today } from './jobs.service';
 import { storedZip } from './storedZip';
 
@@ -20,7 +21,8 @@ export function jobRoutes(routes: Registrar, platform: Platform): void {
     const asked = { ...ids, person: me.person, body, ...clocked(request, platform.clock) };
     return {
       body: await inShop(async (shop) => {
-        await storeJobEntry(shop, asked);
+        if (isChange(body)) await changeJob(shop, { ...asked, body });
+        else await storeJobEntry(shop, { ...asked, body });
         return jobView(shop, asked.jobId);
       }),
     };

@@ -1,28 +1,32 @@
-import { factsOfJoint, flamesOf, lastFlameOf } from '../../platform/memory/chains';
+import { removedJoints } from '@kesto/core';
+import { factsOfJoint, flamesOf, jobChain, lastFlameOf } from '../../platform/memory/chains';
 import { addRow, byId, sortedBy, type MemoryRows } from '../../platform/memory/rows';
 import type { JointRepository, KeptPlan, PlanRepository, RecordRepository } from './joints.repository';
 
-export const memoryJoints = ({ joints, jobJoints, jobs }: MemoryRows): JointRepository => ({
-  byId: async (id) => byId(joints, id),
-  byTag: async (tag) => joints.find((joint) => joint.tag === tag) ?? null,
-  lock: async (id) => byId(joints, id),
+const isRemoved = (rows: MemoryRows, id: string) =>
+  rows.jobJoints.some(({ jobId, jointId }) => jointId === id && removedJoints(jobChain(rows, jobId)).has(id));
+
+export const memoryJoints = (rows: MemoryRows): JointRepository => ({
+  byId: async (id) => byId(rows.joints, id),
+  byTag: async (tag) => rows.joints.find((joint) => joint.tag === tag) ?? null,
+  lock: async (id) => byId(rows.joints, id),
   ofCircuits: async (circuitIds) =>
     sortedBy(
-      joints.filter(({ circuitId }) => circuitIds.includes(circuitId)),
+      rows.joints.filter(({ id, circuitId }) => circuitIds.includes(circuitId) && !isRemoved(rows, id)),
       ({ tag }) => tag,
     ).toReversed(),
   async jobOf(id) {
-    const own = jobJoints.filter(({ jointId }) => jointId === id).map(({ jobId }) => byId(jobs, jobId));
+    const own = rows.jobJoints.filter(({ jointId }) => jointId === id).map(({ jobId }) => byId(rows.jobs, jobId));
     return sortedBy(own, (job) => -(job?.number ?? 0))[0]?.id ?? null;
   },
   async nextTag(unitTag) {
-    const own = joints.filter(({ tag }) => tag.startsWith(`${unitTag}-`));
+    const own = rows.joints.filter(({ tag }) => tag.startsWith(`${unitTag}-`));
     const highest = Math.max(0, ...own.map(({ tag }) => Number(tag.slice(unitTag.length + 1))).filter(Number.isFinite));
     return `${unitTag}-${String(highest + 1).padStart(2, '0')}`;
   },
   async add(jobId, joint) {
-    addRow(joints, joint);
-    jobJoints.push({ jobId, jointId: joint.id });
+    addRow(rows.joints, joint);
+    rows.jobJoints.push({ jobId, jointId: joint.id });
   },
 });
 

@@ -16,7 +16,7 @@ export interface JointRepository {
   byTag(tag: string): Promise<Joint | null>;
   /** Holds the joint until the transaction ends, so that its chain grows one link at a time. */
   lock(id: string): Promise<Joint | null>;
-  /** The newest tag first. */
+  /** The newest tag first; without those that were taken off their job. */
   ofCircuits(circuitIds: readonly string[]): Promise<readonly Joint[]>;
   /** The newest job a joint is in. */
   jobOf(id: string): Promise<string | null>;

@@ -3,13 +3,17 @@ import { In } from 'typeorm';
 import { JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints.repository';
-import { chosenFillersSql, entryFactsSql, lastFlamesSql, litSinceSql, newestJobOfSql } from './joints.sql';
+import { chosenFillersSql, entryFactsSql, lastFlamesSql, litSinceSql, newestJobOfSql, removedJointsSql } from './joints.sql';
 
 export const typeormJoints = ({ shopId, manager }: ShopTransaction): JointRepository => ({
   byId: (id) => manager.findOneBy(Joints, { shopId, id }),
   byTag: (tag) => manager.findOneBy(Joints, { shopId, tag }),
   lock: (id) => manager.findOne(Joints, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
-  ofCircuits: (circuitIds) => manager.find(Joints, { where: { shopId, circuitId: In([...circuitIds]) }, order: { tag: 'DESC' } }),
+  async ofCircuits(circuitIds) {
+    const removed = (await manager.query(removedJointsSql, [shopId, circuitIds])) as { id: string }[];
+    const joints = await manager.find(Joints, { where: { shopId, circuitId: In([...circuitIds]) }, order: { tag: 'DESC' } });
+    return joints.filter(({ id }) => !removed.some((row) => row.id === id));
+  },
   async jobOf(id) {
     const jobs = await manager.query<{ id: string }[]>(newestJobOfSql, [shopId, id]);
     return jobs[0]?.id ?? null;

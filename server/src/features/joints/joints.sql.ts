@@ -24,3 +24,10 @@ where shop_id = $1 and chain = 'joint' and chain_id = any($2::uuid[]) and kind i
 export const litSinceSql = `
 select distinct joint_id from ledger entry
 where shop_id = $1 and chain = 'joint' and kind in ('brazed', 'reworked') and ($2::timestamptz is null or at > $2) and ${STANDS}`;
+
+/** $1 shop, $2 circuits: joints that their job's chain says do not belong to it after all. */
+export const removedJointsSql = `
+select joint.id from joint
+join job_joint link on link.shop_id = joint.shop_id and link.joint_id = joint.id
+join ledger entry on entry.shop_id = link.shop_id and entry.chain = 'job' and entry.chain_id = link.job_id and entry.kind = 'joint-removed'
+where joint.shop_id = $1 and joint.circuit_id = any($2::uuid[]) and entry.content::jsonb #>> '{said,told,joint}' = joint.id::text`;

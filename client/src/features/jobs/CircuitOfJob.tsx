@@ -1,0 +1,29 @@
+import type { JobView } from '@kesto/contract';
+import { View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useUnitList } from '@/features/units/api';
+import { useWrite } from '@/outbox';
+import { Choice } from '@/ui/Buttons';
+import { Failed } from '@/ui/states';
+import { Words } from '@/ui/Words';
+import { jobEntryWrite } from './writes';
+
+/** Which circuit of the machine the job is on, as long as no joint is on it; the server says where something was noted on its drawing. */
+export function CircuitOfJob({ job }: { job: JobView }) {
+  const { data: units } = useUnitList();
+  const { keep, busy, problem } = useWrite();
+  const circuits = units?.find(({ id }) => id === job.unit.id)?.circuits ?? [];
+  if (circuits.length < 2 || job.order.length > 0) return null;
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size={15}>on which circuit</Words>
+      <Choice
+        label="on which circuit"
+        value={job.circuitId}
+        options={circuits.map(({ id, name, refrigerant }) => ({ value: id, label: `${name}, ${refrigerant}`, disabled: busy }))}
+        onChange={(to) => void (to !== job.circuitId && keep(jobEntryWrite(job.id, uuid(), { kind: 'circuit-changed', values: { to } })))}
+      />
+      {problem ? <Failed message={problem.message} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,74 @@
+import type { JobView, JointSummary } from '@kesto/contract';
+import { JOINT_STATE_WORDS } from '@kesto/contract/wording';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { NoteForm } from '@/features/stage/NoteForm';
+import { useWrite } from '@/outbox';
+import { FrameKey } from '@/ui/Buttons';
+import { ListRow } from '@/ui/ListRow';
+import { Empty, Failed } from '@/ui/states';
+import { Heading, Mono, Words } from '@/ui/Words';
+import { jobEntryWrite } from './writes';
+
+const RED_STATES: readonly JointSummary['state'][] = ['sent-back', 'rework', 'cut-out'];
+/** No flame touched it: it may be taken off the job. */
+const NEVER_LIT: readonly JointSummary['state'][] = ['not-planned', 'planned'];
+
+/** Joints of a job; what was never lit can be taken off it again, with the reason. */
+export function JobJoints({ job, mayMake }: { job: JobView; mayMake: boolean }) {
+  const router = useRouter();
+  const [taking, setTaking] = useState(false);
+  const mayTake = mayMake && job.order.some(({ state }) => NEVER_LIT.includes(state));
+  return (
+    <>
+      <Heading size={17}>Joints of this job</Heading>
+      {job.order.length === 0 ? (
+        <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
+      ) : null}
+      {job.order.map((joint) => (
+        <View key={joint.id}>
+          <ListRow role="link" onPress={() => router.push(`/joints/${joint.id}`)}>
+            <Mono size={17}>{joint.tag}</Mono>
+            <Words size={15} style={{ flex: 1 }}>
+              {joint.title}
+            </Words>
+            <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
+              {JOINT_STATE_WORDS[joint.state]}
+            </Words>
+          </ListRow>
+          {taking && NEVER_LIT.includes(joint.state) ? <TakeOff job={job} joint={joint} onKept={() => setTaking(false)} /> : null}
+        </View>
+      ))}
+      {mayTake ? (
+        <FrameKey quiet label={taking ? 'Leave them all' : 'Take a joint off the job'} onPress={() => setTaking(!taking)} />
+      ) : null}
+    </>
+  );
+}
+
+function TakeOff({ job, joint, onKept }: { job: JobView; joint: JointSummary; onKept: () => void }) {
+  const { keep, busy, problem } = useWrite();
+  const [open, setOpen] = useState(false);
+  async function take(why: string): Promise<boolean> {
+    const isSafe = await keep(jobEntryWrite(job.id, uuid(), { kind: 'joint-removed', values: { joint: joint.id, why } }));
+    if (isSafe) onKept();
+    return isSafe;
+  }
+  if (!open) return <FrameKey quiet label="Take it off" says={`take ${joint.tag} off the job`} onPress={() => setOpen(true)} />;
+  return (
+    <View style={{ paddingVertical: 8 }}>
+      <NoteForm
+        keptAs={`${job.id}.off.${joint.id}`}
+        title={`Take ${joint.tag} off this job`}
+        says="No flame touched it. Its tag is not used again."
+        fields={{ why: 'why' }}
+        label={`Take ${joint.tag} off`}
+        busy={busy}
+        onKeep={({ why = '' }) => take(why)}
+      />
+      {problem ? <Failed message={problem.message} /> : null}
+    </View>
+  );
+}
