@@ -89,7 +89,7 @@ test('what was not fetched says so, and what opens instead; another person sees 
     'Today’s jobs, their units, circuits and joints open without a signal',
   );
   await page.goto('/me');
-  await new Kesto(page).action('Sign out');
+  await new Kesto(page).leaves();
   await page.goto(`/jobs/${today.jobs[0]!.id}`);
   await expect(page.getByRole('alert').filter({ visible: true })).toBeVisible();
   expect(await cachedJoints(page)).toBe(0);

@@ -62,7 +62,7 @@ for (let round = 1; round <= ROUNDS; round++) {
     await expect(visible(page, /1 kept here/)).toBeVisible();
     const second = await context.newPage();
     await second.goto('/me');
-    await second.getByTestId('action').filter({ hasText: 'Sign out', visible: true }).click();
+    await new Kesto(second).leaves();
     await second.getByRole('button', { name: 'Oskar Penn' }).click();
     await expect(visible(second, /^Oskar Penn,/)).toBeVisible();
     await expect(visible(page, 'Oskar Penn signed in here')).toBeVisible();

@@ -38,8 +38,14 @@ export class Kesto {
 
   async signOut(): Promise<void> {
     await this.page.goto('/me');
-    await this.action('Sign out');
+    await this.leaves();
     await expect(this.page.getByRole('heading', { name: 'Kesto' })).toBeVisible();
+  }
+
+  /** On the person's own sheet, which asks. */
+  async leaves(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Sign out', exact: true }).filter({ visible: true }).click();
+    await this.page.getByRole('button', { name: 'Yes, sign out' }).filter({ visible: true }).click();
   }
 
   async action(label: string | RegExp): Promise<void> {

@@ -1,3 +1,4 @@
+import { STAGES } from '@kesto/core';
 import Joi from 'joi';
 import { partId } from '../circuits/schema';
 import { schoolsRequest } from '../engine/schema';
@@ -17,10 +18,19 @@ const sumLines = Joi.array()
   .required();
 
 export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
-  kind: Joi.string().valid('schools', 'sum', 'joint-removed', 'circuit-changed').required(),
+  kind: Joi.string().valid('schools', 'sum', 'stage-note', 'joint-removed', 'circuit-changed').required(),
   values: Joi.when('kind', {
     switch: [
       { is: 'schools', then: Joi.object({ schools: schoolsRequest.required(), reason: text(NOTE_LIMIT) }) },
+      {
+        is: 'stage-note',
+        then: Joi.object({
+          of: Joi.string()
+            .valid(...STAGES)
+            .required(),
+          text: text(NOTE_LIMIT).required(),
+        }),
+      },
       { is: 'joint-removed', then: Joi.object({ joint: uuid.required(), why: text(NOTE_LIMIT).required() }) },
       { is: 'circuit-changed', then: Joi.object({ to: uuid.required() }) },
     ],

@@ -49,9 +49,18 @@ export interface JobSumValues {
 }
 export type JobSum = JobSumValues & NotedBy;
 
+/** What was done in a stage that has no sheet of its own, in words. */
+export interface StageNoteValues {
+  readonly of: Stage;
+  readonly text: string;
+}
+export type StageNote = StageNoteValues & NotedBy;
+
 /** A note of the job as a whole. */
 export type JobNote =
-  { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues };
+  | { readonly kind: 'schools'; readonly values: JobSchoolsValues }
+  | { readonly kind: 'sum'; readonly values: JobSumValues }
+  | { readonly kind: 'stage-note'; readonly values: StageNoteValues };
 /** What belongs to a job, changed. */
 export type JobChange =
   | { readonly kind: 'joint-removed'; readonly values: { readonly joint: string; readonly why: string } }
@@ -70,6 +79,8 @@ export interface JobView extends JobSummary {
   readonly nextTag: string;
   readonly schools: JobSchools | null;
   readonly sums: readonly JobSum[];
+  /** Of servers of before: none. */
+  readonly stageNotes?: readonly StageNote[];
 }
 
 /** An approval that ends soon, or approvals that the shop has to confirm again. */

@@ -1,6 +1,6 @@
 import { LOOK_FINDING_IDS, LOOK_RESULTS } from '../record/look';
 import { APPROVAL_SCOPES, ROLES } from '../vocabulary/people';
-import { KEPT_STAGES } from '../vocabulary/stage';
+import { KEPT_STAGES, STAGES } from '../vocabulary/stage';
 import {
   above,
   anew,
@@ -188,6 +188,8 @@ export const KINDS = {
 
   /** Of the job as a whole: where it differs from the shop's schools, and a sum made on the bench. */
   schools: job([], 'claim', { schools: schoolsChosen, reason: optional(why) }),
+  /** Of a stage that has no sheet of its own. */
+  'stage-note': job([], 'fact', { of: word(STAGES), text: why }),
   sum: job([], 'fact', { calculator: designation(40), given: sumLines, answers: sumLines, note: optional(why) }),
   'joint-added': job([], 'claim', { joint: id, tag: designation(40) }),
   /** No flame touched it, and it does not belong to the job after all. */

@@ -24,7 +24,7 @@ function whysOf(method: IsolationMethod, answer: Isolation): readonly IsolationW
   return method === 'recover-section' ? against.filter((why) => AGAINST_A_PIECE.includes(why.code)) : [];
 }
 
-const STAND_WORDS: Readonly<Record<Stand, string>> = { best: 'best', allowed: 'allowed', forbidden: 'not here' };
+const STAND_WORDS: Readonly<Record<Stand, string>> = { best: 'best', allowed: 'possible', forbidden: 'not here' };
 const LAST_RESORT = 'nothing to trust: every valve may leak by, and all of the charge is weighed';
 
 /** The ways to get at the work, ranked as fillers are: what speaks for each, and what against. */

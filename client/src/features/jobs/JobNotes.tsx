@@ -1,5 +1,6 @@
 import type { JobSum, JobView } from '@kesto/contract';
 import { SCHOOL_QUESTIONS, SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
+import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useTokens } from '@/ui/theme';
@@ -7,12 +8,12 @@ import { Heading, Words } from '@/ui/Words';
 
 /** What is noted of the job as a whole: its own schools with the reason, and sums kept from the bench. */
 export function JobNotes({ job }: { job: JobView }) {
-  const { schools, sums } = job;
+  const { schools, sums, stageNotes = [] } = job;
   return (
     <View style={{ gap: 14 }}>
       {schools ? (
         <View style={{ gap: 3 }}>
-          <Heading size={17}>Made otherwise than the shop does it</Heading>
+          <Heading size={17}>Exceptions from shop practice</Heading>
           {SCHOOL_QUESTIONS.flatMap((question) =>
             schools.schools[question] === undefined ? (
               []
@@ -29,6 +30,18 @@ export function JobNotes({ job }: { job: JobView }) {
           <Signature by={schools.by} at={schools.at} />
         </View>
       ) : null}
+      {stageNotes.length > 0 ? <Heading size={17}>Notes of stages</Heading> : null}
+      {stageNotes.map((note) => (
+        <View key={note.id} style={{ gap: 3 }}>
+          <Words size={15}>
+            <Words size={15} bold>
+              {STAGE_WORDS[note.of]}:{' '}
+            </Words>
+            {note.text}
+          </Words>
+          <Signature by={note.by} at={note.at} />
+        </View>
+      ))}
       {sums.length > 0 ? <Heading size={17}>Sums kept from the bench</Heading> : null}
       {sums.map((sum) => (
         <Sum key={sum.id} sum={sum} />

@@ -35,8 +35,8 @@ function Ready({ job }: { job: JobView }) {
   return (
     <Sheet
       tag={job.unit.tag}
-      title={`job ${job.number}, schools`}
-      subtitle="where it is made otherwise than the shop does it"
+      title={`job ${job.number}, practice`}
+      subtitle="exceptions from shop practice"
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       action={{ label: busy ? 'Keeping' : 'Keep it so', disabled: busy, onPress: () => void keep() }}

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { nextText } from '@kesto/contract/wording';
-import { isKeptStage } from '@kesto/core';
+import { isKeptStage, type Stage } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -27,6 +27,7 @@ import { CircuitOfJob } from './CircuitOfJob';
 import { JobCircuit } from './JobCircuit';
 import { JobJoints } from './JobJoints';
 import { JobNotes } from './JobNotes';
+import { StageNoteOver } from './StageNoteOver';
 import { WithJob } from './WithJob';
 import { jointWrite } from './writes';
 
@@ -41,6 +42,7 @@ function Ready({ job }: { job: JobView }) {
   const units = useUnits();
   const wide = useIsWide();
   const [adding, setAdding] = useState(false);
+  const [noting, setNoting] = useState<Stage | null>(null);
   const mayMake = useMayMake();
   const here = job.order.find((joint) => joint.id === job.next.joint);
   const href = nextHref(job, job.next);
@@ -70,7 +72,9 @@ function Ready({ job }: { job: JobView }) {
             <FrameKey label="Print the plans" onPress={() => window.open(addressOf('plansPdf', { job: job.id }), '_blank')} />
           ) : null}
           {mayMake ? <CircuitOfJob job={job} /> : null}
-          {mayMake ? <FrameKey label="Schools of this job" onPress={() => router.push(`/jobs/${job.id}/schools`)} /> : null}
+          {mayMake ? <FrameKey label="Practice on this job" onPress={() => router.push(`/jobs/${job.id}/schools`)} /> : null}
+          <JobNotes job={job} />
+          <JobRecord job={job} />
         </View>
       }
     >
@@ -80,7 +84,7 @@ function Ready({ job }: { job: JobView }) {
             stage={job.stage}
             began={job.began}
             done={job.done}
-            onOpen={(stage) => isKeptStage(stage) && router.push(stageHref(job.id, stage))}
+            onOpen={(stage) => (isKeptStage(stage) ? router.push(stageHref(job.id, stage)) : setNoting(stage))}
           />
         </View>
         {wide ? (
@@ -102,8 +106,7 @@ function Ready({ job }: { job: JobView }) {
         high side {pressure(job.circuit.highSideDesignGaugePa)}, low side {pressure(job.circuit.lowSideDesignGaugePa)} on the plate
       </Words>
       {wide ? null : <JobCircuit job={job} />}
-      <JobNotes job={job} />
-      <JobRecord job={job} />
+      <StageNoteOver job={job} stage={noting} onClose={() => setNoting(null)} />
     </Sheet>
   );
 }

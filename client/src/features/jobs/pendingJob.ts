@@ -51,6 +51,11 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
   const sums = notes.flatMap(({ command, body }) =>
     body.kind === 'sum' && !job.sums.some((sum) => sum.id === command.params['entry']) ? [{ ...body.values, ...signed(command) }] : [],
   );
+  const stageNotes = notes.flatMap(({ command, body }) =>
+    body.kind === 'stage-note' && !job.stageNotes?.some(({ id }) => id === command.params['entry'])
+      ? [{ ...body.values, ...signed(command) }]
+      : [],
+  );
   const whole: JobView = {
     ...job,
     order,
@@ -58,6 +63,7 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
     planned: order.filter((joint) => joint.state !== 'not-planned').length,
     schools: schools?.body.kind === 'schools' ? { ...schools.body.values, ...signed(schools.command) } : job.schools,
     sums: [...job.sums, ...sums],
+    stageNotes: [...(job.stageNotes ?? []), ...stageNotes],
   };
   return stagesWith(whole, pending, by);
 }

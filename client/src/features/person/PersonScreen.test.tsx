@@ -49,12 +49,14 @@ test('sign-ins are listed, the others can be ended, and the password changed', a
 test('signing out ends the session', async () => {
   const { writes } = await showScreen(<PersonScreen />, { answers: { 'DELETE session': {} } });
   await press('Sign out');
+  await press('Yes, sign out');
   expect(writes[0]).toMatchObject({ method: 'DELETE', path: 'session' });
 });
 
 test('where the server does not answer, whoever signs out is told that they still are signed in', async () => {
   await showScreen(<PersonScreen />, { answers: { 'DELETE session': { status: 503, message: 'The database is away.' } } });
   await press('Sign out');
+  await press('Yes, sign out');
   expect(screen.getByText('The database is away.')).toBeTruthy();
 });
 

@@ -17,7 +17,7 @@ import type { RootState } from '@/state/store';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
-import { Heading } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 import { PasswordForm } from './PasswordForm';
 import { SignIns } from './SignIns';
 
@@ -55,12 +55,11 @@ export function PersonScreen() {
       subtitle={`${me.person.role}, ${me.shop.name}`}
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'person' }}
-      action={{ label: 'Sign out', onPress: () => void leave() }}
     >
       {stays ? <Failed message={stays} /> : null}
       {problem ? <Failed message={problem.message} /> : null}
       <FrameKey label="The shop’s people" onPress={() => router.push('/people')} />
-      <FrameKey label="The shop’s schools" onPress={() => router.push('/schools')} />
+      <FrameKey label="Shop practice" onPress={() => router.push('/schools')} />
       <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
       <Heading size={17}>Units you read in</Heading>
       <Choice label="lengths" value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />
@@ -96,6 +95,27 @@ export function PersonScreen() {
       </View>
       <SignIns />
       <PasswordForm />
+      <SignOut onLeave={() => void leave()} />
     </Sheet>
+  );
+}
+
+/** Small, and it asks: what is only on this device stays here until this person signs in again. */
+function SignOut({ onLeave }: { onLeave: () => void }) {
+  const [asks, setAsks] = useState(false);
+  if (!asks)
+    return (
+      <View style={{ alignItems: 'flex-start' }}>
+        <FrameKey quiet label="Sign out" onPress={() => setAsks(true)} />
+      </View>
+    );
+  return (
+    <View role="group" aria-label="sign out" style={{ gap: 8 }}>
+      <Words size={15}>Sign out on this device? What is only here stays here, and goes over when you sign in again.</Words>
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <FrameKey label="Yes, sign out" onPress={onLeave} />
+        <FrameKey label="Stay" onPress={() => setAsks(false)} />
+      </View>
+    </View>
   );
 }

@@ -18,7 +18,7 @@ export function PlannerScreen({ joint }: { joint: JointView }) {
   return (
     <Fetched query={van} what="the van">
       {(stock) => (
-        <Fetched query={shopSchools} what="the shop’s schools">
+        <Fetched query={shopSchools} what="shop practice">
           {() => (schools ? <Ready joint={joint} planner={planner} van={stock} schools={schools} /> : null)}
         </Fetched>
       )}

@@ -68,7 +68,7 @@ function SchoolsSpoken({ view }: { view: PlannerView }) {
   return (
     <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8, gap: 3 }}>
       <Words size={15} bold>
-        Schools
+        Shop practice
       </Words>
       {spokenSchools({ joint: view.planner.draft.schools, job: view.schools.job, shop: view.schools.shop }).map((row) => (
         <Words key={row.question} size={14}>

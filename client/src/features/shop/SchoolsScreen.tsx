@@ -20,7 +20,7 @@ export function SchoolsScreen() {
   return (
     <Sheet
       tag="shop"
-      title="Schools"
+      title="Shop practice"
       subtitle={mayChange ? 'how this shop does it' : 'chosen by the lead'}
       up={{ label: 'you', href: '/me' }}
       cells={{ here: 'person' }}
@@ -39,7 +39,7 @@ export function SchoolsScreen() {
           />
         ))
       ) : schools.error ? null : (
-        <Loading what="the shop’s schools" />
+        <Loading what="shop practice" />
       )}
     </Sheet>
   );

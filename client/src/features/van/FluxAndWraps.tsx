@@ -1,3 +1,4 @@
+import { FLUX_LOOKS } from '@kesto/contract/wording';
 import { FLUX_CLASSES, FLUXES, WRAPS, type CarriedWrap, type FluxClass } from '@kesto/core';
 import { formatGrams, formatTemperature, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
@@ -28,7 +29,7 @@ export function Flux({ van, mayCount }: { van: Van; mayCount: boolean }) {
       none="None yet. Phosphorus rod on bare copper needs none; brass and steel do."
       things={flux}
       nameOf={(row) => row.class}
-      saysOf={(row) => `${readingText(formatGrams(row.grams))}, active ${active(row.class)}`}
+      saysOf={(row) => `${FLUX_LOOKS[row.class]}, ${readingText(formatGrams(row.grams))}, active ${active(row.class)}`}
       onTakeOff={mayCount ? (row) => van.change({ flux: flux.filter((other) => other.class !== row.class) }) : null}
       another="Another flux"
       form={(done) => (
@@ -55,7 +56,12 @@ function AddFlux({ classes, onAdd }: { classes: readonly FluxClass[]; onAdd: (ro
   };
   return (
     <View style={{ gap: 8 }}>
-      <Choice label="class" value={picked} onChange={setPicked} options={classes.map((value) => ({ value, label: value }))} />
+      <Choice
+        label="class"
+        value={picked}
+        onChange={setPicked}
+        options={classes.map((value) => ({ value, label: `${value}, ${FLUX_LOOKS[value]}` }))}
+      />
       <FigureFields figures={figures} />
       <FrameKey label="Put it on the van" disabled={picked === null} onPress={() => void figures.submit(add)} />
     </View>

@@ -62,7 +62,7 @@ function Ready({ stored }: { stored: VanStock }) {
       action={
         mayCount
           ? {
-              label: van.busy ? 'Keeping' : van.touched ? 'Keep this count' : 'Counted',
+              label: van.busy ? 'Keeping' : van.touched ? 'Keep this count' : 'Saved',
               onPress: () => void van.keep(),
               disabled: !van.canKeep,
             }

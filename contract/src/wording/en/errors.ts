@@ -38,7 +38,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'flood-under-trickle': (value) => `is less than the trickle of this bore (${value} L/min): a flood must be more`,
   'flood-too-fast': (value) => `is faster than 100 m/s in the narrowest bore: at most ${value} L/min`,
   'safety-class-needed': (value) => `is needed: refrigerant ${value} is not known here; say A1, A2L, A2, A3, B1, B2L, B2 or B3`,
-  'record-format': () => 'not a Kesto joint record of a version this program knows',
+  'record-format': () => 'not a Kesto file, or one of a newer version',
   'record-not-json': () => 'is not JSON',
   'record-duplicate-key': () => 'stands twice in one object: two readers would see two different records',
   'record-unknown-key': () => 'is a key that a joint record does not have',

@@ -1,4 +1,4 @@
-import type { FillerReasonCode, FluxChoice, Reason } from '@kesto/core';
+import type { FillerReasonCode, FluxChoice, FluxClass, Reason } from '@kesto/core';
 import { num, str, type Show, type Values } from './show';
 
 type Sentence = (values: Values | undefined, show: Show) => string;
@@ -72,6 +72,16 @@ const FLUX: Readonly<Record<FluxChoice['reason'], string>> = {
   aluminium: 'Fluoride flux that does not corrode (FL20), never chloride: it cannot be washed out of a line.',
   'zinc-aluminium': 'Caesium flux of the zinc-aluminium rod.',
   'all-forbidden': 'No filler may be used here, so no flux is named.',
+};
+
+/** What stands on the jar beside the class, as people ask for it. */
+export const FLUX_LOOKS: Readonly<Record<FluxClass, string>> = {
+  'FB3-A': 'white paste',
+  'FB3-C': 'black paste',
+  'FB3-D': 'white paste, high heat',
+  'FB4-A': 'paste for aluminium bronze',
+  FL20: 'fluoride powder for aluminium',
+  'Cs-Al-F': 'caesium flux for aluminium',
 };
 
 export function fluxText(flux: FluxChoice): string {

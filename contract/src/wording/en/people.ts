@@ -11,7 +11,7 @@ export const APPROVAL_WORDS: Readonly<Record<ApprovalScope, string>> = {
 /** What a role may do, for whoever gives it. */
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   technician: 'plans, makes and records joints',
-  lead: 'also accepts joints and chooses the schools',
+  lead: 'also accepts joints and chooses shop practice',
   inspector: 'reads everything, changes nothing',
   admin: 'also asks people in and keeps their approvals',
 };

@@ -46,7 +46,7 @@ export const FINDING_WORDS: Readonly<Record<LookFinding, string>> = {
 /** What a write is about, while it is kept on the device. An entry says its own kind. */
 export const WRITE_WORDS = {
   putUnits: 'the units you read in',
-  putSchools: 'the shop’s schools',
+  putSchools: 'shop practice',
   putVan: 'the count of the van',
   putPerson: 'what is said of a person',
   putSite: 'a site',

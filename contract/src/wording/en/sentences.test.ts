@@ -74,7 +74,7 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
       'replace, 14 years old, 900 against 1000',
     ],
   ],
-  'refrigerant-fate': [[{ fate: 'reuse', why: 'clean' }, 'goes back in, clean']],
+  'refrigerant-fate': [[{ fate: 'reuse', why: 'clean' }, 'reuse it, clean']],
   'locked-off': [
     [{ keyHolder: 'Ilta Varro' }, 'key with Ilta Varro'],
     [{ keyHolder: 'Ilta Varro', dead: true }, 'tried to start: dead, key with Ilta Varro'],

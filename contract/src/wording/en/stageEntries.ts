@@ -64,7 +64,7 @@ export const CYLINDER_HOLDS_WORDS: Readonly<Record<CylinderHolds, string>> = {
   same: 'the same',
   another: 'something else',
 };
-export const REFRIGERANT_FATE_WORDS: Readonly<Record<RefrigerantFate, string>> = { reuse: 'goes back in', fresh: 'fresh charge' };
+export const REFRIGERANT_FATE_WORDS: Readonly<Record<RefrigerantFate, string>> = { reuse: 'reuse it', fresh: 'fresh charge' };
 export const APPROVAL_WAY_WORDS: Readonly<Record<ApprovalWay, string>> = {
   'in-person': 'in person',
   phone: 'by phone',

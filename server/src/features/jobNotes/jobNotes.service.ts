@@ -1,4 +1,4 @@
-import type { JobSchools, JobSchoolsValues, JobSum, JobSumValues, JobNote } from '@kesto/contract';
+import type { JobNote, JobSchools, JobSum, StageNote } from '@kesto/contract';
 import { schoolName } from '@kesto/contract/wording';
 import { differingSchool, readJobLink, withSchoolIds, type JobEntry, type JobLink, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
@@ -10,11 +10,10 @@ export interface JobNotes {
   /** The last answer counts; null where the job does as the shop does. */
   readonly schools: JobSchools | null;
   readonly sums: readonly JobSum[];
+  readonly stageNotes: readonly StageNote[];
 }
 
-type Note = { readonly id: string; readonly by: string; readonly at: string } & (
-  { readonly kind: 'schools'; readonly values: JobSchoolsValues } | { readonly kind: 'sum'; readonly values: JobSumValues }
-);
+type Note = { readonly id: string; readonly by: string; readonly at: string } & JobNote;
 
 /** A note from before there were chains says its writer, its time and its values itself. */
 function carriedOver(entry: JobEntry, names: ReadonlyMap<string, string>): Note {
@@ -24,10 +23,12 @@ function carriedOver(entry: JobEntry, names: ReadonlyMap<string, string>): Note 
 }
 
 const noteOf = ({ id, kind, values, person, serverTime }: JobEntry) =>
-  ({ id, by: person.name, at: serverTime, kind, values }) as unknown as Note; // cast: two kinds that are notes
+  ({ id, by: person.name, at: serverTime, kind, values }) as unknown as Note; // cast: kinds that are notes
 
 const writersOf = (entries: readonly JobEntry[]) =>
   entries.filter(({ kind }) => kind === 'carried-over').map(({ values }) => String(values['writer']));
+
+const isNote = (kind: string): kind is JobNote['kind'] => kind === 'schools' || kind === 'sum' || kind === 'stage-note';
 
 /** What is noted of a job as a whole, in its order. */
 async function notesIn(shop: ShopWork, links: readonly JobLink[]): Promise<readonly Note[]> {
@@ -35,7 +36,7 @@ async function notesIn(shop: ShopWork, links: readonly JobLink[]): Promise<reado
   const names = await shop.people.namesOf([...new Set(writersOf(entries))]);
   return entries.flatMap((entry) => {
     if (entry.kind === 'carried-over') return [carriedOver(entry, names)];
-    return entry.kind === 'schools' || entry.kind === 'sum' ? [noteOf(entry)] : [];
+    return isNote(entry.kind) ? [noteOf(entry)] : [];
   });
 }
 
@@ -48,7 +49,8 @@ export async function jobNotes(shop: ShopWork, links: readonly JobLink[]): Promi
       ? { ...last.values, schools: withSchoolIds(last.values.schools), ...signed(last) }
       : null;
   const sums = notes.flatMap((note) => (note.kind === 'sum' ? [{ ...note.values, ...signed(note) }] : []));
-  return { schools, sums };
+  const stageNotes = notes.flatMap((note) => (note.kind === 'stage-note' ? [{ ...note.values, ...signed(note) }] : []));
+  return { schools, sums, stageNotes };
 }
 
 /** The schools a job is worked by: its own where it has them, else the shop's. */

@@ -132,7 +132,7 @@ function NearPart({ part, index, branch, problems, onChange, onRemove }: NearPar
         error={problems[`near[${index}].distance`]}
       />
       <Choice
-        label={`which way to part ${index + 1}`}
+        label={`which side part ${index + 1} is on`}
         value={part.along}
         options={WAYS.filter(({ value }) => branch || value !== 'run')}
         onChange={(along) => onChange({ along, wrap: USUAL_WRAP })}

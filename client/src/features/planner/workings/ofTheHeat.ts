@@ -1,12 +1,12 @@
 import { FLUXES, formatTemperature, METALS, readingText } from '@kesto/core';
-import { fluxText } from '@kesto/contract/wording';
+import { FLUX_LOOKS, fluxText } from '@kesto/contract/wording';
 import { f, nothingPlanned, type Build } from './working';
 
 export const flux: Build = (plan, units) => {
   const row = plan.flux.class ? FLUXES[plan.flux.class] : null;
   const show = (c: number) => readingText(formatTemperature(c, units));
   return {
-    title: plan.flux.required ? `Flux ${plan.flux.class ?? ''}` : 'No flux',
+    title: plan.flux.class ? `Flux ${plan.flux.class}, ${FLUX_LOOKS[plan.flux.class]}` : 'No flux',
     sentence: fluxText(plan.flux),
     formula:
       row && plan.chosen && plan.heat

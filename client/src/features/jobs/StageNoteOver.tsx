@@ -1,0 +1,50 @@
+import type { JobView } from '@kesto/contract';
+import { STAGE_WORDS } from '@kesto/contract/wording/stages';
+import type { Stage } from '@kesto/core';
+import { format } from 'date-fns/format';
+import { View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useMayMake } from '@/features/session/useMayMake';
+import { NoteForm } from '@/features/stage/NoteForm';
+import { useWrite } from '@/outbox';
+import { Overlay } from '@/ui/Overlay';
+import { Failed } from '@/ui/states';
+import { Words } from '@/ui/Words';
+import { jobEntryWrite } from './writes';
+
+/** A stage without a sheet of its own says so, and takes a note. */
+export function StageNoteOver({ job, stage, onClose }: { job: JobView; stage: Stage | null; onClose: () => void }) {
+  const mayMake = useMayMake();
+  const { keep, busy, problem } = useWrite();
+  if (stage === null) return null;
+  const name = STAGE_WORDS[stage];
+  return (
+    <Overlay open title={name.replace(/^./, (c) => c.toUpperCase())} label={`stage ${name}`} onClose={onClose}>
+      <Words size={15} tone="ink2">
+        This stage has no sheet of its own yet. What is done of it is noted here in words; what concerns one joint stands in that joint’s
+        record.
+      </Words>
+      {(job.stageNotes ?? [])
+        .filter(({ of }) => of === stage)
+        .map(({ id, text, by, at }) => (
+          <View key={id}>
+            <Words size={15}>{text}</Words>
+            <Words size={14} tone="ink2">
+              {by}, {format(new Date(at), 'd MMM yyyy, HH:mm')}
+            </Words>
+          </View>
+        ))}
+      {mayMake ? (
+        <NoteForm
+          keptAs={`${job.id}.${stage}.note`}
+          title="Note what was done"
+          fields={{ text: 'what was done, and what it showed' }}
+          label="Keep this note"
+          busy={busy}
+          onKeep={({ text = '' }) => keep(jobEntryWrite(job.id, uuid(), { kind: 'stage-note', values: { of: stage, text } }))}
+        />
+      ) : null}
+      {problem ? <Failed message={problem.message} /> : null}
+    </Overlay>
+  );
+}
