@@ -47,6 +47,7 @@ export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining 
           name={nameOf(item.place)}
           says={item.what === 'drier' ? drier : undefined}
           work={work}
+          onYes={() => isolation.alsoOpens(item.what, item.place)}
         />
       ))}
       <View style={{ gap: 4, paddingTop: 10 }}>
@@ -71,11 +72,12 @@ interface ItemProps {
   /** Which kind of it, and how it goes in. */
   readonly says: string | undefined;
   readonly work: StageWork;
+  readonly onYes: () => void;
 }
 
 const WHY = { why: { label: 'why it is left', kind: 'name' } } as const;
 
-function Item({ item, name, says, work }: ItemProps) {
+function Item({ item, name, says, work, onYes }: ItemProps) {
   const t = useTokens();
   const [leaving, setLeaving] = useState(false);
   const figures = useFigures(work.keptAs(`left.${item.what}.${item.place}`), WHY);
@@ -108,7 +110,7 @@ function Item({ item, name, says, work }: ItemProps) {
               label="Yes"
               says={`yes, ${ALSO_OPENED_WORDS[item.what]} ${name}`}
               disabled={work.busy}
-              onPress={() => void work.note('also-opened', { ...about, choice: 'yes' })}
+              onPress={() => void work.note('also-opened', { ...about, choice: 'yes' }).then((kept) => kept && onYes())}
             />
             <FrameKey label="Leave it" says={`leave ${ALSO_OPENED_WORDS[item.what]} ${name}`} onPress={() => setLeaving(!leaving)} />
           </>

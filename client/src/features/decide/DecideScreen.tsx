@@ -29,7 +29,7 @@ import { PriceChecks } from './PriceChecks';
 import { RefrigerantFate } from './RefrigerantFate';
 import { SeenOfIt } from './SeenOfIt';
 import { Steps } from './Steps';
-import { useIsolation } from './useIsolation';
+import { useIsolation, type IsolationWork } from './useIsolation';
 import { Ways } from './Ways';
 import { WorthIt } from './WorthIt';
 
@@ -67,7 +67,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
   const nameOf = (place: string) => placeName(graph, place);
   const kept = lastOf(stage.facts, 'isolation')?.values;
   const takeOut = kept?.takeOutKg ?? isolation.takeOutKg(kept?.method ?? isolation.answer?.method ?? 'recover-all');
-  const action = actionOf(stage, isolation.answer !== null, { open: setPanel, onward: () => router.push(stageHref(job.id, 'make-safe')) });
+  const action = actionOf(stage, isolation, { open: setPanel, onward: () => router.push(stageHref(job.id, 'make-safe')) });
   const over =
     panel === 'keep' ? (
       <KeepIsolation key={isolation.work.join('+')} isolation={isolation} work={stage} onKept={close} />
@@ -167,10 +167,11 @@ interface Ends {
 }
 
 /** The one action: what comes next in the job, as far as it is done here. */
-function actionOf(stage: ReturnType<typeof useStage>, isAnswered: boolean, { open, onward }: Ends) {
+function actionOf(stage: ReturnType<typeof useStage>, { answer, isKeptWay }: IsolationWork, { open, onward }: Ends) {
   if (stage.state !== 'open') return { label: 'On to make safe', onPress: onward };
   const [gate] = stage.gates;
-  if (!lastOf(stage.facts, 'isolation')) return { label: 'Keep this way', disabled: !isAnswered, onPress: () => open('keep') };
+  const isKept = lastOf(stage.facts, 'isolation') !== undefined;
+  if (!isKeptWay) return { label: isKept ? 'Keep the new way' : 'Keep this way', disabled: !answer, onPress: () => open('keep') };
   if (!gate) return { label: 'Decided: make safe', onPress: () => void stage.note('done', {}).then((kept) => kept && onward()) };
   return gate.gate === 'not-approved'
     ? { label: 'Get approval', onPress: () => open('approval') }

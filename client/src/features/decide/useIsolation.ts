@@ -1,5 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import {
+  factsOf,
   foundOnLowSide,
   isolate,
   lastOf,
@@ -7,6 +8,7 @@ import {
   safetyClassOf,
   toTakeOutKg,
   withCompressors,
+  type AlsoOpenedKind,
   type CircuitGraph,
   type CompressorKind,
   type Isolation,
@@ -25,6 +27,9 @@ export interface Seen {
   readonly jointOpen: boolean;
 }
 
+/** Cores are changed by tool under pressure, seals are of the part itself. */
+const OPENS: readonly AlsoOpenedKind[] = ['drier', 'twin'];
+
 const NOTHING_SEEN: Seen = { runs: false, airInside: false, jointOpen: false };
 
 /** What was kept; else a leak that was found on the low side ticks itself. */
@@ -41,11 +46,15 @@ function firstSeen(facts: readonly StageFact[], graph: CircuitGraph): Seen {
   };
 }
 
+/** Other parts that are changed as well: each is opened, so that it counts for the way. */
+const changedToo = (facts: readonly StageFact[]): readonly string[] =>
+  factsOf(facts, 'also-opened').flatMap(({ values }) => (values.choice === 'yes' && OPENS.includes(values.what) ? [values.place] : []));
+
 /** The parts worked on at first: what was kept, else where leaks were found. */
 function firstWork(graph: CircuitGraph, facts: readonly StageFact[]): readonly string[] {
-  const kept = lastOf(facts, 'isolation')?.values.work ?? leaksOf(facts).map((leak) => leak.place);
+  const kept = [...(lastOf(facts, 'isolation')?.values.work ?? leaksOf(facts).map((leak) => leak.place)), ...changedToo(facts)];
   // A core is changed with a tool, under pressure: its port is not what is opened.
-  return kept.filter((id) => graph.parts.some((part) => part.id === id && part.kind !== 'port'));
+  return [...new Set(kept)].filter((id) => graph.parts.some((part) => part.id === id && part.kind !== 'port'));
 }
 
 /** How the work is got at, worked out anew with every tap. */
@@ -67,6 +76,10 @@ export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly 
   /** By the way that is taken [kg]; null where it cannot be told. */
   const takeOutKg = (method: IsolationMethod) =>
     toTakeOutKg({ method, insideKg: chargeKg, circuit: graph, emptied: answer?.emptied ?? [] });
-  return { work, toggle, seen, setSeen, answer, chargeKg, takeOutKg };
+  /** What is changed as well is opened as well. */
+  const alsoOpens = (what: AlsoOpenedKind, place: string) => OPENS.includes(what) && !work.includes(place) && setWork([...work, place]);
+  /** The way was kept for other work than this. */
+  const isKeptWay = kept !== undefined && kept.work.length === work.length && work.every((id) => kept.work.includes(id));
+  return { work, toggle, alsoOpens, isKeptWay, seen, setSeen, answer, chargeKg, takeOutKg };
 }
 export type IsolationWork = ReturnType<typeof useIsolation>;

@@ -9,6 +9,7 @@ import {
   formatOnRule,
   inTurn,
   readChain,
+  readingText,
   type AgainstPlan,
   type JointEntry,
   type LookFinding,
@@ -44,6 +45,12 @@ interface Compared {
   readonly show: (value: number) => Reading;
 }
 
+const AS_PLANNED: AgainstPlan = { ratio: 1, inside: true };
+
+/** What was taken over unchanged is as planned, whatever was rounded on the way to the screen. */
+const looksTheSame = (planned: number | null | undefined, done: number | null, show: Compared['show']) =>
+  planned != null && done !== null && readingText(show(planned)) === readingText(show(done));
+
 /** What was planned beside what was done. */
 export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, units: UnitPreferences): readonly MadeRow[] {
   if (!answer || !made) return [];
@@ -67,7 +74,7 @@ export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, u
     label,
     plan: planned == null ? null : show(planned),
     made: done == null ? null : show(done),
-    against: againstPlan(figure, planned, done),
+    against: looksTheSame(planned, done, show) ? AS_PLANNED : againstPlan(figure, planned, done),
     band: ALLOWED[figure],
   }));
 }

@@ -62,7 +62,7 @@ test('where the server does not answer, whoever signs out is told that they stil
 
 test('leads on to the schools and to the check of a file', async () => {
   await showScreen(<PersonScreen />);
-  await press('The shop’s schools');
+  await press('Shop practice');
   await press('Check a record file');
   expect(went()).toEqual(['/schools', '/verify']);
 });

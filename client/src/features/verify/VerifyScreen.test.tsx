@@ -34,7 +34,7 @@ test('a file that is no record is refused with the reason; nothing stays of the 
   expect(screen.getByText(/^This file cannot be checked:/)).toBeTruthy();
   expect(screen.queryByText(/unbroken/)).toBeNull();
   await choose('{"format":"recipe"}');
-  expect(screen.getByText(/not a Kesto joint record/)).toBeTruthy();
+  expect(screen.getByText(/not a Kesto file/)).toBeTruthy();
 });
 
 test('without a file chosen nothing changes', async () => {

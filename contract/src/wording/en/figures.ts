@@ -171,6 +171,21 @@ const INSTEAD: Readonly<Partial<Record<CautionCode, string>>> = {
   'al-cu-eutectic': 'Press, lock ring or transition piece',
 };
 
+/** What is done before the torch is lit, where nothing stops the joint: the first of these stands in the headline. */
+const DO_FIRST: Readonly<Partial<Record<CautionCode, string>>> = {
+  'too-tight': 'Ease the fit first',
+  'gap-loose': 'Close the gap first',
+  'shallow-cup': 'Find a deeper cup first',
+  'rating-needed': 'Read the maker’s rating first',
+  'makers-filler-list': 'Read the maker’s list of rods first',
+  'wrap-misses': 'Move the wrap first',
+  'wrap-on-joint': 'Move the wrap first',
+  'no-purge': 'Find the nitrogen a way first',
+  'core-in': 'Take the core out first',
+  'fuel-too-weak': 'Bring a stronger torch first',
+  'cylinder-low': 'Bring more nitrogen first',
+};
+
 /** What the plan says first. */
 export function planHeadline(plan: Pick<JointPlan, 'chosen' | 'cautions' | 'flux'>): { text: string; good: boolean } {
   const stops = plan.cautions.filter((c) => c.severity === 'stop');
@@ -182,5 +197,7 @@ export function planHeadline(plan: Pick<JointPlan, 'chosen' | 'cautions' | 'flux
   const flux = `${plan.flux.required ? 'with' : 'no'} flux`;
   if (stops.length > 0) return { text: `Settle this first, then braze, ${flux}`, good: false };
   if (plan.chosen.verdict === 'avoid') return { text: `Only if nothing else will do, ${flux}`, good: false };
+  const first = plan.cautions.filter((c) => c.severity === 'warn').find(({ code }) => DO_FIRST[code]);
+  if (first) return { text: `${DO_FIRST[first.code] ?? ''}, then braze, ${flux}`, good: false };
   return { text: `Good to braze, ${flux}`, good: true };
 }
