@@ -9,6 +9,7 @@ import { Failed } from '@/ui/states';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { joinAddress, readableCode } from './code';
 import { QrCode } from './QrCode';
+import { ShareAddress } from './ShareAddress';
 import { RoleChoice } from './RoleChoice';
 import { useInvite } from './useInvite';
 
@@ -34,7 +35,11 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
         <Mono size={28} testID="one-time-code">
           {readableCode(invite.code)}
         </Mono>
-        <Words size={15}>Scan it with the phone that is to come in, or open this address there and choose “I have a code”.</Words>
+        <Words size={15} selectable>
+          {joinAddress(invite.code)}
+        </Words>
+        <ShareAddress address={joinAddress(invite.code)} name={asked} />
+        <Words size={15}>Scan it with the phone that is to come in, or open the address there, or choose “I have a code”.</Words>
         <Words size={14} tone="ink2">
           Good once, for seven days. It is shown only now: whoever has it, comes in by it.
         </Words>

@@ -21,7 +21,10 @@ export function SignedOutOver() {
           <FrameKey label={`Go on as ${taken.name}`} onPress={startOver} />
         </>
       ) : (
-        <Words size={15}>Your session ended. What you entered is kept and goes on after this.</Words>
+        <>
+          <Words size={15}>Your session ended. What you entered is kept and goes on after this.</Words>
+          <FrameKey label="Not now" onPress={startOver} />
+        </>
       )}
       <SignInForm />
     </Overlay>

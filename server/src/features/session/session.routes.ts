@@ -1,3 +1,4 @@
+import { accountOf } from './loginsOf';
 import type { Done } from '@kesto/contract';
 import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
@@ -11,7 +12,7 @@ export function sessionRoutes(routes: Registrar, platform: Platform): void {
   const tries = signInTries(() => platform.metrics.refused('password'));
 
   routes.open('signIn', async ({ body, request, response }) => {
-    await tries.guard(body.login, request.ip ?? '', () => openSession(platform, body, { request, response }));
+    await tries.guard(accountOf(body.login), request.ip ?? '', () => openSession(platform, body, { request, response }));
     return { status: 201, body: DONE };
   });
   routes.signed('me', async ({ me }) => ({ body: me }));

@@ -1,3 +1,4 @@
+import { loginsOf } from './loginsOf';
 import { createHash, randomBytes } from 'node:crypto';
 import { PERSON_HEADER, type Me, type PutPasswordRequest, type SignInRequest } from '@kesto/contract';
 import { parse } from 'cookie';
@@ -35,9 +36,16 @@ function noteRefused({ store, clock }: Platform, { shopId, personId }: SignInFac
   setTimeout(() => void note(), NOTED_AFTER_MS).unref();
 }
 
+/** Whoever a typed name means: the first of what it may stand for that somebody signs in by. */
+async function known({ store }: Platform, typed: string): Promise<SignInFacts | null> {
+  // All are asked, whoever there is: how long it takes tells nobody.
+  const found = await Promise.all(loginsOf(typed).map((login) => store.signInBy(login)));
+  return found.find((person) => person !== null) ?? null;
+}
+
 /** Checks a sign-in and opens a session; answers with the cookie's value. */
 export async function signIn(platform: Platform, { login, password }: SignInRequest, { address, device }: From): Promise<string> {
-  const person = await platform.store.signInBy(login);
+  const person = await known(platform, login);
   const fits = await platform.passwords.fits(person?.passwordHash, password, address);
   if (person && !fits) noteRefused(platform, person, address);
   if (!person || !fits || person.left || isBarred(platform, person.shopId)) throw wrong();
