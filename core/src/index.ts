@@ -103,6 +103,7 @@ export { readCircuit } from './circuit/readCircuit';
 export * from './circuit/edit';
 export * from './circuit/branch';
 export * from './circuit/jointsNear';
+export * from './circuit/proposedJoints';
 export { layOut } from './circuit/layOut';
 export type { CircuitLayout, LaidFan, LaidLink, LaidPart, Point } from './circuit/layoutTypes';
 export { inCircuit, together } from './circuit/pieces';

@@ -1,4 +1,12 @@
-import type { CircuitFacts, JointPlace, JointState, PlateRequest, Quantity } from '@kesto/core';
+import {
+  UNIT_KINDS,
+  type CircuitFacts,
+  type JointPlace,
+  type JointState,
+  type PlateRequest,
+  type Quantity,
+  type UnitKind,
+} from '@kesto/core';
 
 export interface SiteView {
   readonly id: string;
@@ -11,9 +19,7 @@ export interface PutSiteRequest {
   readonly altitude: Quantity;
 }
 
-/** What a machine looks like from outside; its words are made in `wording`. */
-export const UNIT_KINDS = ['split', 'heat-pump', 'cold-room', 'chamber', 'packaged-unit', 'rooftop-unit', 'other'] as const;
-export type UnitKind = (typeof UNIT_KINDS)[number];
+export { UNIT_KINDS, type UnitKind };
 
 export interface UnitPlate {
   readonly id: string;

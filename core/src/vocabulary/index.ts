@@ -6,3 +6,4 @@ export * from './service';
 export * from './schools';
 export * from './circuit';
 export * from './people';
+export * from './unit';

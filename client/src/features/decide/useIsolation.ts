@@ -57,6 +57,9 @@ function firstWork(graph: CircuitGraph, facts: readonly StageFact[]): readonly s
   return [...new Set(kept)].filter((id) => graph.parts.some((part) => part.id === id && part.kind !== 'port'));
 }
 
+const isSameWork = (one: readonly string[], other: readonly string[]) =>
+  one.length > 0 && one.length === other.length && other.every((id) => one.includes(id));
+
 /** How the work is got at, worked out anew with every tap. */
 export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly StageFact[]) {
   const kept = lastOf(facts, 'isolation')?.values;
@@ -79,7 +82,7 @@ export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly 
   /** What is changed as well is opened as well. */
   const alsoOpens = (what: AlsoOpenedKind, place: string) => OPENS.includes(what) && !work.includes(place) && setWork([...work, place]);
   /** The way was kept for other work than this. */
-  const isKeptWay = kept !== undefined && kept.work.length === work.length && work.every((id) => kept.work.includes(id));
+  const isKeptWay = isSameWork(lastOf(facts, 'isolation')?.values.work ?? [], work);
   return { work, toggle, alsoOpens, isKeptWay, seen, setSeen, answer, chargeKg, takeOutKg };
 }
 export type IsolationWork = ReturnType<typeof useIsolation>;

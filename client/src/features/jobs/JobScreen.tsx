@@ -27,7 +27,9 @@ import { CircuitOfJob } from './CircuitOfJob';
 import { JobCircuit } from './JobCircuit';
 import { JobJoints } from './JobJoints';
 import { JobNotes } from './JobNotes';
+import { ProposedJoints } from './ProposedJoints';
 import { StageNoteOver } from './StageNoteOver';
+import { useProposed } from './useProposed';
 import { WithJob } from './WithJob';
 import { jointWrite } from './writes';
 
@@ -46,6 +48,8 @@ function Ready({ job }: { job: JobView }) {
   const mayMake = useMayMake();
   const here = job.order.find((joint) => joint.id === job.next.joint);
   const href = nextHref(job, job.next);
+  const proposed = useProposed(job);
+  const [first] = proposed.joints;
   const toPlan = job.order.filter((j) => j.state === 'not-planned').length;
   const pressure = (pa: number) => readingText(formatGaugePressure(gaugePascals(pa), units));
   return (
@@ -61,7 +65,9 @@ function Ready({ job }: { job: JobView }) {
           : href
             ? { label: here ? `${nextText(job.next)} ${here.tag}` : nextText(job.next), onPress: () => router.push(href) }
             : job.next.step === 'add-joint'
-              ? { label: nextText(job.next), onPress: () => setAdding(true) }
+              ? first
+                ? { label: `Plan ${first.title}`, disabled: proposed.busy, onPress: first.plan }
+                : { label: nextText(job.next), onPress: () => setAdding(true) }
               : undefined
       }
       aside={
@@ -101,6 +107,7 @@ function Ready({ job }: { job: JobView }) {
           {job.order.length === 0 ? ' · no joint yet' : toPlan > 0 ? ` · ${toPlan} to plan` : ' · all planned'}
         </Words>
         <JointOrder joints={job.order} here={here?.id ?? null} onOpen={(j) => router.push(`/joints/${j.id}`)} />
+        {mayMake ? <ProposedJoints proposed={proposed} /> : null}
       </View>
       <Words size={15} tone="ink2">
         high side {pressure(job.circuit.highSideDesignGaugePa)}, low side {pressure(job.circuit.lowSideDesignGaugePa)} on the plate

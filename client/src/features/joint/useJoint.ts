@@ -1,3 +1,4 @@
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
 import { useJob } from '@/features/jobs/useJob';
 import { useMe } from '@/features/session/useMe';
@@ -6,9 +7,9 @@ import { useJointQuery } from './api';
 import { jointWith, newJoint } from './pendingJoint';
 
 /** One joint as it stands with what is kept here. */
-export function useJoint(id: string) {
+export function useJoint(id: string | null) {
   const kept = useUnrefused();
-  const query = useJointQuery(id);
+  const query = useJointQuery(id ?? skipToken);
   const adding = kept.find((command) => goes('putJoint')(command) && command.params['joint'] === id);
   const { data: job } = useJob(adding?.params['job'] ?? null);
   const me = useMe();

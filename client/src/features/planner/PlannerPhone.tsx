@@ -44,6 +44,9 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
           planner={planner}
         />
       ) : null}
+      {view.fresh && view.asLast && plan && !onCard ? (
+        <FrameKey label={`As ${view.asLast.tag}: torch, gas, protection`} onPress={view.asLast.take} testID="as-last" />
+      ) : null}
       {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
       <Problems planner={planner} />
       <Editor step={step} planner={planner} />

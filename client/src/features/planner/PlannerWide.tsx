@@ -2,7 +2,7 @@ import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { JointOrder } from '@/ui/JointOrder';
 import type { KeyBinding } from '@/ui/keyBindings';
-import { Choice } from '@/ui/Buttons';
+import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { LadderAnswers, LadderReader } from './heat/LadderReader';
@@ -77,6 +77,11 @@ export function PlannerWide({ view }: { view: PlannerView }) {
         </View>
         <UndoKeys planner={planner} />
       </View>
+      {view.fresh && view.asLast && plan && step !== 'card' ? (
+        <View style={{ alignItems: 'flex-start' }}>
+          <FrameKey label={`As ${view.asLast.tag}: torch, gas, protection`} onPress={view.asLast.take} testID="as-last" />
+        </View>
+      ) : null}
       {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
       <Problems planner={planner} />
       {plan ? (

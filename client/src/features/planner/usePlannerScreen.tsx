@@ -3,12 +3,15 @@ import type { SchoolsHere } from '@/features/shop/useSchools';
 import { differingSchool, ENGINE_VERSION } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
+import { draftFromPlan } from '@/features/draft/draftFromPlan';
 import { jointCells } from '@/features/joint/cells';
 import { useUnits } from '@/state/units';
 import type { WorkingName } from '@kesto/contract/wording';
 import type { Start } from './parts/starts';
+import { asTheLast } from './asTheLast';
 import { STEPS, type Step } from './steps';
 import type { Planner } from './usePlanner';
+import { useLastJoint } from './useLastJoint';
 import { useStorePlan } from './useStorePlan';
 
 /** What both the wide and the phone planner show and can do. */
@@ -41,6 +44,18 @@ export function usePlannerScreen({
     planner.planAnew();
     setStep('card');
   };
+  const last = useLastJoint(joint);
+  const lastPlan = last?.plan;
+  const asLast =
+    lastPlan && joint.plan === null
+      ? {
+          tag: last.tag,
+          take: () => {
+            planner.change(asTheLast(planner.draft, draftFromPlan(lastPlan, around)));
+            setStep('card');
+          },
+        }
+      : null;
   const startFrom = (start: Start) => {
     planner.change(start.draft);
     setStep('card');
@@ -49,6 +64,8 @@ export function usePlannerScreen({
     joint,
     around,
     startFrom,
+    /** Takes what is as at the joint before, and goes to the plan; null where there is none. */
+    asLast,
     fresh: joint.plan === null && !planner.touched,
     planner,
     schools,

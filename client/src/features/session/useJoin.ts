@@ -11,6 +11,9 @@ import { welcomed } from './welcomed';
 const FIELDS = ['code', 'shopName', 'name', 'login', 'password'] as const;
 type Field = (typeof FIELDS)[number];
 
+/** What somebody signs in by where they choose nothing else. */
+const loginFrom = (name: string) => (name.trim().toLowerCase().split(/\s+/)[0] ?? '').replace(/[^\p{L}\p{N}.-]/gu, '');
+
 /** From a code to being signed in; a scanned code needs no tap. */
 export function useJoin() {
   const dispatch = useDispatch<AppDispatch>();
@@ -18,11 +21,13 @@ export function useJoin() {
   const [asked, setAsked] = useState(() => typedCode(codeInAddress()));
   const reading = useReadInviteQuery(asked ? { code: asked } : skipToken);
   const [send, sending] = useJoinMutation();
-  const [typed, setTyped] = useState<{ shopName: string; name: string | null; login: string; password: string }>({
-    ...{ shopName: '', name: null, login: '', password: '' },
+  const [typed, setTyped] = useState<{ shopName: string; name: string | null; login: string | null; password: string }>({
+    ...{ shopName: '', name: null, login: null, password: '' },
   });
   const invitation = asked ? (reading.currentData ?? null) : null;
-  const fields = { ...typed, name: typed.name ?? (invitation?.first ? '' : (invitation?.name ?? '')) };
+  const name = typed.name ?? (invitation?.first ? '' : (invitation?.name ?? ''));
+  // As long as nobody typed another: the first word of the name.
+  const fields = { ...typed, name, login: typed.login ?? loginFrom(name) };
 
   async function comeIn() {
     if (!invitation) return;

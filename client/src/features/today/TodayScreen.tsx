@@ -108,23 +108,42 @@ function Ready({ today }: { today: Today }) {
         </Row>
       ) : null}
       {wide ? null : <Waiting today={today} />}
-      {wide ? null : (
-        <>
-          <Row label="van" href="/van">
-            <Words bold>What is on the van</Words>
-            <Words size={15} tone="ink2">
-              rods, torch, nitrogen: the planner chooses from it
-            </Words>
-          </Row>
-          <Row label="bench" href="/bench">
-            <Words bold>Sums without a job</Words>
-            <Words size={15} tone="ink2">
-              gap, rod, strength, purge, reach, cylinder, saturation, readings, units
-            </Words>
-          </Row>
-        </>
-      )}
+      {wide ? null : <Always mayMake={!inspector} />}
     </Sheet>
+  );
+}
+
+/** What stands on today in the same place, with jobs or without. */
+function Always({ mayMake }: { mayMake: boolean }) {
+  return (
+    <>
+      <Row label="van" href="/van">
+        <Words bold>What is on the van</Words>
+        <Words size={15} tone="ink2">
+          rods, torch, nitrogen: the planner chooses from it
+        </Words>
+      </Row>
+      <Row label="bench" href="/bench">
+        <Words bold>Sums without a job</Words>
+        <Words size={15} tone="ink2">
+          gap, rod, strength, purge, reach, cylinder, saturation, readings, units
+        </Words>
+      </Row>
+      <Row label="people" href="/people">
+        <Words bold>The shop’s people</Words>
+        <Words size={15} tone="ink2">
+          who is here, their approvals; ask somebody in
+        </Words>
+      </Row>
+      {mayMake ? (
+        <Row label="machine" href="/units/new">
+          <Words bold>A machine from its plate</Words>
+          <Words size={15} tone="ink2">
+            on a site that is here, or on a new one
+          </Words>
+        </Row>
+      ) : null}
+    </>
   );
 }
 

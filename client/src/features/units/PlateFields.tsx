@@ -30,7 +30,13 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
         <FormFigure control={control} name={at('refrigerant')} label="refrigerant" hint="R-410A, r32 ..." />
         <FormFigure control={control} name={at('highSide')} label="high side" unit={units.pressure} hint="design pressure" />
         <FormFigure control={control} name={at('lowSide')} label="low side" unit={units.pressure} hint="design pressure" />
-        <FormFigure control={control} name={at('coldest')} label="coldest" unit={`°${units.temperature}`} hint="of the evaporator" />
+        <FormFigure
+          control={control}
+          name={at('coldest')}
+          label="coldest"
+          unit={`°${units.temperature}`}
+          hint="of the evaporator; usual for its kind *"
+        />
         <FormFigure control={control} name={at('charge')} label="charge" hint="as 3.2 kg, 5lb 2oz" />
         <FormFigure control={control} name={at('oil')} label="oil" hint="as POE 32" />
       </View>

@@ -1,4 +1,5 @@
-import type { SiteView, UnitView } from '@kesto/contract';
+import type { SiteView, UnitKind, UnitView } from '@kesto/contract';
+import { USUAL_COLDEST_C, writeTemperature, type UnitPreferences } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
@@ -43,6 +44,7 @@ function Ready({ unit, sites }: { unit: UnitView | null; sites: readonly SiteVie
   const router = useRouter();
   const wide = useIsWide();
   const { form, problem, busy, store } = useUnitForm(unit, sites);
+  const units = useUnits();
   const tag = form.watch('tag').trim().toUpperCase();
   const send = form.handleSubmit(async (values) => {
     if (await store(values)) router.replace(unit ? `/units/${unit.id}` : `/jobs/new?unit=${values.unitId}`);
@@ -76,20 +78,29 @@ function Ready({ unit, sites }: { unit: UnitView | null; sites: readonly SiteVie
         <FrameKey label="A second circuit" onPress={() => addCircuit(form)} />
       </View>
       <Heading size={20}>What is it like?</Heading>
-      <KindPicker
-        value={form.watch('kind')}
-        onPick={(kind) => form.setValue('kind', kind, { shouldValidate: form.formState.isSubmitted })}
-        error={form.formState.errors.kind?.message}
-      />
+      <KindPicker value={form.watch('kind')} onPick={(kind) => pickKind(form, kind, units)} error={form.formState.errors.kind?.message} />
       {wide ? null : where}
     </Sheet>
   );
 }
 
+/** Where nobody said how cold it gets, what such a machine usually comes down to stands there, to be read on the plate. */
+function pickKind(form: ReturnType<typeof useUnitForm>['form'], kind: UnitKind, units: UnitPreferences): void {
+  form.setValue('kind', kind, { shouldValidate: form.formState.isSubmitted });
+  const usual = USUAL_COLDEST_C[kind];
+  if (usual === null) return;
+  form.getValues('circuits').forEach(({ coldest }, i) => {
+    if (coldest.trim() === '') form.setValue(`circuits.${i}.coldest`, writeTemperature(usual, units));
+  });
+}
+
 function addCircuit(form: ReturnType<typeof useUnitForm>['form']): void {
   const circuits = form.getValues('circuits');
   const named = circuits.map((circuit, i) => (circuit.name === 'main' ? { ...circuit, name: `circuit ${i + 1}` } : circuit));
-  form.setValue('circuits', [...named, newCircuit(`circuit ${circuits.length + 1}`)]);
+  const next = newCircuit(`circuit ${circuits.length + 1}`);
+  // It begins as a copy of the first: what differs is changed.
+  const [first] = circuits;
+  form.setValue('circuits', [...named, { ...(first ?? next), id: next.id, name: next.name, swept: [] }]);
 }
 
 function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; sites: readonly SiteView[] }) {

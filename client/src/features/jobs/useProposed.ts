@@ -1,0 +1,43 @@
+import type { JobView } from '@kesto/contract';
+import { lastOf, leaksOf, proposedJoints, type ProposedJoint } from '@kesto/core';
+import { useRouter } from 'expo-router';
+import { v7 as uuid } from 'uuid';
+import { useCircuitDrawing } from '@/features/circuit/api';
+import { jointTitle } from '@/features/circuit/jointTitle';
+import { factsOfJob } from '@/features/stage/pendingStages';
+import { useWrite } from '@/outbox';
+import { useUnits } from '@/state/units';
+import { jointWrite } from './writes';
+
+export interface Proposed {
+  readonly title: string;
+  /** Adds it to the job and opens its planner. */
+  readonly plan: () => void;
+}
+
+/** Joints that what is opened asks for, each one tap from its planner: by the way that was kept, else by the leaks that were found. */
+export function useProposed(job: JobView): {
+  readonly joints: readonly Proposed[];
+  readonly busy: boolean;
+  readonly problem: string | null;
+} {
+  const router = useRouter();
+  const units = useUnits();
+  const { data } = useCircuitDrawing(job.circuitId);
+  const { keep, busy, problem } = useWrite();
+  const graph = data?.drawing?.circuit;
+  const facts = factsOfJob(job.stages);
+  const work = lastOf(facts, 'isolation')?.values.work ?? leaksOf(facts).map((leak) => leak.place);
+  const have = job.order.flatMap(({ at }) => (at ? [at] : []));
+  async function plan({ end: _end, ...at }: ProposedJoint, title: string) {
+    const id = uuid();
+    if (await keep(jointWrite(job.id, id, { title, at }))) router.push(`/joints/${id}`);
+  }
+  const joints = graph
+    ? proposedJoints(graph, work, have).map((joint) => {
+        const title = jointTitle(graph, joint, units);
+        return { title, plan: () => void plan(joint, title) };
+      })
+    : [];
+  return { joints, busy, problem: problem?.message ?? null };
+}
