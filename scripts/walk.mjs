@@ -197,7 +197,7 @@ const STAGES = [
       await type(field('water, by its stamp'), '21.6 kg');
       await type(field('on the scale before'), '12.1 kg');
       await type(field('on the scale after'), '20.4 kg');
-      await type(field('minutes'), '48');
+      await type(field('how long it took'), '48');
       await keep();
       await act('Safe: plan the joints');
       await page.getByText('order to braze').filter({ visible: true }).waitFor();

@@ -261,7 +261,7 @@ test('a rooftop unit whose valve does not close: all of it comes out, by the sca
     await stage.field('on the scale before').fill('26lb 8oz');
     await expect(stage.says(/of R-407C may still go in/)).toBeVisible();
     await stage.field('on the scale after').fill('20 lb');
-    await stage.field('minutes').fill('41');
+    await stage.field('how long it took').fill('41');
     await page.getByTestId('keep').filter({ visible: true }).click();
     await expect(stage.says(/must not lie under its weight before/)).toBeVisible();
     await stage.field('on the scale after').fill('37 lb');

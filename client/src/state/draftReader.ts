@@ -27,7 +27,7 @@ export class DraftReader {
   }
 
   mass(field: string, text: string): Quantity | undefined {
-    return this.typed(field, text, (t) => parseMass(t, field));
+    return this.typed(field, text, (t) => parseMass(t, field, this.units.mass === 'kg' ? 'kg' : null));
   }
 
   temperature(field: string, text: string): Quantity | undefined {

@@ -1,5 +1,6 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { FrameKey } from './Buttons';
 import { FieldError } from './FieldError';
 import { useTokens } from './theme';
 import { READINGS } from './tokens';
@@ -15,11 +16,13 @@ interface UnitFieldProps {
   readonly unit?: string;
   readonly error?: string | null | undefined;
   readonly hint?: string | undefined;
+  /** It is read in these: a keypad of digits, and a key beside it that changes the unit. */
+  readonly units?: readonly string[] | undefined;
   readonly testID?: string;
 }
 
 /** A figure as people type it: the unit a bare number gets is shown, the complaint stands under the field. */
-export function UnitField({ label, value, onChange, unit, error, hint, testID }: UnitFieldProps) {
+export function UnitField({ label, value, onChange, unit, units = [], error, hint, testID }: UnitFieldProps) {
   const t = useTokens();
   return (
     <View style={{ flex: 1, minWidth: 130, gap: 2 }}>
@@ -34,6 +37,7 @@ export function UnitField({ label, value, onChange, unit, error, hint, testID }:
         testID={testID ?? ''}
         autoCapitalize="none"
         autoCorrect={false}
+        {...(units.length > 0 ? { inputMode: 'decimal' as const } : {})}
         contentStyle={{ fontFamily: READINGS, fontWeight: '700', fontSize: 20 }}
         style={{ backgroundColor: t.panel }}
         {...(unit && !NAMES_ITS_UNIT.test(value) ? { right: <TextInput.Affix text={unit} textStyle={{ color: t.ink2 }} /> } : {})}
@@ -42,6 +46,22 @@ export function UnitField({ label, value, onChange, unit, error, hint, testID }:
     </View>
   );
 }
+
+/** A figure with its unit, which a key beside it changes; what stands there in letters is read as it stands. */
+export function FigureField({ units, unit, ...field }: UnitFieldProps & { readonly units: readonly string[] }) {
+  const [first = ''] = units;
+  const said = units.find((one) => field.value.trim().endsWith(one)) ?? unit ?? first;
+  const next = units[(units.indexOf(said) + 1) % units.length] ?? first;
+  const change = () => field.onChange(`${field.value.replace(/[^\d.,/\s+−-].*$/, '').trim()} ${next}`.trim());
+  return (
+    <View style={styles.withKey}>
+      <UnitField {...field} units={units} />
+      <FrameKey quiet label={said} says={`${field.label} in ${next} instead of ${said}`} onPress={change} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ withKey: { flex: 1, minWidth: 200, flexDirection: 'row', alignItems: 'flex-start', gap: 6 } });
 
 export function TextField({
   label,

@@ -62,6 +62,11 @@ describe('masses', () => {
     expect(read(parseMass(text))).toBe('unreadable'),
   );
 
+  test('a bare number is kilograms to whoever reads those', () => {
+    expect(read(parseMass('2,5', 'mass', 'kg'))).toBe('2.5 kg');
+    expect(read(parseMass('11 oz', 'mass', 'kg'))).toBe('11 oz');
+  });
+
   test('pounds and ounces mean sixteenths whatever the numbers', () => {
     fc.assert(
       fc.property(fc.nat(400), fc.nat(15), (pounds, ounces) => {
@@ -71,6 +76,21 @@ describe('masses', () => {
     );
   });
 });
+
+test.each([
+  ['15 h 20', '920 min'],
+  ['15h20', '920 min'],
+  ['1 h 5 min', '65 min'],
+  ['1 min 30 s', '90 s'],
+  ['2 h', '2 h'],
+])('%s is %s', (text, expected) => expect(read(parseDuration(text))).toBe(expected));
+
+test('a bare duration is in the unit of its field', () => expect(read(parseDuration('20', 'time', 'min'))).toBe('20 min'));
+
+test.each([
+  ['12 ft 6 in', '150 in'],
+  ['6\' 3/8"', '72.375 in'],
+])('%s is %s', (text, expected) => expect(read(parseLength(text, 'mm'))).toBe(expected));
 
 describe('pressures, temperatures, flows, times', () => {
   test.each([

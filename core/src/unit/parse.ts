@@ -46,8 +46,13 @@ function parseWithUnit(text: string, rule: TextRule): Result<Quantity> {
 
 const LENGTH_SPELLINGS = { mm: 'mm', m: 'm', in: 'in', inch: 'in', inches: 'in', '"': 'in', '″': 'in', ft: 'ft', "'": 'ft', '′': 'ft' };
 
-/** A length as people type it. A fraction without a unit is inches; a bare decimal is in `bareUnit`. */
+const FEET_INCHES = /^(\d+)\s*(?:ft|'|′)\s*(\d[\d./ -]*)\s*(?:in|inch|inches|"|″)?$/i;
+
+/** A length as people type it: `7/8`, `22 mm`, `12 ft 6 in`. A fraction without a unit is inches; a bare decimal is in `bareUnit`. */
 export function parseLength(text: string, bareUnit: 'in' | 'mm' | 'm' | 'ft', field = 'length'): Result<Quantity> {
+  const both = FEET_INCHES.exec(text.trim());
+  const inches = both ? parseNumber(both[2] ?? '') : null;
+  if (both && inches !== null && inches < 12) return ok({ value: Number(both[1]) * 12 + inches, unit: 'in' });
   const isFraction = text.includes('/');
   return parseWithUnit(text, {
     field,
@@ -59,8 +64,8 @@ export function parseLength(text: string, bareUnit: 'in' | 'mm' | 'm' | 'ft', fi
 
 const MASS_SPELLINGS = { kg: 'kg', g: 'g', lb: 'lb', lbs: 'lb', oz: 'oz' };
 
-/** A mass. A bare number is refused: 5.10 could be pounds or pounds and ounces. */
-export function parseMass(text: string, field = 'mass'): Result<Quantity> {
+/** A mass. A bare number is kilograms where those are read; else it is refused: 5.10 could be pounds or pounds and ounces. */
+export function parseMass(text: string, field = 'mass', bareUnit: 'kg' | null = null): Result<Quantity> {
   const examples = ['5lb 2oz', '5.125 lb', '2.32 kg'];
   const both = POUNDS_OUNCES.exec(text.trim());
   if (both) {
@@ -69,7 +74,7 @@ export function parseMass(text: string, field = 'mass'): Result<Quantity> {
     if (pounds === null || ounces === null || ounces < 0 || ounces >= 16) return fail({ kind: 'unreadable', field, text, examples });
     return ok({ value: pounds + Math.sign(pounds || 1) * (ounces / 16), unit: 'lb' });
   }
-  return parseWithUnit(text, { field, spellings: MASS_SPELLINGS, bareUnit: null, examples });
+  return parseWithUnit(text, { field, spellings: MASS_SPELLINGS, bareUnit, examples });
 }
 
 const PRESSURE_SPELLINGS = {
@@ -126,9 +131,18 @@ export function parseVolume(text: string, bareUnit: 'L' | 'm3', field = 'volume'
 
 const TIME_SPELLINGS = { s: 's', sec: 's', min: 'min', h: 'h' };
 
-/** A duration: `34 s`, `1:58` (minutes and seconds), `8 min`; a bare number is seconds. */
-export function parseDuration(text: string, field = 'time'): Result<Quantity> {
+const TWO_UNITS = /^(\d+)\s*(h|min)\s*([0-5]?\d)\s*(min|s|sec)?$/i;
+
+/** A duration: `34 s`, `1:58` (minutes and seconds), `8 min`, `15 h 20`, `1 min 30 s`; a bare number is in `bareUnit`. */
+export function parseDuration(text: string, field = 'time', bareUnit: 's' | 'min' = 's'): Result<Quantity> {
+  const both = TWO_UNITS.exec(text.trim());
+  if (both)
+    return ok(
+      both[2]?.toLowerCase() === 'h'
+        ? { value: Number(both[1]) * 60 + Number(both[3]), unit: 'min' }
+        : { value: Number(both[1]) * 60 + Number(both[3]), unit: 's' },
+    );
   const clock = /^(\d+):([0-5]\d)$/.exec(text.trim());
   if (clock) return ok({ value: Number(clock[1]) * 60 + Number(clock[2]), unit: 's' });
-  return parseWithUnit(text, { field, spellings: TIME_SPELLINGS, bareUnit: 's', examples: ['34 s', '1:58', '8 min'] });
+  return parseWithUnit(text, { field, spellings: TIME_SPELLINGS, bareUnit, examples: ['34 s', '1:58', '8 min', '15 h 20'] });
 }

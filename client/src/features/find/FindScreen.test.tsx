@@ -74,7 +74,7 @@ test('a section is held from two readings: 0.4 bar lost at one temperature leaks
 test('with the cylinder still open nothing is tight; shut, it says down to what', async () => {
   const { writes } = await show([COMPLAINT, LOSS]);
   fireEvent.press(screen.getByLabelText(/^hold section B/));
-  const level = { volume: '2.3 L', 'watched, minutes': '1200', 'pressure at the start': '1900 kPa', 'pressure at the end': '1900 kPa' };
+  const level = { volume: '2.3 L', watched: '20 h', 'pressure at the start': '1900 kPa', 'pressure at the end': '1900 kPa' };
   for (const [label, text] of Object.entries({ ...level, 'pipe at the start': '20', 'pipe at the end': '20' })) await type(label, text);
   await press('Keep this hold');
   expect(screen.getByText(/cannot tell yet\. The cylinder or the hose stands open/)).toBeTruthy();

@@ -20,7 +20,7 @@ import { holdHere } from './sections';
 
 const FIGURES = {
   volume: { label: 'volume', kind: 'volume', hint: 'as 2.3 L' },
-  minutes: { label: 'watched, minutes', kind: 'number', hint: 'from 15 min after the last filling' },
+  minutes: { label: 'watched', kind: 'minutes', hint: 'as 30 min, 15 h 20; from 15 min after filling' },
   startPressure: { label: 'pressure at the start', kind: 'pressure' },
   startTemperature: { label: 'pipe at the start', kind: 'temperature' },
   endPressure: { label: 'pressure at the end', kind: 'pressure' },
@@ -47,7 +47,7 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
   const figures = useFigures(
     work.keptAs(`hold.${parts.join('+')}`),
     FIGURES,
-    volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30' } : { minutes: '30' },
+    volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30 min' } : { minutes: '30 min' },
   );
   const { data: van } = useVanStock();
   const [supplyShut, setSupplyShut] = useState(false);

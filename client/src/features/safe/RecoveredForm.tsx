@@ -30,7 +30,7 @@ const FIGURES = {
   water: { label: 'water, by its stamp', kind: 'mass', hint: 'what it would hold, as 21.6 kg' },
   before: { label: 'on the scale before', kind: 'mass', hint: 'as 12.1 kg where empty' },
   gross: { label: 'on the scale after', kind: 'mass' },
-  minutes: { label: 'minutes', kind: 'number' },
+  minutes: { label: 'how long it took', kind: 'minutes', hint: 'as 40 min, 1 h 10' },
   downTo: { label: 'pulled down to', kind: 'pressure', hint: 'by the rule of the place', optional: true },
 } as const;
 

@@ -108,7 +108,7 @@ test('what may still go into a cylinder is said before it begins; its stamp and 
   // R-449A at 25 °C 1.097 kg/L: 0.8 x 21.6 x 1.097 - 1.9 = 17.06 kg.
   expect(screen.getByText(/^17\.06 kg of R-449A may still go in/)).toBeTruthy();
   await type('on the scale after', '13.5 kg');
-  await type('minutes', '30');
+  await type('how long it took', '30');
   await press('Keep what came out');
   expect(screen.getByText(/must not lie under its weight before, 14 kg/)).toBeTruthy();
   await type('on the scale after', '16.5 kg');

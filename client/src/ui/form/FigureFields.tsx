@@ -1,6 +1,8 @@
 import { View } from 'react-native';
-import { TextField, UnitField } from '../UnitField';
+import { useUnits } from '@/state/units';
+import { FigureField, TextField, UnitField } from '../UnitField';
 import type { FieldSpec, KeyOf, Specs } from './fields';
+import { unitsFor } from './unitsFor';
 import type { Figures } from './useFigures';
 
 interface FigureFieldsProps<S extends Specs> {
@@ -25,6 +27,7 @@ const specOf = (specs: Specs, name: string): FieldSpec => specs[name] ?? { label
 function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: KeyOf<S> }) {
   const { label, kind, hint, testID = `figure-${name}` } = specOf(figures.specs, name);
   const value = figures.textOf(name);
+  const units = unitsFor(kind, useUnits());
   const common = {
     ...{ label, value, testID, error: figures.problemOf(name), hint: value === '' ? hint : undefined },
     onChange: (text: string) => figures.set(name, text),
@@ -33,7 +36,9 @@ function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: 
     <View style={{ flexBasis: '100%' }}>
       <TextField {...common} multiline={kind === 'words'} />
     </View>
+  ) : units.length > 1 ? (
+    <FigureField {...common} units={units} />
   ) : (
-    <UnitField {...common} />
+    <UnitField {...common} {...(units.length > 0 ? { units } : {})} />
   );
 }

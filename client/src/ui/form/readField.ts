@@ -6,12 +6,13 @@ import {
   parseMass,
   parseNumber,
   parseTemperature,
+  TIME_UNITS,
   type Quantity,
   type Result,
   type UnitPreferences,
 } from '@kesto/core';
 
-export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'mass' | 'time' | 'volume' | 'number';
+export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'mass' | 'time' | 'minutes' | 'volume' | 'number';
 
 interface About {
   /** What the field is called in an error. */
@@ -35,15 +36,30 @@ export function readField(kind: FieldKind, text: string, { key, units }: About):
     case 'flow':
       return parseFlow(text, bare(units) ? 'L/min' : 'scfh', key);
     case 'mass':
-      return parseMass(text, key);
+      return parseMass(text, key, units.mass === 'kg' ? 'kg' : null);
     case 'time':
       return parseDuration(text, key);
+    case 'minutes':
+      return inMinutes(parseDuration(text, key, 'min'));
     case 'volume':
       return plain(key, text.replace(/\s*(L|l|ft3)$/, ''), /ft3$/.test(text) ? 'ft3' : 'L');
     case 'number':
       return plain(key, text, '');
   }
 }
+
+/** However it was typed: minutes. */
+const inMinutes = (read: Result<Quantity>): Result<Quantity> =>
+  read.ok
+    ? {
+        ok: true,
+        value: {
+          value:
+            (read.value.value * ((TIME_UNITS as Readonly<Record<string, number>>)[read.value.unit] ?? TIME_UNITS.min)) / TIME_UNITS.min,
+          unit: 'min',
+        },
+      }
+    : read;
 
 function plain(field: string, text: string, unit: string): Result<Quantity> {
   const value = parseNumber(text);

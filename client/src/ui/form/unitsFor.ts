@@ -1,0 +1,27 @@
+import type { UnitPreferences } from '@kesto/core';
+import type { FieldSpec } from './fields';
+
+/** The person's own unit first. */
+const ownFirst = (own: string, all: readonly string[]): readonly string[] => [own, ...all.filter((unit) => unit !== own)];
+
+/** Units a figure of this kind is typed in, the person's own first; none where letters and fractions are typed. */
+export function unitsFor(kind: FieldSpec['kind'], units: UnitPreferences): readonly string[] {
+  switch (kind) {
+    case 'pressure':
+      return ownFirst(units.pressure, ['kPa', 'bar', 'psig']);
+    case 'temperature':
+      return ownFirst(`°${units.temperature}`, ['°C', '°F']);
+    case 'mass':
+      return units.mass === 'kg' ? ['kg', 'g', 'lb'] : ['lb', 'oz', 'kg'];
+    case 'minutes':
+      return ['min', 'h'];
+    case 'volume':
+      return ['L', 'ft3'];
+    case 'flow':
+      return units.length === 'metric' ? ['L/min', 'scfh'] : ['scfh', 'L/min'];
+    case 'number':
+      return [''];
+    default:
+      return [];
+  }
+}
