@@ -56,7 +56,7 @@ export { rodLength, sticksLengthM, usualRod } from './rod/rods';
 export { FLUX_CLASSES, FLUXES, type FluxClass } from './flux/fluxes';
 export { carriedRequest } from './plan/keptRequest';
 export { drawnSince, type DrawnSince } from './plan/drawnSince';
-export { plateRequestOf, readPlate, type PlateRequest, type SweptRequest } from './circuit/readPlate';
+export { plateRequestOf, readPlate, sweptSection, type PlateRequest, type SweptRequest } from './circuit/readPlate';
 export { heatingS, type PartProtection } from './protection/planProtection';
 export { MEASURES, type Measure } from './protection/measures';
 export * from './purge/request';

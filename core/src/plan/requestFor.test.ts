@@ -88,3 +88,19 @@ describe('a kept request', () => {
     });
   });
 });
+
+describe('a line that nobody measured', () => {
+  const unmeasured: Around = { ...AROUND, circuit: { ...AROUND.circuit, purgeSections: [] } };
+
+  test('is taken as five metres of the joint’s own tube', () => {
+    const [section] = requestFor(unmeasured, { joint }).purge?.sections ?? [];
+    // 22 mm tube of 1 mm wall by the table: 20 mm bore.
+    expect(section).toMatchObject({ length: q(5, 'm') });
+    expect(section && 'bore' in section && section.bore.value * (section.bore.unit === 'mm' ? 1 : 1000)).toBeCloseTo(20, 1);
+  });
+
+  test('is as long as somebody says; where nobody knows, there is no purge and the plan says so', () => {
+    expect(requestFor(unmeasured, { joint, purge: { sections: [{ volume: q(3, 'L') }] } }).purge?.sections).toEqual([{ volume: q(3, 'L') }]);
+    expect(requestFor(unmeasured, { joint, purge: null }).purge).toBeUndefined();
+  });
+});

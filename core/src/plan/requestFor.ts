@@ -4,6 +4,7 @@ import type { Side } from '../vocabulary/service';
 import type { PurgeRequest } from '../purge/request';
 import type { PlanRequest, ServiceRequest, StockRequest, TorchRequest } from './request';
 import { torchRequestOf, type VanTorch } from '../van/vanTorch';
+import { sweptSection } from '../circuit/readPlate';
 import { GAUGE_PRESSURE_UNITS } from '../unit/units';
 
 /** What is on the van as it is today. */
@@ -26,7 +27,8 @@ export type Said = Pick<PlanRequest, 'joint'> &
   Partial<Omit<PlanRequest, 'joint' | 'service' | 'torch' | 'purge' | 'stock' | 'altitude' | 'atmosphere'>> & {
     readonly service?: ServiceRequest;
     readonly torch?: Partial<TorchRequest>;
-    readonly purge?: Partial<PurgeRequest>;
+    /** Null where it is not known what is swept: the plan is made without a purge, and says so. */
+    readonly purge?: Partial<PurgeRequest> | null;
   };
 
 /** The side of the plate a line belongs to. */
@@ -37,6 +39,9 @@ const HOTTEST_C = { high: 66, low: 50 } as const;
 const HIGH_SIDE_COLDEST_C = 5;
 /** Flood flow where the section or the regulator says no less [L/min]. Source: flood flows in trade practice, 10 to 20. */
 const FLOOD_L_PER_MIN = 15;
+
+/** What is taken of the line that is swept, where nobody measured it [m]; shown as assumed. Judgement: a short line set. */
+export const ASSUMED_SWEPT_M = 5;
 
 const barg = (gaugePa: number) => ({ value: gaugePa / GAUGE_PRESSURE_UNITS.barg, unit: 'barg' });
 const celsius = (value: number) => ({ value, unit: 'C' });
@@ -86,15 +91,24 @@ export function withVan(request: PlanRequest, van: VanFacts): PlanRequest {
   };
 }
 
+/** The swept line of nobody's measuring: the joint's own tube, so long as is usual. */
+function assumedSection({ male }: PlanRequest['joint']): PurgeRequest['sections'] {
+  const length = { value: ASSUMED_SWEPT_M, unit: 'm' };
+  const section = sweptSection({ od: male.od, length, ...(male.wall ? { wall: male.wall } : {}) });
+  return section ? [section] : [];
+}
+
 /**
  * The request for one joint: what is known already, and over it what a person says.
  *
  * @param around  altitude of the site [m], the circuit's plate, the van as it is today, the schools that hold here
  * @param said    the joint, and whatever differs
- * @returns       a whole request; quantities as they were said
+ * @returns       a whole request; quantities as they were said. Where no line that is swept was measured, one of 5 m of the joint's own tube
  */
 export function requestFor(around: Around, { joint, service, torch, purge, schools, ...rest }: Said): PlanRequest {
   const usual = usualPlace(around, service?.side ?? 'suction');
+  const swept = { ...usual.purge, ...purge };
+  const sections = swept.sections.length > 0 ? swept.sections : assumedSection(joint);
   return {
     altitude: { value: around.site.altitudeM, unit: 'm' },
     ...rest,
@@ -102,7 +116,7 @@ export function requestFor(around: Around, { joint, service, torch, purge, schoo
     service: { ...usual.service, ...service },
     torch: torchOf(usual.torch, torch ?? {}),
     stock: stockOf(around.van),
-    purge: { ...usual.purge, ...purge },
+    ...(sections.length > 0 && purge !== null ? { purge: { ...swept, sections } } : {}),
     schools: { ...around.schools, ...schools },
   };
 }

@@ -5,6 +5,7 @@ import { TOUCH } from '@/ui/tokens';
 import { longestRun } from './longestRun';
 import { partName } from './partName';
 import type { Placed } from './place';
+import { TubeTargets } from './TubeTargets';
 
 /** What is chosen on the drawing: a part by its id, a tube by its place. */
 export type Chosen = { readonly part: string } | { readonly link: number } | null;
@@ -21,6 +22,7 @@ export function Targets({ layout, view, graph, onChoose }: TargetsProps) {
   const nameOf = (id: string) => partName(graph, id);
   return (
     <>
+      <TubeTargets layout={layout} view={view} graph={graph} onLink={(link) => onChoose({ link })} />
       {layout.links.map((link) => {
         const run = longestRun(link.points.map(view.at));
         const { from = '', to = '' } = graph.links[link.index] ?? {};

@@ -65,7 +65,12 @@ export interface PlaceDraft {
   /** Left out by drafts of before, as the next. */
   readonly wind?: Wind;
   readonly belowGround?: boolean;
+  /** The line that is swept, where the drawing has none: its length, or that nobody knows it. */
+  readonly swept?: string;
 }
+
+/** Nobody knows what is swept. */
+export const SWEPT_UNKNOWN = 'not known';
 
 export const USUAL_PLACE: PlaceDraft = {
   position: '',
@@ -84,6 +89,7 @@ export const USUAL_PLACE: PlaceDraft = {
   testRating: '',
   wind: 'calm',
   belowGround: false,
+  swept: '',
   makersFillers: '',
   sulphur: false,
   circuit: '',

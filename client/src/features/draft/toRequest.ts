@@ -4,6 +4,7 @@ import {
   outletBy,
   planJoint,
   requestFor,
+  sweptSection,
   type Around,
   type CalcError,
   type History,
@@ -15,7 +16,7 @@ import {
 } from '@kesto/core';
 import { draftFromPlan } from './draftFromPlan';
 import { DraftReader } from '@/state/draftReader';
-import type { Draft, NearDraft } from './drafts';
+import { SWEPT_UNKNOWN, type Draft, type NearDraft } from './drafts';
 
 export interface Surroundings extends Around {
   readonly units: UnitPreferences;
@@ -120,7 +121,18 @@ const serviceFrom = ({ side, vibration, place }: Draft, read: DraftReader) =>
     sulphur: place.sulphur || undefined,
   });
 
-function purgeFrom({ outlet, minutes, place }: Draft, read: DraftReader) {
+/** The line that is swept, where the drawing has none. */
+function sweptFrom({ male, place }: Draft, read: DraftReader) {
+  const length = read.distance('purge.sections', place.swept ?? '');
+  const od = read.length('joint.male.od', male.od);
+  const wall = read.length('joint.male.wall', male.wall);
+  const section = length && od ? sweptSection({ od, length, ...(wall ? { wall } : {}) }) : null;
+  return section ? [section] : undefined;
+}
+
+function purgeFrom(draft: Draft, read: DraftReader) {
+  const { outlet, minutes, place } = draft;
+  if (place.swept === SWEPT_UNKNOWN) return null;
   const room = read.volume('purge.room.volume', place.room, 'm3');
   return given({
     flood: read.flow('purge.flood', place.flood),
@@ -128,6 +140,7 @@ function purgeFrom({ outlet, minutes, place }: Draft, read: DraftReader) {
     room: room ? { volume: room } : undefined,
     ventilation: read.flow('purge.ventilation', place.ventilation),
     outlet: outletBy(outlet),
+    sections: sweptFrom(draft, read),
   });
 }
 

@@ -26,6 +26,7 @@ function Board({ width = 640 }: { width?: number }) {
       setDraft((d) => ({ ...d, ...part }));
     },
     touched: true,
+    asksSwept: false,
     planAnew: () => undefined,
     takeVan: null,
     drawing: null,

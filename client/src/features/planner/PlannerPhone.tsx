@@ -10,6 +10,7 @@ import { DrawnAnew } from './DrawnAnew';
 import { PlanAnew } from './PlanAnew';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
+import { SweptQuestion } from './parts/SweptQuestion';
 import { PrintPlan, SaveStart, StartPicker } from './parts/StartPicker';
 import { UndoKeys } from './UndoKeys';
 import { Editor, NEXT, Problems, STEP_WORDS } from './steps';
@@ -70,6 +71,7 @@ const Card = memo(function Card({ view, chart, onChart }: { view: PlannerView; c
       {view.older ? <PlanAnew stored={view.older} units={units} onPlanAnew={view.planAnew} /> : null}
       {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
       <CardReadings plan={plan} units={units} onWhy={view.setWhy} />
+      <SweptQuestion planner={planner} />
       <FrameKey label={chart ? 'Hide the temperatures' : 'Show the temperatures'} onPress={onChart} />
       {chart ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
       {chart ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}

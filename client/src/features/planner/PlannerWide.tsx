@@ -11,6 +11,7 @@ import { DrawnAnew } from './DrawnAnew';
 import { PlanAnew } from './PlanAnew';
 import { PlannerDrawing } from './PlannerDrawing';
 import { Reasons } from './Reasons';
+import { SweptQuestion } from './parts/SweptQuestion';
 import { PrintPlan, SaveStart, StartPicker } from './parts/StartPicker';
 import { Editor, Problems, subtitleOf, type Step } from './steps';
 import { UndoKeys } from './UndoKeys';
@@ -103,6 +104,7 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       )}
       {plan && step === 'card' ? (
         <>
+          <SweptQuestion planner={planner} />
           <ReadingCells plan={later.plan ?? plan} units={units} onWhy={view.setWhy} />
           {view.joint.plan && !planner.touched ? <PrintPlan jointId={view.joint.id} /> : null}
           <SaveStart draft={planner.draft} />

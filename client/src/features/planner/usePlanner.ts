@@ -17,6 +17,8 @@ export interface Planner extends Planned {
   /** Changes made under the name of one move are undone together. */
   readonly change: (part: Partial<Draft>, move?: string) => void;
   readonly touched: boolean;
+  /** Neither the drawing nor the plate says what is swept: it is asked, and assumed until it is answered. */
+  readonly asksSwept: boolean;
   /** Takes the kept plan up as a draft, worked out by today's engine. */
   readonly planAnew: () => void;
   /** Puts today's van in the place of the one it was planned from; null where that is the same. */
@@ -65,6 +67,7 @@ export function usePlanner(joint: JointView): Planner {
     draft,
     drawing: rows.length > 0 && place ? { rows, take: () => change(withDrawing(draft, place)) } : null,
     change,
+    asksSwept: around !== null && around.circuit.purgeSections.length === 0,
     touched: kept !== undefined,
     planAnew: () => change({}),
     takeVan: vanDiffers ? () => change({ kept: vanDiffers }) : null,

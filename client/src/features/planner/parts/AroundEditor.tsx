@@ -8,6 +8,7 @@ import { ACCESSES, OUTLETS, SIDES } from '@/features/draft/choices';
 import type { Draft } from '@/features/draft/drafts';
 import { NearEditor } from './NearEditor';
 import { PlaceEditor } from './PlaceEditor';
+import { SweptQuestion } from './SweptQuestion';
 import type { Planner } from '../usePlanner';
 
 /** Service, purge way and what is near. */
@@ -36,6 +37,7 @@ export function AroundEditor({ planner }: { planner: Planner }) {
           {problems['purge.outlet.kind']}
         </Words>
       ) : null}
+      <SweptQuestion planner={planner} />
       <PlaceEditor planner={planner} />
       <SchoolChoices draft={draft} onChange={(schools) => change({ schools })} />
     </View>

@@ -1,0 +1,45 @@
+import { ASSUMED_SWEPT_M } from '@kesto/core';
+import { formatDistance, readingText } from '@kesto/core/unit';
+import { View } from 'react-native';
+import { SWEPT_UNKNOWN } from '@/features/draft/drafts';
+import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Buttons';
+import { UnitField } from '@/ui/UnitField';
+import { Words } from '@/ui/Words';
+import type { Planner } from '../usePlanner';
+
+/** The one question of a plan whose line was never measured; assumed and starred until it is answered. */
+export function SweptQuestion({ planner }: { planner: Planner }) {
+  const units = useUnits();
+  const { place } = planner.draft;
+  if (!planner.asksSwept) return null;
+  const said = place.swept ?? '';
+  const isUnknown = said === SWEPT_UNKNOWN;
+  const answer = (swept: string) => planner.change({ place: { ...place, swept } });
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size={15} bold>
+        How long is the tube that the nitrogen sweeps?
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
+        {isUnknown ? null : (
+          <UnitField
+            label="from where it goes in to where it comes out"
+            value={said}
+            onChange={answer}
+            unit={units.length === 'metric' ? 'm' : 'ft'}
+            error={planner.problems['purge.sections']}
+            hint={said === '' ? `${readingText(formatDistance(ASSUMED_SWEPT_M, units))} assumed *` : undefined}
+            testID="swept"
+          />
+        )}
+        <FrameKey label={isUnknown ? 'It can be measured' : 'Not known'} onPress={() => answer(isUnknown ? '' : SWEPT_UNKNOWN)} />
+      </View>
+      {isUnknown ? (
+        <Words size={15} tone="amber">
+          Planned without figures for the purge: let it flow until the outlet is felt for as long as you can, and keep it flowing.
+        </Words>
+      ) : null}
+    </View>
+  );
+}
