@@ -21,6 +21,7 @@ export const putVanRequest = Joi.object<VanStock>({
           .required(),
         name: line(60).required(),
         resolution: quantity,
+        range: quantity,
         offK: Joi.number(),
         calibratedUntil: day,
       }),

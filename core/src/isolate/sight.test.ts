@@ -1,7 +1,7 @@
 import type { CircuitGraph } from '../circuit/graph';
 import { q } from '../testing/plans';
 import { holdSight } from './sight';
-import { cutsIn, usualHold } from './usualHold';
+import { cutsIn, gaugeEndsBelow, usualHold } from './usualHold';
 
 const graph: CircuitGraph = {
   parts: [
@@ -79,4 +79,13 @@ describe('what a hold of each section sees', () => {
       errors: expect.arrayContaining([expect.objectContaining({ field: 'hold.testPressure' })]),
     });
   });
+});
+
+test('a gauge whose dial ends below the test pressure is told; one that reaches, or of which nobody said it, is not', () => {
+  const gauge = (range?: number) => [
+    { id: 'g', kind: 'gauge', name: 'manifold', ...(range === undefined ? {} : { range: { value: range, unit: 'bar' } }) } as const,
+  ];
+  expect(gaugeEndsBelow(2_800_000, gauge(25))).toBe(2_500_000);
+  expect(gaugeEndsBelow(2_800_000, gauge(60))).toBeNull();
+  expect(gaugeEndsBelow(2_800_000, gauge())).toBeNull();
 });

@@ -1,4 +1,5 @@
 import type { CircuitGraph } from '../circuit/graph';
+import { FieldReader } from '../unit/fieldReader';
 import type { Instrument } from '../van/readVan';
 import type { SectionHoldRequest } from './request';
 
@@ -29,4 +30,21 @@ export function usualHold(lowSideDesignGaugePa: number, instruments: readonly In
     gauge: { resolution: first('gauge')?.resolution ?? USUAL.step },
     temperatureUncertaintyK: first('thermometer')?.offK ?? USUAL.offK,
   };
+}
+
+/** A gauge's dial, as far as one is asked about [Pa]. */
+const DIAL_PA = { min: 0, max: 200e6 } as const;
+
+/**
+ * A gauge of the van that ends below the pressure it is to show.
+ *
+ * @param gaugePa      what is to be read [Pa gauge]
+ * @param instruments  of the van: its first gauge counts, as for a hold
+ * @returns            where its dial ends [Pa gauge]; null where it reaches, or nobody said where it ends
+ */
+export function gaugeEndsBelow(gaugePa: number, instruments: readonly Instrument[]): number | null {
+  const range = instruments.find(({ kind }) => kind === 'gauge')?.range;
+  if (!range) return null;
+  const endPa = new FieldReader().pressureDifferencePa('range', range, DIAL_PA);
+  return endPa < gaugePa ? endPa : null;
 }

@@ -100,7 +100,9 @@ describe('a line that nobody measured', () => {
   });
 
   test('is as long as somebody says; where nobody knows, there is no purge and the plan says so', () => {
-    expect(requestFor(unmeasured, { joint, purge: { sections: [{ volume: q(3, 'L') }] } }).purge?.sections).toEqual([{ volume: q(3, 'L') }]);
+    expect(requestFor(unmeasured, { joint, purge: { sections: [{ volume: q(3, 'L') }] } }).purge?.sections).toEqual([
+      { volume: q(3, 'L') },
+    ]);
     expect(requestFor(unmeasured, { joint, purge: null }).purge).toBeUndefined();
   });
 });

@@ -70,8 +70,9 @@ function nextInDecide({ facts }: JobFacts): Next {
 
 function nextInMakeSafe(job: JobFacts): Next {
   const stage = 'make-safe';
-  const gates = openGates(job.facts, stage, job);
-  for (const { point } of torchPoints(job.facts, job)) {
+  const about = { ...job, hotJoints: job.joints.length };
+  const gates = openGates(job.facts, stage, about);
+  for (const { point } of torchPoints(job.facts, about)) {
     const gate = gates.find(({ open }) => open.includes(point));
     if (gate) return { stage, step: 'answer-point', point, why: gate.gate };
   }

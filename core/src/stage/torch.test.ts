@@ -110,3 +110,21 @@ test('what was put out of service stays an open point until it is back, each for
   expect(points(back('detectors'), out('detectors'))).toEqual(['detectors']);
   expect(points(out('detectors'), back('detectors'), out('detectors'))).toEqual(['detectors']);
 });
+
+describe('a job without a flame', () => {
+  const joined = (method: 'press' | 'braze', place = 'drier') => fact('decide', 'joining', { place, method, why: 'usual' });
+  const COLD_JOB = { ...USUAL, hotJoints: 0 };
+
+  test('is not asked for extinguisher, watch, sprinklers and detectors; power, zero and the air stay', () => {
+    const points = asked([joined('press')], COLD_JOB);
+    expect(points).toEqual(expect.arrayContaining(['power-off', 'zero-and-open', 'oxygen']));
+    for (const point of ['extinguisher', 'watch', 'sprinklers', 'detectors']) expect(points).not.toContain(point);
+  });
+
+  test.each([
+    ['one of its joints is brazed after all', [joined('press'), joined('braze', 'valve')], COLD_JOB],
+    ['a joint was planned for the torch', [joined('press')], { ...USUAL, hotJoints: 1 }],
+    ['nobody says how many are planned', [joined('press')], USUAL],
+    ['nobody said how it is joined', [], COLD_JOB],
+  ] as const)('is asked for all of it where %s', (_why, facts, about) => expect(asked(facts, about)).toContain('extinguisher'));
+});

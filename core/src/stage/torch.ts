@@ -2,7 +2,7 @@ import { isNearKind, type NearKind } from '../vocabulary/part';
 import { burns, isCarbonDioxide, type SafetyClass } from '../refrigerant/safetyClasses';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
 import { POINT_ROWS } from '../ledger/pointRows';
-import { TORCH_POINTS, type TorchPoint, type ZeroSide } from '../ledger/words';
+import { TORCH_POINTS, type JoiningMethod, type TorchPoint, type ZeroSide } from '../ledger/words';
 import { catchesFire } from '../protection/limits';
 
 export { TORCH_POINTS, TORCH_STANDS, WATCH_MINUTES, ZERO_SIDES, type TorchPoint, type TorchStands, type ZeroSide } from '../ledger/words';
@@ -24,6 +24,8 @@ export interface TorchFacts {
   readonly refrigerant: string | null;
   /** What lies near the joints that are planned. */
   readonly near: readonly NearKind[];
+  /** How many joints of the job are brazed; left out, there may be some. */
+  readonly hotJoints?: number;
 }
 
 /** Under this the room's air is short of oxygen [%]. Source: OSHA 29 CFR 1910.134. */
@@ -47,8 +49,22 @@ export function sidesToOpen(facts: readonly StageFact[]): readonly ZeroSide[] {
   return method === 'pump-down' ? ['low'] : method === 'recover-section' ? ['section'] : ['high', 'low'];
 }
 
-const pointsFor = (facts: readonly StageFact[], { safetyClass, near }: TorchFacts): readonly TorchPoint[] =>
+/** Joined without a flame. */
+const COLD: readonly JoiningMethod[] = ['bend', 'press', 'flare'];
+/** What is asked because something burns: nobody asks it where no flame is lit. */
+const OF_THE_FLAME: readonly TorchPoint[] = ['told', 'extinguisher', 'watch', 'sprinklers', 'detectors'];
+
+/** No flame is lit on this job: none of its joints is brazed, how they are made was kept, and none of it is hot. */
+export function isWithoutFlame(facts: readonly StageFact[], { hotJoints }: TorchFacts): boolean {
+  if (hotJoints !== 0) return false;
+  const last = new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
+  return last.size > 0 && [...last.values()].every((method) => COLD.includes(method));
+}
+
+const pointsFor = (facts: readonly StageFact[], about: TorchFacts): readonly TorchPoint[] =>
   TORCH_POINTS.filter((point) => {
+    const { safetyClass, near } = about;
+    if (isWithoutFlame(facts, about) && (OF_THE_FLAME.includes(point) || isNearKind(point))) return false;
     if (point === 'swept') return burns(safetyClass);
     if (point === 'held-back') return staysFull(facts);
     // Nothing leaves a machine that is pumped down, and nobody weighs a cylinder for it.

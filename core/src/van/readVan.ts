@@ -19,6 +19,8 @@ export interface Instrument {
   readonly name: string;
   /** Of a gauge: the least step it shows, a difference of pressures. */
   readonly resolution?: Quantity;
+  /** Of a gauge: from 0 to the end of its dial, a difference of pressures. */
+  readonly range?: Quantity;
   /** Of a thermometer: how far it may be off [K]. */
   readonly offK?: number;
   /** Day, as 2027-03-31. */
@@ -66,6 +68,7 @@ export interface VanCount {
 const STICKS = { min: 0, max: 999 } as const;
 const WATER_M3 = { min: 0.0001, max: 0.1 } as const;
 const STEP_PA = { min: 0, max: 1e6 } as const;
+const RANGE_PA = { min: 1e3, max: 100e6 } as const;
 const OFF_K = { min: 0, max: 20 } as const;
 const TARE_KG = { min: 0.1, max: 1000 } as const;
 const PRESSURE_PA = { min: 0, max: 32e6 } as const;
@@ -117,7 +120,8 @@ export function readVan(van: VanCount): Result<VanCount> {
     resolveRod(`${at}.rod`, row.rod, read);
     return { ...row, designation: filler?.designation ?? row.designation };
   });
-  (van.instruments ?? []).forEach(({ resolution, offK }, i) => {
+  (van.instruments ?? []).forEach(({ resolution, range, offK }, i) => {
+    if (range) read.pressureDifferencePa(`instruments[${i}].range`, range, RANGE_PA);
     if (resolution) read.pressureDifferencePa(`instruments[${i}].resolution`, resolution, STEP_PA);
     if (offK !== undefined) read.number(`instruments[${i}].offK`, offK, OFF_K, 'K');
   });

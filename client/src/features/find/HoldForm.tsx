@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, cautionText, holdText, showIn } from '@kesto/contract/wording';
-import { heldFigures, hold, holdRequestOf, type CircuitGraph, type Hold, type StageValues } from '@kesto/core';
+import { gaugeEndsBelow, heldFigures, hold, holdRequestOf, type CircuitGraph, type Hold, type StageValues } from '@kesto/core';
 import { formatGaugePressure, formatMass, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,7 +14,7 @@ import { asDifference } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
-import { Flag } from '@/ui/Flag';
+import { Flag, FlagLine } from '@/ui/Flag';
 import { Heading, Words } from '@/ui/Words';
 import { holdHere } from './sections';
 
@@ -53,6 +53,7 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
   const [supplyShut, setSupplyShut] = useState(false);
   const [found, setFound] = useState<Hold | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const ends = gaugeEndsBelow(job.circuit.lowSideDesignGaugePa, van?.instruments ?? []);
   const limit = readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units));
 
   function askedFrom(read: Read<typeof FIGURES>): Asked {
@@ -85,6 +86,13 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
           Nitrogen only, by a regulator with its relief set. The low side’s limit is {limit}: go up in steps, soap at each.
         </Words>
       </View>
+      {ends === null ? null : (
+        <FlagLine
+          stop
+          letter="b"
+          text={`The van’s gauge ends at ${readingText(formatGaugePressure(gaugePascals(ends), units))}, under the limit: hold lower, or with a gauge that reaches.`}
+        />
+      )}
       <CheckRow label="Cylinder shut, regulator backed off, hose shut at the unit" checked={supplyShut} onChange={setSupplyShut} />
       <FigureFields figures={figures} />
       {problem ? <Failed message={problem} /> : null}

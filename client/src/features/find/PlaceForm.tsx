@@ -11,6 +11,7 @@ import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import { massKg } from '@/ui/form/si';
 import { Choice, KeepKey } from '@/ui/Buttons';
+import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
 
 const FIGURES = {
@@ -29,7 +30,7 @@ interface PlaceFormProps {
 export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
   const [method, setMethod] = useState<FindMethod>(place === RIG ? 'section-hold' : 'soap');
   const [result, setResult] = useState<CheckResult | null>(null);
-  const [sign, setSign] = useState<Sign | null>(null);
+  const [signs, setSigns] = useState<readonly Sign[]>([]);
   const photos = usePhotos();
   const figures = useFigures(work.keptAs(`place.${place}`), FIGURES);
   const shas = photos.photos.map((photo) => photo.sha256);
@@ -37,7 +38,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
   async function noteAll(read: Read<typeof FIGURES>): Promise<boolean> {
     const note = read.note === undefined ? {} : { note: read.note };
     const grams = result === 'leak' && read.rate ? { gramsPerYear: massKg(read.rate) * 1000 } : {};
-    if (sign && !(await work.note('sign', { place, sign, ...note }, shas))) return false;
+    for (const sign of signs) if (!(await work.note('sign', { place, sign, ...note }, shas))) return false;
     return result === null || work.note('checked-place', { place, method, result, ...grams, ...note }, shas);
   }
 
@@ -67,20 +68,29 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
       />
       {result === 'leak' ? <FigureFields figures={figures} of={['rate']} /> : null}
       <Words size={15} bold>
-        a sign is seen
+        signs seen here, one or more
       </Words>
-      <Choice
-        label="a sign is seen"
-        value={sign}
-        onChange={(value) => setSign(value === sign ? null : value)}
-        options={SIGNS.map((value) => ({ value, label: SIGN_WORDS[value] }))}
-      />
+      <View role="group" aria-label="signs seen here" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        {SIGNS.map((sign) => (
+          <ChoiceCard
+            key={sign}
+            many
+            says={SIGN_WORDS[sign]}
+            chosen={signs.includes(sign)}
+            onPress={() => setSigns(signs.includes(sign) ? signs.filter((other) => other !== sign) : [...signs, sign])}
+          >
+            <Words size={15} bold={signs.includes(sign)}>
+              {SIGN_WORDS[sign]}
+            </Words>
+          </ChoiceCard>
+        ))}
+      </View>
       <FigureFields figures={figures} of={['note']} />
       <PhotoStrip photos={photos} />
       <KeepKey
         label="Keep this place"
         busy={work.busy}
-        disabled={result === null && sign === null}
+        disabled={result === null && signs.length === 0}
         onPress={() => void figures.submit((read) => closing(onKept)(noteAll(read)))}
       />
     </View>

@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { torchLock, torchPoints, type TorchPoint } from '@kesto/core';
+import { isWithoutFlame, torchLock, torchPoints, type TorchPoint } from '@kesto/core';
 import { TORCH_POINT_WORDS } from '@kesto/contract/wording';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -74,10 +74,10 @@ function Ready({ job }: { job: JobView }) {
       {stage.problem ? <Failed message={stage.problem} /> : null}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18, flexWrap: 'wrap' }}>
         <Words size={34} bold tone={lock ? 'red' : 'teal'} role="status">
-          {lock ? 'Not yet' : 'The torch may be lit'}
+          {lock ? 'Not yet' : isWithoutFlame(stage.facts, stage.about) ? 'It may be opened, no flame' : 'The torch may be lit'}
         </Words>
         <Words size={15} tone="ink2" style={{ flexShrink: 1 }}>
-          {saysOf(open.length, lock !== null)}
+          {saysOf(open.length, { locked: lock !== null, flame: !isWithoutFlame(stage.facts, stage.about) })}
         </Words>
       </View>
       {lock ? null : <Freshness {...fresh} />}
@@ -104,11 +104,11 @@ function Ready({ job }: { job: JobView }) {
   );
 }
 
-function saysOf(open: number, locked: boolean): string {
+function saysOf(open: number, { locked, flame }: { locked: boolean; flame: boolean }): string {
   if (open === 0) return locked ? 'opened again' : 'everything on the list is answered or overruled by name';
   const things = open === 1 ? 'thing is' : 'things are';
   return locked
-    ? `${open} ${things} open before the torch may be lit`
+    ? `${open} ${things} open before ${flame ? 'the torch may be lit' : 'it may be opened'}`
     : `what locks it is answered; ${open} ${things} still open on the list`;
 }
 

@@ -27,7 +27,11 @@ export function useStage(job: JobView, stage: KeptStage) {
   const { near, lastFlame } = stages;
   const { circuit } = job;
   const facts: readonly StageFact[] = useMemo(() => factsOfJob(stages), [stages]);
-  const about = useMemo(() => ({ near, safetyClass: safetyClassOf(circuit), refrigerant: circuit.refrigerant }), [near, circuit]);
+  const hotJoints = job.order.length;
+  const about = useMemo(
+    () => ({ near, hotJoints, safetyClass: safetyClassOf(circuit), refrigerant: circuit.refrigerant }),
+    [near, hotJoints, circuit],
+  );
   const note: Note = (kind, values, photos = []) =>
     keep(
       stageEntryWrite(job, uuid(), {

@@ -21,10 +21,11 @@ const KIND_WORDS: Readonly<Record<InstrumentKind, string>> = {
   'oxygen-meter': 'oxygen meter',
 };
 
-function saysOf({ kind, resolution, offK, calibratedUntil }: Instrument): string {
+function saysOf({ kind, resolution, range, offK, calibratedUntil }: Instrument): string {
   return [
     KIND_WORDS[kind],
     ...(resolution ? [`steps of ${resolution.value} ${resolution.unit}`] : []),
+    ...(range ? [`up to ${range.value} ${range.unit}`] : []),
     ...(offK === undefined ? [] : [`off by ${offK} K at most`]),
     ...(calibratedUntil ? [`calibrated until ${format(new Date(calibratedUntil), 'd MMM yyyy')}`] : []),
   ].join(', ');
@@ -58,6 +59,7 @@ export function Instruments({ van, mayCount }: { van: ReturnType<typeof useVan>;
 const FIGURES = {
   name: { label: 'what it is called', kind: 'name' },
   step: { label: 'shows steps of', kind: 'pressure', hint: 'of a gauge', optional: true },
+  range: { label: 'its dial ends at', kind: 'pressure', hint: 'of a gauge', optional: true },
   off: { label: 'off by, K', kind: 'number', hint: 'of a thermometer', optional: true },
   until: { label: 'calibrated until', kind: 'day', hint: 'as 2027-03-31', optional: true },
 } as const;
@@ -65,10 +67,11 @@ const FIGURES = {
 function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
   const [kind, setKind] = useState<InstrumentKind>('gauge');
   const figures = useFigures('van.instrument', FIGURES);
-  function add({ name, step, off, until }: Read<typeof FIGURES>): boolean {
+  function add({ name, step, range, off, until }: Read<typeof FIGURES>): boolean {
     onAdd({
       ...{ id: uuid(), kind, name },
       ...(step ? { resolution: asDifference(step) } : {}),
+      ...(range ? { range: asDifference(range) } : {}),
       ...(off ? { offK: off.value } : {}),
       ...(until ? { calibratedUntil: until } : {}),
     });
