@@ -1,4 +1,7 @@
+import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading, WholePage } from '@/ui/states';
 import { errorText, isAway } from './api';
 
@@ -17,10 +20,23 @@ export function Fetched<T extends object>({ query, what, children }: FetchedProp
   return (
     <WholePage>
       {query.error ? (
-        <Failed message={isAway(query.error) ? `${NOT_HERE} ${what}.` : errorText(query.error)} onRetry={() => void query.refetch()} />
+        <>
+          <Failed message={isAway(query.error) ? `${NOT_HERE} ${what}.` : errorText(query.error)} onRetry={() => void query.refetch()} />
+          <WayUp />
+        </>
       ) : (
         <Loading what={what} />
       )}
     </WholePage>
+  );
+}
+
+/** Nobody is left at an address without the way up. */
+function WayUp() {
+  const router = useRouter();
+  return (
+    <View style={{ paddingTop: 16 }}>
+      <FrameKey label="Up to today" onPress={() => router.push('/')} />
+    </View>
   );
 }
