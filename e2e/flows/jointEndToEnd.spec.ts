@@ -34,7 +34,7 @@ test('from two parts to a record that another person proves', async ({ page, loo
     await looks();
     await kesto.plannerPart('around it');
     await page.getByRole('button', { name: '+ valve' }).click();
-    await kesto.pick(/which way to part 1/, 'past the cup');
+    await kesto.pick(/which side part 1 is on/, 'past the cup');
     await kesto.pick(/protection of part 1/, 'putty');
     await looks();
     await kesto.plannerPart('the plan');

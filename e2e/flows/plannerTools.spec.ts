@@ -102,7 +102,7 @@ test('a bench sum goes into a job, and a job may be made by a school of its own'
   await page.goto('/jobs/0193a000-0000-7000-8000-000000000041');
   await expect(page.getByText(note)).toBeVisible();
   await page.goto('/jobs/0193a000-0000-7000-8000-000000000042');
-  await page.getByRole('button', { name: 'Schools of this job' }).click();
+  await page.getByRole('button', { name: 'Practice on this job' }).click();
   await kesto.pick('How it cools', 'wet cloth after it has set');
   await page.getByTestId('job-reason').fill('');
   await kesto.action('Keep it so');

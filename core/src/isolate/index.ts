@@ -5,3 +5,4 @@ export * from './sight';
 export * from './takeOut';
 export * from './usualHold';
 export type { IsolationWhy, IsolationWhyCode } from './why';
+export * from './leftOut';

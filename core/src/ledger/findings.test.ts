@@ -1,3 +1,4 @@
+import { RULES } from './entry';
 import { chainOf } from '../testing/records';
 import { ledgerChain, type Said } from '../testing/ledger';
 import { planJoint, ENGINE_VERSION } from '../plan/planJoint';
@@ -43,7 +44,7 @@ describe('of a joint', () => {
 
   test('words that are gone, tables newer than these and clocks apart are said', () => {
     const [link] = ledgerChain(JOINT, [{ kind: 'soaped', told: { note: 'dry' }, offsetS: -301 }]) as readonly LedgerLink[];
-    const bare = { ...link!, beside: {}, content: { ...link!.content, rules: 2 } };
+    const bare = { ...link!, beside: {}, content: { ...link!.content, rules: RULES + 1 } };
     expect(ofJoint([bare])).toEqual([
       [1, 'out-of-turn'],
       [1, 'words-erased'],

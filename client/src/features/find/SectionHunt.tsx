@@ -8,6 +8,7 @@ import { useUnits } from '@/state/units';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { LeftOutNote } from './LeftOutNote';
 import { SightRow } from './SightRow';
 import { holdHere, holdOf, letterOfSection, sectionName, sightOf } from './sections';
 
@@ -62,6 +63,9 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
           lookedFor={lookedFor}
           onPress={onHold ? () => onHold(section.parts, section.volumeM3 * 1000) : undefined}
         />
+      ))}
+      {sight.sections.map((section, i) => (
+        <LeftOutNote key={section.parts.join()} letter={letterOfSection(i)} graph={graph} section={section} nameOf={nameOf} />
       ))}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 10, paddingTop: 8 }}>
         {onHold ? <FrameKey label={choosing ? 'Cuts chosen' : 'Choose the cuts'} onPress={() => setChoosing(!choosing)} /> : null}

@@ -112,6 +112,11 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           otherwise.
         </Words>
       ) : null}
+      {joint.plan ? (
+        <Words size={15} tone="ink2">
+          Planned by {joint.plan.by}, {format(new Date(joint.plan.at), 'd MMMM HH:mm')}
+        </Words>
+      ) : null}
       {joint.plan?.reason ? <Words size={15}>Planned against advice: {joint.plan.reason}</Words> : null}
       <PlanAgainstMade rows={passport.rows} />
       {photos.length > 0 ? (

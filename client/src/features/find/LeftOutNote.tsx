@@ -1,0 +1,27 @@
+import { leftOut, type CircuitGraph, type SectionSight } from '@kesto/core';
+import { formatNumber, formatYearlyLoss, readingText } from '@kesto/core/unit';
+import { useUnits } from '@/state/units';
+import { Words } from '@/ui/Words';
+
+interface LeftOutNoteProps {
+  readonly letter: string;
+  readonly graph: CircuitGraph;
+  readonly section: SectionSight;
+  readonly nameOf: (place: string) => string;
+}
+
+/** What the volume of a section does not count, and what its hold likely sees with it: a hold is as blind as its volume is large. */
+export function LeftOutNote({ letter, graph, section, nameOf }: LeftOutNoteProps) {
+  const units = useUnits();
+  const { parts, tubes, usualM3 } = leftOut(graph, section.parts);
+  if (usualM3 === 0) return null;
+  const likelyM3 = section.volumeM3 + usualM3;
+  const { seenGramsPerYear: seen } = section;
+  const missing = [...parts.map(nameOf), ...(tubes > 0 ? [`${tubes} ${tubes === 1 ? 'tube' : 'tubes'} without a length`] : [])].join(', ');
+  const sees = seen === null ? '' : `, and sees ${readingText(formatYearlyLoss((seen * likelyM3) / section.volumeM3 / 1000, units, 2))}`;
+  return (
+    <Words size={14} tone="ink2">
+      {letter} leaves out {missing}: likely {formatNumber(likelyM3 * 1000, 1)} L *{sees}
+    </Words>
+  );
+}

@@ -1,0 +1,47 @@
+import type { CircuitGraph, CircuitLink } from '../circuit/graph';
+import { likelyTube } from '../tube/findTube';
+import { FieldReader } from '../unit/fieldReader';
+import type { CircuitKind } from '../vocabulary';
+
+/** What such a part usually holds [L], to be put right by its maker's sheet. Judgement, from coils and shells of 3 to 15 kW. */
+const USUAL_L: Readonly<Partial<Record<CircuitKind, number>>> = {
+  ...{ evaporator: 1.5, condenser: 2, receiver: 3, accumulator: 2, compressor: 3, 'heat-exchanger': 1.5 },
+  ...{ drier: 0.3, 'oil-separator': 2, muffler: 0.5, 'filter-shell': 2, 'reversing-valve': 0.1 },
+};
+/** A tube that is drawn without its length [m]. Judgement. */
+const USUAL_TUBE_M = 1;
+
+/** What the volume of a section does not count, and what it would hold with what is usual. */
+export interface LeftOut {
+  /** Parts that hold gas and have no volume. */
+  readonly parts: readonly string[];
+  /** Tubes without a length. */
+  readonly tubes: number;
+  /** What those usually hold together [m3]. */
+  readonly usualM3: number;
+}
+
+/** Bore area of a tube [m2]; a wall of a tenth where no table has it. */
+function areaM2({ tube }: CircuitLink): number {
+  const read = new FieldReader();
+  if (!tube) return 0;
+  const od = read.lengthM('od', tube.od, { min: 0, max: 1 });
+  const wall = tube.wall ? read.lengthM('wall', tube.wall, { min: 0, max: 0.1 }) : (likelyTube(od)?.wallM ?? od / 10);
+  return (Math.PI / 4) * (od - 2 * wall) ** 2;
+}
+
+/**
+ * What the volume of a section leaves out: a hold of it sees less than its known volume says.
+ *
+ * @param circuit  as drawn
+ * @param parts    ids of the section's parts
+ * @returns        parts without a volume, tubes without a length, and what they usually hold [m3]
+ * @source         volumes of usual coils and shells, judgement: shown as assumed
+ */
+export function leftOut(circuit: CircuitGraph, parts: readonly string[]): LeftOut {
+  const unknown = circuit.parts.filter(({ id, kind, volume }) => parts.includes(id) && !volume && USUAL_L[kind] !== undefined);
+  const tubes = circuit.links.filter(({ from, to, tube }) => tube && !tube.length && parts.includes(from) && parts.includes(to));
+  const inParts = unknown.reduce((sum, { kind }) => sum + (USUAL_L[kind] ?? 0) / 1000, 0);
+  const inTubes = tubes.reduce((sum, link) => sum + areaM2(link) * USUAL_TUBE_M, 0);
+  return { parts: unknown.map(({ id }) => id), tubes: tubes.length, usualM3: inParts + inTubes };
+}
