@@ -1,5 +1,4 @@
 import { STAGES, type Stage } from '@kesto/contract/api';
-import { KEPT_STAGES } from '@kesto/core/vocabulary';
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
@@ -91,12 +90,12 @@ export function StageCoil({ stage, began, done = false, onOpen }: StageProps & {
           <StageDot key={name} name={STAGE_WORDS[name]} index={i} here={here} from={from} />
         ))}
       </Svg>
-      {onOpen ? KEPT_STAGES.map((name) => <StageTarget key={name} name={name} onPress={() => onOpen(name)} />) : null}
+      {onOpen ? STAGES.map((name) => <StageTarget key={name} name={name} onPress={() => onOpen(name)} />) : null}
     </View>
   );
 }
 
-/** A stage that has a sheet of its own opens it. */
+/** A stage opens its sheet, or what is noted of it. */
 function StageTarget({ name, onPress }: { name: Stage; onPress: () => void }) {
   const { x, y } = place(STAGES.indexOf(name));
   const share = (value: number, whole: number): `${number}%` => `${(100 * value) / whole}%`;

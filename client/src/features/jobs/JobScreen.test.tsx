@@ -117,3 +117,22 @@ describe('schools of a job', () => {
     expect(writes[0]?.body).toEqual({ kind: 'schools', values: { schools: {} } });
   });
 });
+
+test('a stage that has no sheet of its own says so and takes a note', async () => {
+  const { writes } = await show();
+  fireEvent.press(screen.getByLabelText('open hold'));
+  expect(screen.getByText(/has no sheet of its own yet/)).toBeTruthy();
+  await type('what was done, and what it showed', '28 bar for 30 min, steady');
+  await press('Keep this note');
+  expect(writes[0]?.body).toEqual({ kind: 'stage-note', values: { of: 'hold', text: '28 bar for 30 min, steady' } });
+});
+
+test('a joint that was never lit is taken off the job with the reason; one that was made cannot be', async () => {
+  const { writes } = await show(jobView({ order: [summary('CR2-09', 'accepted'), summary('CR2-07', 'planned')] }));
+  await press('Take a joint off the job');
+  expect(screen.queryByLabelText('take CR2-09 off the job')).toBeNull();
+  fireEvent.press(screen.getByLabelText('take CR2-07 off the job'));
+  await type('why', 'it is pressed');
+  await press('Take CR2-07 off');
+  expect(writes[0]?.body).toEqual({ kind: 'joint-removed', values: { joint: 'CR2-07', why: 'it is pressed' } });
+});

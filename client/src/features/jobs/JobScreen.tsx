@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { nextText } from '@kesto/contract/wording';
+import { nextText, STAGE_WORDS } from '@kesto/contract/wording';
 import { isKeptStage, type Stage } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
@@ -50,6 +50,13 @@ function Ready({ job }: { job: JobView }) {
   const href = nextHref(job, job.next);
   const proposed = useProposed(job);
   const [first] = proposed.joints;
+  const adds = first
+    ? { label: `Plan ${first.title}`, disabled: proposed.busy, onPress: first.plan }
+    : { label: nextText(job.next), onPress: () => setAdding(true) };
+  const leadsOn = href && { label: here ? `${nextText(job.next)} ${here.tag}` : nextText(job.next), onPress: () => router.push(href) };
+  // A stage without a sheet of its own takes a note.
+  const notes = { label: `Note: ${STAGE_WORDS[job.stage]}`, onPress: () => setNoting(job.stage) };
+  const action = leadsOn || (job.next.step === 'add-joint' ? adds : job.done || isKeptStage(job.stage) ? undefined : notes);
   const toPlan = job.order.filter((j) => j.state === 'not-planned').length;
   const pressure = (pa: number) => readingText(formatGaugePressure(gaugePascals(pa), units));
   return (
@@ -59,17 +66,7 @@ function Ready({ job }: { job: JobView }) {
       subtitle={`${job.circuit.refrigerant}, ${job.unit.name}`}
       up={{ label: 'today', href: '/' }}
       cells={jobCells(job)}
-      action={
-        !mayMake
-          ? undefined
-          : href
-            ? { label: here ? `${nextText(job.next)} ${here.tag}` : nextText(job.next), onPress: () => router.push(href) }
-            : job.next.step === 'add-joint'
-              ? first
-                ? { label: `Plan ${first.title}`, disabled: proposed.busy, onPress: first.plan }
-                : { label: nextText(job.next), onPress: () => setAdding(true) }
-              : undefined
-      }
+      action={mayMake ? action : undefined}
       aside={
         <View style={{ gap: 6 }}>
           <JobJoints job={job} mayMake={mayMake} />
