@@ -44,6 +44,9 @@ export interface CircuitGraph {
   readonly links: readonly CircuitLink[];
 }
 
+/** A tube as a place: by the two parts it joins. */
+export const tubePlace = ({ from, to }: Pick<CircuitLink, 'from' | 'to'>): string => `${from}>${to}`;
+
 /** Where the pressure is let down. */
 export const LETS_DOWN: readonly CircuitKind[] = ['expansion-valve', 'capillary'];
 const COILS: readonly CircuitKind[] = ['condenser', 'evaporator'];

@@ -206,3 +206,23 @@ test('a circuit that cannot be is refused, naming the part in full', () => {
   const circuit = { parts: [...split().parts, { id: 'lost', kind: 'valve' as const }], links: split().links };
   expect(isolate({ circuit, work: ['drier'] })).toMatchObject({ ok: false, errors: [{ field: 'circuit.parts[8]', reason: 'not-linked' }] });
 });
+
+describe('a tube that is opened itself, kinked or blocked', () => {
+  test('behind the liquid valve it is pumped down like a part there: the valve is not what is opened', () => {
+    const found = isolated(split(), ['king>drier']);
+    expect(found).toMatchObject({ method: 'pump-down', close: ['king'], closeAfter: ['suction'] });
+    expect(found.opened).toContain('king>drier');
+    expect(found.staysFull).toContain('king');
+  });
+
+  test('before the liquid valve nothing cuts it off from the condenser', () => {
+    const found = isolated(split(), ['cond>king']);
+    expect(found.method).not.toBe('pump-down');
+    expect(found.emptied).toContain('cond>king');
+  });
+
+  test('a tube that is not drawn is refused by its place in the list', () => {
+    const answer = isolate({ circuit: split(), work: ['drier', 'drier>comp'] });
+    expect(answer).toMatchObject({ ok: false, errors: [{ field: 'work[1]' }] });
+  });
+});

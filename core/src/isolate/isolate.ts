@@ -1,4 +1,4 @@
-import type { CircuitGraph } from '../circuit/graph';
+import { tubePlace, type CircuitGraph } from '../circuit/graph';
 import { readCircuit } from '../circuit/readCircuit';
 import type { Caution } from '../caution/table';
 import type { IsolationMethod } from '../ledger/words';
@@ -126,19 +126,37 @@ const reasons = (network: Network, done: PumpDown, isOther: boolean): readonly I
   ...heldOpen(network, done.open),
 ];
 
+/** A tube that is opened itself stands as a part of its own between the two it joins, by its place: `from>to`. */
+function withTubes(request: IsolateRequest): IsolateRequest {
+  const { parts, links } = request.circuit;
+  const opened = links.filter((link) => request.work.includes(tubePlace(link)));
+  if (opened.length === 0) return request;
+  const tubes = opened.map((link) => ({ id: tubePlace(link), kind: 'tube' as const }));
+  const halves = links.flatMap((link) =>
+    opened.includes(link)
+      ? [
+          { ...link, to: tubePlace(link) },
+          { from: tubePlace(link), to: link.to },
+        ]
+      : [link],
+  );
+  return { ...request, circuit: { parts: [...parts, ...tubes], links: halves } };
+}
+
 /**
  * How the parts that are to be opened are freed of refrigerant: pumped down, recovered between valves, or all recovered.
  *
- * @param request  the circuit, ids of the parts to open, what is known of the low side, the charge; cuts and a hold for sections
+ * @param asked    the circuit, ids of the parts to open (or a tube by its place, as `from>to`), what is known of the low side, the charge; cuts and a hold for sections
  * @returns        valves to open, to shut, to shut afterwards, what is emptied, what is open to air then, what stays full; why; refused: an
  *                 unknown part, a circuit that cannot be
  * @accuracy       everything not known to close tight counts as open, every compressor as standing unless it is said to run
  * @source         pump-down practice; a compressor that draws air in with oil has burst: never with a leak on the low side, below zero gauge, with
  *                 air inside or a joint open
  */
-export function isolate(request: IsolateRequest): Result<Isolation> {
-  const circuit = readCircuit(request.circuit, 'circuit.');
+export function isolate(asked: IsolateRequest): Result<Isolation> {
+  const circuit = readCircuit(asked.circuit, 'circuit.');
   if (!circuit.ok) return circuit;
+  const request = withTubes(asked);
   const read = new FieldReader();
   read.readAtmosphere(request);
   if (request.work.length === 0) read.errors.push({ kind: 'missing', field: 'work', needed: 'work-part' });

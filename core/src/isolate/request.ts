@@ -18,7 +18,7 @@ export interface IsolateRequest {
   readonly atmosphere?: Quantity;
   readonly altitude?: Quantity;
   readonly circuit: CircuitGraph;
-  /** Ids of the parts that are to be opened. */
+  /** Ids of the parts that are to be opened; a tube by the two it joins, as `from>to`. */
   readonly work: readonly string[];
   readonly state?: {
     /** Left out: nobody knows, which is not the same as none. */

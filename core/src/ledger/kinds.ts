@@ -127,7 +127,7 @@ export const KINDS = {
 
   isolation: {
     ...job(DECIDE, 'claim', {
-      ...{ work: parts(1), method: word(ISOLATION_METHODS) },
+      ...{ work: list(place, 1, 1000), method: word(ISOLATION_METHODS) },
       ...{ runs: truth, lowSideLeak: optional(truth), airInside: truth, jointOpen: truth, lowSidePressure: optional(quantity) },
       compressorKind: optional(word(COMPRESSOR_KINDS)),
       ...{ chargeKg: optional(kg(10_000)), takeOutKg: optional(kg(10_000)), reason: optional(why) },

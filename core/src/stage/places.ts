@@ -1,4 +1,4 @@
-import { partOfPassage, type CircuitGraph, type CircuitLink } from '../circuit/graph';
+import { partOfPassage, tubePlace, type CircuitGraph, type CircuitLink } from '../circuit/graph';
 import type { CircuitKind } from '../vocabulary';
 import { factsOf, RIG, type Place, type Sign, type StageFact } from './entry';
 
@@ -26,8 +26,7 @@ export interface PlaceHistory {
   readonly joints: readonly { readonly place: Place; readonly tag: string }[];
 }
 
-/** A tube as a place to look at: by the two parts it joins. */
-export const tubePlace = ({ from, to }: Pick<CircuitLink, 'from' | 'to'>): Place => `${from}>${to}`;
+export { tubePlace };
 
 /** Where circuits leak, most often first. Source: practice of leak hunts; caps and cores first, plain tube last. */
 const BY_KIND: readonly CircuitKind[] = [

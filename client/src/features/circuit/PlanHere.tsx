@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
+import { useJob } from '@/features/jobs/useJob';
 import { jointWrite } from '@/features/jobs/writes';
 import { useTodayQuery } from '@/features/today/api';
 import { partName } from '@/drawing/circuit/partName';
@@ -45,6 +46,9 @@ function Ends({ jobs, graph, link }: { jobs: readonly JobSummary[]; graph: Circu
   const { keep, busy, problem } = useWrite();
   const [picked, setPicked] = useState<string | null>(null);
   const job = jobs.find(({ id }) => id === picked) ?? jobs[0];
+  const { data: whole } = useJob(job?.id ?? null);
+  const [asked, setAsked] = useState<string | null>(null);
+  const here = (part: string) => whole?.order.find(({ at }) => at?.part === part && at.from === link.from && at.to === link.to);
   async function plan(part: string) {
     if (!job) return;
     const id = uuid();
@@ -65,8 +69,34 @@ function Ends({ jobs, graph, link }: { jobs: readonly JobSummary[]; graph: Circu
       ) : null}
       {problem ? <Failed message={problem.message} /> : null}
       {[link.from, link.to].map((part) => (
-        <FrameKey key={part} label={`at ${partName(graph, part)}`} disabled={busy} onPress={() => void plan(part)} />
+        <View key={part} style={{ gap: 6 }}>
+          <FrameKey
+            label={`at ${partName(graph, part)}`}
+            disabled={busy}
+            onPress={() => (here(part) && asked !== part ? setAsked(part) : void plan(part))}
+          />
+          {asked === part ? (
+            <Twice
+              tag={here(part)?.tag ?? ''}
+              onOpen={() => router.push(`/joints/${here(part)?.id ?? ''}`)}
+              onAnother={() => void plan(part)}
+            />
+          ) : null}
+        </View>
       ))}
+    </View>
+  );
+}
+
+/** A place that has a joint of this job already: which one is meant? */
+function Twice({ tag, onOpen, onAnother }: { tag: string; onOpen: () => void; onAnother: () => void }) {
+  return (
+    <View role="group" aria-label={`${tag} is here already`} style={{ gap: 6 }}>
+      <Words size={15}>{tag} is planned at this end already.</Words>
+      <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+        <FrameKey label={`Open ${tag}`} onPress={onOpen} />
+        <FrameKey label="Another one here" onPress={onAnother} />
+      </View>
     </View>
   );
 }

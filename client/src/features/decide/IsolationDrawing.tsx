@@ -1,10 +1,12 @@
 import type { JointSummary } from '@kesto/contract';
-import type { CircuitGraph, CircuitLink, Isolation } from '@kesto/core';
+import { tubePlace, type CircuitGraph, type CircuitLink, type Isolation } from '@kesto/core';
 import { useContext } from 'react';
 import { View } from 'react-native';
 import { Circle, G, Text as SvgText } from 'react-native-svg';
 import { CircuitDrawing, type LaidCircuit } from '@/drawing/circuit/CircuitDrawing';
 import { LetterScale } from '@/drawing/circuit/Lettering';
+import { longestRun } from '@/drawing/circuit/longestRun';
+import type { Chosen } from '@/drawing/circuit/Targets';
 import type { TubeFill } from '@/drawing/circuit/Tube';
 import { useUnits } from '@/state/units';
 import { useIsWide, useTokens } from '@/ui/theme';
@@ -30,6 +32,12 @@ export function IsolationDrawing({ graph, isolation, joints, mayChoose }: Isolat
   const isEmptied = (id: string) => answer?.emptied.includes(id) === true;
   const partFill = (id: string): TubeFill => (isEmptied(id) ? 'emptied' : 'full');
   const tubeFill = ({ from, to }: CircuitLink): TubeFill => (isEmptied(from) || isEmptied(to) ? 'emptied' : 'full');
+  const toggleChosen = (chosen: Chosen) => {
+    if (!chosen) return;
+    const link = 'link' in chosen ? graph.links[chosen.link] : undefined;
+    if ('part' in chosen) toggle(chosen.part);
+    else if (link) toggle(tubePlace(link));
+  };
   return (
     <View style={{ gap: 6 }}>
       <CircuitDrawing
@@ -39,12 +47,12 @@ export function IsolationDrawing({ graph, isolation, joints, mayChoose }: Isolat
         units={units}
         joints={joints}
         {...(answer ? { fillOf: tubeFill, partFillOf: partFill } : {})}
-        overlay={(laid) => <Marks {...laid} answer={answer} work={work} />}
-        {...(mayChoose ? { onChoose: (chosen) => chosen && 'part' in chosen && toggle(chosen.part) } : {})}
+        overlay={(laid) => <Marks {...laid} graph={graph} answer={answer} work={work} />}
+        {...(mayChoose ? { onChoose: (chosen) => toggleChosen(chosen) } : {})}
       />
       <Words size={14} tone="ink2">
         {work.length === 0
-          ? 'Tap the part that is to be opened.'
+          ? 'Tap the part, or the tube, that is to be opened.'
           : 'Filled: stays full of refrigerant. Dotted: emptied. The ring is where the work is; tap a part to add it or take it away.'}
       </Words>
     </View>
@@ -53,12 +61,25 @@ export function IsolationDrawing({ graph, isolation, joints, mayChoose }: Isolat
 
 const BESIDE = 30;
 
-function Marks({ layout, view, answer, work }: LaidCircuit & { answer: Isolation | null; work: readonly string[] }) {
+interface MarksProps extends LaidCircuit {
+  readonly graph: CircuitGraph;
+  readonly answer: Isolation | null;
+  readonly work: readonly string[];
+}
+
+function Marks({ layout, view, graph, answer, work }: MarksProps) {
   const t = useTokens();
   const scale = useContext(LetterScale);
   const numbers = answer ? numbersOf(answer) : new Map<string, readonly number[]>();
   return (
     <>
+      {layout.links.map(({ index, points }) => {
+        const link = graph.links[index];
+        const mid = longestRun(points.map(view.at))?.mid;
+        return link && mid && work.includes(tubePlace(link)) ? (
+          <Circle key={index} cx={mid.x} cy={mid.y} r={24} fill="none" stroke={t.copper} strokeWidth={4} />
+        ) : null;
+      })}
       {layout.parts.map((laid) => {
         const { x, y } = view.at(laid);
         const steps = numbers.get(laid.id) ?? [];

@@ -7,6 +7,7 @@ import {
   leaksOf,
   safetyClassOf,
   toTakeOutKg,
+  tubePlace,
   withCompressors,
   type AlsoOpenedKind,
   type CircuitGraph,
@@ -54,7 +55,8 @@ const changedToo = (facts: readonly StageFact[]): readonly string[] =>
 function firstWork(graph: CircuitGraph, facts: readonly StageFact[]): readonly string[] {
   const kept = [...(lastOf(facts, 'isolation')?.values.work ?? leaksOf(facts).map((leak) => leak.place)), ...changedToo(facts)];
   // A core is changed with a tool, under pressure: its port is not what is opened.
-  return [...new Set(kept)].filter((id) => graph.parts.some((part) => part.id === id && part.kind !== 'port'));
+  const tubes = new Set(graph.links.map(tubePlace));
+  return [...new Set(kept)].filter((id) => tubes.has(id) || graph.parts.some((part) => part.id === id && part.kind !== 'port'));
 }
 
 const isSameWork = (one: readonly string[], other: readonly string[]) =>

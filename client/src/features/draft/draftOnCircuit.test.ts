@@ -27,3 +27,9 @@ test('what the drawing says is enough for a plan, flooded through the lines as t
   // 12 m of 7/8 in (bore 19.94 mm): pi/4 x 0.01994^2 x 12 = 3.75 L.
   expect((plan?.purge?.volumeM3 ?? 0) * 1000).toBeCloseTo(3.75, 1);
 });
+
+test('no putty where the van carries cloth: its inside is protected by what is there', () => {
+  const { place } = drafted('suction-valve', 'evaporator', 'suction-valve');
+  const by = (wraps?: Parameters<typeof draftOnCircuit>[1]) => draftOnCircuit(place, wraps).near[0]?.protection;
+  expect([by(), by(['wet-cloth']), by(['putty', 'wet-cloth'])]).toEqual(['putty', 'wet-cloth', 'putty']);
+});

@@ -1,5 +1,5 @@
-import { LENGTH_UNITS } from '@kesto/core';
-import type { CircuitKind, FinishedNear, JointOnCircuit, Quantity } from '@kesto/core';
+import { LENGTH_UNITS, WRAPS } from '@kesto/core';
+import type { CarriedWrap, CircuitKind, FinishedNear, JointOnCircuit, Quantity } from '@kesto/core';
 import { tradeFraction } from '@kesto/core/unit';
 import { NEW_DRAFT, type Draft, type NearDraft } from './drafts';
 
@@ -60,8 +60,22 @@ export const withDrawing = (draft: Draft, place: JointOnCircuit): Partial<Draft>
   near: [...draft.near, ...nearOf(place).filter((part) => !draft.near.some((known) => known.kind === part.kind))],
 });
 
-/** A joint as the drawing knows it: sizes, metals, side, neighbours and the way the gas leaves. Everything of it can be changed. */
-export function draftOnCircuit(place: JointOnCircuit & { readonly finished?: readonly FinishedNear[] }): Draft {
+/** As it is usually protected, or by what is on the van where that is not. */
+function protectedBy(part: NearDraft, wraps: readonly CarriedWrap[] | undefined): NearDraft {
+  const [other] = wraps ?? [];
+  const isCarried =
+    wraps === undefined || !(WRAPS as readonly string[]).includes(part.protection) || wraps.some((wrap) => wrap === part.protection);
+  return isCarried || other === undefined ? part : { ...part, protection: other };
+}
+
+/**
+ * A joint as the drawing knows it: sizes, metals, side, neighbours and the way the gas leaves, protected by what is on the van. Everything of it can
+ * be changed.
+ */
+export function draftOnCircuit(
+  place: JointOnCircuit & { readonly finished?: readonly FinishedNear[] },
+  wraps?: readonly CarriedWrap[],
+): Draft {
   const { kind, side, outlet } = place;
   const inside = INSIDE[kind];
   return {
@@ -70,7 +84,7 @@ export function draftOnCircuit(place: JointOnCircuit & { readonly finished?: rea
     female: { ...NEW_DRAFT.female, ...STUBS[kind] },
     side,
     vibration: kind === 'compressor',
-    near: [...(inside ? [inside] : []), ...nearOf(place), ...finishedOf(place.finished ?? [])],
+    near: [...(inside ? [protectedBy(inside, wraps)] : []), ...nearOf(place), ...finishedOf(place.finished ?? [])],
     outlet,
   };
 }

@@ -4,6 +4,8 @@ import { gaugeEndsBelow, heldFigures, hold, holdRequestOf, type CircuitGraph, ty
 import { formatGaugePressure, formatMass, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { PhotoStrip } from '@/features/record/PhotoStrip';
+import { usePhotos } from '@/features/record/usePhotos';
 import { useVanStock } from '@/features/van/api';
 import { useUnits } from '@/state/units';
 import type { StageWork } from '@/features/stage/useStage';
@@ -50,6 +52,7 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
     volumeL > 0 ? { volume: `${formatNumber(volumeL, 2)} L`, minutes: '30 min' } : { minutes: '30 min' },
   );
   const { data: van } = useVanStock();
+  const photos = usePhotos();
   const [supplyShut, setSupplyShut] = useState(false);
   const [found, setFound] = useState<Hold | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -74,7 +77,11 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
     setProblem(error ? `${error.field} ${calcErrorText(error)}` : null);
     setFound(answer.ok ? answer.value : null);
     if (!answer.ok) return false;
-    return work.note('section-hold', { parts, ...values, ...heldFigures(answer.value) });
+    return work.note(
+      'section-hold',
+      { parts, ...values, ...heldFigures(answer.value) },
+      photos.photos.map(({ sha256 }) => sha256),
+    );
   }
   return (
     <View style={styles.form}>
@@ -95,6 +102,7 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
       )}
       <CheckRow label="Cylinder shut, regulator backed off, hose shut at the unit" checked={supplyShut} onChange={setSupplyShut} />
       <FigureFields figures={figures} />
+      <PhotoStrip photos={photos} />
       {problem ? <Failed message={problem} /> : null}
       <KeepKey label="Keep this hold" busy={work.busy} onPress={() => void figures.submit(keep)} />
       {found ? <Found found={found} refrigerant={job.circuit.refrigerant} onClose={onKept} /> : null}

@@ -47,8 +47,8 @@ export function usePlanner(joint: JointView): Planner {
   const draft = useMemo(() => {
     if (kept) return kept.present;
     if (joint.plan && around) return draftFromPlan(joint.plan, around);
-    return place ? draftOnCircuit(place) : NEW_DRAFT;
-  }, [kept, joint.plan, around, place]);
+    return place ? draftOnCircuit(place, van?.wraps) : NEW_DRAFT;
+  }, [kept, joint.plan, around, place, van]);
   const opened = joint.plan !== null && kept === undefined ? joint.plan : null;
   const planned = useMemo<Planned>(() => {
     // As long as nothing is changed the kept plan stands, whatever the engine, the van or the schools have become since.

@@ -137,7 +137,7 @@ function Always({ mayMake }: { mayMake: boolean }) {
       </Row>
       {mayMake ? (
         <Row label="machine" href="/units/new">
-          <Words bold>A machine from its plate</Words>
+          <Words bold>Another machine, from its plate</Words>
           <Words size={15} tone="ink2">
             on a site that is here, or on a new one
           </Words>

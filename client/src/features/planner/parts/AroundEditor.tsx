@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { answered } from '@/features/shop/SchoolRow';
 import { Choice } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
+import { useCarried } from '@/features/van/useCarried';
 import { ACCESSES, OUTLETS, SIDES } from '@/features/draft/choices';
 import type { Draft } from '@/features/draft/drafts';
 import { NearEditor } from './NearEditor';
@@ -49,6 +50,7 @@ const AS_THE_JOB = 'as the job';
 
 /** One joint may be made otherwise than its job; the plan then asks why. */
 function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: Schools) => void }) {
+  const isCarried = useCarried();
   return (
     <View style={{ gap: 8 }}>
       {OF_A_JOINT.map((question) => (
@@ -57,7 +59,11 @@ function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: 
           <Choice
             label={SCHOOL_TEXTS[question].question}
             value={draft.schools[question] ?? AS_THE_JOB}
-            options={[AS_THE_JOB, ...SCHOOLS[question]].map((value) => ({ value, label: schoolName(question, value) }))}
+            options={[AS_THE_JOB, ...SCHOOLS[question]].map((value) => ({
+              value,
+              label: schoolName(question, value),
+              disabled: value !== draft.schools[question] && !isCarried(value),
+            }))}
             onChange={(answer) => onChange(answered(draft.schools, question, answer === AS_THE_JOB ? null : answer))}
           />
         </View>

@@ -8,6 +8,7 @@ import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { EVERYDAY_KINDS, KINDS, PROTECTIONS, WAYS } from '@/features/draft/choices';
 import type { NearDraft, WrapDraft } from '@/features/draft/drafts';
+import { useCarried } from '@/features/van/useCarried';
 import { placedNear, USUAL_WRAP } from '../grips/moves';
 import type { Planner } from '../usePlanner';
 
@@ -116,6 +117,7 @@ interface NearPartProps {
 }
 
 function NearPart({ part, index, branch, problems, onChange, onRemove }: NearPartProps) {
+  const isCarried = useCarried();
   const t = useTokens();
   const unit = bareLengthUnit(useUnits());
   const isHead = isAHead(part);
@@ -140,7 +142,7 @@ function NearPart({ part, index, branch, problems, onChange, onRemove }: NearPar
       <Choice
         label={`protection of part ${index + 1}`}
         value={part.protection}
-        options={PROTECTIONS}
+        options={PROTECTIONS.map((one) => ({ ...one, disabled: one.value !== part.protection && !isCarried(one.value) }))}
         onChange={(protection) => onChange({ protection })}
       />
       {part.protection === 'none' || part.protection === 'removed' ? null : (
