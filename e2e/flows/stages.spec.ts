@@ -201,6 +201,7 @@ test('a cold room whose switch reaches across: no pump-down, and why; a lead alo
   });
 
   await test.step('a technician is told who may overrule; the lead does, with the reason', async () => {
+    await expect(stage.says('Not yet')).toBeVisible();
     await stage.key('more').click();
     await expect(stage.says(/A lead or an admin may overrule it/)).toBeVisible();
     await looks();
