@@ -39,7 +39,12 @@ async function keptOf(shop: ShopWork, job: Job) {
   const told = await shop.jobs.told(job.id);
   if (!told) throw notFound('This job');
   const circuit = toCircuit(told.circuit);
-  const about: TorchFacts = { near: nearOf(told), hotJoints: told.joints.length, safetyClass: safetyClassOf(circuit), refrigerant: circuit.refrigerant };
+  const about: TorchFacts = {
+    near: nearOf(told),
+    hotJoints: told.joints.length,
+    safetyClass: safetyClassOf(circuit),
+    refrigerant: circuit.refrigerant,
+  };
   return { told, links: told.entries, about };
 }
 
