@@ -47,16 +47,41 @@ export function UnitField({ label, value, onChange, unit, units = [], error, hin
   );
 }
 
+/** A bare figure, or one with one unit behind it: `5 lb 2 oz` is neither and is left as it was typed. */
+const ONE_FIGURE = /^([+−-]?[\d.,/\s]*?)\s*(?:[a-z°µ³/"′″]+\d?)?$/i;
+
+interface FigureFieldProps extends UnitFieldProps {
+  readonly units: readonly string[];
+  /** It may lie under zero: not every keypad of digits has a minus. */
+  readonly signed?: boolean;
+  /** Letters are typed in it, as in `15 h 20`. */
+  readonly letters?: boolean;
+}
+
 /** A figure with its unit, which a key beside it changes; what stands there in letters is read as it stands. */
-export function FigureField({ units, unit, ...field }: UnitFieldProps & { readonly units: readonly string[] }) {
+export function FigureField({ units, unit, signed = false, letters = false, ...field }: FigureFieldProps) {
   const [first = ''] = units;
-  const said = units.find((one) => field.value.trim().endsWith(one)) ?? unit ?? first;
+  const text = field.value.trim();
+  const said = units.find((one) => text.endsWith(one)) ?? unit ?? first;
   const next = units[(units.indexOf(said) + 1) % units.length] ?? first;
-  const change = () => field.onChange(`${field.value.replace(/[^\d.,/\s+−-].*$/, '').trim()} ${next}`.trim());
+  const figure = ONE_FIGURE.exec(text)?.[1]?.trim();
   return (
     <View style={styles.withKey}>
-      <UnitField {...field} units={units} />
-      <FrameKey quiet label={said} says={`${field.label} in ${next} instead of ${said}`} onPress={change} />
+      <UnitField {...field} {...(letters ? { unit: said } : { units })} />
+      {signed ? (
+        <FrameKey
+          quiet
+          label="±"
+          says={`${field.label}: under or above zero`}
+          onPress={() => field.onChange(/^[−-]/.test(text) ? text.slice(1) : `-${text}`)}
+        />
+      ) : null}
+      <FrameKey
+        quiet
+        label={said}
+        says={`${field.label} in ${next} instead of ${said}`}
+        onPress={() => (figure === undefined ? undefined : field.onChange(`${figure} ${next}`.trim()))}
+      />
     </View>
   );
 }

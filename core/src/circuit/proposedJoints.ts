@@ -1,4 +1,5 @@
-import type { CircuitGraph } from './graph';
+import { HUNG_KINDS } from './edit';
+import { kindOf, tubePlace, type CircuitGraph } from './graph';
 import type { JointPlace } from './jointAt';
 
 /** A joint that the work asks for: where it sits, and which way the tube leads. */
@@ -6,9 +7,6 @@ export interface ProposedJoint extends JointPlace {
   /** The tube brings to the part, or leads away from it. */
   readonly end: 'inlet' | 'outlet';
 }
-
-/** Parts that end a tube without a joint of their own: they are screwed on, or hang on the part they guard. */
-const SCREWED_ON: readonly string[] = ['port', 'switch', 'transducer'];
 
 const same = (a: JointPlace, b: JointPlace) => a.part === b.part && a.from === b.from && a.to === b.to;
 
@@ -21,13 +19,12 @@ const same = (a: JointPlace, b: JointPlace) => a.part === b.part && a.from === b
  * @returns     places that are still without one; none at a part that is not drawn
  */
 export function proposedJoints(graph: CircuitGraph, work: readonly string[], have: readonly JointPlace[]): readonly ProposedJoint[] {
-  const kinds = new Map(graph.parts.map((part) => [part.id, part.kind]));
-  const isBrazed = (id: string) => kinds.has(id) && !SCREWED_ON.includes(kinds.get(id) ?? '');
+  // What hangs on a part is screwed on.
+  const isBrazed = (id: string) => !HUNG_KINDS.includes(kindOf(graph, id) ?? 'port');
   const places = work.flatMap((id): readonly ProposedJoint[] => {
-    const [from, to] = id.split('>');
     return graph.links.flatMap((link): readonly ProposedJoint[] => {
       const at = { from: link.from, to: link.to };
-      const whole = to !== undefined && link.from === from && link.to === to;
+      const whole = tubePlace(link) === id;
       if (!isBrazed(link.from) || !isBrazed(link.to)) return [];
       return [
         ...(link.to === id || whole ? [{ ...at, part: link.to, end: 'inlet' } as const] : []),

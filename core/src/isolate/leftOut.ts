@@ -1,7 +1,7 @@
-import type { CircuitGraph, CircuitLink } from '../circuit/graph';
-import { likelyTube } from '../tube/findTube';
+import type { CircuitGraph } from '../circuit/graph';
 import { FieldReader } from '../unit/fieldReader';
 import type { CircuitKind } from '../vocabulary';
+import { boreAreaM2 } from './sections';
 
 /** What such a part usually holds [L], to be put right by its maker's sheet. Judgement, from coils and shells of 3 to 15 kW. */
 const USUAL_L: Readonly<Partial<Record<CircuitKind, number>>> = {
@@ -21,15 +21,6 @@ export interface LeftOut {
   readonly usualM3: number;
 }
 
-/** Bore area of a tube [m2]; a wall of a tenth where no table has it. */
-function areaM2({ tube }: CircuitLink): number {
-  const read = new FieldReader();
-  if (!tube) return 0;
-  const od = read.lengthM('od', tube.od, { min: 0, max: 1 });
-  const wall = tube.wall ? read.lengthM('wall', tube.wall, { min: 0, max: 0.1 }) : (likelyTube(od)?.wallM ?? od / 10);
-  return (Math.PI / 4) * (od - 2 * wall) ** 2;
-}
-
 /**
  * What the volume of a section leaves out: a hold of it sees less than its known volume says.
  *
@@ -42,6 +33,7 @@ export function leftOut(circuit: CircuitGraph, parts: readonly string[]): LeftOu
   const unknown = circuit.parts.filter(({ id, kind, volume }) => parts.includes(id) && !volume && USUAL_L[kind] !== undefined);
   const tubes = circuit.links.filter(({ from, to, tube }) => tube && !tube.length && parts.includes(from) && parts.includes(to));
   const inParts = unknown.reduce((sum, { kind }) => sum + (USUAL_L[kind] ?? 0) / 1000, 0);
-  const inTubes = tubes.reduce((sum, link) => sum + areaM2(link) * USUAL_TUBE_M, 0);
+  const read = new FieldReader();
+  const inTubes = tubes.reduce((sum, { tube }) => sum + (tube ? boreAreaM2(tube, 'tube', read) * USUAL_TUBE_M : 0), 0);
   return { parts: unknown.map(({ id }) => id), tubes: tubes.length, usualM3: inParts + inTubes };
 }

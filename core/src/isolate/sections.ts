@@ -23,13 +23,16 @@ const ROOM_K = 20 + KELVIN_AT_0_C;
 const VOLUME_M3 = { min: 0, max: 10 } as const;
 const LENGTH_M = { min: 0, max: 2000 } as const;
 
-function tubeVolumeM3(link: CircuitLink, field: string, read: FieldReader): number {
-  if (!link.tube?.length) return 0;
-  const od = read.lengthM(`${field}.tube.od`, link.tube.od, { min: 0.001, max: 0.5 });
-  const wall = link.tube.wall ? read.lengthM(`${field}.tube.wall`, link.tube.wall, { min: 0.0001, max: 0.02 }) : likelyTube(od)?.wallM;
-  const length = read.lengthM(`${field}.tube.length`, link.tube.length, LENGTH_M);
-  // Where no table has the tube, a wall of a tenth of its outside: drawn copper lies between a sixteenth and a tenth.
-  return (Math.PI / 4) * (od - 2 * (wall ?? od / 10)) ** 2 * length;
+/** Of a drawn tube [m2]. Where no table has it, a wall of a tenth of its outside: drawn copper lies between a sixteenth and a tenth. */
+export function boreAreaM2({ od: outside, wall: told }: NonNullable<CircuitLink['tube']>, field: string, read: FieldReader): number {
+  const od = read.lengthM(`${field}.od`, outside, { min: 0.001, max: 0.5 });
+  const wall = told ? read.lengthM(`${field}.wall`, told, { min: 0.0001, max: 0.02 }) : likelyTube(od)?.wallM;
+  return (Math.PI / 4) * (od - 2 * (wall ?? od / 10)) ** 2;
+}
+
+function tubeVolumeM3({ tube }: CircuitLink, field: string, read: FieldReader): number {
+  if (!tube?.length) return 0;
+  return boreAreaM2(tube, `${field}.tube`, read) * read.lengthM(`${field}.tube.length`, tube.length, LENGTH_M);
 }
 
 type Seen = (volumeM3: number) => number;

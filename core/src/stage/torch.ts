@@ -61,10 +61,11 @@ export function isWithoutFlame(facts: readonly StageFact[], { hotJoints }: Torch
   return last.size > 0 && [...last.values()].every((method) => COLD.includes(method));
 }
 
-const pointsFor = (facts: readonly StageFact[], about: TorchFacts): readonly TorchPoint[] =>
-  TORCH_POINTS.filter((point) => {
-    const { safetyClass, near } = about;
-    if (isWithoutFlame(facts, about) && (OF_THE_FLAME.includes(point) || isNearKind(point))) return false;
+function pointsFor(facts: readonly StageFact[], about: TorchFacts): readonly TorchPoint[] {
+  const { safetyClass, near } = about;
+  const isCold = isWithoutFlame(facts, about);
+  return TORCH_POINTS.filter((point) => {
+    if (isCold && (OF_THE_FLAME.includes(point) || isNearKind(point))) return false;
     if (point === 'swept') return burns(safetyClass);
     if (point === 'held-back') return staysFull(facts);
     // Nothing leaves a machine that is pumped down, and nobody weighs a cylinder for it.
@@ -72,6 +73,7 @@ const pointsFor = (facts: readonly StageFact[], about: TorchFacts): readonly Tor
     // A point named after a kind of part is asked where one that catches fire stands near.
     return !isNearKind(point) || !catchesFire(point) || near.includes(point);
   });
+}
 
 type HotWork = FactOf<'hot-work'>['values'];
 

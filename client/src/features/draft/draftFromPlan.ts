@@ -1,6 +1,15 @@
-import { usualPlace, type Around, type PlanRequest, type Quantity, type SchoolQuestion, type Schools, LENGTH_UNITS } from '@kesto/core';
+import {
+  ASSUMED_SWEPT_M,
+  usualPlace,
+  type Around,
+  type PlanRequest,
+  type Quantity,
+  type SchoolQuestion,
+  type Schools,
+  LENGTH_UNITS,
+} from '@kesto/core';
 import { tradeFraction } from '@kesto/core/unit';
-import { NEW_DRAFT, type Draft, type KeptPlan, type NearDraft, type PlaceDraft } from './drafts';
+import { NEW_DRAFT, SWEPT_UNKNOWN, type Draft, type KeptPlan, type NearDraft, type PlaceDraft } from './drafts';
 
 /** A quantity as a person would have typed it: whole sixteenths of an inch as their fraction, all else as it stands. */
 function text(quantity: Quantity | undefined): string {
@@ -71,6 +80,14 @@ function placeFrom(request: PlanRequest, usual: ReturnType<typeof usualPlace>): 
   };
 }
 
+/** What was answered of the line that is swept, where the drawing has none. */
+function sweptOf({ purge }: PlanRequest): string {
+  if (!purge) return SWEPT_UNKNOWN;
+  const [section] = purge.sections;
+  const isAssumed = !section || !('length' in section) || (section.length.value === ASSUMED_SWEPT_M && section.length.unit === 'm');
+  return isAssumed ? '' : text(section.length);
+}
+
 /** Answers of the plan that are not what is usual here: those are the joint's own. */
 function ownSchools(asked: Schools, here: Schools): Schools {
   return Object.fromEntries(Object.entries(asked).filter(([question, answer]) => here[question as SchoolQuestion] !== answer)); // cast: keys of schools
@@ -93,7 +110,7 @@ export function draftFromPlan(kept: KeptPlan, around: Around): Draft {
       runOd: text(female.run?.od),
       runWall: text(female.run?.wall),
     },
-    place: placeFrom(request, usual),
+    place: { ...placeFrom(request, usual), ...(around.circuit.purgeSections.length === 0 ? { swept: sweptOf(request) } : {}) },
     side: request.service?.side ?? 'suction',
     vibration: request.service?.vibration ?? false,
     access: request.joint.access ?? 'open',

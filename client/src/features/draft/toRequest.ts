@@ -130,9 +130,10 @@ function sweptFrom({ male, place }: Draft, read: DraftReader) {
   return section ? [section] : undefined;
 }
 
-function purgeFrom(draft: Draft, read: DraftReader) {
+function purgeFrom(draft: Draft, { circuit }: Surroundings, read: DraftReader) {
   const { outlet, minutes, place } = draft;
-  if (place.swept === SWEPT_UNKNOWN) return null;
+  const isAsked = circuit.purgeSections.length === 0;
+  if (isAsked && place.swept === SWEPT_UNKNOWN) return null;
   const room = read.volume('purge.room.volume', place.room, 'm3');
   return given({
     flood: read.flow('purge.flood', place.flood),
@@ -140,14 +141,14 @@ function purgeFrom(draft: Draft, read: DraftReader) {
     room: room ? { volume: room } : undefined,
     ventilation: read.flow('purge.ventilation', place.ventilation),
     outlet: outletBy(outlet),
-    sections: sweptFrom(draft, read),
+    sections: isAsked ? sweptFrom(draft, read) : undefined,
   });
 }
 
 const circuitFrom = ({ circuit, oil }: Draft['place']) =>
   circuit || oil ? given({ state: circuit || undefined, oil: oil ? oil === 'yes' : undefined }) : undefined;
 
-function saidIn(draft: Draft, read: DraftReader): Said {
+function saidIn(draft: Draft, around: Surroundings, read: DraftReader): Said {
   return given({
     ambient: read.temperature('ambient', draft.place.ambient),
     wind: !draft.place.wind || draft.place.wind === 'calm' ? undefined : draft.place.wind,
@@ -157,7 +158,7 @@ function saidIn(draft: Draft, read: DraftReader): Said {
     circuit: circuitFrom(draft.place),
     near: draft.near.map((part, i) => nearFrom(part, i, read)),
     torch: torchFrom(draft.place, read),
-    purge: purgeFrom(draft, read),
+    purge: purgeFrom(draft, around, read),
     schools: draft.schools,
     holdSeconds: read.number('holdSeconds', draft.place.holdSeconds, '10'),
     choose: draft.choose ?? undefined,
@@ -166,11 +167,11 @@ function saidIn(draft: Draft, read: DraftReader): Said {
 
 /** What the draft asks; of an opened plan only what was changed in it, the rest as it was kept. */
 function requestFrom(draft: Draft, around: Surroundings, read: DraftReader): PlanRequest {
-  const now = requestFor(around, saidIn(draft, read));
+  const now = requestFor(around, saidIn(draft, around, read));
   if (!draft.kept) return now;
   const opened = draftFromPlan(draft.kept, around);
   const kept = { ...draft.kept.request, choose: draft.kept.chosen };
-  return carriedRequest(kept, requestFor(around, saidIn(opened, new DraftReader(around.units))), now);
+  return carriedRequest(kept, requestFor(around, saidIn(opened, around, new DraftReader(around.units))), now);
 }
 
 function problemsFrom(errors: readonly CalcError[]): Readonly<Record<string, string>> {

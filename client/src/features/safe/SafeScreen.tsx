@@ -41,6 +41,7 @@ function Ready({ job }: { job: JobView }) {
   const open = points.filter((point) => point.isOpen && waiting.includes(point.point));
   const lock = torchLock(stage.facts, stage.about);
   const fresh = useFreshness(stage);
+  const stale = fresh.again.length > 0;
   // What is read again before a flame is read again when the stage is long done.
   const mayAnswer = (point: TorchPoint) => stage.mayNote || (stage.mayMake && fresh.again.includes(point));
   const action = actionOf(stage, open[0]?.point, { open: setPanel, onward: () => router.push(`/jobs/${job.id}`) });
@@ -73,8 +74,14 @@ function Ready({ job }: { job: JobView }) {
     >
       {stage.problem ? <Failed message={stage.problem} /> : null}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18, flexWrap: 'wrap' }}>
-        <Words size={34} bold tone={lock ? 'red' : 'teal'} role="status">
-          {lock ? 'Not yet' : isWithoutFlame(stage.facts, stage.about) ? 'It may be opened, no flame' : 'The torch may be lit'}
+        <Words size={34} bold tone={lock ? 'red' : stale ? 'amber' : 'teal'} role="status">
+          {lock
+            ? 'Not yet'
+            : isWithoutFlame(stage.facts, stage.about)
+              ? 'It may be opened, no flame'
+              : stale
+                ? 'The torch may be lit once it is read again'
+                : 'The torch may be lit'}
         </Words>
         <Words size={15} tone="ink2" style={{ flexShrink: 1 }}>
           {saysOf(open.length, { locked: lock !== null, flame: !isWithoutFlame(stage.facts, stage.about) })}

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { useUnits } from '@/state/units';
 import { FigureField, TextField, UnitField } from '../UnitField';
 import type { FieldSpec, KeyOf, Specs } from './fields';
-import { unitsFor } from './unitsFor';
+import { keypadFor, unitsFor } from './unitsFor';
 import type { Figures } from './useFigures';
 
 interface FigureFieldsProps<S extends Specs> {
@@ -27,7 +27,8 @@ const specOf = (specs: Specs, name: string): FieldSpec => specs[name] ?? { label
 function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: KeyOf<S> }) {
   const { label, kind, hint, testID = `figure-${name}` } = specOf(figures.specs, name);
   const value = figures.textOf(name);
-  const units = unitsFor(kind, useUnits());
+  const own = useUnits();
+  const units = unitsFor(kind, own);
   const common = {
     ...{ label, value, testID, error: figures.problemOf(name), hint: value === '' ? hint : undefined },
     onChange: (text: string) => figures.set(name, text),
@@ -37,7 +38,7 @@ function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: 
       <TextField {...common} multiline={kind === 'words'} />
     </View>
   ) : units.length > 1 ? (
-    <FigureField {...common} units={units} />
+    <FigureField {...common} units={units} {...keypadFor(kind, own)} />
   ) : (
     <UnitField {...common} {...(units.length > 0 ? { units } : {})} />
   );

@@ -25,3 +25,9 @@ export function unitsFor(kind: FieldSpec['kind'], units: UnitPreferences): reado
       return [];
   }
 }
+
+/** What a keypad of digits lacks for a figure of this kind: a minus, or the letters between two units. */
+export const keypadFor = (kind: FieldSpec['kind'], { mass }: UnitPreferences): { readonly signed: boolean; readonly letters: boolean } => ({
+  signed: kind === 'pressure' || kind === 'temperature',
+  letters: kind === 'minutes' || (kind === 'mass' && mass !== 'kg'),
+});

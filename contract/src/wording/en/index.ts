@@ -19,4 +19,5 @@ export * from './isolation';
 export * from './decide';
 export * from './stageEntries';
 export * from './fieldNames';
+export * from './gates';
 export * from './misfits';

@@ -5,7 +5,8 @@ import { misfitText } from './misfits';
 import { noApprovalText } from './people';
 import { SCHOOL_TEXTS, schoolName, spokenSchools } from './schools';
 import { METRIC_SHOW, num, showIn, str } from './show';
-import { gateText, placeWhyText, stageWriteWord } from './stageEntries';
+import { gateText } from './gates';
+import { placeWhyText, stageWriteWord } from './stageEntries';
 import { nextText, watchNotWitnessedText } from './stages';
 
 const name = (part: string) => `the ${part}`;

@@ -6,9 +6,7 @@ import type {
   CylinderHolds,
   CircuitKind,
   FindMethod,
-  GateCode,
   HotWorkAnswer,
-  OpenGate,
   PictureOf,
   PlaceWhy,
   RefrigerantFate,
@@ -16,11 +14,11 @@ import type {
   StageEntryKind,
   StageFact,
   StageValues,
-  TorchPoint,
   Worth,
 } from '@kesto/core';
 import type { AboutAnother } from '../../stages/types';
 import { JOINING_METHOD_WORDS, priceCheckText } from './decide';
+import { GATE_SENTENCES, TORCH_POINT_WORDS } from './gates';
 import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from './hold';
 import { ISOLATION_METHOD_WORDS } from './isolation';
 
@@ -88,59 +86,6 @@ export const ALSO_OPENED_WORDS: Readonly<Record<AlsoOpenedKind, string>> = {
 
 /** What is brought to zero before a flame. */
 export const ZERO_SIDE_WORDS: Readonly<Record<ZeroSide, string>> = { high: 'high side', low: 'low side', section: 'the emptied section' };
-
-/** A point before the torch: what it is, and what answers it. */
-export const TORCH_POINT_WORDS: Readonly<Record<TorchPoint, { readonly name: string; readonly asks: string }>> = {
-  'power-off': { name: 'power off, locked', asks: 'Lock it off, try to start it: dead. Who holds the key?' },
-  'before-pictures': { name: 'pictures before it comes apart', asks: 'Wiring and pipes, as they are now' },
-  'refrigerant-out': { name: 'refrigerant out', asks: 'Weigh the cylinder before and after' },
-  'zero-and-open': { name: 'zero and open to air', asks: 'Each side that the flame touches: gauge at zero, a core out or a pipe open' },
-  'held-back': { name: 'what holds the full side back', asks: 'By which valve, its stem capped; its gauge read again and steady' },
-  swept: { name: 'vacuum, nitrogen, vacuum, nitrogen', asks: 'The refrigerant burns: sweep it twice, open it cold' },
-  told: { name: 'people told', asks: 'Who was told that a flame is lit?' },
-  extinguisher: { name: 'extinguisher', asks: 'At arm’s length, in date: read the tag' },
-  watch: { name: 'fire watch', asks: 'Who stays and looks after the last flame?' },
-  sprinklers: { name: 'sprinklers', asks: 'Shielded, or out of service by who may; or none here' },
-  detectors: { name: 'detectors of the whole room', asks: 'Smoke, heat and aspirating pipes of the room or zone; or none here' },
-  oxygen: {
-    name: 'air to breathe',
-    asks: 'Outdoors or aired; else read it: 19.5 to 23.5 % oxygen; carbon dioxide and ammonia by their own meter',
-  },
-  insulation: { name: 'insulation near a joint', asks: 'Pull it back 300 mm, wrap the tube wet' },
-  wood: { name: 'wood near a joint', asks: 'Move it or shield it; wet what stays' },
-  'plastic-pipe': { name: 'plastic pipe near a joint', asks: 'Shield it' },
-  'painted-surface': { name: 'painted or oily surface near a joint', asks: 'Wipe and shield it' },
-  wiring: { name: 'wiring near a joint', asks: 'Tie it away, shield it' },
-  grommet: { name: 'grommet near a joint', asks: 'Take it out or keep it wet' },
-  covered: { name: 'cover and drip protection', asks: 'Electronics below covered; cover against rain ready' },
-};
-
-/** What each gate says while it is shut. */
-export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
-  'loss-not-explained': 'less than half of what is lost is explained by what was found',
-  'not-looked-on': 'nothing was looked at after the first leak: there may be more',
-  'not-approved': 'nobody has said yes to the work',
-  'price-checks-open': 'to be looked at before a price is named',
-  'stage-points-open': 'open on the list',
-  torch: 'the torch stays locked',
-};
-
-const pointText = (point: string) => (point in TORCH_POINT_WORDS ? TORCH_POINT_WORDS[point as TorchPoint].name : point); // cast: just looked for
-
-/** What a gate holds against going on. */
-export function gateText({ gate, open }: Pick<OpenGate, 'gate' | 'open'>): string {
-  const named = gate === 'price-checks-open' ? priceCheckText : pointText;
-  const names = open.map(named);
-  return names.length === 0 ? GATE_SENTENCES[gate] : `${GATE_SENTENCES[gate]}: ${names.join(', ')}`;
-}
-
-/** Why a stage is still open, in a line above its action: the first of its gates, and how many more there are. */
-export function stillOpenText(gates: readonly Pick<OpenGate, 'gate' | 'open'>[]): string | undefined {
-  const [first] = gates;
-  if (!first) return undefined;
-  const more = gates.length - 1;
-  return `Still open: ${gateText(first)}${more > 0 ? `; and ${more} more` : ''}.`;
-}
 
 /** Why a place is worth looking at. */
 export function placeWhyText(why: PlaceWhy): string {
