@@ -1,3 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
 import { lazily } from '@/features/workbench/lazily';
 
-export default lazily('NewUnitScreen');
+const NewUnitScreen = lazily('NewUnitScreen');
+
+export default function Page() {
+  const { site } = useLocalSearchParams<{ site?: string }>();
+  return <NewUnitScreen site={site} />;
+}

@@ -62,10 +62,16 @@ function errorsOf(given: ReadHold, { pressurePa, celsius }: Held, scatterPa: num
     driftPaPerS: given.gauge.driftPaPerS,
     pressurePa,
     temperatureK: celsius + KELVIN_AT_0_C,
-    temperatureErrorK: Math.hypot(given.temperatureUncertaintyK, given.unfollowedShare * movedK),
+    temperatureErrorK: Math.hypot(given.temperatureUncertaintyK, given.unfollowedShare * movedK, sunErrorK(given.samples)),
     gaugeWarmthPa: given.gauge.perKelvinPa * movedK,
     barometer: given.barometer,
   };
+}
+
+/** How far the gas may have been warmed otherwise than half way between sun and shade: by half of what their difference changed [K]. */
+function sunErrorK(samples: readonly HoldSample[]): number {
+  const all = samples.map(({ sunK }) => sunK);
+  return (Math.max(...all) - Math.min(...all)) / 2;
 }
 
 /** Where nothing else is wanted: a hold that cannot see this share of the charge in a year says nothing about a repair. Trade habit: editable. */

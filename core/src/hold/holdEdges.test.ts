@@ -29,6 +29,18 @@ test('the part of the volume no thermometer follows counts by how much it warmed
   expect(warmed(30, 0)).toBe(0);
 });
 
+test('sun and shade: the gas is half way between, and as uncertain as their difference moved', () => {
+  const samples = (sun: readonly [number, number]) =>
+    [0, 3600].map((seconds, i) => ({ seconds, pressure: q(3000, 'kPag'), temperature: q(20, 'C'), sun: q(sun[i] ?? 0, 'C') }));
+  const bare = { temperatureUncertaintyK: 0, unfollowedShare: 0, gauge: { resolution: q(0, 'kPa') } };
+  const found = held([], { samples: samples([20, 40]), ...bare });
+  // By hand: 3.1 MPa x 10 K / 298 K = 104 kPa; twice that, 20 L, an hour.
+  expect(found.smallestSeenPaM3S).toBeCloseTo(1.16, 1);
+  // As much sun at the end as at the start tells as much as one thermometer.
+  expect(held([], { samples: samples([40, 40]), ...bare }).smallestSeenPaM3S).toBeLessThan(0.01);
+  expect(refused(request(LEVEL, { samples: samples([20, 900]) }))).toMatchObject([{ field: 'samples[1].sun', kind: 'out-of-range' }]);
+});
+
 test('gas that seems to grow proves nothing, however long it is watched', () => {
   const grown = held([[0, 3000, 20], [60, 3100, 20]], { wantedLeakPaM3S: 0.5 }); // prettier-ignore
   expect(grown).toMatchObject({ verdict: 'cannot-tell', minutesNeeded: null });

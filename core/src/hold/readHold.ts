@@ -10,7 +10,10 @@ import { SECONDS_PER_DAY, type Barometer } from './smallestSeen';
 export interface HoldSample {
   readonly seconds: number;
   readonly pressurePa: number;
+  /** Of the gas: between sun and shade where both were read. */
   readonly celsius: number;
+  /** How much warmer what stands in the sun is [K]; 0 where nobody read it. */
+  readonly sunK: number;
 }
 
 export interface ReadGauge {
@@ -85,11 +88,9 @@ function readSamples(request: HoldRequest, read: FieldReader): readonly HoldSamp
     const own = sampleReader(sample, at('atmosphere'), read);
     const pressurePa = own.absolutePressure(at('pressure'), sample.pressure, { min: own.atmosphere, max: NITROGEN_RANGE.mostPa });
     if (own !== read) read.errors.push(...own.errors);
-    return {
-      seconds,
-      pressurePa,
-      celsius: read.temperatureC(at('temperature'), sample.temperature, NITROGEN_RANGE.celsius),
-    };
+    const shadeC = read.temperatureC(at('temperature'), sample.temperature, NITROGEN_RANGE.celsius);
+    const sunK = sample.sun ? read.temperatureC(at('sun'), sample.sun, NITROGEN_RANGE.celsius) - shadeC : 0;
+    return { seconds, pressurePa, celsius: shadeC + sunK / 2, sunK };
   });
 }
 

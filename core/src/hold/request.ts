@@ -16,6 +16,8 @@ export interface HoldSampleRequest {
   readonly seconds: number;
   readonly pressure: Quantity;
   readonly temperature: Quantity;
+  /** Of what stands in the sun; `temperature` is then of what stands in the shade. How much of the gas is warmed nobody knows. */
+  readonly sun?: Quantity;
   /** Of the air then, where a barometer was read. */
   readonly atmosphere?: Quantity;
 }

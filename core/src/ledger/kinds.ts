@@ -37,6 +37,7 @@ import {
   COMPRESSOR_KINDS,
   FIND_METHODS,
   GATES,
+  GUESSED_LINES,
   HOLD_REASONS,
   HOLD_VERDICTS,
   HOT_WORK_ANSWERS,
@@ -98,7 +99,7 @@ export const KINDS = {
 
   complaint: job(FIND, 'fact', { text: why }),
   loss: job(FIND, 'fact', { lostKg: above(0, 10_000, 'kg'), days: above(0, 36_500, 'd'), chargeKg: optional(kg(10_000)) }),
-  readings: job(FIND, 'fact', { request: readings }),
+  readings: job(FIND, 'fact', { request: readings, guessed: optional(listOfEach(word(GUESSED_LINES), 1, 2)) }),
   sign: job(FIND, 'fact', { place, sign: word(SIGNS), ...noted }),
   'checked-place': job(FIND, 'fact', {
     ...{ place, method: word(FIND_METHODS), result: word(CHECK_RESULTS) },
@@ -111,6 +112,8 @@ export const KINDS = {
       gauge: object({ resolution: quantity, drift: optional(quantity), perKelvin: optional(quantity), range: optional(quantity) }),
       temperatureUncertaintyK: number(0, 20, 'K'),
       supplyShut: optional(truth),
+      /** Of what stands in the sun; the other two are then of what stands in the shade. */
+      inSun: optional(object({ start: quantity, end: quantity })),
     }),
     worked: {
       verdict: word(HOLD_VERDICTS),

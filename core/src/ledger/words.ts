@@ -23,7 +23,7 @@ export const COMPRESSOR_KINDS = ['scroll', 'piston', 'rotary', 'screw', 'unknown
 export type CompressorKind = (typeof COMPRESSOR_KINDS)[number];
 export const JOINING_METHODS = ['bend', 'bench', 'braze', 'press', 'flare', 'change-part'] as const;
 export type JoiningMethod = (typeof JOINING_METHODS)[number];
-export const ALSO_OPENED = ['drier', 'core', 'seal', 'twin'] as const;
+export const ALSO_OPENED = ['drier', 'core', 'seal', 'twin', 'flush'] as const;
 export type AlsoOpenedKind = (typeof ALSO_OPENED)[number];
 export const REFRIGERANT_FATES = ['reuse', 'fresh'] as const;
 export type RefrigerantFate = (typeof REFRIGERANT_FATES)[number];
@@ -35,14 +35,30 @@ export type CylinderHolds = (typeof CYLINDER_HOLDS)[number];
 export const WORTH_ADVICE = ['repair', 'replace', 'claim-warranty'] as const;
 export type WorthAdvice = (typeof WORTH_ADVICE)[number];
 
+/** A line whose warmth was felt or taken for granted, not read. */
+export const GUESSED_LINES = ['suction', 'liquid'] as const;
+export type GuessedLine = (typeof GUESSED_LINES)[number];
+
 export const PICTURES_OF = ['wiring', 'pipes', 'plate', 'place'] as const;
 export type PictureOf = (typeof PICTURES_OF)[number];
 export const HOT_WORK_ANSWERS = ['done', 'none-here'] as const;
 export type HotWorkAnswer = (typeof HOT_WORK_ANSWERS)[number];
 /** What stands between here and the flame. */
 export const TORCH_POINTS = [
-  ...(['power-off', 'before-pictures', 'refrigerant-out', 'zero-and-open', 'held-back', 'swept', 'told', 'extinguisher', 'watch'] as const),
   ...([
+    'power-off',
+    'before-pictures',
+    'refrigerant-out',
+    'zero-and-open',
+    'held-back',
+    'swept',
+    'liquid-left',
+    'told',
+    'extinguisher',
+    'watch',
+  ] as const),
+  ...([
+    'thawed',
     'sprinklers',
     'detectors',
     'oxygen',

@@ -34,7 +34,8 @@ export type HeldAtFlame = Worked<'brazed'>;
 /** The hold's samples are the two readings that were told. */
 const toldField = (error: CalcError): CalcError => {
   if (!('field' in error)) return error;
-  return { ...error, field: error.field.replace(/^samples\[0\]/, 'start').replace(/^samples\[1\]/, 'end') };
+  const field = error.field.replace('samples[0].sun', 'inSun.start').replace('samples[1].sun', 'inSun.end');
+  return { ...error, field: field.replace(/^samples\[0\]/, 'start').replace(/^samples\[1\]/, 'end') };
 };
 
 /** A hold has to see so much less than what is lost: it may come from more than one place. Trade habit: editable. */
@@ -52,7 +53,7 @@ export function holdRequestOf(
   held: Pick<HeldFor, 'refrigerant' | 'altitudeM' | 'facts' | 'graph'>,
 ): HoldRequest {
   const { refrigerant, facts } = held;
-  const { volume, gauge, temperatureUncertaintyK, start, supplyShut = false } = told;
+  const { volume, gauge, temperatureUncertaintyK, start, inSun, supplyShut = false } = told;
   const altitude = { value: held.altitudeM, unit: 'm' };
   const side = sideOf(told.parts, held.graph);
   const loss = lossOf(facts);
@@ -66,8 +67,8 @@ export function holdRequestOf(
     ...(isTabled(refrigerant) ? { refrigerant } : {}),
     ...{ volume, gauge, temperatureUncertaintyK, altitude, side, supplyShut },
     samples: [
-      { seconds: 0, ...told.start },
-      { seconds: told.minutes * 60, ...told.end },
+      { seconds: 0, ...told.start, ...(inSun && { sun: inSun.start }) },
+      { seconds: told.minutes * 60, ...told.end, ...(inSun && { sun: inSun.end }) },
     ],
   };
 }

@@ -1,5 +1,6 @@
 import type { OrificeTarget } from './fixedOrifice';
 import type { Given, Readings } from './readings';
+import { windowsOf, type Window } from './windows';
 
 export type PointerCode =
   | 'short'
@@ -21,12 +22,6 @@ export type PointerCode =
 
 type Facts = Omit<Readings, 'pointers' | 'cautions'>;
 
-/** By where the line's warmth is read [K]. Trade habit. */
-const VALVE_SUPERHEAT_K = { evaporator: { min: 4, max: 12 }, compressor: { min: 6, max: 20 } } as const;
-/** Where the plate says nothing: trade habit. */
-const USUAL_SUBCOOLING_K = { min: 3, max: 10 } as const;
-const SUBCOOLING_WINDOW_K = 3 / 1.8;
-const SUPERHEAT_WINDOW_K = 5 / 1.8;
 /** Liquid goes back to the compressor under this at its inlet, and under that anywhere [K]. Trade habit. */
 const FLOODBACK_K = { compressor: 3, anywhere: 1 } as const;
 /** Oil breaks down above this 150 mm from the compressor [°C]: 225 °F. Trade habit; of carbon dioxide only its maker's limit is known. */
@@ -38,61 +33,8 @@ const HOT_C = 46;
 const IMPOSSIBLE_K = -1;
 
 type Level = 'low' | 'normal' | 'high' | null;
-interface Window {
-  readonly min: number;
-  readonly max: number;
-}
-
 const levelOf = (value: number | null, window: Window | null): Level =>
   value === null || window === null ? null : value < window.min ? 'low' : value > window.max ? 'high' : 'normal';
-
-/** How far evaporating stands under what is cooled: low suction beyond `far`, high suction within `close` [K]. Trade habit: wide, so that only plain cases point. */
-const UNDER_COOLED_K = {
-  'air-conditioning': { far: 27, close: 5 },
-  'cold-room': { far: 14, close: 3 },
-  freezer: { far: 12, close: 3 },
-  heating: { far: 24, close: 2.4 },
-} as const;
-const OF_USUAL = { far: 2, close: 0.4 } as const;
-/** How far condensing stands over what is heated [K]: outdoor air, a room, leaving water. */
-const OVER_HEATED_K = { outdoor: 20, room: 30, water: 8 } as const;
-const CLOSE_OVER_HEATED_K = 5;
-
-const minus = (a: number | null, b: number | null): number | null => (a === null || b === null ? null : a - b);
-
-function underCooled({ mode, application, usualDifferenceK }: Given): { readonly far: number; readonly close: number } | null {
-  if (usualDifferenceK !== null) return { far: OF_USUAL.far * usualDifferenceK, close: OF_USUAL.close * usualDifferenceK };
-  if (application === 'chiller' || application === 'water-source') return null;
-  return UNDER_COOLED_K[mode === 'heating' ? 'heating' : application];
-}
-
-/** How suction and head stand against what is cooled and what is heated; null where that was not read. */
-function pressuresOf(facts: Facts, given: Given) {
-  const { mode, roomC, outdoorC, sinkC, sourceC } = given;
-  const cooledC = sourceC ?? (mode === 'heating' ? outdoorC : roomC);
-  const heatedC = sinkC ?? (mode === 'heating' ? roomC : outdoorC);
-  const usual = underCooled(given);
-  const far = OVER_HEATED_K[sinkC !== null ? 'water' : mode === 'heating' ? 'room' : 'outdoor'];
-  return {
-    suction: flipped(levelOf(minus(cooledC, facts.evaporatingC), usual && { min: usual.close, max: usual.far })),
-    head: levelOf(minus(facts.condensingC, heatedC), { min: CLOSE_OVER_HEATED_K, max: far }),
-  };
-}
-
-/** Far under what is cooled is a low suction. */
-const flipped = (level: Level): Level => (level === 'high' ? 'low' : level === 'low' ? 'high' : level);
-
-function superheatWindow(given: Given, target: number | null): Window | null {
-  const half = given.windowK ?? SUPERHEAT_WINDOW_K;
-  if (target !== null) return { min: target - half, max: target + half };
-  return given.metering === 'valve' ? VALVE_SUPERHEAT_K[given.suctionAt] : null;
-}
-
-function subcoolingWindow(given: Given): Window {
-  if (given.subcoolingK === null) return USUAL_SUBCOOLING_K;
-  const half = given.windowK ?? SUBCOOLING_WINDOW_K;
-  return { min: given.subcoolingK - half, max: given.subcoolingK + half };
-}
 
 /** What superheat and subcooling say together; one of them alone says less. */
 function together(superheat: Level, subcooling: Level, { metering, hasReceiver }: Given): PointerCode | null {
@@ -137,19 +79,21 @@ function weather({ superheatK, subcoolingK }: Facts, { mode, outdoorC }: Given):
  * @source  service practice: superheat and subcooling against their windows, evaporating and condensing against what is cooled and heated
  */
 export function pointersOf(facts: Facts, given: Given, rule: OrificeTarget): readonly PointerCode[] {
-  const superheat = levelOf(facts.superheatK, superheatWindow(given, facts.targetSuperheatK));
-  const subcooling = levelOf(facts.subcoolingK, subcoolingWindow(given));
-  const { suction, head } = pressuresOf(facts, given);
+  const windows = windowsOf(given, facts.targetSuperheatK);
+  const superheat = levelOf(facts.superheatK, windows.superheatK);
+  const subcooling = levelOf(facts.subcoolingK, windows.subcoolingK);
+  const evaporating = levelOf(facts.evaporatingC, windows.evaporatingC);
+  const head = levelOf(facts.condensingC, windows.condensingC);
   const isOff = [superheat, subcooling].some((level) => level === 'low' || level === 'high');
   const main = together(superheat, subcooling, given);
   const airIsPoor = superheat === 'normal' || (given.metering === 'fixed' && main === 'too-much');
   const found: PointerCode[] = [
     ...dangers(facts, given),
     ...(main ? [main] : []),
-    ...(suction === 'low' && airIsPoor ? (['little-air'] as const) : []),
+    ...(evaporating === 'low' && airIsPoor ? (['little-air'] as const) : []),
     ...(head === 'high' ? (['high-head'] as const) : []),
     ...(head === 'high' && subcooling === 'high' ? (['too-much', 'non-condensables'] as const) : []),
-    ...(suction === 'high' && head === 'low' ? (['weak-compressor'] as const) : []),
+    ...(evaporating === 'high' && head === 'low' ? (['weak-compressor'] as const) : []),
     ...(rule.instead ? [rule.instead] : []),
   ];
   const impossible = [facts.superheatK, facts.subcoolingK].some((k) => (k ?? 0) < IMPOSSIBLE_K);

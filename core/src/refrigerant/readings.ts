@@ -5,8 +5,10 @@ import type { Quantity } from '../unit/units';
 import { HOT_DISCHARGE_C, pointersOf, type PointerCode } from './pointers';
 import { fixedOrificeTarget } from './fixedOrifice';
 import { isCarbonDioxide, refrigerantName, SAFETY_CLASSES } from './safetyClasses';
+import { windowsOf, type ReadingWindows } from './windows';
 import { readRefrigerant, readSaturationPressure, type Saturation } from './saturation';
 
+export type { ReadingWindows, Window } from './windows';
 export { fixedOrificeSuperheatK } from './fixedOrifice';
 export type { PointerCode } from './pointers';
 
@@ -178,6 +180,23 @@ export function readings(request: ReadingsRequest): Result<Readings> {
   };
   const pointers = pointersOf(facts, given, rule);
   return ok({ ...facts, pointers, cautions: cautionsOf(pointers) });
+}
+
+/**
+ * What would be usual for this machine in this weather, beside what was read.
+ *
+ * @param request  as for `readings`
+ * @returns        windows [K, °C], null where what they hang on was not said. Refused: what `readings` refuses
+ * @accuracy       trade habit where the plate gives none: advice
+ */
+export function usualReadings(request: ReadingsRequest): Result<ReadingWindows> {
+  const read = new FieldReader();
+  read.readAtmosphere(request);
+  const fluid = readRefrigerant(request.refrigerant, read);
+  if (!fluid) return fail(...read.errors);
+  const given = readGiven(request, fluid, read);
+  if (read.errors.length > 0) return fail(...read.errors);
+  return ok(windowsOf(given, given.superheatK ?? fixedOrificeTarget(given).targetK));
 }
 
 const cautionsOf = (pointers: readonly PointerCode[]): readonly Caution[] =>

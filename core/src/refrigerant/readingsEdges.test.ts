@@ -1,5 +1,5 @@
 import type { Quantity } from '../unit/units';
-import { fixedOrificeSuperheatK, readings, type ReadingsRequest } from './readings';
+import { fixedOrificeSuperheatK, readings, usualReadings, type ReadingsRequest } from './readings';
 import { Saturation } from './saturation';
 
 const q = (value: number, unit: string): Quantity => ({ value, unit });
@@ -165,6 +165,24 @@ describe('where a window ends', () => {
       [],
     ],
   ] as const)('%s', (_what, machine, rest, expected) => expect(pointers(machine, rest)).toEqual(expected));
+});
+
+describe('what is usual stands beside what was read', () => {
+  const usual = (rest: Partial<ReadingsRequest>) => {
+    const found = usualReadings(request({}, rest));
+    return found.ok ? found.value : null;
+  };
+  test('evaporating from what is cooled, condensing from what is heated; nothing where neither was said', () => {
+    expect(usual({ room: q(24, 'C'), outdoor: q(30, 'C') })).toMatchObject({
+      ...{ evaporatingC: { min: -3, max: 19 }, condensingC: { min: 35, max: 50 }, evaporatingTargetC: null },
+      ...{ superheatK: { min: 4, max: 12 }, subcoolingK: { min: 3, max: 10 } },
+    });
+    expect(usual({})).toMatchObject({ evaporatingC: null, condensingC: null });
+  });
+  test('a machine that heats cools the outdoors; a person’s own difference names a target', () => {
+    expect(usual({ mode: 'heating', room: q(20, 'C'), outdoor: q(0, 'C') })).toMatchObject({ condensingC: { min: 25, max: 50 } });
+    expect(usual({ room: q(24, 'C'), usualDifference: q(15, 'K') })?.evaporatingTargetC).toBe(9);
+  });
 });
 
 test('the rule of the fixed orifice needs both temperatures; under 5 °F it names no target', () => {

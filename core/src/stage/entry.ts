@@ -9,6 +9,7 @@ export const RIG: Place = 'rig';
 export {
   APPROVAL_WAYS,
   CYLINDER_HOLDS,
+  GUESSED_LINES,
   CHECK_RESULTS,
   FIND_METHODS,
   HOT_WORK_ANSWERS,
@@ -19,6 +20,7 @@ export {
   type CylinderHolds,
   type CheckResult,
   type FindMethod,
+  type GuessedLine,
   type HotWorkAnswer,
   type PictureOf,
   type RefrigerantFate,

@@ -6,6 +6,7 @@ export type PlaceWhy =
   | { readonly code: 'sign'; readonly sign: Sign }
   | { readonly code: 'leaked-before'; readonly on: string; readonly unit?: string }
   | { readonly code: 'earlier-joint'; readonly tag: string }
+  | { readonly code: 'near-repair' }
   | { readonly code: 'kind'; readonly kind: CircuitKind }
   | { readonly code: 'shakes' }
   | { readonly code: 'in-the-wall' }
@@ -36,6 +37,8 @@ const BY_KIND: readonly CircuitKind[] = [
   ...(['heat-exchanger', 'evaporator', 'condenser', 'accumulator', 'receiver', 'compressor', 'tube'] as const),
 ];
 const KIND_SCORE = 10;
+/** Heat and a wrench were there before: three kinds further up. Judgement. */
+const NEAR_REPAIR_SCORE = 30;
 
 interface Scored {
   readonly place: Place;
@@ -43,22 +46,36 @@ interface Scored {
   readonly why: readonly PlaceWhy[];
 }
 
+/** Places beside one that was repaired before, by a joint that is kept or by a sign that somebody saw: its tubes, and what they lead to. */
+function besideRepairs(graph: CircuitGraph, facts: readonly StageFact[], { joints }: PlaceHistory): ReadonlySet<Place> {
+  const seen = factsOf(facts, 'sign').flatMap(({ values }) => (values.sign === 'earlier-repair' ? [values.place] : []));
+  const repaired = new Set([...joints.map(({ place }) => place), ...seen]);
+  const beside = graph.links.flatMap((link) => {
+    const all = [link.from, link.to].map(partOfPassage).concat(tubePlace(link));
+    return all.some((place) => repaired.has(place)) ? all : [];
+  });
+  return new Set(beside.filter((place) => !repaired.has(place)));
+}
+
 function scoreOf(
   place: Place,
   base: { score: number; why: readonly PlaceWhy[] },
   facts: readonly StageFact[],
   history: PlaceHistory,
+  beside: ReadonlySet<Place>,
 ): Scored {
   const signs = factsOf(facts, 'sign').filter((fact) => fact.values.place === place);
   const leaks = history.leaks.filter((leak) => leak.place === place);
   const joints = history.joints.filter((joint) => joint.place === place);
   return {
     place,
-    score: base.score + 1000 * signs.length + 300 * leaks.length + (joints.length > 0 ? 60 : 0),
+    score:
+      base.score + 1000 * signs.length + 300 * leaks.length + (joints.length > 0 ? 60 : 0) + (beside.has(place) ? NEAR_REPAIR_SCORE : 0),
     why: [
       ...signs.map((fact) => ({ code: 'sign', sign: fact.values.sign }) as const),
       ...leaks.map((leak) => ({ code: 'leaked-before', on: leak.on, ...(leak.unit === undefined ? {} : { unit: leak.unit }) }) as const),
       ...joints.map((joint) => ({ code: 'earlier-joint', tag: joint.tag }) as const),
+      ...(beside.has(place) ? ([{ code: 'near-repair' }] as const) : []),
       ...base.why,
     ],
   };
@@ -83,10 +100,11 @@ export function placesToLook(graph: CircuitGraph, facts: readonly StageFact[], h
       .filter((fact) => fact.values.result !== 'not-reached')
       .map((fact) => fact.values.place),
   );
+  const beside = besideRepairs(graph, facts, history);
   const parts = graph.parts.map((part) =>
-    scoreOf(part.id, { score: kindScore(part.kind), why: [{ code: 'kind', kind: part.kind }] }, facts, history),
+    scoreOf(part.id, { score: kindScore(part.kind), why: [{ code: 'kind', kind: part.kind }] }, facts, history, beside),
   );
-  const tubes = graph.links.map((link) => scoreOf(tubePlace(link), tubeBase(graph, link), facts, history));
+  const tubes = graph.links.map((link) => scoreOf(tubePlace(link), tubeBase(graph, link), facts, history, beside));
   const rig: Scored = { place: RIG, score: 3, why: [{ code: 'own-hoses' }] };
   return [...parts, ...tubes, rig]
     .filter(({ place }) => !checked.has(place))

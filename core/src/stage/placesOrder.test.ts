@@ -51,6 +51,17 @@ test('a leak of before outweighs every kind, a sign outweighs leaks; a sister’
   );
 });
 
+test('what lies next to an earlier repair moves up, whether the joint is kept or its sign was seen; the repair itself keeps its own reason', () => {
+  const seen = [noted('sign', { place: 'expansion', sign: 'earlier-repair' })];
+  for (const place of ['drier>expansion', 'expansion>evaporator', 'evaporator']) {
+    expect(why(place, NONE, seen)?.[0]).toEqual({ code: 'near-repair' });
+  }
+  expect(order(SPLIT, seen).indexOf('drier>expansion')).toBeLessThan(order(SPLIT, seen).indexOf('compressor'));
+  expect(order(SPLIT).indexOf('drier>expansion')).toBeGreaterThan(order(SPLIT).indexOf('compressor'));
+  expect(why('expansion', NONE, seen)?.[0]).toEqual({ code: 'sign', sign: 'earlier-repair' });
+  expect(why('compressor', NONE, seen)).toEqual(why('compressor'));
+});
+
 test('what was looked at is not offered again; what could not be reached is', () => {
   const checked = (result: string) => order(SPLIT, [noted('checked-place', { place: 'drier', result })]).includes('drier');
   expect(['nothing', 'leak', 'in-part', 'not-reached'].map(checked)).toEqual([false, false, false, true]);

@@ -69,11 +69,12 @@ describe('find', () => {
     const history = { leaks: [{ place: 'condenser', on: '2026-05-10' }], joints: [{ place: 'drier', tag: 'HS3-03' }] };
     const sign = fact('find', 'sign', { place: 'evaporator>gas-valve', sign: 'oil' });
     const places = placesToLook(TEMPLATE_CIRCUITS.split, [sign, nothing('liquid-port')], history);
-    expect(places.slice(0, 3).map((p) => p.place)).toEqual(['evaporator>gas-valve', 'condenser', 'gas-port']);
+    expect(places.slice(0, 3).map((p) => p.place)).toEqual(['evaporator>gas-valve', 'condenser', 'liquid-valve']);
     expect(places[0]?.why).toEqual([{ code: 'sign', sign: 'oil' }, { code: 'in-the-wall' }]);
     expect(places.map((p) => p.place)).not.toContain('liquid-port');
     expect(places.find((p) => p.place === 'drier')?.why[0]).toEqual({ code: 'earlier-joint', tag: 'HS3-03' });
     expect(places.map((p) => p.place)).toContain('rig');
+    expect(places.find((p) => p.place === 'liquid-valve')?.why[0]).toEqual({ code: 'near-repair' });
   });
 
   test('soft solder seen at a joint’s place is near it, elsewhere it is not', () => {
@@ -101,6 +102,7 @@ describe('decide', () => {
       alsoOpened(split, work, opened, schools).map((item) => `${item.what}:${item.place}`);
     expect(of(['gas-valve'], ['gas-valve', 'gas-port'])).toEqual(['drier:drier', 'core:gas-port', 'seal:gas-valve']);
     expect(of(['gas-valve'], ['gas-valve'], { drier: 'when-opened' })).toEqual(['seal:gas-valve']);
+    expect(of(['compressor'], [])).toContain('flush:compressor');
     const twin = { ...split, parts: [...split.parts, { id: 'expansion-2', kind: 'expansion-valve' as const }] };
     expect(alsoOpened(twin, ['expansion'], [], {})).toContainEqual({ what: 'twin', place: 'expansion-2', isAsked: false });
   });
@@ -137,6 +139,16 @@ describe('make safe', () => {
         ),
       ).not.toBeNull();
     expect(torchLock(answered, NOTHING)).toBeNull();
+  });
+
+  test('where frost was seen it is melted first; once it is known how the work is got at, liquid that stayed is looked for', () => {
+    const asked = (...facts: readonly StageFact[]) => torchPoints(facts, NOTHING).map(({ point }) => point);
+    const frost = fact('find', 'sign', { place: 'evaporator', sign: 'frost' });
+    expect(asked()).not.toEqual(expect.arrayContaining(['thawed']));
+    expect(asked(frost)).toContain('thawed');
+    const way = fact('decide', 'isolation', { work: ['drier'], method: 'recover-all' } as unknown as StageValues['isolation']); // cast: no more of it is read
+    expect(asked(way)).toContain('liquid-left');
+    expect(torchLock([...answered, frost, way], NOTHING)).toBeNull();
   });
 
   test('under 19.5 % oxygen is no answer', () => {

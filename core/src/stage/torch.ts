@@ -68,6 +68,9 @@ function pointsFor(facts: readonly StageFact[], about: TorchFacts): readonly Tor
     if (isCold && (OF_THE_FLAME.includes(point) || isNearKind(point))) return false;
     if (point === 'swept') return burns(safetyClass);
     if (point === 'held-back') return staysFull(facts);
+    // Liquid lies cold in the lowest line, and ice holds water: each where it is to be expected.
+    if (point === 'liquid-left') return methodOf(facts) !== undefined;
+    if (point === 'thawed') return factsOf(facts, 'sign').some(({ values }) => values.sign === 'frost');
     // Nothing leaves a machine that is pumped down, and nobody weighs a cylinder for it.
     if (point === 'refrigerant-out') return methodOf(facts) !== 'pump-down';
     // A point named after a kind of part is asked where one that catches fire stands near.

@@ -1,5 +1,5 @@
 import type { UnitPreferences } from './format';
-import { fahrenheitFromCelsius, GAUGE_PRESSURE_UNITS, MASS_UNITS, type GaugePascals } from './units';
+import { fahrenheitFromCelsius, GAUGE_PRESSURE_UNITS, LENGTH_UNITS, MASS_UNITS, type GaugePascals } from './units';
 
 const figure = (value: number) => String(Number(value.toPrecision(7)));
 
@@ -23,6 +23,15 @@ export function writeGaugePressure(pressure: GaugePascals, prefs: UnitPreference
  */
 export const writeTemperature = (celsius: number, prefs: UnitPreferences): string =>
   prefs.temperature === 'F' ? `${figure(fahrenheitFromCelsius(celsius))} °F` : `${figure(celsius)} °C`;
+
+/**
+ * A height or a long run as text for a field in which it is put right: seven figures.
+ *
+ * @param metres  [m], any
+ * @returns       in the person's own unit, such as `120 m` or `394 ft`; `parseLength` reads it
+ */
+export const writeDistance = (metres: number, prefs: UnitPreferences): string =>
+  prefs.length === 'metric' ? `${figure(metres)} m` : `${figure(metres / LENGTH_UNITS.ft)} ft`;
 
 /**
  * A mass as text for a field in which it is put right: seven figures, always with its unit.

@@ -126,9 +126,7 @@ function Fields({ calculator, values, problems, onChange }: AskedProps) {
 function Choices({ calculator, values, problems, onChange }: AskedProps) {
   return calculator.choices.map((choice) => (
     <View key={choice.key} style={{ gap: 6 }}>
-      <Heading size={15} level={3}>
-        {choice.label}
-      </Heading>
+      <Heading size={15}>{choice.label}</Heading>
       <Choice
         label={choice.label}
         value={values[choice.key] ?? null}

@@ -4,7 +4,7 @@ import { movePart, readCircuit, type CircuitGraph } from '@kesto/core';
 import { calcErrorText } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { Fetched } from '@/api/Fetched';
@@ -21,6 +21,7 @@ import { useIsWide } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { drawingWrite, useCircuitDrawing } from './api';
 import type { Draw } from './draw';
+import { jointsHere } from './jointsHere';
 import { pickCircuit } from './pickCircuit';
 import { PartPanel } from './PartPanel';
 import { PlanHere } from './PlanHere';
@@ -95,17 +96,13 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   }
   const panel =
     graph && mayMake ? (
-      <Panel
-        key={JSON.stringify(chosen)}
-        graph={graph}
-        chosen={chosen}
-        draw={draw}
-        unitId={unit.id}
-        circuitId={circuitId}
-        touched={draft.touched}
-        waitFor={setWaiting}
-      />
+      <View style={{ gap: 12 }}>
+        <Panel key={JSON.stringify(chosen)} graph={graph} chosen={chosen} draw={draw} waitFor={setWaiting}>
+          <PlanHere unitId={unit.id} circuitId={circuitId} joints={jointsHere(graph, chosen, units)} touched={draft.touched} />
+        </Panel>
+      </View>
     ) : null;
+  const isOver = !wide && chosen !== null && waiting === null && panel !== null;
   return (
     <Sheet
       tag={unit.tag}
@@ -122,10 +119,12 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
             }
           : undefined
       }
-      round={draft.undo ? { label: 'undo', onPress: draft.undo } : undefined}
+      round={isOver ? { label: 'close', onPress: () => setChosen(null) } : draft.undo ? { label: 'undo', onPress: draft.undo } : undefined}
+      over={isOver ? panel : null}
+      overOpen={isOver}
       aside={
         <View style={{ gap: 12 }}>
-          {waiting ? null : panel}
+          {waiting || isOver ? null : panel}
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {draft.redo ? <FrameKey label="Redo" onPress={draft.redo} /> : null}
             {draft.touched && drawing ? <FrameKey label="Back to what was kept" onPress={draft.forget} /> : null}
@@ -176,24 +175,27 @@ interface PanelProps {
   readonly graph: CircuitGraph;
   readonly chosen: Chosen;
   readonly draw: Draw;
-  readonly unitId: string;
-  readonly circuitId: string;
-  readonly touched: boolean;
   readonly waitFor: (waiting: Waiting) => void;
+  /** Joints that may be planned at what is chosen. */
+  readonly children: ReactNode;
 }
 
-function Panel({ graph, chosen, draw, unitId, circuitId, touched, waitFor }: PanelProps) {
-  if (chosen && 'part' in chosen) {
-    const part = graph.parts.find(({ id }) => id === chosen.part);
-    return part ? <PartPanel graph={graph} part={part} draw={draw} waitFor={waitFor} /> : null;
-  }
-  const link = chosen ? graph.links[chosen.link] : undefined;
-  if (!chosen || !link)
+function Panel({ graph, chosen, draw, waitFor, children }: PanelProps) {
+  const part = chosen && 'part' in chosen ? graph.parts.find(({ id }) => id === chosen.part) : undefined;
+  if (part)
+    return (
+      <PartPanel graph={graph} part={part} draw={draw} waitFor={waitFor}>
+        {children}
+      </PartPanel>
+    );
+  const index = chosen && 'link' in chosen ? chosen.link : -1;
+  const link = graph.links[index];
+  if (!link)
     return <Words tone="ink2">Tap a tube or a part: everything can be changed. With a mouse, a part is dragged to another tube.</Words>;
   return (
     <>
-      <PlanHere unitId={unitId} circuitId={circuitId} graph={graph} link={link} touched={touched} />
-      <TubePanel graph={graph} index={chosen.link} link={link} draw={draw} waitFor={waitFor} />
+      {children}
+      <TubePanel graph={graph} index={index} link={link} draw={draw} waitFor={waitFor} />
     </>
   );
 }

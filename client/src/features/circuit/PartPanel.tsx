@@ -11,7 +11,7 @@ import {
   type CircuitGraph,
   type CircuitPart,
 } from '@kesto/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { partName } from '@/drawing/circuit/partName';
 import { CheckRow } from '@/ui/CheckRow';
@@ -45,10 +45,12 @@ interface PartPanelProps {
   readonly draw: Draw;
   /** Something is begun that the next tapped tube ends. */
   readonly waitFor: (waiting: Waiting) => void;
+  /** Joints that may be planned at it. */
+  readonly children: ReactNode;
 }
 
 /** What can be said of, and done with, the part that was tapped. */
-export function PartPanel({ graph, part, draw, waitFor }: PartPanelProps) {
+export function PartPanel({ graph, part, draw, waitFor, children }: PartPanelProps) {
   const [replacing, setReplacing] = useState(false);
   const change = (to: (p: CircuitPart) => CircuitPart) => draw(changePart(graph, part.id, to), { part: part.id });
   const isHung = HUNG_KINDS.includes(part.kind);
@@ -58,6 +60,7 @@ export function PartPanel({ graph, part, draw, waitFor }: PartPanelProps) {
       <Words size={15} tone="ink2">
         {CIRCUIT_KIND_WORDS[part.kind]}
       </Words>
+      {children}
       <TextField
         label="name on the drawing"
         value={part.name ?? ''}

@@ -1,5 +1,5 @@
 import type { JobSummary } from '@kesto/contract';
-import type { CircuitGraph, CircuitLink } from '@kesto/core';
+import type { JointPlace } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -7,28 +7,26 @@ import { v7 as uuid } from 'uuid';
 import { useJob } from '@/features/jobs/useJob';
 import { jointWrite } from '@/features/jobs/writes';
 import { useTodayQuery } from '@/features/today/api';
-import { partName } from '@/drawing/circuit/partName';
-import { outsideText } from '@/drawing/circuit/tubeText';
 import { useWrite } from '@/outbox';
-import { useUnits } from '@/state/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
+import type { JointHere } from './jointsHere';
 
 interface PlanHereProps {
   readonly unitId: string;
   readonly circuitId: string;
-  readonly graph: CircuitGraph;
-  readonly link: CircuitLink;
+  readonly joints: readonly JointHere[];
   /** The drawing has steps that are not kept: a joint sits on what is. */
   readonly touched: boolean;
 }
 
-/** A joint at one end of a tube, in a job that is open on this circuit: the planner takes what the drawing knows. */
-export function PlanHere({ unitId, circuitId, graph, link, touched }: PlanHereProps) {
+/** A joint at an end of the tube, or of the part, that was tapped, in a job that is open on this circuit: the planner takes what the drawing knows. */
+export function PlanHere({ unitId, circuitId, joints, touched }: PlanHereProps) {
   const router = useRouter();
   const { data: today } = useTodayQuery();
   const jobs = (today?.jobs ?? []).filter((job) => job.circuitId === circuitId);
+  if (joints.length === 0) return null;
   if (touched)
     return (
       <Words size={15} tone="ink2">
@@ -37,24 +35,22 @@ export function PlanHere({ unitId, circuitId, graph, link, touched }: PlanHerePr
     );
   if (jobs.length === 0)
     return <FrameKey label="Open a job to plan a joint here" onPress={() => router.push(`/jobs/new?unit=${unitId}`)} />;
-  return <Ends jobs={jobs} graph={graph} link={link} />;
+  return <Ends jobs={jobs} joints={joints} />;
 }
 
-function Ends({ jobs, graph, link }: { jobs: readonly JobSummary[]; graph: CircuitGraph; link: CircuitLink }) {
+const same = (one: JointPlace, other: JointPlace | undefined) => one.part === other?.part && one.from === other.from && one.to === other.to;
+
+function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly JointHere[] }) {
   const router = useRouter();
-  const units = useUnits();
   const { keep, busy, problem } = useWrite();
   const [picked, setPicked] = useState<string | null>(null);
   const job = jobs.find(({ id }) => id === picked) ?? jobs[0];
   const { data: whole } = useJob(job?.id ?? null);
   const [asked, setAsked] = useState<string | null>(null);
-  const here = (part: string) => whole?.order.find(({ at }) => at?.part === part && at.from === link.from && at.to === link.to);
-  async function plan(part: string) {
-    if (!job) return;
+  const here = (place: JointPlace) => whole?.order.find(({ at }) => same(place, at ?? undefined));
+  async function plan({ title, at }: JointHere) {
     const id = uuid();
-    const size = link.tube ? `${outsideText(link.tube, units)} ` : '';
-    const at = { part, from: link.from, to: link.to };
-    if (await keep(jointWrite(job.id, id, { title: `${size}tube into ${partName(graph, part)}`, at }))) router.push(`/joints/${id}`);
+    if (job && (await keep(jointWrite(job.id, id, { title, at })))) router.push(`/joints/${id}`);
   }
   return (
     <View style={{ gap: 10 }}>
@@ -68,18 +64,18 @@ function Ends({ jobs, graph, link }: { jobs: readonly JobSummary[]; graph: Circu
         />
       ) : null}
       {problem ? <Failed message={problem.message} /> : null}
-      {[link.from, link.to].map((part) => (
-        <View key={part} style={{ gap: 6 }}>
+      {joints.map((joint) => (
+        <View key={joint.label} style={{ gap: 6 }}>
           <FrameKey
-            label={`at ${partName(graph, part)}`}
+            label={joint.label}
             disabled={busy}
-            onPress={() => (here(part) && asked !== part ? setAsked(part) : void plan(part))}
+            onPress={() => (here(joint.at) && asked !== joint.label ? setAsked(joint.label) : void plan(joint))}
           />
-          {asked === part ? (
+          {asked === joint.label ? (
             <Twice
-              tag={here(part)?.tag ?? ''}
-              onOpen={() => router.push(`/joints/${here(part)?.id ?? ''}`)}
-              onAnother={() => void plan(part)}
+              tag={here(joint.at)?.tag ?? ''}
+              onOpen={() => router.push(`/joints/${here(joint.at)?.id ?? ''}`)}
+              onAnother={() => void plan(joint)}
             />
           ) : null}
         </View>

@@ -27,6 +27,8 @@ const FIGURES = {
   startTemperature: { label: 'pipe at the start', kind: 'temperature' },
   endPressure: { label: 'pressure at the end', kind: 'pressure' },
   endTemperature: { label: 'pipe at the end', kind: 'temperature' },
+  startSun: { label: 'in the sun at the start', kind: 'temperature', hint: 'where some of it stands in the sun', optional: true },
+  endSun: { label: 'in the sun at the end', kind: 'temperature', optional: true },
   step: { label: 'step of the gauge', kind: 'pressure', hint: 'as the van’s gauge where empty *', optional: true },
   off: { label: 'thermometer off, K', kind: 'number', hint: 'as the van’s where empty *', optional: true },
 } as const;
@@ -41,7 +43,10 @@ interface HoldFormProps {
   readonly onKept: () => void;
 }
 
-type Asked = Pick<StageValues['section-hold'], 'volume' | 'minutes' | 'start' | 'end' | 'gauge' | 'temperatureUncertaintyK' | 'supplyShut'>;
+type Asked = Pick<
+  StageValues['section-hold'],
+  'volume' | 'minutes' | 'start' | 'end' | 'inSun' | 'gauge' | 'temperatureUncertaintyK' | 'supplyShut'
+>;
 
 /** A hold of one section from two readings by hand: the amount of gas, not its pressure. */
 export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: HoldFormProps) {
@@ -67,9 +72,15 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
       ...{ volume: read.volume, minutes: read.minutes.value, gauge, temperatureUncertaintyK, supplyShut },
       start: { pressure: read.startPressure, temperature: read.startTemperature },
       end: { pressure: read.endPressure, temperature: read.endTemperature },
+      ...(read.startSun && read.endSun ? { inSun: { start: read.startSun, end: read.endSun } } : {}),
     };
   }
   async function keep(read: Read<typeof FIGURES>): Promise<boolean> {
+    const lone = read.startSun && !read.endSun ? 'endSun' : read.endSun && !read.startSun ? 'startSun' : null;
+    if (lone) {
+      figures.complain(lone, 'is needed too: sun at the start and at the end');
+      return false;
+    }
     const values = askedFrom(read);
     const held = { refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM, facts: work.facts, graph };
     const answer = hold(holdRequestOf({ parts, ...values }, held));

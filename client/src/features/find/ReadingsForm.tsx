@@ -1,28 +1,27 @@
 import type { JobView } from '@kesto/contract';
-import { calcErrorText, pointerText } from '@kesto/contract/wording';
-import { lastOf, type CircuitGraph, type CircuitKind } from '@kesto/core';
+import { calcErrorText } from '@kesto/contract/wording';
+import { factsOf, GUESSED_LINES, lastOf, type CircuitGraph, type CircuitKind, type GuessedLine } from '@kesto/core';
 import {
   applicationOf,
   readings,
   RUN_MODES,
   SUCTION_AT,
   type Metering,
-  type PointerCode,
-  type Readings,
   type ReadingsRequest,
   type RunMode,
   type SuctionAt,
 } from '@kesto/core/refrigerant';
-import { formatNumber } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { StageWork } from '@/features/stage/useStage';
 import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
-import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
+import { Choice, KeepKey } from '@/ui/Buttons';
+import { CheckRow } from '@/ui/CheckRow';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
+import { ReadingsFound } from './ReadingsFound';
 
 const FIGURES = {
   suction: { label: 'suction pressure', kind: 'pressure', optional: true },
@@ -32,6 +31,7 @@ const FIGURES = {
   room: { label: 'room', kind: 'temperature', optional: true },
   outdoor: { label: 'outdoors', kind: 'temperature', optional: true },
   discharge: { label: 'discharge line', kind: 'temperature', hint: '150 mm from the compressor', optional: true },
+  usual: { label: 'usually under the air, K', kind: 'number', hint: 'evaporating, as you know it here', optional: true },
 } as const;
 
 /** What lets the pressure down, as it is drawn. */
@@ -59,11 +59,14 @@ export function ReadingsForm({
   const figures = useFigures(work.keptAs('readings'), FIGURES);
   const [mode, setMode] = useState<RunMode>('cooling');
   const [at, setAt] = useState<SuctionAt>('evaporator');
-  const [found, setFound] = useState<Readings | null>(null);
+  const [guessed, setGuessed] = useState<readonly GuessedLine[]>([]);
+  const [found, setFound] = useState<ReadingsRequest | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
+  const before = factsOf(work.facts, 'readings').filter(({ values }) => values.request !== found)[0];
+
   function request(read: Read<typeof FIGURES>): ReadingsRequest {
-    const { suction, suctionLine, liquid, liquidLine, room, outdoor, discharge } = read;
+    const { suction, suctionLine, liquid, liquidLine, room, outdoor, discharge, usual } = read;
     const chargeKg = lastOf(work.facts, 'loss')?.values.chargeKg ?? job.circuit.chargeKg;
     return {
       ...{ mode, application: applicationOf(job.unit.kind), receiver: has(graph, 'receiver') },
@@ -73,6 +76,7 @@ export function ReadingsForm({
       ...(room ? { room } : {}),
       ...(outdoor ? { outdoor } : {}),
       ...(discharge ? { discharge: { line: discharge } } : {}),
+      ...(usual ? { usualDifference: { value: usual.value, unit: 'K' } } : {}),
       ...(chargeKg ? { charge: { value: chargeKg, unit: 'kg' } } : {}),
     };
   }
@@ -80,8 +84,9 @@ export function ReadingsForm({
     const asked = request(read);
     const answer = readings(asked);
     setProblem(answer.ok ? null : answer.errors[0] ? `${answer.errors[0].field} ${calcErrorText(answer.errors[0])}` : null);
-    setFound(answer.ok ? answer.value : null);
-    return answer.ok && work.note('readings', { request: asked });
+    setFound(answer.ok ? asked : null);
+    const felt = guessed.filter((line) => asked[line] !== undefined);
+    return answer.ok && work.note('readings', { request: asked, ...(felt.length > 0 ? { guessed: felt } : {}) });
   }
   return (
     <View style={{ gap: 10 }}>
@@ -95,6 +100,14 @@ export function ReadingsForm({
         />
       ) : null}
       <FigureFields figures={figures} />
+      {GUESSED_LINES.map((line) => (
+        <CheckRow
+          key={line}
+          label={`the ${line} line was felt, not read`}
+          checked={guessed.includes(line)}
+          onChange={(felt) => setGuessed(felt ? [...guessed, line] : guessed.filter((other) => other !== line))}
+        />
+      ))}
       <Words size={15}>the suction line was read</Words>
       <Choice
         label="the suction line was read"
@@ -104,29 +117,9 @@ export function ReadingsForm({
       />
       {problem ? <Failed message={problem} /> : null}
       <KeepKey label="Keep the readings" busy={work.busy} onPress={() => void figures.submit(keep)} />
-      {found ? <Found found={found} metering={meteringOf(graph)} onClose={onKept} /> : null}
-    </View>
-  );
-}
-
-function Found({ found, metering, onClose }: { found: Readings; metering: Metering; onClose: () => void }) {
-  const isDanger = (code: PointerCode) => found.cautions.some((caution) => caution.code === code);
-  const kelvin = (k: number | null) => (k === null ? '–' : `${formatNumber(k, 1)} K`);
-  return (
-    <View style={{ gap: 6 }}>
-      <Words bold>
-        superheat {kelvin(found.superheatK)}, subcooling {kelvin(found.subcoolingK)}
-      </Words>
-      {found.pointers.length === 0 ? <Words size={15}>All inside its window: the readings point to nothing.</Words> : null}
-      {found.pointers.map((code) => (
-        <Words key={code} size={15} tone={isDanger(code) ? 'red' : 'ink'}>
-          {pointerText(code, metering)}
-        </Words>
-      ))}
-      <Words size={14} tone="ink2">
-        Advice, never a verdict.
-      </Words>
-      <FrameKey label="Close" onPress={onClose} />
+      {found ? (
+        <ReadingsFound request={found} guessed={guessed} before={before?.values} metering={meteringOf(graph)} onClose={onKept} />
+      ) : null}
     </View>
   );
 }

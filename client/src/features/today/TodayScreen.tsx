@@ -135,6 +135,12 @@ function Always({ mayMake }: { mayMake: boolean }) {
           who is here, their approvals; ask somebody in
         </Words>
       </Row>
+      <Row label="sites" href="/sites">
+        <Words bold>Where the machines stand</Words>
+        <Words size={15} tone="ink2">
+          sites, how high they lie, the machines of each
+        </Words>
+      </Row>
       {mayMake ? (
         <Row label="machine" href="/units/new">
           <Words bold>Another machine, from its plate</Words>

@@ -29,7 +29,7 @@ export function useFirstSteps(): readonly FirstStep[] | null {
       href: '/van',
       done: van.fillers.some((filler) => filler.count > 0),
     },
-    { title: 'A site', says: 'where the first machine stands, and how high', href: '/units/new', done: counted.sites > 0 },
+    { title: 'A site', says: 'where the first machine stands, and how high', href: '/sites', done: counted.sites > 0 },
     {
       title: 'A machine',
       says: 'read from its plate: refrigerant and the pressures it bears',

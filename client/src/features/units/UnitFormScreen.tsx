@@ -18,10 +18,10 @@ import { newCircuit, NEW_SITE, type UnitForm } from './unitForm';
 import { useUnitForm } from './useUnitForm';
 
 /** A unit from its plate: the first of them makes a shop's first site as well. */
-export function NewUnitScreen() {
+export function NewUnitScreen({ site }: { site?: string | undefined }) {
   return (
     <Fetched<readonly SiteView[]> query={useSites()} what="the sites">
-      {(sites) => <Ready unit={null} sites={sites} />}
+      {(sites) => <Ready unit={null} sites={sites} site={site} />}
     </Fetched>
   );
 }
@@ -40,10 +40,10 @@ export function UnitPlateScreen({ id }: { id: string }) {
   );
 }
 
-function Ready({ unit, sites }: { unit: UnitView | null; sites: readonly SiteView[] }) {
+function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly SiteView[]; site?: string | undefined }) {
   const router = useRouter();
   const wide = useIsWide();
-  const { form, problem, busy, store } = useUnitForm(unit, sites);
+  const { form, problem, busy, store } = useUnitForm(unit, sites, site);
   const units = useUnits();
   const tag = form.watch('tag').trim().toUpperCase();
   const send = form.handleSubmit(async (values) => {

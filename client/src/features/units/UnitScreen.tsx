@@ -79,6 +79,9 @@ function Ready({ unit }: { unit: UnitView }) {
       <Words size={14} tone="ink2">
         {unit.site.name} lies {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
       </Words>
+      <View style={{ alignItems: 'flex-start' }}>
+        <FrameKey quiet label="Sites" onPress={() => router.push('/sites')} />
+      </View>
     </Sheet>
   );
 }

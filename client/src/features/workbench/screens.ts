@@ -18,6 +18,7 @@ export { BrazeScreen } from '@/features/record/BrazeScreen';
 export { LookScreen } from '@/features/record/LookScreen';
 export { KeptScreen } from '@/features/kept/KeptScreen';
 export { SchoolsScreen } from '@/features/shop/SchoolsScreen';
+export { SitesScreen } from '@/features/sites';
 export { VanScreen } from '@/features/van/VanScreen';
 export { VerifyScreen } from '@/features/verify/VerifyScreen';
 export { NotFoundScreen } from './NotFoundScreen';

@@ -35,6 +35,6 @@ test('why a joint is made so, one reason after another', () => {
 });
 
 test('what a price waits for by its words, or by what a person called it', () => {
-  expect(priceCheckText('length-left')).toBe('length of tube that is left to cut');
+  expect(priceCheckText('length-left')).toBe('straight tube left: to cut now, and once more at the next repair');
   expect(priceCheckText('low rows of the coil')).toBe('low rows of the coil');
 });

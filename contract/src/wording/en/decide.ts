@@ -32,7 +32,7 @@ export const PRICE_CHECK_WORDS: Readonly<Record<PriceCheck, string>> = {
   'lead-time': 'parts, and when they can be here',
   'valves-close': 'whether the valves really close',
   'old-filler': 'what filler the old joints hold',
-  'length-left': 'length of tube that is left to cut',
+  'length-left': 'straight tube left: to cut now, and once more at the next repair',
   'steel-stubs': 'stubs of copper-plated steel',
   drier: 'the drier’s size and direction',
   acid: 'acid in the oil',

@@ -9,9 +9,14 @@ export const TORCH_POINT_WORDS: Readonly<Record<TorchPoint, { readonly name: str
   'zero-and-open': { name: 'zero and open to air', asks: 'Each side that the flame touches: gauge at zero, a core out or a pipe open' },
   'held-back': { name: 'what holds the full side back', asks: 'By which valve, its stem capped; its gauge read again and steady' },
   swept: { name: 'vacuum, nitrogen, vacuum, nitrogen', asks: 'The refrigerant burns: sweep it twice, open it cold' },
+  'liquid-left': {
+    name: 'no liquid left in a line',
+    asks: 'A cold or frosted spot low down holds liquid: warm it, wait, read the gauge again',
+  },
   told: { name: 'people told', asks: 'Who was told that a flame is lit?' },
   extinguisher: { name: 'extinguisher', asks: 'At arm’s length, in date: read the tag' },
   watch: { name: 'fire watch', asks: 'Who stays and looks after the last flame?' },
+  thawed: { name: 'ice melted', asks: 'Frost was seen: melt it, dry the joint and what drips on it; or none at the work' },
   sprinklers: { name: 'sprinklers', asks: 'Shielded, or out of service by who may; or none here' },
   detectors: { name: 'detectors of the whole room', asks: 'Smoke, heat and aspirating pipes of the room or zone; or none here' },
   oxygen: {

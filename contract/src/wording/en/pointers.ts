@@ -27,6 +27,9 @@ const OF_AN_ORIFICE: Partial<Readonly<Record<PointerCode, string>>> = {
     'High superheat with high subcooling: something restricts the liquid (orifice, drier, kink), or it was topped up against one.',
 };
 
+/** Beside figures that hang on a line whose warmth was felt. */
+export const READING_ROUGH = 'Felt, not read *: rough. A thermometer under insulation, then judge.';
+
 /** What a pair of readings points to: advice, never a verdict. */
 export const pointerText = (code: PointerCode, metering: Metering): string =>
   (metering === 'valve' ? undefined : OF_AN_ORIFICE[code]) ?? POINTERS[code];

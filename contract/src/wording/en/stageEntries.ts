@@ -6,9 +6,11 @@ import type {
   CylinderHolds,
   CircuitKind,
   FindMethod,
+  GuessedLine,
   HotWorkAnswer,
   PictureOf,
   PlaceWhy,
+  Quantity,
   RefrigerantFate,
   Sign,
   StageEntryKind,
@@ -82,7 +84,11 @@ export const ALSO_OPENED_WORDS: Readonly<Record<AlsoOpenedKind, string>> = {
   core: 'valve core',
   seal: 'seals',
   twin: 'the other one, as old',
+  flush: 'flush the lines until it runs clear twice',
 };
+
+/** By the colour of its glass bulb. Source: NFPA 13, EN 12259-1. */
+export const SPRINKLER_BULBS = 'Glass bulb: orange 57 °C (135 °F), red 68 (155), yellow 79 (175), green 93 (200), blue 141 (286).';
 
 /** What is brought to zero before a flame. */
 export const ZERO_SIDE_WORDS: Readonly<Record<ZeroSide, string>> = { high: 'high side', low: 'low side', section: 'the emptied section' };
@@ -96,6 +102,8 @@ export function placeWhyText(why: PlaceWhy): string {
       return `leaked before, ${why.on}${why.unit ? `, on ${why.unit}` : ''}`;
     case 'earlier-joint':
       return `${why.tag} was made here`;
+    case 'near-repair':
+      return 'next to an earlier repair';
     case 'kind':
       return KIND_WHYS[why.kind];
     case 'shakes':
@@ -185,7 +193,27 @@ export const stageWriteWord = (kind: StageEntryKind | AboutAnother): string =>
 type NameOf = (place: string) => string;
 const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
 
-/** What an entry of each kind says, in one line. */
+const DEGREES: Readonly<Record<string, string>> = { C: '°C', F: '°F' };
+const asTyped = (quantity: Quantity | undefined, name: string) =>
+  quantity ? `${name} ${Number(quantity.value.toPrecision(6))} ${DEGREES[quantity.unit] ?? quantity.unit}` : undefined;
+
+/** Gauges and thermometers as they were read; a line that was felt is marked. */
+function readingsText({ request, guessed = [] }: StageValues['readings']): string {
+  const { suction, liquid, discharge, room, outdoor, refrigerant } = request;
+  const line = (side: GuessedLine, at: { readonly line: Quantity } | undefined) =>
+    asTyped(at?.line, guessed.includes(side) ? 'line (felt *)' : 'line');
+  return and(
+    refrigerant,
+    asTyped(suction?.pressure, 'suction'),
+    line('suction', suction),
+    asTyped(liquid?.pressure, 'liquid'),
+    line('liquid', liquid),
+    asTyped(discharge?.line, 'discharge line'),
+    asTyped(room, 'room'),
+    asTyped(outdoor, 'outdoors'),
+  );
+}
+
 /** What a hold saw or could have seen stands with its verdict. */
 const heldFigure = ({ verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen = null }: StageValues['section-hold']): string =>
   verdict === 'cannot-tell'
@@ -204,7 +232,7 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
     `${v.points ? v.points.map((point) => TORCH_POINT_WORDS[point].name).join(', ') : GATE_SENTENCES[v.gate]} – ${v.reason}`,
   complaint: (v) => v.text,
   loss: (v) => `${v.lostKg} kg in ${v.days} days`,
-  readings: (v) => v.request.refrigerant,
+  readings: (v) => readingsText(v),
   sign: (v, name) => and(`${name(v.place)}: ${SIGN_WORDS[v.sign]}`, v.note),
   'checked-place': (v, name) => and(`${name(v.place)}: ${FIND_METHOD_WORDS[v.method]}`, CHECK_RESULT_WORDS[v.result], v.note),
   'section-hold': (v, name) => `${v.parts.map(name).join(', ')}: ${HOLD_VERDICT_WORDS[v.verdict]}${heldFigure(v)}`,

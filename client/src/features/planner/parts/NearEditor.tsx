@@ -1,4 +1,4 @@
-import { partName } from '@kesto/contract/wording';
+import { partName, SPRINKLER_BULBS } from '@kesto/contract/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { bareLengthUnit, useUnits } from '@/state/units';
@@ -67,14 +67,30 @@ function MoreOfPart({ part, index, problems, onChange }: Pick<NearPartProps, 'pa
   const unit = bareLengthUnit(useUnits());
   if (isAHead(part)) {
     return (
-      <UnitField
-        label="above the flame"
-        value={part.height ?? ''}
-        onChange={(height) => onChange({ height })}
-        unit={unit}
-        error={problems[`near[${index}].height`]}
-        hint={part.height ? undefined : '2 m *'}
-      />
+      <View style={{ gap: 8 }}>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+          <UnitField
+            label="above the flame"
+            value={part.height ?? ''}
+            onChange={(height) => onChange({ height })}
+            unit={unit}
+            error={problems[`near[${index}].height`]}
+            hint={part.height ? undefined : '2 m *'}
+          />
+          <UnitField
+            label="opens at"
+            value={part.limit ?? ''}
+            onChange={(limit) => onChange({ limit })}
+            error={problems[`near[${index}].limit`]}
+            hint={part.limit ? undefined : '57 °C *'}
+          />
+        </View>
+        {part.kind === 'sprinkler' ? (
+          <Words size={14} tone="ink2">
+            {SPRINKLER_BULBS}
+          </Words>
+        ) : null}
+      </View>
     );
   }
   return (

@@ -1,0 +1,51 @@
+import { pointerText, READING_ROUGH } from '@kesto/contract/wording';
+import type { GuessedLine, StageValues } from '@kesto/core';
+import { readings, usualReadings, type Metering, type ReadingsRequest } from '@kesto/core/refrigerant';
+import { View } from 'react-native';
+import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Buttons';
+import { Heading, Words } from '@/ui/Words';
+import { readingRows } from './readingRows';
+import { ReadingTable } from './ReadingTable';
+
+interface ReadingsFoundProps {
+  readonly request: ReadingsRequest;
+  readonly guessed: readonly GuessedLine[];
+  /** The first ones of this job, where these are not the first. */
+  readonly before: StageValues['readings'] | undefined;
+  readonly metering: Metering;
+  readonly onClose: () => void;
+}
+
+/** What was read beside what is usual and what was read first, and where it points. */
+export function ReadingsFound({ request, guessed, before, metering, onClose }: ReadingsFoundProps) {
+  const units = useUnits();
+  const answer = readings(request);
+  const usual = usualReadings(request);
+  const first = before ? readings(before.request) : null;
+  if (!answer.ok) return null;
+  const found = answer.value;
+  const dangers = found.cautions.map(({ code }): string => code);
+  const rows = readingRows({ found, usual: usual.ok ? usual.value : null, before: first?.ok ? first.value : null, guessed, units });
+  return (
+    <View style={{ gap: 6 }}>
+      <Heading size={17}>What they say</Heading>
+      <ReadingTable rows={rows} hasBefore={first?.ok ?? false} />
+      {guessed.length > 0 ? (
+        <Words size={15} tone="amber">
+          {READING_ROUGH}
+        </Words>
+      ) : null}
+      {found.pointers.length === 0 ? <Words size={15}>All inside its window: the readings point to nothing.</Words> : null}
+      {found.pointers.map((code) => (
+        <Words key={code} size={15} tone={dangers.includes(code) ? 'red' : 'ink'}>
+          {pointerText(code, metering)}
+        </Words>
+      ))}
+      <Words size={14} tone="ink2">
+        Advice, never a verdict. Usual is trade habit, where no plate says otherwise.
+      </Words>
+      <FrameKey label="Close" onPress={onClose} />
+    </View>
+  );
+}

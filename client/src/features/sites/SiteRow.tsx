@@ -1,0 +1,55 @@
+import type { SiteView, UnitView } from '@kesto/contract';
+import { formatDistance, readingText } from '@kesto/core/unit';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Buttons';
+import { useTokens } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+interface SiteRowProps {
+  readonly site: SiteView;
+  readonly units: readonly UnitView[];
+  /** Puts its name or height right; null where that is not theirs to do. */
+  readonly onRight: (() => void) | null;
+}
+
+/** A site, how high it lies, and the machines that stand on it. */
+export function SiteRow({ site, units, onRight }: SiteRowProps) {
+  const t = useTokens();
+  const router = useRouter();
+  const own = useUnits();
+  return (
+    <View style={[styles.row, { borderColor: t.rule }]}>
+      <View style={styles.head}>
+        <View style={styles.name}>
+          <Heading size={20}>{site.name}</Heading>
+          <Words size={15} tone="ink2">
+            {readingText(formatDistance(site.altitudeM, own)).replace('.0 ', ' ')} above the sea
+          </Words>
+        </View>
+        {onRight ? <FrameKey quiet label="Put right" says={`put ${site.name} right`} onPress={onRight} /> : null}
+      </View>
+      <View style={styles.units}>
+        {units.map((unit) => (
+          <FrameKey key={unit.id} label={`${unit.tag}, ${unit.name}`} onPress={() => router.push(`/units/${unit.id}`)} />
+        ))}
+        {onRight ? (
+          <FrameKey
+            quiet
+            label="+ a machine"
+            says={`a machine at ${site.name}`}
+            onPress={() => router.push(`/units/new?site=${site.id}`)}
+          />
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { borderBottomWidth: 1, paddingVertical: 12, gap: 8 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  name: { flex: 1 },
+  units: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,55 @@
+import type { SiteView } from '@kesto/contract';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Fetched } from '@/api/Fetched';
+import { useMayMake } from '@/features/session/useMayMake';
+import { useSites, useUnitList } from '@/features/units/api';
+import { Sheet } from '@/ui/Sheet';
+import { Empty } from '@/ui/states';
+import { SiteForm } from './SiteForm';
+import { SiteRow } from './SiteRow';
+
+/** Where the shop's machines stand. */
+export function SitesScreen() {
+  return (
+    <Fetched<readonly SiteView[]> query={useSites()} what="the sites">
+      {(sites) => <Ready sites={sites} />}
+    </Fetched>
+  );
+}
+
+type Open = { readonly site: SiteView | null } | null;
+
+function Ready({ sites }: { sites: readonly SiteView[] }) {
+  const mayMake = useMayMake();
+  const { data: units = [] } = useUnitList();
+  const [open, setOpen] = useState<Open>(mayMake && sites.length === 0 ? { site: null } : null);
+  const form = open ? <SiteForm key={open.site?.id ?? 'new'} site={open.site} onKept={() => setOpen(null)} /> : null;
+  return (
+    <Sheet
+      tag="sites"
+      title="Where the machines stand"
+      subtitle="how high a place lies counts in every gauge reading made there"
+      up={{ label: 'today', href: '/' }}
+      cells={{ here: 'unit' }}
+      action={mayMake && !open ? { label: 'Add a site', onPress: () => setOpen({ site: null }) } : undefined}
+      round={open ? { label: 'close', onPress: () => setOpen(null), pressed: true } : undefined}
+      over={form}
+      overOpen={open !== null}
+    >
+      {sites.length === 0 ? (
+        <Empty title="No site yet" text="A name and its height are enough; machines are added to it from their plates." />
+      ) : null}
+      <View style={{ maxWidth: 760 }}>
+        {sites.map((site) => (
+          <SiteRow
+            key={site.id}
+            site={site}
+            units={units.filter((unit) => unit.site.id === site.id)}
+            onRight={mayMake ? () => setOpen({ site }) : null}
+          />
+        ))}
+      </View>
+    </Sheet>
+  );
+}
