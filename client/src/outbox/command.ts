@@ -55,6 +55,8 @@ export interface Command extends Omit<Write, 'params' | 'body' | 'file'> {
   readonly by: string;
   /** That person's name, for whoever finds it here. */
   readonly byName: string;
+  /** Whose it was, who has left the shop: a lead brings it. */
+  readonly onBehalfOf?: { readonly id: string; readonly name: string };
   /** The device's clock when it was kept. */
   readonly at: string;
   readonly params: Readonly<Record<string, string>>;

@@ -5,4 +5,4 @@ export { useSendKept } from './useSendKept';
 export { bodyOf, goes, useKept, usePending, useUnrefused } from './usePending';
 export { usePendingBody } from './usePendingBody';
 export { useWrite } from './useWrite';
-export { decide, sendAgain, sendKept, takeBack } from './write';
+export { decide, sendAgain, sendKept, takeBack, takeOnBehalf } from './write';

@@ -245,3 +245,18 @@ test('a write is shown as kept here until what it changed has been fetched anew'
   await settle();
   expect(seen.kept).toEqual([]);
 });
+
+test('what somebody who left had kept goes by whoever takes it over, and says whose it was; their own units do not', async () => {
+  const gone = [entry('j1', { by: 'oskar', byName: 'Oskar' }), entry('j2', { by: 'oskar', byName: 'Oskar', route: 'putUnits' })] as const;
+  const { outbox, sent, seen } = page(
+    (command) => (command.onBehalfOf?.id === 'oskar' && command.by === 'maren' ? TAKEN() : NO_ANSWER()),
+    'maren',
+  );
+  for (const command of gone) await outbox.issue(command);
+  await settle();
+  expect(sent).toEqual([]);
+  await outbox.takeOnBehalf('oskar', { id: 'maren', name: 'Maren' });
+  await settle();
+  expect(sent).toEqual([gone[0].id]);
+  expect(seen.kept.map(({ id }) => id)).toEqual([gone[1].id]);
+});

@@ -92,6 +92,17 @@ export class Outbox {
     await this.become(id, (command) => ({ ...command, state: { status: 'waiting' } }));
   }
 
+  /** All that one person had kept becomes another's to send, who says whose it was. */
+  async takeOnBehalf(whose: string, me: { readonly id: string; readonly name: string }): Promise<void> {
+    for (const command of await this.deps.kept.all()) {
+      if (command.by !== whose || command.route === 'putUnits') continue;
+      const onBehalfOf = { id: command.by, name: command.byName };
+      await this.deps.kept.change({ ...command, by: me.id, byName: me.name, onBehalfOf, state: { status: 'waiting' } });
+    }
+    await this.show();
+    this.kick();
+  }
+
   /** Says which stands of the lines that two people changed, by the index of each: true for what stands already. */
   async decide(id: string, takesTheirs: readonly boolean[]): Promise<void> {
     await this.become(id, (command) => {

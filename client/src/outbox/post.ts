@@ -1,11 +1,11 @@
-import { CLOCK_HEADER, MADE_FROM_HEADER, pathOf, PERSON_HEADER, ROUTES, type ApiErrorBody } from '@kesto/contract/api';
+import { BEHALF_HEADER, CLOCK_HEADER, MADE_FROM_HEADER, pathOf, PERSON_HEADER, ROUTES, type ApiErrorBody } from '@kesto/contract/api';
 import type { Outcome } from './command';
 import type { KeptCommand } from './kept';
 
 const LONGEST_MS = 60_000;
 
 /** Null for a write of a route that this version does not know. */
-function asRequest({ route, params, body, file, by, madeFrom }: KeptCommand): Request | null {
+function asRequest({ route, params, body, file, by, onBehalfOf, madeFrom }: KeptCommand): Request | null {
   const known = Object.hasOwn(ROUTES, route) ? ROUTES[route] : null;
   if (!known) return null;
   return new Request(new URL(pathOf<string>(known.path, params), globalThis.location?.origin ?? 'http://localhost'), {
@@ -15,6 +15,7 @@ function asRequest({ route, params, body, file, by, madeFrom }: KeptCommand): Re
       'content-type': file ? 'application/octet-stream' : 'application/json',
       [PERSON_HEADER]: by,
       [CLOCK_HEADER]: new Date().toISOString(),
+      ...(onBehalfOf ? { [BEHALF_HEADER]: onBehalfOf.id } : {}),
       ...(madeFrom ? { [MADE_FROM_HEADER]: madeFrom.hash } : {}),
     },
     body: file ?? JSON.stringify(body),

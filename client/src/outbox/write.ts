@@ -43,6 +43,14 @@ export const decide =
   (_dispatch, _getState, { outbox }) =>
     outbox.decide(id, takesTheirs);
 
+/** What somebody who has left the shop had kept goes into the record by whoever is signed in, a lead. */
+export const takeOnBehalf =
+  (whose: string): AppThunk<Promise<void>> =>
+  async (_dispatch, getState, { outbox }) => {
+    const me = signedInPerson(getState());
+    if (me) await outbox.takeOnBehalf(whose, me);
+  };
+
 export const takeBack =
   (id: string): AppThunk<Promise<void>> =>
   (_dispatch, _getState, { outbox }) =>

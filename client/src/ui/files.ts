@@ -20,3 +20,11 @@ export async function fetchBytes(address: string): Promise<Fetched> {
 
 /** Hands bytes to the person as a file. */
 export const saveFile = (content: Blob, name: string): void => saveAs(content, name);
+
+/** Gives a file to another program of the device; where none takes files, it is saved. A person who thinks better of it is not told off. */
+export async function shareFile(file: File): Promise<void> {
+  if (!navigator.canShare?.({ files: [file] })) return saveFile(file, file.name);
+  await navigator.share({ files: [file] }).catch((error: unknown) => {
+    if (!(error instanceof DOMException && error.name === 'AbortError')) saveFile(file, file.name);
+  });
+}

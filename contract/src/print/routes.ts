@@ -4,4 +4,10 @@ import { EVERYBODY } from '../session/types';
 export const PRINT_ROUTES = {
   planPdf: get<Streamed>()('/api/joints/:joint/plan.pdf', { summary: 'The plan as a page to print', roles: EVERYBODY }),
   plansPdf: get<Streamed>()('/api/jobs/:job/plans.pdf', { summary: 'All plans of a job, a page each', roles: EVERYBODY }),
+  recordPdf: get<Streamed>()('/api/joints/:joint/record.pdf', { summary: 'What was made of the joint, on paper', roles: EVERYBODY }),
+  jobPdf: get<Streamed>()('/api/jobs/:job/job.pdf', {
+    summary: 'The whole job on paper: its stages, then each made joint',
+    roles: EVERYBODY,
+  }),
+  foundPdf: get<Streamed>()('/api/jobs/:job/found.pdf', { summary: 'What was found, on a page for whoever pays', roles: EVERYBODY }),
 } as const;

@@ -27,7 +27,8 @@ export interface PersonName {
 }
 
 export interface Me {
-  readonly person: PersonName;
+  /** `onBehalfOf`: whose words this request brings, who has left the shop. */
+  readonly person: PersonName & { readonly onBehalfOf?: string };
   readonly shop: { readonly id: string; readonly name: string };
   readonly units: UnitPreferences;
   readonly approvals: readonly Approval[];

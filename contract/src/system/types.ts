@@ -33,6 +33,8 @@ export interface ApiErrorBody {
 
 /** Whose request it is, by the person's id: never another's who signed in meanwhile. */
 export const PERSON_HEADER = 'kesto-person';
+/** Of what a lead sends that somebody who has left the shop had kept: that person's id. */
+export const BEHALF_HEADER = 'kesto-on-behalf-of';
 /** The device's clock when a request was sent. */
 export const CLOCK_HEADER = 'kesto-clock';
 /** Hash of what a change was made from: an older one never overwrites a newer one in silence. */

@@ -16,6 +16,8 @@ export interface JointEntry {
   readonly sequence: number;
   readonly kind: EntryKind;
   readonly person: { readonly id: string; readonly name: string };
+  /** Whose words they are, who had left the shop before they came; null: that person's own. */
+  readonly onBehalfOf: string | null;
   readonly deviceTime: string;
   readonly serverTime: string;
   /** When it was, by both clocks. */
@@ -40,6 +42,7 @@ export function saidBy({ content, beside }: LedgerLink) {
     id: said.id,
     sequence: content.sequence,
     person: author === 'kesto' ? KESTO : { id: author.person, name: String(card.value) },
+    onBehalfOf: said.onBehalfOf,
     deviceTime: said.deviceTime ?? at.server,
     serverTime: at.server,
     at: effectiveTime({ device: said.deviceTime, server: at.server, offsetS: at.offsetS }, null),
@@ -62,7 +65,7 @@ export function readEntry(link: JointLink): JointEntry {
   const at = effectiveTime({ device: deviceTime, server: serverTime, offsetS: null }, null);
   const read = content.format === 1 ? { kind: todaysKind(content.kind), values: todaysValues(content.values) } : content;
   return {
-    ...{ id, sequence, person, deviceTime, serverTime, at, photos, corrects, erased: [] },
+    ...{ id, sequence, person, deviceTime, serverTime, at, photos, corrects, erased: [], onBehalfOf: null },
     ...{ kind: read.kind as EntryKind, values: read.values }, // cast: format 2 knows today's ids alone
   };
 }

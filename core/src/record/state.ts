@@ -92,6 +92,13 @@ export function unsettled<Entry extends EntryFact>(entries: readonly Entry[]): r
   return entries.slice(judged + 1).filter((entry) => early.has(entry) || litWhileLocked(entry));
 }
 
+/** Of an entry, as far as it tells who held the torch. */
+interface Lit {
+  readonly kind: EntryKind;
+  readonly person: { readonly id: string };
+  readonly onBehalfOf?: string | null;
+}
+
 /** Everybody who ever heated a joint: none of them judges it, whoever reworked it since. */
-export const brazersOf = (entries: readonly { readonly kind: EntryKind; readonly person: { readonly id: string } }[]): readonly string[] =>
-  entries.filter(({ kind }) => isFlame(kind)).map(({ person }) => person.id);
+export const brazersOf = (entries: readonly Lit[]): readonly string[] =>
+  entries.filter(({ kind }) => isFlame(kind)).map(({ person, onBehalfOf }) => onBehalfOf ?? person.id);

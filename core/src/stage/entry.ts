@@ -47,6 +47,8 @@ export type StageFact = {
     readonly kind: Kind;
     readonly values: StageValues[Kind];
     readonly by: string;
+    /** Whose words they are, who had left the shop before they came. */
+    readonly onBehalfOf?: string;
     /** When it was, as early and late are judged: by the device's clock put right by the server's. */
     readonly at: string;
     /** When the server had it. */

@@ -40,6 +40,8 @@ export interface JobEntry {
   readonly kind: string;
   readonly stage: KeptStage | null;
   readonly person: { readonly id: string; readonly name: string };
+  /** Whose words they are, who had left the shop before they came. */
+  readonly onBehalfOf?: string;
   readonly deviceTime: string;
   readonly serverTime: string;
   readonly offsetS: number | null;
@@ -64,9 +66,9 @@ function read(link: JobLink): JobEntry {
     const { id, kind, stage, person, deviceTime, serverTime, values, photos } = link.content;
     return { id, kind, stage, person, deviceTime, serverTime, offsetS: null, values, photos, corrects: null };
   }
-  const { told, id, person, deviceTime, serverTime, photos, corrects } = saidBy(link);
+  const { told, id, person, onBehalfOf, deviceTime, serverTime, photos, corrects } = saidBy(link);
   const { said, worked, at } = link.content;
-  const own = { id, person, deviceTime, serverTime, photos, corrects };
+  const own = { id, person, deviceTime, serverTime, photos, corrects, ...(onBehalfOf ? { onBehalfOf } : {}) };
   return { ...own, kind: said.kind, stage: said.stage, offsetS: at.offsetS, values: { ...told, ...worked?.values } };
 }
 
@@ -92,13 +94,14 @@ export function factsAmong(entries: readonly JobEntry[]): readonly StageFact[] {
   const staged: ReadonlySet<string> = new Set(stagedKinds());
   const lastOfHand = new Map<string, string>();
   return entries.flatMap((entry): readonly StageFact[] => {
-    const { id, stage, kind, values, person, deviceTime, serverTime, offsetS, photos } = entry;
+    const { id, stage, kind, values, person, onBehalfOf, deviceTime, serverTime, offsetS, photos } = entry;
     const at = effectiveTime({ device: deviceTime, server: serverTime, offsetS }, lastOfHand.get(person.id) ?? null);
     lastOfHand.set(person.id, at);
     if (stage === null || !staged.has(kind) || struck.has(id)) return [];
     const aheadMs = Math.max(0, Date.parse(deviceTime) - Date.parse(serverTime));
     const now = changed ? { ...values, ...laterOf(entries, id) } : values;
-    return [{ id, stage, kind, values: now, by: person.name, at, takenAt: serverTime, aheadMs, photos } as StageFact]; // cast: values were checked against their kind when the entry was taken
+    const forWhom = onBehalfOf ? { onBehalfOf } : {};
+    return [{ id, stage, kind, values: now, by: person.name, ...forWhom, at, takenAt: serverTime, aheadMs, photos } as StageFact]; // cast: values were checked against their kind when the entry was taken
   });
 }
 

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { TOUCH } from '@/ui/tokens';
 import { longestRun } from './longestRun';
-import { partName } from './partName';
+import { drawnName } from '@kesto/contract/wording';
 import type { Placed } from './place';
 import { TubeTargets } from './TubeTargets';
 
@@ -19,7 +19,7 @@ interface TargetsProps {
 
 /** Keys laid over the drawing, one for each part and tube: for a finger, a mouse, the keyboard and whoever hears the page. */
 export function Targets({ layout, view, graph, onChoose }: TargetsProps) {
-  const nameOf = (id: string) => partName(graph, id);
+  const nameOf = (id: string) => drawnName(graph, id);
   return (
     <>
       <TubeTargets layout={layout} view={view} graph={graph} onLink={(link) => onChoose({ link })} />

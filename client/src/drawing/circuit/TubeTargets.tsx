@@ -5,7 +5,7 @@ import { TouchableRipple } from 'react-native-paper';
 import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
 import { TOUCH } from '@/ui/tokens';
-import { partName } from './partName';
+import { drawnName } from '@kesto/contract/wording';
 import type { Placed } from './place';
 import { tubeRuns, tubesUnder, type TubeRun } from './tubeRuns';
 
@@ -32,7 +32,7 @@ export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
   const runs = tubeRuns(layout, view);
   const nameOf = (link: number) => {
     const { from = '', to = '' } = graph.links[link] ?? {};
-    return `tube, ${partName(graph, from)} to ${partName(graph, to)}`;
+    return `tube, ${drawnName(graph, from)} to ${drawnName(graph, to)}`;
   };
   function press(event: GestureResponderEvent, { link }: TubeRun) {
     const finger = pressed(event, view);

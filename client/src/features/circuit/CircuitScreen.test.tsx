@@ -97,7 +97,7 @@ test('a joint is planned at the end of a tube, in the job that stands on this ci
   await tap(/^tube, evaporator coil to/);
   await press('at suction valve');
   expect(writes[0]?.body).toEqual({
-    title: '7/8 in tube into suction valve',
+    title: 'suction valve, inlet, 7/8 in',
     at: { part: 'suction-valve', from: 'evaporator', to: 'suction-valve' },
   });
 });

@@ -100,6 +100,7 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
         <Panel key={JSON.stringify(chosen)} graph={graph} chosen={chosen} draw={draw} waitFor={setWaiting}>
           <PlanHere unitId={unit.id} circuitId={circuitId} joints={jointsHere(graph, chosen, units)} touched={draft.touched} />
         </Panel>
+        {!wide && draft.undo ? <FrameKey quiet label="undo" onPress={draft.undo} /> : null}
       </View>
     ) : null;
   const isOver = !wide && chosen !== null && waiting === null && panel !== null;

@@ -13,7 +13,7 @@ import {
 } from '@kesto/core';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { partName } from '@/drawing/circuit/partName';
+import { drawnName } from '@kesto/contract/wording';
 import { CheckRow } from '@/ui/CheckRow';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
@@ -56,7 +56,7 @@ export function PartPanel({ graph, part, draw, waitFor, children }: PartPanelPro
   const isHung = HUNG_KINDS.includes(part.kind);
   return (
     <View style={{ gap: 12 }}>
-      <Heading size={20}>{partName(graph, part.id)}</Heading>
+      <Heading size={20}>{drawnName(graph, part.id)}</Heading>
       <Words size={15} tone="ink2">
         {CIRCUIT_KIND_WORDS[part.kind]}
       </Words>

@@ -10,7 +10,7 @@ import {
 } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { partName } from '@/drawing/circuit/partName';
+import { drawnName } from '@kesto/contract/wording';
 import { outsideText } from '@/drawing/circuit/tubeText';
 import { DraftReader } from '@/state/draftReader';
 import { bareLengthUnit, useUnits } from '@/state/units';
@@ -61,7 +61,7 @@ export function TubePanel({ graph, index, link, draw, waitFor }: TubePanelProps)
     <View style={{ gap: 12 }}>
       <Heading size={20}>Tube</Heading>
       <Words size={15} tone="ink2">
-        from {partName(graph, link.from)} to {partName(graph, link.to)}
+        from {drawnName(graph, link.from)} to {drawnName(graph, link.to)}
       </Words>
       <View style={{ flexDirection: 'row', gap: 10 }}>
         <UnitField label="outside" value={od} onChange={setOd} unit={bareLengthUnit(units)} error={problems['od']} testID="tube-od" />

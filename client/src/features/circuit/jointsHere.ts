@@ -1,5 +1,5 @@
 import { proposedJoints, tubePlace, type CircuitGraph, type JointPlace, type UnitPreferences } from '@kesto/core';
-import { partName } from '@/drawing/circuit/partName';
+import { drawnName } from '@kesto/contract/wording';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import { jointTitle } from './jointTitle';
 
@@ -16,8 +16,8 @@ export function jointsHere(graph: CircuitGraph, chosen: Chosen, units: UnitPrefe
   const asked = chosen && 'part' in chosen ? chosen.part : link && tubePlace(link);
   return proposedJoints(graph, asked === undefined ? [] : [asked], []).map((joint) => {
     const { part, from, to, end } = joint;
-    const other = partName(graph, end === 'inlet' ? from : to);
-    const label = link ? `at ${partName(graph, part)}` : `tube ${end === 'inlet' ? 'from' : 'to'} ${other}`;
+    const other = drawnName(graph, end === 'inlet' ? from : to);
+    const label = link ? `at ${drawnName(graph, part)}` : `tube ${end === 'inlet' ? 'from' : 'to'} ${other}`;
     return { label, title: jointTitle(graph, joint, units), at: { part, from, to } };
   });
 }

@@ -1,5 +1,5 @@
 import { addBranch, movePart, type CircuitGraph } from '@kesto/core';
-import { partName } from '@/drawing/circuit/partName';
+import { drawnName } from '@kesto/contract/wording';
 import type { Chosen } from '@/drawing/circuit/Targets';
 
 /** Something that was begun at a part or a tube, and is done at the tube that is tapped next. */
@@ -8,7 +8,7 @@ export type Waiting = { readonly move: string } | { readonly branchFrom: number 
 /** What the next tap does, in words. */
 export const waitingText = (graph: CircuitGraph, waiting: Waiting): string =>
   'move' in waiting
-    ? `Tap the tube that ${partName(graph, waiting.move)} goes into.`
+    ? `Tap the tube that ${drawnName(graph, waiting.move)} goes into.`
     : 'Tap the tube where the branch joins again: what flows in it comes from here.';
 
 /** The circuit after the tube was tapped, and what is chosen then; null where it cannot be done there. */

@@ -10,7 +10,7 @@ import { jobCells } from '@/features/jobs/cells';
 import { circuitWords } from '@/features/stage/circuitWords';
 import { Facts } from '@/features/stage/Facts';
 import { Leaving } from '@/features/stage/Leaving';
-import { placeName } from '@/features/stage/placeName';
+import { placeName } from '@kesto/contract/wording';
 import { stageHref } from '@/features/stage/stageHref';
 import { Undrawn } from '@/features/stage/Undrawn';
 import { useStage } from '@/features/stage/useStage';

@@ -1,16 +1,17 @@
 import { stillOpenText } from '@kesto/contract/wording';
 import type { JobView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
-import { lastOf, lossOf, placesToLook, tubePlace } from '@kesto/core';
+import { lastOf, leaksOf, lossOf, placesToLook, tubePlace } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import { jobCells } from '@/features/jobs/cells';
+import { PaperKeys } from '@/features/paper';
 import { circuitWords } from '@/features/stage/circuitWords';
 import { Facts } from '@/features/stage/Facts';
-import { placeName } from '@/features/stage/placeName';
+import { placeName } from '@kesto/contract/wording';
 import { stageHref } from '@/features/stage/stageHref';
 import { Undrawn } from '@/features/stage/Undrawn';
 import { useStage, type StageWork } from '@/features/stage/useStage';
@@ -62,6 +63,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
   });
   const lists = (
     <View style={{ gap: 16 }}>
+      {leaksOf(facts).length > 0 ? <PaperKeys page="foundPdf" id={job.id} name={`${job.unit.tag}-found`} /> : null}
       <PlacesChecked checks={checks} nameOf={nameOf} onOpen={(place) => setPanel({ form: 'place', place })} />
       {work.mayNote ? <PlacesToLook places={toLook} nameOf={nameOf} onOpen={(place) => setPanel({ form: 'place', place })} /> : null}
       <Facts facts={facts.filter((fact) => fact.stage === 'find')} nameOf={nameOf} work={work} />

@@ -4,9 +4,10 @@ import { outOfTurn, readChain, readEntry, type JointEntry, type JointLink } from
 import { format } from 'date-fns/format';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { useForWhom } from '@/features/people/useForWhom';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
-import { sentenceOf } from './made';
+import { sentenceOf } from '@kesto/contract/wording';
 
 const when = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
 
@@ -42,6 +43,7 @@ interface ChainProps {
 export function Chain({ entries, brokenAt, under }: ChainProps) {
   const t = useTokens();
   const read = entries.map(readEntry);
+  const forWhom = useForWhom();
   const remarksOf = remarksIn(entries, read);
   return (
     <View role="list" aria-label="entries">
@@ -83,7 +85,8 @@ export function Chain({ entries, brokenAt, under }: ChainProps) {
                     : ENTRY_WORDS[content.kind]}
                 </Words>
                 <Words size={14} tone="ink2">
-                  {content.person.name}, {times(content)}
+                  {content.person.name}
+                  {forWhom(content.onBehalfOf)}, {times(content)}
                   {clockOf(content)}
                   {content.photos.length > 0 ? `, ${content.photos.length} photo` : ''}
                 </Words>

@@ -16,6 +16,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { PaperKeys } from '@/features/paper';
 import { jointCells } from './cells';
 import { Chain } from './Chain';
 import { EntryRight } from './EntryRight';
@@ -84,6 +85,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           ) : (
             <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
           )}
+          {joint.entries.length > 0 ? <PaperKeys page="recordPdf" id={joint.id} name={`${joint.tag}-record`} /> : null}
           <KeptLinks joint={joint} />
           <Settle joint={joint} />
           {mayJudge ? <Judge jointId={joint.id} onJudge={passport.judge} busy={passport.judging} /> : null}

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
-import type { MadeRow } from './made';
+import type { MadeRow } from '@kesto/contract/wording';
 
 const WIDTH = 110;
 const toX = (ratio: number) => 6 + (Math.max(0, Math.min(2.4, ratio)) / 2.4) * (WIDTH - 12);

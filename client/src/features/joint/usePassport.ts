@@ -8,7 +8,7 @@ import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
 import { useLazyRecordQuery } from './api';
 import { integrityOf, type Integrity } from './IntegrityMark';
-import { brazedValues, madeRows } from './made';
+import { brazedValues, madeRows } from '@kesto/contract/wording';
 import { saveFrom } from './saveFrom';
 import { entryWrite } from './writes';
 

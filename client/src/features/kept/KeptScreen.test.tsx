@@ -58,8 +58,10 @@ test('what somebody who left had kept is named, can be copied, and is taken off 
   expect(screen.getByText(/^Oskar Penn has left the shop/)).toBeTruthy();
   expect(screen.getByText('Copy it')).toBeTruthy();
   expect(screen.queryByText('Take it off this device')).toBeNull();
+  expect(screen.queryByText(/Take over/)).toBeNull();
   await shownKept('lead', left);
   expect(screen.getAllByText('Take it off this device')).toHaveLength(1);
+  expect(screen.getByText('Take over what Oskar Penn had kept (1)')).toBeTruthy();
 });
 
 test('what two people changed stands side by side, each line to be decided', async () => {

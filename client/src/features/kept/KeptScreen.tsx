@@ -3,8 +3,9 @@ import { useDispatch } from 'react-redux';
 import { usePeople } from '@/features/people/api';
 import { useIsLead } from '@/features/session/useIsLead';
 import { useMe } from '@/features/session/useMe';
-import { sendKept, useKept, useKeptHere } from '@/outbox';
+import { sendKept, takeOnBehalf, useKept, useKeptHere } from '@/outbox';
 import type { AppDispatch } from '@/state/store';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
 import { Words } from '@/ui/Words';
@@ -21,6 +22,10 @@ export function KeptScreen() {
   const here = useKeptHere();
   const left = usePeople().data?.people.filter((person) => person.left) ?? [];
   const ownerOf = (by: string): Owner => (by === me?.person.id ? 'own' : left.some(({ id }) => id === by) ? 'left' : 'other');
+  const departed = left.flatMap(({ id, name }) => {
+    const count = kept.filter((command) => command.by === id).length;
+    return count > 0 ? [{ id, name, count }] : [];
+  });
   const others = kept.filter((command) => command.by !== me?.person.id).length;
   return (
     <Sheet
@@ -49,6 +54,13 @@ export function KeptScreen() {
           ))}
         </View>
       )}
+      {isLead
+        ? departed.map(({ id, name, count }) => (
+            <View key={id} style={{ alignItems: 'flex-start' }}>
+              <FrameKey label={`Take over what ${name} had kept (${count})`} onPress={() => void dispatch(takeOnBehalf(id))} />
+            </View>
+          ))
+        : null}
       {others > 0 ? (
         <Words size={15} tone="ink2">
           {others} of these {others === 1 ? 'is' : 'are'} another person’s: never sent in your name.

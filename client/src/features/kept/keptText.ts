@@ -18,7 +18,7 @@ export type Owner = 'own' | 'other' | 'left';
 const OTHERS: Readonly<Record<Exclude<Owner, 'own'>, (name: string) => string>> = {
   other: (name) => `waits until ${name || 'whoever kept it'} signs in here`,
   left: (name) =>
-    `${name || 'whoever kept it'} has left the shop: it cannot be sent in that name. Copy it for a lead, who may then take it off`,
+    `${name || 'whoever kept it'} has left the shop: a lead takes it into the record on that person’s behalf, or off this device`,
 };
 
 /** How it stands, and what is to be done. */

@@ -8,7 +8,7 @@ import { WithJob } from '@/features/jobs/WithJob';
 import { jobCells } from '@/features/jobs/cells';
 import { Facts } from '@/features/stage/Facts';
 import { Leaving } from '@/features/stage/Leaving';
-import { placeName } from '@/features/stage/placeName';
+import { placeName } from '@kesto/contract/wording';
 import { useStage } from '@/features/stage/useStage';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';

@@ -4,6 +4,7 @@ import type { StageFact } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useForWhom } from '@/features/people/useForWhom';
 import { PutRight } from '@/features/putRight';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
@@ -48,6 +49,7 @@ interface FactRowProps extends Pick<FactsProps, 'nameOf'> {
 function FactRow({ fact, nameOf, puts, keptAs, busy }: FactRowProps) {
   const t = useTokens();
   const [open, setOpen] = useState(false);
+  const forWhom = useForWhom();
   const then = closing(() => setOpen(false));
   return (
     <View style={[styles.row, { borderColor: t.hair }]}>
@@ -60,7 +62,8 @@ function FactRow({ fact, nameOf, puts, keptAs, busy }: FactRowProps) {
             {stageFactText(fact, nameOf)}
           </Words>
           <Words size={14} tone="ink2">
-            {fact.by}, {format(new Date(fact.at), 'd MMM, HH:mm')}
+            {fact.by}
+            {forWhom(fact.onBehalfOf)}, {format(new Date(fact.at), 'd MMM, HH:mm')}
             {fact.aheadMs > CLOCK_TOLERANCE_MS ? ` (this device’s clock was ${clockAheadText(fact.aheadMs)})` : ''}
             {fact.photos.length > 0 ? `, ${fact.photos.length} ${fact.photos.length === 1 ? 'picture' : 'pictures'}` : ''}
           </Words>

@@ -6,7 +6,7 @@ import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useCircuitDrawing } from '@/features/circuit/api';
-import { placeName } from '@/features/stage/placeName';
+import { placeName } from '@kesto/contract/wording';
 import { useUnits } from '@/state/units';
 import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';

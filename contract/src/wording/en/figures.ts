@@ -201,3 +201,7 @@ export function planHeadline(plan: Pick<JointPlan, 'chosen' | 'cautions' | 'flux
   if (first) return { text: `${DO_FIRST[first.code] ?? ''}, then braze, ${flux}`, good: false };
   return { text: `Good to braze, ${flux}`, good: true };
 }
+
+/** The joint as it is drawn, in a line under its section. */
+export const drawnPlanText = (plan: JointPlan, units: UnitPreferences): string =>
+  `tube ${readingText(formatLength(plan.joint.male.outsideM, units))}, ${readingText(formatOnRule(plan.fit.insertM, units))} in the cup`;

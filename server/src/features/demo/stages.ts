@@ -64,6 +64,7 @@ const COLD_ROOM: readonly DemoEntry[] = [
   safe(25.9, 'before-picture', { of: 'pipes', note: 'valve and its clamps' }),
   safe(25, 'recovered', { tareKg: 12.1, beforeKg: 12.1, grossKg: 22.4, minutes: 48, waterKg: 21.6 }),
   safe(24.9, 'zero-and-open', { sides: ['high', 'low'], note: 'king port and suction port, cores out' }),
+  safe(24.85, 'hot-work', { point: 'liquid-left', answer: 'done', note: 'receiver warmed, the gauge stayed at zero' }),
   safe(24.8, 'told', { who: 'the vault’s keeper, 2 h' }),
   safe(24.7, 'hot-work', { point: 'extinguisher', answer: 'done', note: 'in date until March' }),
   safe(24.6, 'hot-work', { point: 'watch', answer: 'done', note: 'Oskar Penn, 60 min' }),
@@ -113,7 +114,7 @@ const ROOFTOP: readonly DemoEntry[] = [
   noted(OSKAR, 'make-safe')(1.6, 'recovered', { tareKg: 12.1, beforeKg: 12.1, grossKg: 16.95, minutes: 41, waterKg: 21.6 }),
   noted(OSKAR, 'make-safe')(1.5, 'zero-and-open', { sides: ['high', 'low'], note: 'both ports, cores out' }),
   noted(OSKAR, 'make-safe')(1.4, 'told', { who: 'the drying room below' }),
-  ...answered(1.3, ['sprinklers', 'detectors', 'oxygen']),
+  ...answered(1.3, ['liquid-left', 'sprinklers', 'detectors', 'oxygen']),
 ];
 
 const STAGES: readonly (readonly [jobId: string, entries: readonly DemoEntry[]])[] = [

@@ -3,7 +3,7 @@ import { schoolName } from '@kesto/contract/wording';
 import { differingSchool, readJobLink, withSchoolIds, type JobEntry, type JobLink, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { append } from '../ledger';
+import { append, authorOf, type Author } from '../ledger';
 import type { ShopWork } from '../shopWork';
 
 export interface JobNotes {
@@ -75,7 +75,7 @@ async function checkReason(shop: ShopWork, body: JobNote): Promise<void> {
 interface Asked {
   readonly jobId: string;
   readonly entryId: string;
-  readonly person: { readonly id: string; readonly name: string };
+  readonly person: Author;
   readonly body: JobNote;
   readonly now: Date;
   readonly offsetS: number | null;
@@ -90,6 +90,6 @@ export async function storeJobEntry(shop: ShopWork, { jobId, entryId, person, bo
   await checkReason(shop, body);
   await append(shop, await shop.ledger.of({ of: 'job', id: jobId }), {
     ...{ chain: { of: 'job', id: jobId }, id: entryId, kind: body.kind, told: { ...body.values }, requestHash: hash },
-    ...{ person: { id: person.id, name: person.name }, deviceTime: null, offsetS, now },
+    ...{ person: authorOf(person), deviceTime: null, offsetS, now },
   });
 }

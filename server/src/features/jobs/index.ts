@@ -1,4 +1,4 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
 export type * from './jobs.repository';
 export { jobRoutes } from './jobs.routes';
-export { jobWithNotes, nearOf, tellJoint } from './jobs.service';
+export { jobView, jobWithNotes, nearOf, tellJoint } from './jobs.service';

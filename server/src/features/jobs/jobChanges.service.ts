@@ -2,14 +2,14 @@ import type { JobChange, PutJobEntryRequest } from '@kesto/contract';
 import { factsIn, type EntryFact, type StageEntryKind } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { append } from '../ledger';
+import { append, authorOf, type Author } from '../ledger';
 import type { ShopWork } from '../shopWork';
 import type { Job } from './jobs.repository';
 
 export interface AskedChange {
   readonly jobId: string;
   readonly entryId: string;
-  readonly person: { readonly id: string; readonly name: string };
+  readonly person: Author;
   readonly body: JobChange;
   readonly now: Date;
   readonly offsetS: number | null;
@@ -62,7 +62,7 @@ export async function changeJob(shop: ShopWork, { jobId, entryId, person, body, 
   const told = body.kind === 'joint-removed' ? body.values : { from: job.circuitId, to: body.values.to };
   await append(shop, await shop.ledger.of(chain), {
     ...{ chain, id: entryId, kind: body.kind, told, requestHash: hash },
-    ...{ person: { id: person.id, name: person.name }, deviceTime: null, offsetS, now },
+    ...{ person: authorOf(person), deviceTime: null, offsetS, now },
   });
   if (body.kind === 'circuit-changed') await shop.jobs.changeCircuit(jobId, body.values.to);
 }

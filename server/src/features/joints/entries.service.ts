@@ -15,7 +15,7 @@ import {
 } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { append, type SaidBy } from '../ledger';
+import { append, authorOf, type Author, type SaidBy } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { checkTorch } from '../stages';
@@ -25,7 +25,7 @@ import type { Joint, KeptPlan } from './joints.repository';
 export interface Asked {
   readonly jointId: string;
   readonly entryId: string;
-  readonly person: PersonName;
+  readonly person: PersonName & Author;
   readonly body: PutEntryRequest;
   readonly now: Date;
   /** How far the server's clock was ahead of the device's [s]; null where nobody said. */
@@ -45,7 +45,7 @@ function checkEntry(asked: Asked, links: readonly JointLink[]): void {
 }
 
 const saidBy = ({ person, body, now, offsetS }: Asked): SaidBy => ({
-  person: { id: person.id, name: person.name },
+  person: authorOf(person),
   ...{ deviceTime: body.deviceTime, now, offsetS },
 });
 
@@ -69,7 +69,8 @@ const freezePlan = (shop: ShopWork, asked: Asked, joint: Joint, { plan, jobId }:
 async function atTheFlame(shop: ShopWork, asked: Asked, jobId: string | null): Promise<HeldAtFlame> {
   const { person, body, now, offsetS } = asked;
   const at = effectiveTime({ device: body.deviceTime, server: now.toISOString(), offsetS }, null);
-  const approvals = (await shop.people.byId(person.id))?.approvals ?? [];
+  // Of whoever held the torch.
+  const approvals = (await shop.people.byId(person.onBehalfOf ?? person.id))?.approvals ?? [];
   return { torch: await checkTorch(shop, jobId, body.seen), approval: approvalFor(approvals, String(body.values['filler'] ?? ''), at) };
 }
 

@@ -24,9 +24,19 @@ import {
 import type { KeptPhoto } from '../photos';
 import type { ShopWork } from '../shopWork';
 
+/** Who writes; `onBehalfOf`: whose words they are, who has left the shop. */
+export interface Author {
+  readonly id: string;
+  readonly name: string;
+  readonly onBehalfOf?: string;
+}
+
+/** Of a signed-in person what an entry says. */
+export const authorOf = ({ id, name, onBehalfOf }: Author): Author => ({ id, name, ...(onBehalfOf ? { onBehalfOf } : {}) });
+
 /** By whom, and when by both clocks. */
 export interface SaidBy {
-  readonly person: { readonly id: string; readonly name: string } | 'kesto';
+  readonly person: Author | 'kesto';
   readonly deviceTime: string | null;
   /** How far the server's clock was ahead of the device's [s]; null where nobody said. */
   readonly offsetS: number | null;
@@ -83,7 +93,7 @@ function statementOf(shopId: string, what: ToAppend, told: EntryContent3['said']
     corrects: corrects && why ? { entry: corrects.entry, why } : null,
     ...{
       person: person === 'kesto' ? null : person.id,
-      onBehalfOf: null,
+      onBehalfOf: person === 'kesto' ? null : (person.onBehalfOf ?? null),
       deviceTime,
       seen: what.seen ?? null,
       drawing: null,

@@ -3,12 +3,12 @@ import { commitmentsIn, isLedgerLink, type AnyLink, type ChainId, type LedgerLin
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import type { ShopWork } from '../shopWork';
-import { append } from './append';
+import { append, authorOf, type Author } from './append';
 
 export interface AskedToErase {
   readonly chain: ChainId;
   readonly entryId: string;
-  readonly person: { readonly id: string; readonly name: string };
+  readonly person: Author;
   readonly body: EraseRequest;
   readonly now: Date;
   readonly offsetS: number | null;
@@ -50,7 +50,7 @@ export async function eraseWords(shop: ShopWork, { chain, entryId, person, body,
   const what = wordsToErase(links, body);
   await append(shop, links, {
     ...{ chain, id: entryId, kind: 'erased', told: { what, why: body.why }, requestHash: hash },
-    ...{ person: { id: person.id, name: person.name }, deviceTime: null, offsetS, now },
+    ...{ person: authorOf(person), deviceTime: null, offsetS, now },
   });
   await shop.ledger.erase(chain, what);
 }

@@ -2,6 +2,7 @@ import {
   cardReadings,
   cautionRuleText,
   cautionText,
+  drawnPlanText,
   flameWords,
   partReadings,
   planHeadline,
@@ -9,7 +10,7 @@ import {
   type CardReading,
 } from '@kesto/contract/wording';
 import type { JointView } from '@kesto/contract';
-import { formatLength, formatOnRule, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
+import { readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { sectionOf } from '@kesto/core/section';
 import { drawSection } from './drawSection';
 import type { PrintFonts } from './fonts';
@@ -93,9 +94,7 @@ function planPage(print: Printer, joint: JointView, units: UnitPreferences): voi
   const box = { x: MARGIN, y: page.y + 6, width: WIDTH, height: 150 };
   const scale = drawSection(page, sectionOf(plan), box);
   page.y = box.y + box.height + 4;
-  const od = readingText(formatLength(plan.joint.male.outsideM, units));
-  const depth = readingText(formatOnRule(plan.fit.insertM, units));
-  print.words(`tube ${od}, ${depth} in the cup; drawn ${((scale * 25.4) / 72).toFixed(1)} to 1`, { size: 9, color: INK_2 });
+  print.words(`${drawnPlanText(plan, units)}; drawn ${((scale * 25.4) / 72).toFixed(1)} to 1`, { size: 9, color: INK_2 });
   figures(print, plan, units);
   advice(print, plan, units);
   page.moveDown(0.6);
@@ -104,7 +103,7 @@ function planPage(print: Printer, joint: JointView, units: UnitPreferences): voi
 }
 
 /** Where the joint's record stands as this is printed: the whole hash, for comparing or checking a file years later. */
-function recordEnd(print: Printer, { entries }: JointView): void {
+export function recordEnd(print: Printer, { entries }: JointView): void {
   const last = entries.at(-1);
   if (!last) return;
   print.words(`Record: ${entries.length} entries, ends in (check with the file: kesto verify --head HASH)`, { size: 8, color: INK_2 });
@@ -112,7 +111,7 @@ function recordEnd(print: Printer, { entries }: JointView): void {
 }
 
 /** What stands as a question mark is named, so that nobody takes it for what was written. */
-function missingSigns(print: Printer): void {
+export function missingSigns(print: Printer): void {
   const signs = print.missing().map((sign) => `U+${(sign.codePointAt(0) ?? 0).toString(16).toUpperCase().padStart(4, '0')}`);
   if (signs.length === 0) return;
   print.words(`Signs that this page cannot print stand as ?: ${signs.join(', ')}. The screen shows them.`, { size: 8, color: INK_2 });

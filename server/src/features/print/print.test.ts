@@ -1,4 +1,5 @@
-import { OPEN_JOB, PLANNED_JOINT, UNPLANNED_JOINT } from '../../testing/examples';
+import { FINISHED_JOINT, OPEN_JOB, PLANNED_JOINT, UNPLANNED_JOINT } from '../../testing/examples';
+import { demoId } from '../demo';
 import { asOwner } from '../../testing/database';
 import { textOfPdf } from '../../testing/pdf';
 import { addOtherShop, testServer, type TestServer } from '../../testing/server';
@@ -40,4 +41,30 @@ test('the page, the screen and the record say the same nitrogen: all are drawn f
   const text = textOfPdf(pdf);
   expect(text).toContain('777');
   expect(text).not.toContain(`${kept} L`);
+});
+
+test('a made joint on paper says what was planned, made and kept, by whom, with its photos and its hash', async () => {
+  const ilta = await server.as('ilta');
+  const pdf = (await ilta.get(`/api/joints/${FINISHED_JOINT}/record.pdf`).expect(200)).body as Buffer;
+  const text = textOfPdf(pdf);
+  for (const words of ['HS3-03', 'accepted', 'planned by Ilta Varro', 'puts 4 right', 'Maren Ito-Dahl', 'Seen on site with the mirror'])
+    expect(text).toContain(words);
+  expect(text).toMatch(/rod 24 mm 31 mm/);
+  expect(pdf.toString('latin1')).toContain('/Subtype /Image');
+});
+
+test('a job on paper says what was kept of each stage; what was found is a page in plain words', async () => {
+  const ilta = await server.as('ilta');
+  const job = textOfPdf((await ilta.get(`/api/jobs/${OPEN_JOB}/job.pdf`).expect(200)).body as Buffer);
+  for (const words of ['job 31', 'loss: 1.1 kg in 160 days', 'recovered: 10.30 kg in 48 min', 'CR2-09']) expect(job).toContain(words);
+  expect(job).not.toMatch(/undefined|NaN|\[object/);
+  const found = textOfPdf((await ilta.get(`/api/jobs/${demoId(0x46)}/found.pdf`).expect(200)).body as Buffer);
+  expect(found).toContain('It lost 0.41 kg of refrigerant in 61 days');
+  expect(found).toContain('1. Liquid port: refrigerant gets out, seen as bubbles in soap.');
+});
+
+test('no shop prints another’s record, job or finds', async () => {
+  const otto = await server.as('otto');
+  for (const address of [`joints/${FINISHED_JOINT}/record.pdf`, `jobs/${OPEN_JOB}/job.pdf`, `jobs/${OPEN_JOB}/found.pdf`])
+    await otto.get(`/api/${address}`).expect(404);
 });

@@ -15,6 +15,7 @@ export interface Printed {
   readonly bold?: boolean;
   readonly color?: string;
   readonly width?: number;
+  readonly centred?: boolean;
 }
 
 /** Pages of paper on which any text can be put. */
@@ -39,7 +40,7 @@ export function printer(fonts: PrintFonts, title: string): Printer {
   const say =
     (family: Family) =>
     (text: string, at: Printed = {}) => {
-      const { x = MARGIN, y = page.y, size = 10, color = INK, width = WIDTH } = at;
+      const { x = MARGIN, y = page.y, size = 10, color = INK, width = WIDTH, centred = false } = at;
       const runs = runsOf(text, fonts[family][at.bold ? 700 : 400], (sign) => missing.add(sign));
       page.fontSize(size).fillColor(color);
       runs.forEach((run, i) => {
@@ -47,7 +48,7 @@ export function printer(fonts: PrintFonts, title: string): Printer {
         registered.add(run.letters.name);
         page.font(run.letters.name);
         const continued = i < runs.length - 1;
-        if (i === 0) page.text(run.text, x, y, { width, continued });
+        if (i === 0) page.text(run.text, x, y, { width, continued, align: centred ? 'center' : 'left' });
         else page.text(run.text, { continued });
       });
     };

@@ -1,6 +1,6 @@
 import { loginsOf } from './loginsOf';
 import { createHash, randomBytes } from 'node:crypto';
-import { PERSON_HEADER, type Me, type PutPasswordRequest, type SignInRequest } from '@kesto/contract';
+import { BEHALF_HEADER, LEADS, PERSON_HEADER, type Me, type PutPasswordRequest, type SignInRequest } from '@kesto/contract';
 import { parse } from 'cookie';
 import type { Request } from 'express';
 import { v7 as uuid, validate } from 'uuid';
@@ -92,6 +92,16 @@ async function checkPerson(shop: ShopWork, request: Request, { person }: Me): Pr
   );
 }
 
+/** What somebody who has left the shop had kept is brought by a lead, and says so. */
+async function withBehalf(shop: ShopWork, request: Request, me: Me): Promise<Me> {
+  const whose = request.get(BEHALF_HEADER);
+  if (whose === undefined) return me;
+  if (!LEADS.includes(me.person.role)) throw new AppError('FORBIDDEN', `${me.person.role} may not send what another person had kept`);
+  const kept = validate(whose) ? await shop.people.byId(whose) : null;
+  if (!kept?.leftAt) throw new AppError('INVALID_INPUT', 'must be somebody who has left this shop', BEHALF_HEADER);
+  return { ...me, person: { ...me.person, onBehalfOf: kept.id } };
+}
+
 const isFromPage = (request: Request) => request.get('sec-fetch-site') !== undefined || request.get('origin') !== undefined;
 
 /** The former version's page says with no write whose it is, and its session may be another's by now. A program has one sign-in and no outbox. */
@@ -112,7 +122,7 @@ export function authenticator(platform: Platform): Authenticate {
       if (!me) return null;
       await checkPerson(shop, request, me);
       checkPage(request);
-      return me;
+      return withBehalf(shop, request, me);
     });
   };
 }

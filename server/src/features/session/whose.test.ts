@@ -1,4 +1,5 @@
-import { CLOCK_HEADER, PERSON_HEADER } from '@kesto/contract';
+import { BEHALF_HEADER, CLOCK_HEADER, PERSON_HEADER, type JobView } from '@kesto/contract';
+import { readJobLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { OPEN_JOB } from '../../testing/examples';
 import { rulesServer, type RulesServer } from '../../testing/server';
@@ -60,4 +61,18 @@ test('a page of the former version says not whose its write is: it is told to re
     );
   expect(answers[1]).toEqual(answers[0]);
   await ilta.put(address).send(LEAK).expect(200);
+});
+
+test('what somebody who has left had kept is brought by a lead alone, and the entry says whose words it holds', async () => {
+  const [maren, oskar] = [await server.as('maren'), await server.as('oskar')];
+  const address = `/api/jobs/${OPEN_JOB}/stages/${uuid()}`;
+  const still = await maren.put(address).set(BEHALF_HEADER, ILTA).send(LEAK).expect(400);
+  expect(still.body.error).toMatchObject({ field: BEHALF_HEADER, message: expect.stringContaining('left this shop') });
+  await maren.post(`/api/people/${ILTA}/left`).send({ left: true }).expect(200);
+  await oskar.put(address).set(BEHALF_HEADER, ILTA).send(LEAK).expect(403);
+  await maren.put(address).set(BEHALF_HEADER, ILTA).send(LEAK).expect(200);
+  const { body } = await maren.get(`/api/jobs/${OPEN_JOB}`).expect(200);
+  const last = (body as JobView).stages.entries.at(-1);
+  expect(last && readJobLink(last)).toMatchObject({ person: { name: 'Maren Ito-Dahl' }, onBehalfOf: ILTA, values: { text: 'warm' } });
+  await maren.post(`/api/people/${ILTA}/left`).send({ left: false }).expect(200);
 });

@@ -17,7 +17,7 @@ import { gateText } from '@kesto/contract/wording';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { nearOf, type Job, type ToldJob } from '../jobs';
-import { append } from '../ledger';
+import { append, authorOf, type Author } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
@@ -28,7 +28,7 @@ import { workedAnew, workedOut } from './worked';
 export interface Asked {
   readonly jobId: string;
   readonly entryId: string;
-  readonly person: PersonName;
+  readonly person: PersonName & Author;
   readonly body: PutStageEntryRequest;
   readonly now: Date;
   /** How far the server's clock was ahead of the device's [s]; null where nobody said. */
@@ -104,7 +104,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
   const chain = { of: 'job', id: job.id } as const;
   const link = await append(shop, links, {
     ...(await toAppend(shop, asked, kept)),
-    ...{ chain, id: entryId, requestHash: hash, person: { id: person.id, name: person.name }, deviceTime: body.deviceTime, now, offsetS },
+    ...{ chain, id: entryId, requestHash: hash, person: authorOf(person), deviceTime: body.deviceTime, now, offsetS },
     ...(body.seen ? { seen: body.seen } : {}),
   });
   const corrected = body.kind === 'corrected' ? kept.facts.find(({ id }) => id === body.corrects?.entry) : undefined;

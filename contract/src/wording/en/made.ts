@@ -1,5 +1,6 @@
-import type { BrazedValues, JointView, PlanAnswer } from '@kesto/contract';
-import { FINDING_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
+import type { PlanAnswer } from '../../engine/plan';
+import type { BrazedValues, JointView } from '../../joints/types';
+import { FINDING_WORDS, LOOK_RESULT_WORDS } from './record';
 import {
   againstPlan,
   ALLOWED,

@@ -1,6 +1,6 @@
 import { METRIC_PREFERENCES, readEntry, readingText } from '@kesto/core';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
-import { brazedValues, madeRows, sentenceOf } from './made';
+import { brazedValues, madeRows, sentenceOf } from '@kesto/contract/wording';
 
 const brazed = {
   filler: 'BAg-36',

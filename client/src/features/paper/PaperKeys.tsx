@@ -1,0 +1,50 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { addressOf } from '@/api/call';
+import { errorText } from '@/api/api';
+import { FrameKey } from '@/ui/Buttons';
+import { fetchBytes, shareFile } from '@/ui/files';
+import { Failed } from '@/ui/states';
+
+const PAGES = {
+  recordPdf: { print: 'Print the record', says: 'the record' },
+  jobPdf: { print: 'Print the job', says: 'the job' },
+  foundPdf: { print: 'A page for whoever pays', says: 'what was found' },
+} as const;
+
+interface PaperKeysProps {
+  readonly page: keyof typeof PAGES;
+  /** Of the joint, or of the job. */
+  readonly id: string;
+  /** What the file is called. */
+  readonly name: string;
+}
+
+/** Something as a page of paper: opened to be printed, or given away as a file. */
+export function PaperKeys({ page, id, name }: PaperKeysProps) {
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const address = page === 'recordPdf' ? addressOf(page, { joint: id }) : addressOf(page, { job: id });
+  async function share() {
+    setBusy(true);
+    const found = await fetchBytes(address);
+    setProblem('error' in found ? errorText(found.error) : null);
+    if ('bytes' in found) await shareFile(new File([found.bytes], `${name}.pdf`, { type: 'application/pdf' }));
+    setBusy(false);
+  }
+  return (
+    <View style={styles.keys}>
+      <FrameKey label={PAGES[page].print} onPress={() => window.open(address, '_blank')} />
+      <FrameKey
+        quiet
+        label={busy ? 'Fetching' : 'Share it'}
+        says={`share ${PAGES[page].says}`}
+        disabled={busy}
+        onPress={() => void share()}
+      />
+      {problem ? <Failed message={problem} /> : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

@@ -1,0 +1,1 @@
+export { PaperKeys } from './PaperKeys';

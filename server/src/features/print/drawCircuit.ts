@@ -1,0 +1,82 @@
+import { layOut, type CircuitGraph, type CircuitLayout, type LaidPart, type Point } from '@kesto/core';
+import { drawnName } from '@kesto/contract/wording';
+import { INK, INK_2, type Printer } from './printer';
+
+/** A place on the drawing that the page speaks of, by its number. */
+export interface Mark {
+  readonly place: string;
+  readonly number: number;
+}
+
+interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+const COPPER = '#C9783F';
+const RED = '#8E1C15';
+const PAPER = '#FFFFFF';
+/** Points: thin enough for a small drawing, thick enough to be seen as a tube. */
+const TUBE = { outside: 5, inside: 2.6 } as const;
+/** Half the frame of a coil, and the radius of a compressor, in units of the layout. */
+const COIL = 40;
+const COMPRESSOR = 26;
+/** Named on every drawing, so that a person finds their way. */
+const NAMED: readonly LaidPart['kind'][] = ['compressor', 'condenser', 'evaporator', 'drier', 'expansion-valve', 'receiver'];
+
+const line = (points: readonly Point[]) => points.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`).join(' ');
+
+/** Where a place lies: a part, or the middle of its tube. */
+function placeAt(graph: CircuitGraph, layout: CircuitLayout, place: string): Point | null {
+  const [from, to] = place.split('>');
+  if (to === undefined) return layout.parts.find(({ id }) => id === place) ?? null;
+  const index = graph.links.findIndex((link) => link.from === from && link.to === to);
+  const points = layout.links.find((link) => link.index === index)?.points ?? [];
+  const [a, b] = [points[Math.floor((points.length - 1) / 2)], points[Math.ceil((points.length - 1) / 2)]];
+  return a && b ? { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 } : null;
+}
+
+/** The circuit in a box, its high side filled, with the places that are spoken of ringed and numbered; answers the height it took. */
+export function drawCircuit(print: Printer, graph: CircuitGraph, marks: readonly Mark[], box: Box): number {
+  const { page } = print;
+  const layout = layOut(graph);
+  const scale = Math.min(box.width / layout.width, box.height / layout.height);
+  const left = box.x + (box.width - layout.width * scale) / 2;
+  const at = ({ x, y }: Point): Point => ({ x: left + x * scale, y: box.y + y * scale });
+  for (const { points, side } of layout.links) {
+    const path = line(points.map(at));
+    page.path(path).lineWidth(TUBE.outside).strokeColor(INK).stroke();
+    page
+      .path(path)
+      .lineWidth(TUBE.inside)
+      .strokeColor(side === 'high' ? COPPER : PAPER)
+      .stroke();
+  }
+  for (const part of layout.parts) drawPart(print, graph, part, at(part), scale);
+  for (const { place, number } of marks) {
+    const spot = placeAt(graph, layout, place);
+    if (spot) drawMark(print, at(spot), number);
+  }
+  return layout.height * scale;
+}
+
+function drawPart({ page, words }: Printer, graph: CircuitGraph, part: LaidPart, { x, y }: Point, scale: number): void {
+  page.lineWidth(1).strokeColor(INK).fillColor(PAPER);
+  if (part.kind === 'compressor') page.circle(x, y, COMPRESSOR * scale).fillAndStroke(PAPER, INK);
+  else if (part.kind === 'condenser' || part.kind === 'evaporator')
+    page.rect(x - COIL * scale, y - COIL * scale, 2 * COIL * scale, 2 * COIL * scale).fillAndStroke(PAPER, INK);
+  else page.circle(x, y, 9 * scale).fillAndStroke(PAPER, INK);
+  if (!NAMED.includes(part.kind)) return;
+  const width = 80;
+  const isTall = ['compressor', 'condenser', 'evaporator'].includes(part.kind);
+  if (isTall) return words(drawnName(graph, part.id), { x: x + (COIL + 8) * scale, y: y - 4, size: 7, color: INK_2, width });
+  words(drawnName(graph, part.id), { x: x - width / 2, y: y + 28 * scale, size: 7, color: INK_2, width, centred: true });
+}
+
+function drawMark({ page, readings }: Printer, { x, y }: Point, number: number): void {
+  const radius = 9;
+  page.circle(x, y, radius).lineWidth(1.5).fillAndStroke(RED, PAPER);
+  readings(String(number), { x: x - radius, y: y - 5, size: 10, bold: true, color: PAPER, width: 2 * radius, centred: true });
+}
