@@ -22,7 +22,7 @@ export function ReadingTable({ rows, hasBefore }: { rows: readonly ReadingRow[];
           </DataTable.Cell>
           <DataTable.Cell>
             <Mono size={15} tone={row.isOff ? 'amber' : 'ink'}>
-              {row.isRough ? `about ${row.now} *` : row.now}
+              {row.isRough ? `~${row.now} *` : row.now}
             </Mono>
           </DataTable.Cell>
           {hasBefore ? (

@@ -60,10 +60,8 @@ export function ReadingsForm({
   const [mode, setMode] = useState<RunMode>('cooling');
   const [at, setAt] = useState<SuctionAt>('evaporator');
   const [guessed, setGuessed] = useState<readonly GuessedLine[]>([]);
-  const [found, setFound] = useState<ReadingsRequest | null>(null);
+  const [found, setFound] = useState<{ readonly request: ReadingsRequest; readonly first: ReadingsRequest | undefined } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-
-  const before = factsOf(work.facts, 'readings').filter(({ values }) => values.request !== found)[0];
 
   function request(read: Read<typeof FIGURES>): ReadingsRequest {
     const { suction, suctionLine, liquid, liquidLine, room, outdoor, discharge, usual } = read;
@@ -84,7 +82,7 @@ export function ReadingsForm({
     const asked = request(read);
     const answer = readings(asked);
     setProblem(answer.ok ? null : answer.errors[0] ? `${answer.errors[0].field} ${calcErrorText(answer.errors[0])}` : null);
-    setFound(answer.ok ? asked : null);
+    setFound(answer.ok ? { request: asked, first: factsOf(work.facts, 'readings')[0]?.values.request } : null);
     const felt = guessed.filter((line) => asked[line] !== undefined);
     return answer.ok && work.note('readings', { request: asked, ...(felt.length > 0 ? { guessed: felt } : {}) });
   }
@@ -117,9 +115,7 @@ export function ReadingsForm({
       />
       {problem ? <Failed message={problem} /> : null}
       <KeepKey label="Keep the readings" busy={work.busy} onPress={() => void figures.submit(keep)} />
-      {found ? (
-        <ReadingsFound request={found} guessed={guessed} before={before?.values} metering={meteringOf(graph)} onClose={onKept} />
-      ) : null}
+      {found ? <ReadingsFound {...found} guessed={guessed} metering={meteringOf(graph)} onClose={onKept} /> : null}
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import { pointerText, READING_ROUGH } from '@kesto/contract/wording';
-import type { GuessedLine, StageValues } from '@kesto/core';
+import type { GuessedLine } from '@kesto/core';
 import { readings, usualReadings, type Metering, type ReadingsRequest } from '@kesto/core/refrigerant';
 import { View } from 'react-native';
 import { useUnits } from '@/state/units';
@@ -12,25 +12,25 @@ interface ReadingsFoundProps {
   readonly request: ReadingsRequest;
   readonly guessed: readonly GuessedLine[];
   /** The first ones of this job, where these are not the first. */
-  readonly before: StageValues['readings'] | undefined;
+  readonly first: ReadingsRequest | undefined;
   readonly metering: Metering;
   readonly onClose: () => void;
 }
 
 /** What was read beside what is usual and what was read first, and where it points. */
-export function ReadingsFound({ request, guessed, before, metering, onClose }: ReadingsFoundProps) {
+export function ReadingsFound({ request, guessed, first, metering, onClose }: ReadingsFoundProps) {
   const units = useUnits();
   const answer = readings(request);
   const usual = usualReadings(request);
-  const first = before ? readings(before.request) : null;
+  const before = first ? readings(first) : null;
   if (!answer.ok) return null;
   const found = answer.value;
   const dangers = found.cautions.map(({ code }): string => code);
-  const rows = readingRows({ found, usual: usual.ok ? usual.value : null, before: first?.ok ? first.value : null, guessed, units });
+  const rows = readingRows({ found, usual: usual.ok ? usual.value : null, before: before?.ok ? before.value : null, guessed, units });
   return (
     <View style={{ gap: 6 }}>
       <Heading size={17}>What they say</Heading>
-      <ReadingTable rows={rows} hasBefore={first?.ok ?? false} />
+      <ReadingTable rows={rows} hasBefore={before?.ok ?? false} />
       {guessed.length > 0 ? (
         <Words size={15} tone="amber">
           {READING_ROUGH}

@@ -29,7 +29,7 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
     <Sheet
       tag="sites"
       title="Where the machines stand"
-      subtitle="how high a place lies counts in every gauge reading made there"
+      subtitle="each with how high it lies"
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'unit' }}
       action={mayMake && !open ? { label: 'Add a site', onPress: () => setOpen({ site: null }) } : undefined}
