@@ -33,6 +33,12 @@ const act = async (label) => {
   counted.taps++;
   await shown(page.getByTestId('action').filter({ hasText: label })).click();
 };
+/** What keeps the sheet that is open over the screen. */
+const keep = async () => {
+  counted.taps++;
+  await shown(page.getByTestId('keep')).click();
+  await page.waitForTimeout(300);
+};
 const type = async (locator, text) => {
   counted.fields++;
   await shown(locator).fill(text);
@@ -69,13 +75,15 @@ const WAY = [
     'a site and a machine from its plate',
     async () => {
       await tap('link', 'A site');
+      await type(field('name of the site'), 'the orangery');
+      await keep();
+      await act('A machine, from its plate');
       await tap('button', 'R-449A');
       await type(field('high side'), '28 bar');
       await type(field('low side'), '19 bar');
       await tap('radio', 'cold room');
       await type(field('tag on the machine'), 'OR1');
       await type(field('name, as vault cold room'), 'orangery cold room');
-      await type(field('name of the site'), 'the orangery');
       await act('Keep OR1');
     },
   ],
@@ -127,11 +135,6 @@ const PEOPLE = [
   ],
 ];
 
-const keep = async () => {
-  counted.taps++;
-  await shown(page.getByTestId('keep')).click();
-  await page.waitForTimeout(300);
-};
 /** One of several boxes. */
 const ticks = async (box) => {
   counted.taps++;
@@ -141,6 +144,7 @@ const POINTS = [
   [/^power off, locked:/, 'who holds the key', /^Tried to start it/],
   [/^pictures before/, 'what they show'],
   [/^zero and open/, 'through what it is open', /gauge at zero, open to air$/],
+  [/^no liquid left/, 'how'],
   [/^people told/, 'who, and for how long'],
   [/^extinguisher/, 'how'],
   [/^fire watch/, 'who, and for how many minutes'],

@@ -62,7 +62,8 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph }) {
   const stage = useStage(job, 'decide');
   const isolation = useIsolation(job, graph, stage.facts);
   const [panel, setPanel] = useState<Panel | null>(null);
-  const close = () => setPanel(null);
+  // Only what it was opened for: another form may be open by the time it is safe.
+  const close = () => setPanel((now) => (now === panel ? null : now));
   const price = { graph, facts: stage.facts, chargeKg: job.circuit.chargeKg };
   const nameOf = (place: string) => placeName(graph, place);
   const kept = lastOf(stage.facts, 'isolation')?.values;

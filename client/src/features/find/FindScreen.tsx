@@ -45,7 +45,8 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
   const checks = checksOf(facts);
   const nameOf = (place: string) => placeName(graph, place);
   const toLook = graph ? placesToLook(graph, facts, job.stages.history) : [];
-  const close = () => setPanel(null);
+  // Only what it was opened for: another form may be open by the time it is safe.
+  const close = () => setPanel((now) => (now === panel ? null : now));
   const choose = (chosen: Chosen) => {
     if (!chosen || !graph) return;
     const link = 'link' in chosen ? graph.links[chosen.link] : undefined;

@@ -35,7 +35,8 @@ function Ready({ job }: { job: JobView }) {
   const router = useRouter();
   const stage = useStage(job, 'make-safe');
   const [panel, setPanel] = useState<Panel | null>(null);
-  const close = () => setPanel(null);
+  // Only what it was opened for: another form may be open by the time it is safe.
+  const close = () => setPanel((now) => (now === panel ? null : now));
   const points = torchPoints(stage.facts, stage.about);
   const waiting = stage.gates.flatMap((gate) => gate.open);
   const open = points.filter((point) => point.isOpen && waiting.includes(point.point));

@@ -1,4 +1,5 @@
 import type { SiteView } from '@kesto/contract';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
@@ -22,9 +23,17 @@ type Open = { readonly site: SiteView | null } | null;
 
 function Ready({ sites }: { sites: readonly SiteView[] }) {
   const mayMake = useMayMake();
-  const { data: units = [] } = useUnitList();
+  const router = useRouter();
+  const { data } = useUnitList();
+  const units = data ?? [];
   const [open, setOpen] = useState<Open>(mayMake && sites.length === 0 ? { site: null } : null);
   const form = open ? <SiteForm key={open.site?.id ?? 'new'} site={open.site} onKept={() => setOpen(null)} /> : null;
+  // The first site leads on to its first machine.
+  const [first] = sites;
+  const action =
+    first && data?.length === 0
+      ? { label: 'A machine, from its plate', onPress: () => router.push(`/units/new?site=${first.id}`) }
+      : { label: 'Add a site', onPress: () => setOpen({ site: null }) };
   return (
     <Sheet
       tag="sites"
@@ -32,7 +41,7 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
       subtitle="each with how high it lies"
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'unit' }}
-      action={mayMake && !open ? { label: 'Add a site', onPress: () => setOpen({ site: null }) } : undefined}
+      action={mayMake && !open ? action : undefined}
       round={open ? { label: 'close', onPress: () => setOpen(null), pressed: true } : undefined}
       over={form}
       overOpen={open !== null}
