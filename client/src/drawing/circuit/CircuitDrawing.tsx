@@ -8,6 +8,7 @@ import Svg from 'react-native-svg';
 import { DragLayer } from '../handle/DragLayer';
 import { Fans } from './Fans';
 import { JointRings } from './JointRings';
+import { labelsOf } from './labels';
 import { LetterScale } from './Lettering';
 import { partNear, tubeNear } from './nearest';
 import { placed, type Placed } from './place';
@@ -56,6 +57,8 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
   const view = useMemo(() => placed(layout, upright), [layout, upright]);
   const fillFor = (link: CircuitLink | undefined, side: CircuitSide): TubeFill => (fillOf && link ? fillOf(link) : side);
   const [shownPx, setShownPx] = useState(view.width);
+  const scale = Math.max(1, view.width / shownPx);
+  const labels = useMemo(() => labelsOf(graph, layout, view, scale), [graph, layout, view, scale]);
   const aspect = view.width / view.height;
   const onPaper = (at: Point): Point => ({ x: (at.x * view.width) / shownPx, y: (at.y * view.width) / shownPx });
   const drawn = (
@@ -63,7 +66,7 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
       style={{ width: '100%', aspectRatio: aspect, alignSelf: 'center', ...(maxHeight ? { maxWidth: maxHeight * aspect } : {}) }}
       onLayout={({ nativeEvent }) => setShownPx(nativeEvent.layout.width || view.width)}
     >
-      <LetterScale value={Math.max(1, view.width / shownPx)}>
+      <LetterScale value={scale}>
         <Svg width="100%" height="100%" viewBox={`0 0 ${view.width} ${view.height}`} role="img" aria-label="the circuit">
           {view.wall ? <Wall view={view} /> : null}
           {layout.links.map(({ index, points, side }) => (
@@ -75,7 +78,9 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
           {layout.parts.map((laid) => {
             const part = graph.parts.find((p) => p.id === laid.id);
             const fill = partFillOf?.(laid.id) ?? laid.side;
-            return part ? <PlacedSign key={laid.id} {...{ laid, part, view, fill }} chosen={isPart(chosen, laid.id)} /> : null;
+            return part ? (
+              <PlacedSign key={laid.id} {...{ laid, part, view, fill }} label={labels.get(laid.id)} chosen={isPart(chosen, laid.id)} />
+            ) : null;
           })}
           <Fans layout={layout} view={view} />
           <JointRings joints={joints} graph={graph} layout={layout} view={view} />
