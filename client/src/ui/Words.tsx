@@ -4,7 +4,7 @@ import { useTokens } from './theme';
 import { READINGS, WORDS, type Tokens } from './tokens';
 
 export type Tone = 'ink' | 'ink2' | 'copper' | 'teal' | 'amber' | 'red' | 'onCopper' | 'paper';
-export type Size = 14 | 15 | 17 | 20 | 24 | 28 | 34 | 48;
+export type Size = 14 | 15 | 17 | 20 | 24 | 28 | 34 | 48 | 72;
 
 interface WordsProps extends Omit<TextProps, 'style'> {
   readonly size?: Size;

@@ -71,6 +71,13 @@ export const TORCH_POINTS = [
     'covered',
   ] as const),
 ] as const;
+/** How the tube felt in its cup, dry. */
+export const DRY_FITS = ['right', 'tight', 'loose'] as const;
+export type DryFit = (typeof DRY_FITS)[number];
+/** Told after the flame, or tapped by a second person while it burnt. */
+export const FLOW_TOLD = ['told-after', 'live'] as const;
+export type FlowTold = (typeof FLOW_TOLD)[number];
+
 /** What is brought to zero before a flame: a side, or the section that was emptied alone. */
 export const ZERO_SIDES = ['high', 'low', 'section'] as const;
 export type ZeroSide = (typeof ZERO_SIDES)[number];

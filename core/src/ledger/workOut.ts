@@ -142,6 +142,7 @@ interface HeldBy {
   readonly isolation: HeldFor;
   readonly worth: Pick<HeldFor, 'earlierFinds'>;
   readonly planned: unknown;
+  readonly lit: HeldAtFlame;
   readonly brazed: HeldAtFlame;
   readonly reworked: HeldAtFlame;
 }
@@ -152,6 +153,7 @@ const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: Held<K>) => 
   isolation: workOutIsolation,
   worth: workOutWorth,
   planned: workOutPlan,
+  lit: (_told, held) => ok(held),
   brazed: (_told, held) => ok(held),
   reworked: (_told, held) => ok(held),
 };

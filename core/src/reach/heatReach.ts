@@ -133,7 +133,8 @@ function keepPeak(point: { peakC: number; atSeconds: number }, celsius: number, 
   point.atSeconds = seconds;
 }
 
-const stretchAt = (coolingS: number, stepS: number) =>
+/** How much a step may be lengthened so long after the flame [times `stepS`]. */
+export const stretchAt = (coolingS: number, stepS: number) =>
   Math.min(COOLING_STEP.most / stepS, Math.max(1, 1 + (coolingS * COOLING_STEP.share) / stepS));
 
 /** When a pulse of heat is at its height so far away [s]: before that a point that is still cold has not passed its peak, it is yet to come. */

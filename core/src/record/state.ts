@@ -21,6 +21,7 @@ const AFTER: Partial<Record<EntryKind, JointState>> = {
 const LOOKED: Readonly<Record<LookResult, JointState>> = { pass: 'passed', rework: 'rework', 'cut-out': 'cut-out' };
 
 const BEFORE_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
+const AT_THE_TORCH: readonly JointState[] = [...BEFORE_THE_TORCH, 'brazed', 'passed'];
 const BEGUN = JOINT_STATES.filter((state) => state !== 'not-planned');
 const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];
 
@@ -29,6 +30,17 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   planned: [],
   prepared: BEFORE_THE_TORCH,
   purged: BEFORE_THE_TORCH,
+  'dry-fit': BEFORE_THE_TORCH,
+  wrapped: BEFORE_THE_TORCH,
+  'outlet-open': BEFORE_THE_TORCH,
+  'flooding-began': BEFORE_THE_TORCH,
+  'trickle-set': BEFORE_THE_TORCH,
+  lit: BEFORE_THE_TORCH,
+  // What was used is told while the joint still cools.
+  flowed: AT_THE_TORCH,
+  'flame-off': AT_THE_TORCH,
+  'nitrogen-off': AT_THE_TORCH,
+  'took-over': AT_THE_TORCH,
   brazed: ['planned'],
   cooled: ['brazed', 'passed'],
   'looked-at': ['brazed', 'passed'],
@@ -75,8 +87,11 @@ export function inTurn<Entry extends EntryFact>(entries: readonly Entry[]): read
   return entries.filter((entry) => !early.has(entry));
 }
 
+/** Kinds that say that a torch was lit: at the torch itself, or of a joint that is noted afterwards. */
+export const FLAMES: readonly EntryKind[] = ['lit', 'brazed', 'reworked'];
+
 /** Whether a torch was lit for it. */
-export const isFlame = (kind: EntryKind): boolean => kind === 'brazed' || kind === 'reworked';
+export const isFlame = (kind: EntryKind): boolean => FLAMES.includes(kind);
 
 /** A flame says how the torch stood; in a list, where only results are read, as its result. */
 const litWhileLocked = ({ kind, values }: EntryFact): boolean =>

@@ -41,3 +41,15 @@ export const writeDistance = (metres: number, prefs: UnitPreferences): string =>
  */
 export const writeMass = (massKg: number, prefs: UnitPreferences): string =>
   prefs.mass === 'kg' ? `${figure(massKg)} kg` : `${figure(massKg / MASS_UNITS.lb)} lb`;
+
+/**
+ * A time as text for a field in which it is put right.
+ *
+ * @param seconds  [s], whole
+ * @returns        `34 s` or `2 min 10 s`; `parseDuration` reads it
+ */
+export const writeTime = (seconds: number): string => {
+  const rest = seconds % 60;
+  if (seconds < 90) return `${figure(seconds)} s`;
+  return `${Math.floor(seconds / 60)} min${rest > 0 ? ` ${figure(rest)} s` : ''}`;
+};

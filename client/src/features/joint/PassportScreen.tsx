@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { brazersOf, inTurn, readChain } from '@kesto/core';
+import { brazersOf, inTurn, isAtTheTorch, readChain } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { Image, View } from 'react-native';
@@ -52,7 +52,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const judged = counting.findLast((content) => content.kind === joint.state);
   const mayMake = useMayMake();
   const mayJudge = isLead && joint.state === 'passed' && !brazedIt;
-  const next = nextStep(joint, mayMake);
+  const next = nextStep(joint, { mayMake, atTheTorch: isAtTheTorch(contents) });
   const photos = [...new Set(contents.flatMap((content) => content.photos.map((p) => p.sha256)))];
   const action = next
     ? { label: next.label, onPress: () => router.push(next.href) }
@@ -137,11 +137,17 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   );
 }
 
-function nextStep(joint: JointView, mayMake: boolean): { label: string; href: `/joints/${string}` } | null {
+interface Asked {
+  readonly mayMake: boolean;
+  readonly atTheTorch: boolean;
+}
+
+function nextStep(joint: JointView, { mayMake, atTheTorch }: Asked): { label: string; href: `/joints/${string}` } | null {
   if (!mayMake) return null;
-  if (joint.state === 'planned') return { label: 'Braze it', href: `/joints/${joint.id}/braze` };
+  if (atTheTorch) return { label: 'Go on at the torch', href: `/joints/${joint.id}/run` };
+  if (joint.state === 'planned') return { label: 'Braze it', href: `/joints/${joint.id}/run` };
   if (joint.state === 'brazed') return { label: 'Look at it', href: `/joints/${joint.id}/look` };
-  if (joint.state === 'rework' || joint.state === 'sent-back') return { label: 'Rework it', href: `/joints/${joint.id}/braze` };
+  if (joint.state === 'rework' || joint.state === 'sent-back') return { label: 'Rework it', href: `/joints/${joint.id}/run` };
   return null;
 }
 

@@ -1,5 +1,5 @@
 import type { PurgePlan } from '@kesto/core';
-import { formatDuration, readingText } from '@kesto/core';
+import { formatDuration, formatNumber, oxygenAfter, readingText } from '@kesto/core';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -14,8 +14,8 @@ const HEIGHT = 170;
 const PAD = { left: 44, right: 12, top: 14, bottom: 30 } as const;
 const AIR_PERCENT = 20.9;
 
-/** Oxygen left in the tube while it is flooded, well mixed: the slow case; then the trickle holds it. */
-export function OxygenCurve({ purge }: { purge: PurgePlan }) {
+/** Oxygen left in the tube while it is flooded, well mixed: the slow case; then the trickle holds it. `nowS`: how long it has run. */
+export function OxygenCurve({ purge, nowS = null }: { purge: PurgePlan; nowS?: number | null }) {
   const t = useTokens();
   const [width, setWidth] = useState(0);
   const { floodSeconds, targetO2Percent: target } = purge;
@@ -39,6 +39,7 @@ export function OxygenCurve({ purge }: { purge: PurgePlan }) {
             height={HEIGHT - PAD.bottom - y(target)}
             fill={t.tealWash}
           />
+          {nowS === null ? null : <Zones y={y} from={PAD.left} to={width - PAD.right} target={target} />}
           <LevelAxis values={ticks} y={y} textOf={(percent) => `${percent} %`} from={PAD.left} to={width - PAD.right} />
           <Path
             d={linePath(
@@ -64,10 +65,54 @@ export function OxygenCurve({ purge }: { purge: PurgePlan }) {
             strokeWidth={1}
             strokeDasharray="4 4"
           />
+          {nowS === null ? null : <Now x={x(Math.min(nowS, endS))} y={y(oxygenAfter(purge, nowS))} percent={oxygenAfter(purge, nowS)} />}
           <Label x={x(floodSeconds / 2)} y={HEIGHT - 9} text="flood" bold size={14} anchor="middle" color={t.teal} />
           <Label x={x((floodSeconds + endS) / 2)} y={HEIGHT - 9} text="trickle" bold size={14} anchor="middle" color={t.teal} />
         </Svg>
       ) : null}
     </View>
+  );
+}
+
+/** Where it stands now, worked out and not measured. */
+function Now({ x, y, percent }: { x: number; y: number; percent: number }) {
+  const t = useTokens();
+  return (
+    <>
+      <Marker x={x} y={y} color={t.copper} />
+      <Label
+        x={x + 12}
+        y={y - 8}
+        text={`${formatNumber(percent, percent >= 10 ? 0 : percent >= 1 ? 1 : 2)} % now`}
+        bold
+        size={15}
+        color={t.copper}
+        cutOut
+      />
+    </>
+  );
+}
+
+/** What a flame does to the inside of the tube at so much oxygen. Source: purge practice of brazers: scale above 1 %, a film below. */
+const SCALE_ABOVE_PERCENT = 1;
+
+interface ZonesProps {
+  readonly y: (percent: number) => number;
+  readonly from: number;
+  readonly to: number;
+  readonly target: number;
+}
+
+function Zones({ y, from, to, target }: ZonesProps) {
+  const t = useTokens();
+  const border = y(SCALE_ABOVE_PERCENT);
+  const width = to - from;
+  return (
+    <>
+      <Rect x={from} y={y(AIR_PERCENT)} width={width} height={border - y(AIR_PERCENT)} fill={t.redWash} />
+      <Rect x={from} y={border} width={width} height={Math.max(0, y(target) - border)} fill={t.amberWash} />
+      <Label x={to - 6} y={y(AIR_PERCENT) + 20} text="lit here: black scale" bold size={14} anchor="end" color={t.red} />
+      <Label x={from + 6} y={y(target) - 6} text="lit here: dull film" bold size={14} color={t.amber} />
+    </>
   );
 }

@@ -34,7 +34,7 @@ describe.each(['phone', 'wide'] as const)('on a %s screen', (size) => {
     await showScreen(<PlannerScreen joint={planned} />, { size });
     expect(screen.getByText(/Good to braze/)).toBeTruthy();
     await press('Braze it');
-    expect(went()).toEqual(['/joints/joint/braze']);
+    expect(went()).toEqual(['/joints/joint/run']);
   });
 
   test('the working of a number opens and says where it comes from', async () => {

@@ -89,7 +89,7 @@ export function usePlannerScreen({
     save: {
       label: store.busy ? 'Keeping' : stored ? 'Braze it' : 'Put in the job',
       disabled: !plan?.chosen || store.busy,
-      onPress: () => (stored ? router.push(`/joints/${joint.id}/braze`) : void store.save()),
+      onPress: () => (stored ? router.push(`/joints/${joint.id}/run`) : void store.save()),
     },
     sheet: {
       tag: joint.tag,

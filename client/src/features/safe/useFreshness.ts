@@ -4,7 +4,7 @@ import type { StageWork } from '@/features/stage/useStage';
 import { useNow } from './useNow';
 
 /** What has to be answered again before whoever holds this phone lights the torch. */
-export function useFreshness({ facts, about, lastFlame }: StageWork): TorchFreshness {
+export function useFreshness({ facts, about, lastFlame }: Pick<StageWork, 'facts' | 'about' | 'lastFlame'>): TorchFreshness {
   const me = useMe();
   const now = useNow(true);
   return torchFreshness(facts, about, { who: me?.person.name ?? '', now: new Date(now), lastFlame });

@@ -12,6 +12,7 @@ export * from './units';
 export * from './stages';
 export * from './record';
 export * from './made';
+export * from './run';
 export * from './places';
 export * from './found';
 export * from './people';

@@ -1,9 +1,19 @@
-import type { EntryKind, JointState, LookFinding, LookResult } from '@kesto/core';
+import { isFlame, type EntryKind, type JointState, type LookFinding, type LookResult } from '@kesto/core';
 
 export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   planned: 'planned',
   prepared: 'prepared',
   purged: 'purged',
+  'dry-fit': 'fitted dry',
+  wrapped: 'wrapped',
+  'outlet-open': 'outlet open',
+  'flooding-began': 'flooding begun',
+  'trickle-set': 'trickle set',
+  lit: 'torch lit',
+  flowed: 'it flowed',
+  'flame-off': 'flame off',
+  'nitrogen-off': 'nitrogen off',
+  'took-over': 'taken over',
   brazed: 'brazed',
   cooled: 'cooled',
   'looked-at': 'looked at',
@@ -74,12 +84,11 @@ export interface EntryRemarks {
 
 /** Each in a few words; none where nothing is to be said. */
 export function entryRemarks({ isOutOfTurn, struckOut, values, kind, isErased }: EntryRemarks): readonly string[] {
-  const isFlame = kind === 'brazed' || kind === 'reworked';
   return [
     ...(struckOut === null ? [] : [`struck out: ${struckOut}`]),
     ...(isOutOfTurn && struckOut === null ? ['out of turn: a lead says which counts'] : []),
-    ...(isFlame && values['torch'] === 'locked' ? ['lit while the torch was locked'] : []),
-    ...(isFlame && values['approval'] === null ? ['no approval covered this filler on that day'] : []),
+    ...(isFlame(kind) && values['torch'] === 'locked' ? ['lit while the torch was locked'] : []),
+    ...(isFlame(kind) && values['approval'] === null ? ['no approval covered this filler on that day'] : []),
     ...(isErased ? ['words erased'] : []),
   ];
 }

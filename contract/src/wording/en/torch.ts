@@ -13,6 +13,10 @@ const PLACES: Readonly<Record<FlameStep['on'], string>> = {
   female: 'on the cup, sweeping to its base',
 };
 
+const SHORT_PLACES: Readonly<Record<FlameStep['on'], string>> = { male: 'tube', female: 'cup' };
+/** Where the flame is, in a word over a bar. */
+export const flamePlaceWord = (on: FlameStep['on']): string => SHORT_PLACES[on];
+
 export interface FlameWords {
   readonly steps: readonly string[];
   readonly why: string;

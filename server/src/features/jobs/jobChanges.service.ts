@@ -1,5 +1,5 @@
 import type { JobChange, PutJobEntryRequest } from '@kesto/contract';
-import { factsIn, type EntryFact, type StageEntryKind } from '@kesto/core';
+import { factsIn, isFlame, type EntryFact, type StageEntryKind } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { append, authorOf, type Author } from '../ledger';
@@ -17,7 +17,7 @@ export interface AskedChange {
 
 export const isChange = (body: PutJobEntryRequest): body is JobChange => body.kind === 'joint-removed' || body.kind === 'circuit-changed';
 
-const isLit = ({ kind }: EntryFact) => kind === 'brazed' || kind === 'reworked';
+const isLit = ({ kind }: EntryFact) => isFlame(kind);
 
 /** A joint that no flame touched is taken off its job; one that was lit stays for ever. */
 async function checkRemoved(shop: ShopWork, jobId: string, joint: string): Promise<void> {

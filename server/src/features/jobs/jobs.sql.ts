@@ -29,7 +29,7 @@ from ledger_words beside where beside.shop_id = job.shop_id and beside.chain = '
 
 const LAST_FLAME = `
 select max(entry.at) from job_joint link join ledger entry on entry.shop_id = link.shop_id and entry.chain = 'joint' and entry.chain_id = link.joint_id
-where link.shop_id = job.shop_id and link.job_id = job.id and entry.kind in ('brazed', 'reworked') and ${STANDS}`;
+where link.shop_id = job.shop_id and link.job_id = job.id and entry.kind in ('lit', 'brazed', 'reworked') and ${STANDS}`;
 
 /** One row a job, with where it is, its joints as far as they stand, and its stages' entries. */
 const told = (which: string, kept: { entries: string; words: string }) => `

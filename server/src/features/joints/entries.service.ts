@@ -65,8 +65,25 @@ const freezePlan = (shop: ShopWork, asked: Asked, joint: Joint, { plan, jobId }:
     ...{ person: 'kesto', deviceTime: null, offsetS: null, now: asked.now, requestHash: requestHash({ freezes: plan.id }) },
   });
 
+/** What stood when this try's torch was lit, where that was kept by itself: what was used is told when the flame is long off. */
+function heldAtLit({ body }: Asked, links: readonly JointLink[]): HeldAtFlame | null {
+  if (body.kind === 'lit') return null;
+  const all = readChain(links);
+  const tries = all.findLastIndex(({ kind }) => kind === 'brazed' || kind === 'reworked');
+  const lit = all.slice(tries + 1).findLast(({ kind }) => kind === 'lit');
+  if (!lit) return null;
+  const { torch, approval } = lit.values as unknown as HeldAtFlame; // cast: worked out when it was taken
+  return { torch, approval };
+}
+
 /** What is held when a flame is lit: how the torch of the job stood, and the approval that counts. */
-async function atTheFlame(shop: ShopWork, asked: Asked, jobId: string | null): Promise<HeldAtFlame> {
+async function atTheFlame(
+  shop: ShopWork,
+  asked: Asked,
+  { jobId, links }: { jobId: string | null; links: readonly JointLink[] },
+): Promise<HeldAtFlame> {
+  const kept = heldAtLit(asked, links);
+  if (kept) return kept;
   const { person, body, now, offsetS } = asked;
   const at = effectiveTime({ device: body.deviceTime, server: now.toISOString(), offsetS }, null);
   // Of whoever held the torch.
@@ -99,7 +116,7 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   const links = [...(await shop.ledger.of({ of: 'joint', id: joint.id }))];
   checkEntry(asked, links);
-  const flame = lights ? await atTheFlame(shop, asked, jobId) : null;
+  const flame = lights ? await atTheFlame(shop, asked, { jobId, links }) : null;
   if (links.length === 0) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
   const { kind, values, corrects } = asked.body;
   return append(shop, links, {

@@ -18,12 +18,12 @@ where shop_id = $1 and chain = 'joint' and chain_id = any($2::uuid[]) and ${STAN
 /** $1 shop, $2 joints. */
 export const lastFlamesSql = `
 select joint_id, to_char(max(at) at time zone 'UTC', 'YYYY-MM-DD') as day from ledger entry
-where shop_id = $1 and chain = 'joint' and chain_id = any($2::uuid[]) and kind in ('brazed', 'reworked') and ${STANDS} group by joint_id`;
+where shop_id = $1 and chain = 'joint' and chain_id = any($2::uuid[]) and kind in ('lit', 'brazed', 'reworked') and ${STANDS} group by joint_id`;
 
 /** $1 shop, $2 moment or null. */
 export const litSinceSql = `
 select distinct joint_id from ledger entry
-where shop_id = $1 and chain = 'joint' and kind in ('brazed', 'reworked') and ($2::timestamptz is null or at > $2) and ${STANDS}`;
+where shop_id = $1 and chain = 'joint' and kind in ('lit', 'brazed', 'reworked') and ($2::timestamptz is null or at > $2) and ${STANDS}`;
 
 /** $1 shop, $2 circuits: joints that their job's chain says do not belong to it after all. */
 export const removedJointsSql = `

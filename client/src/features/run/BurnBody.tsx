@@ -1,0 +1,67 @@
+import { partName, RUN_PHASE_WORDS } from '@kesto/contract/wording';
+import { ALLOWED, type JointPlan } from '@kesto/core';
+import { View } from 'react-native';
+import { FlagLine } from '@/ui/Flag';
+import { Mono, Words } from '@/ui/Words';
+import { BigClock } from './BigClock';
+import { clockText } from './clock';
+import { FlameScale } from './FlameScale';
+import { HowItLooks } from './HowItLooks';
+import { useAlarm } from './useAlarm';
+import type { RunWork } from './useRun';
+
+/** So many times the planned time a flame burns before it is asked after. */
+const STILL_BURNING = 3;
+/** Told so long before a wrap is dry [s]. */
+const REWET_AHEAD_S = 5;
+
+/** Torch lit: only time, what to see now, and what has to be wetted. Nothing is asked. */
+export function BurnBody({ plan, work: { run, now } }: { plan: JointPlan; work: RunWork }) {
+  const seconds = run.since === null ? 0 : (now - run.since) / 1000;
+  const planned = plan.heat?.seconds ?? null;
+  const burnsLong = planned !== null && seconds > STILL_BURNING * planned;
+  useAlarm(burnsLong, 'urgent');
+  useAlarm(seconds >= 0, 'count');
+  const { least, most } = ALLOWED.heat;
+  return (
+    <View style={{ gap: 10 }}>
+      {seconds < 0 ? (
+        <BigClock seconds={-seconds} tone="amber" says="lighting" below="put the phone down, 1 m off" />
+      ) : (
+        <BigClock
+          seconds={Math.floor(seconds)}
+          tone="copper"
+          says={planned === null ? 'torch lit' : `of ${clockText(planned)} until it flows`}
+          below={planned === null ? 'no time is planned' : `good from ${clockText(planned * least)} to ${clockText(planned * most)} *`}
+        />
+      )}
+      <FlameScale plan={plan} seconds={Math.max(0, seconds)} />
+      {burnsLong ? <FlagLine stop letter="!" text="Still burning? Flame away, look, and begin anew with a larger tip." /> : null}
+      <HowItLooks plan={plan} />
+      <Rewet plan={plan} seconds={seconds} />
+      <FlagLine letter="a" text={RUN_PHASE_WORDS.burning.how} />
+    </View>
+  );
+}
+
+/** Wraps that do not last as long as the heat: flame away first, then water. */
+function Rewet({ plan, seconds }: { plan: JointPlan; seconds: number }) {
+  const dries = plan.protection.flatMap(({ part, dryAtS }) => (dryAtS === null ? [] : [{ name: partName(part.kind), dryAtS }]));
+  const soonest = Math.min(...dries.map(({ dryAtS }) => dryAtS));
+  useAlarm(seconds >= soonest - REWET_AHEAD_S, 'urgent');
+  return dries.map(({ name, dryAtS }) => {
+    const left = dryAtS - seconds;
+    return (
+      <View key={name} style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10 }}>
+        <Words size={17} bold tone={left < REWET_AHEAD_S ? 'red' : 'ink'}>
+          {left > 0 ? `re-wet the ${name} in` : `flame away, re-wet the ${name}`}
+        </Words>
+        {left > 0 ? (
+          <Mono size={28} tone="teal">
+            {clockText(left)}
+          </Mono>
+        ) : null}
+      </View>
+    );
+  });
+}

@@ -1,0 +1,39 @@
+import { PURGE_CUT_SHORT, RUN_PHASE_WORDS } from '@kesto/contract/wording';
+import { formatTemperature, NITROGEN_OFF_C, readingText, TOUCH_C } from '@kesto/core';
+import { View } from 'react-native';
+import { useUnits } from '@/state/units';
+import { FlagLine } from '@/ui/Flag';
+import { Words } from '@/ui/Words';
+import { BigClock } from './BigClock';
+import { useAlarm } from './useAlarm';
+import type { RunWork } from './useRun';
+
+/** The flame is off: until when the gas runs, and until when nobody touches it. */
+export function CoolBody({ work: { run, now } }: { work: RunWork }) {
+  const units = useUnits();
+  const isNitrogen = run.phase === 'nitrogen';
+  const left = run.until === null ? null : (run.until - now) / 1000;
+  useAlarm(left !== null && left <= 0, 'done');
+  const under = readingText(formatTemperature(isNitrogen ? NITROGEN_OFF_C : TOUCH_C, units));
+  return (
+    <View style={{ gap: 12 }}>
+      {left === null ? (
+        <Words size={20} bold>
+          How long it stays hot nobody can say here: by a thermometer.
+        </Words>
+      ) : (
+        <BigClock
+          seconds={left}
+          tone={left > 0 ? 'amber' : 'teal'}
+          says={left > 0 ? `until it is under ${under} *` : `under ${under} by now *`}
+          below={isNitrogen ? 'the trickle runs until then' : 'do not touch it before'}
+        />
+      )}
+      <Words size={14} tone="ink2">
+        * worked out for still air: a thermometer knows better
+      </Words>
+      {run.isPurgeCutShort ? <FlagLine stop letter="!" text={PURGE_CUT_SHORT} /> : null}
+      <FlagLine letter="a" text={RUN_PHASE_WORDS[run.phase].how} />
+    </View>
+  );
+}

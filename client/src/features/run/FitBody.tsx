@@ -1,0 +1,50 @@
+import { DRY_FIT_WORDS, drawnPlanText } from '@kesto/contract/wording';
+import { DRY_FITS, LENGTH_UNITS, type DryFit, type JointPlan } from '@kesto/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { PlanDrawing } from '@/features/plan/PlanDrawing';
+import { useUnits } from '@/state/units';
+import { Choice, KeepKey } from '@/ui/Buttons';
+import { FigureFields } from '@/ui/form/FigureFields';
+import type { Read } from '@/ui/form/fields';
+import { useFigures } from '@/ui/form/useFigures';
+import { FlagLine } from '@/ui/Flag';
+import { Words } from '@/ui/Words';
+import type { RunWork } from './useRun';
+
+const DEPTH = { depth: { label: 'depth that is marked', kind: 'length', hint: 'as planned where empty', optional: true } } as const;
+const FITS = DRY_FITS.map((value) => ({ value, label: DRY_FIT_WORDS[value] }));
+
+/** The tube in its cup, dry: felt and marked. */
+export function FitBody({ plan, work, keptAs }: { plan: JointPlan; work: RunWork; keptAs: string }) {
+  const units = useUnits();
+  const [gap, setGap] = useState<DryFit>('right');
+  const figures = useFigures(`${keptAs}.fit`, DEPTH);
+  const keep = ({ depth }: Read<typeof DEPTH>) => {
+    const metres = depth ? depth.value * ((LENGTH_UNITS as Readonly<Record<string, number>>)[depth.unit] ?? 1) : plan.fit.insertM;
+    return work.note('dry-fit', { gap, depthMm: Number((metres * 1000).toPrecision(4)) });
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <PlanDrawing plan={plan} units={units} detail="sizes" />
+      <Words size={20} bold>
+        {drawnPlanText(plan, units)}
+      </Words>
+      <Words size={15}>How does it go in?</Words>
+      <Choice label="how it goes in" value={gap} options={FITS} onChange={setGap} />
+      {gap === 'right' ? null : (
+        <FlagLine
+          stop
+          letter="!"
+          text={
+            gap === 'tight'
+              ? 'Sand or expand before the torch: no filler goes where there is no gap.'
+              : 'Too wide a gap runs out: another fitting, or expand anew.'
+          }
+        />
+      )}
+      <FigureFields figures={figures} />
+      <KeepKey label="It is fitted" busy={work.busy} onPress={() => void figures.submit(keep)} />
+    </View>
+  );
+}

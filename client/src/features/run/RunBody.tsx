@@ -1,0 +1,98 @@
+import type { JobView, JointView } from '@kesto/contract';
+import { RUN_PHASE_WORDS } from '@kesto/contract/wording';
+import type { JointPlan } from '@kesto/core';
+import { View } from 'react-native';
+import { PlanDrawing } from '@/features/plan/PlanDrawing';
+import { AtTheTorch } from '@/features/plan/AtTheTorch';
+import { Flags } from '@/features/plan/Cautions';
+import { ApprovalNote } from '@/features/record/ApprovalNote';
+import { TorchLocked } from '@/features/safe/TorchLocked';
+import { useUnits } from '@/state/units';
+import { Words } from '@/ui/Words';
+import { BurnBody } from './BurnBody';
+import { CoolBody } from './CoolBody';
+import { FitBody } from './FitBody';
+import { FloodBody } from './FloodBody';
+import { ReadAgain } from './ReadAgain';
+import { UsedBody } from './UsedBody';
+import type { RunWork } from './useRun';
+import { WrapBody } from './WrapBody';
+
+interface RunBodyProps {
+  readonly joint: JointView;
+  readonly job: JobView;
+  readonly plan: JointPlan;
+  readonly work: RunWork;
+}
+
+/** What is seen while one step of a joint is done. */
+export function RunBody({ joint, job, plan, work }: RunBodyProps) {
+  const { phase } = work.run;
+  switch (phase) {
+    case 'fit':
+      return (
+        <Told how={phase}>
+          <FitBody plan={plan} work={work} keptAs={`run.${joint.id}`} />
+        </Told>
+      );
+    case 'wrap':
+      return (
+        <Told how={phase}>
+          <WrapBody plan={plan} work={work} />
+        </Told>
+      );
+    case 'open':
+    case 'flood':
+    case 'feel':
+    case 'flooding':
+    case 'trickle':
+      return <FloodBody plan={plan} work={work} />;
+    case 'light':
+      return (
+        <Told how={phase}>
+          <Lighting job={job} plan={plan} work={work} />
+        </Told>
+      );
+    case 'burning':
+      return <BurnBody plan={plan} work={work} />;
+    case 'used':
+      return <UsedBody joint={joint} plan={plan} work={work} />;
+    case 'nitrogen':
+    case 'cooling':
+      return <CoolBody key={phase} work={work} />;
+    case 'look':
+      return (
+        <Told how={phase}>
+          <CoolDone work={work} />
+        </Told>
+      );
+  }
+}
+
+function Told({ how, children }: { how: keyof typeof RUN_PHASE_WORDS; children: React.ReactNode }) {
+  return (
+    <View style={{ gap: 12 }}>
+      <Words size={17}>{RUN_PHASE_WORDS[how].how}</Words>
+      {children}
+    </View>
+  );
+}
+
+const CoolDone = ({ work }: { work: RunWork }) =>
+  work.run.isPurgeCutShort ? <CoolBody work={{ ...work, run: { ...work.run, phase: 'cooling' } }} /> : null;
+
+/** What locks the torch is seen before the tap; then where the flame goes. */
+function Lighting({ job, plan, work }: Omit<RunBodyProps, 'joint'>) {
+  const units = useUnits();
+  const { lock, again } = work.ready;
+  return (
+    <View style={{ gap: 12 }}>
+      <TorchLocked jobId={job.id} lock={lock} />
+      {lock ? null : <ReadAgain jobId={job.id} points={again} />}
+      <ApprovalNote filler={work.chosen} />
+      <PlanDrawing plan={plan} units={units} detail="sizes" flagged />
+      <AtTheTorch plan={plan} units={units} />
+      <Flags plan={plan} units={units} stages={['braze']} />
+    </View>
+  );
+}

@@ -1,0 +1,47 @@
+import type { JointView } from '@kesto/contract';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { FrameKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
+import { Heading, Words } from '@/ui/Words';
+import type { RunWork } from './useRun';
+
+const SOONER = { reason: { label: 'why sooner', kind: 'name' } } as const;
+
+/** What else may be done while a joint is made. */
+export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWork; onDone: () => void }) {
+  const router = useRouter();
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={20}>Otherwise</Heading>
+      {work.run.phase === 'flooding' || work.run.phase === 'feel' ? <Sooner joint={joint} work={work} onDone={onDone} /> : null}
+      {work.run.litAt === null ? (
+        <FrameKey label="It was made already: note it" onPress={() => router.push(`/joints/${joint.id}/braze`)} />
+      ) : null}
+      {joint.entries.length > 0 ? <FrameKey label="What was kept: put right" onPress={() => router.push(`/joints/${joint.id}`)} /> : null}
+      <Words size={14} tone="ink2">
+        Each tap is kept under its own time. What was tapped by mistake is struck out in the joint’s record.
+      </Words>
+    </View>
+  );
+}
+
+/** A flood that is broken off is kept with its reason. */
+function Sooner({ joint, work, onDone }: { joint: JointView; work: RunWork; onDone: () => void }) {
+  const figures = useFigures(`run.${joint.id}.sooner`, SOONER);
+  const keep = async ({ reason }: Read<typeof SOONER>) => {
+    const kept =
+      (work.run.phase === 'feel' ? await work.note('outlet-open', { felt: true }) : true) && (await work.note('trickle-set', { reason }));
+    if (kept) onDone();
+    return kept;
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Words size={15}>Trickle now, sooner than planned: oxygen was read at the way out, or the tube was swept before.</Words>
+      <FigureFields figures={figures} />
+      <FrameKey label="Trickle now" disabled={work.busy} onPress={() => void figures.submit(keep)} />
+    </View>
+  );
+}

@@ -1,0 +1,90 @@
+import type { JobView, JointView } from '@kesto/contract';
+import { RUN_PHASE_WORDS } from '@kesto/contract/wording';
+import type { JointPlan } from '@kesto/core';
+import { useKeepAwake } from 'expo-keep-awake';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { jointCells } from '@/features/joint/cells';
+import { WithJob } from '@/features/jobs/WithJob';
+import { FrameKey } from '@/ui/Buttons';
+import { KeepSlot, type Keeping } from '@/ui/keepSlot';
+import { Sheet, type SheetAction } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { FlagLine } from '@/ui/Flag';
+import { RunBody } from './RunBody';
+import { RunMore } from './RunMore';
+import { RunTube } from './RunTube';
+import { useRun, type RunWork } from './useRun';
+
+/** One joint at the torch, step by step, with nothing but the device. */
+export function RunScreen({ joint }: { joint: JointView }) {
+  const plan = joint.plan?.plan;
+  return (
+    <WithJob id={joint.job.id}>
+      {(job) => (plan ? <Running key={joint.id} joint={joint} job={job} plan={plan} /> : <NotPlanned joint={joint} />)}
+    </WithJob>
+  );
+}
+
+function NotPlanned({ joint }: { joint: JointView }) {
+  const router = useRouter();
+  const href = `/joints/${joint.id}` as const;
+  return (
+    <Sheet
+      tag={joint.tag}
+      title={joint.title}
+      up={{ label: 'joint', href }}
+      cells={jointCells(joint)}
+      action={{ label: 'Plan it', onPress: () => router.push(href) }}
+    >
+      <Empty title="Not planned yet" text="A joint is planned before it is made: its record begins with the plan." />
+    </Sheet>
+  );
+}
+
+function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: JointPlan }) {
+  useKeepAwake();
+  const router = useRouter();
+  const work = useRun(joint, job, plan);
+  const [keeping, setKeeping] = useState<Keeping | null>(null);
+  const [more, setMore] = useState(false);
+  const { phase, step } = work.run;
+  const place = job.order.findIndex(({ id }) => id === joint.id) + 1;
+  const look = { label: RUN_PHASE_WORDS.look.ends, onPress: () => router.push(`/joints/${joint.id}/look`) };
+  const action = phase === 'look' ? look : (keeping ?? tapAction(work));
+  return (
+    <Sheet
+      tag={joint.tag}
+      title={RUN_PHASE_WORDS[phase].title}
+      subtitle={place > 0 ? `joint ${place} of ${job.order.length}` : joint.title}
+      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      cells={jointCells(joint)}
+      action={more ? undefined : action}
+      round={{ label: more ? 'close' : 'more', pressed: more, onPress: () => setMore(!more) }}
+      over={<RunMore joint={joint} work={work} onDone={() => setMore(false)} />}
+      overOpen={more}
+    >
+      <RunTube step={step} />
+      {work.problem ? <Failed message={work.problem} /> : null}
+      {work.other ? (
+        <View role="alert" style={{ gap: 8 }}>
+          <FlagLine letter="!" text={`${work.other} is at this joint. Going on here is kept: both runs stand, a lead says which counts.`} />
+          <FrameKey label="Go on with it here" disabled={work.busy} onPress={() => void work.note('took-over', {})} />
+        </View>
+      ) : null}
+      <KeepSlot.Provider value={setKeeping}>
+        <RunBody joint={joint} job={job} plan={plan} work={work} />
+      </KeepSlot.Provider>
+    </Sheet>
+  );
+}
+
+/** The one key: named for what the person sees. What bars it is said in its place. */
+function tapAction({ run, ready, tap, busy }: RunWork): SheetAction | undefined {
+  if (run.phase === 'flooding') return { label: 'Flooding', disabled: true, onPress: () => undefined };
+  if (!tap) return undefined;
+  const isBarred = run.phase === 'light' && (ready.lock !== null || ready.again.length > 0);
+  const label = isBarred ? (ready.lock ? 'The torch is locked' : 'Read it again first') : RUN_PHASE_WORDS[run.phase].ends;
+  return { label, disabled: busy || isBarred, onPress: () => void tap() };
+}

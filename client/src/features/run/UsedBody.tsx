@@ -1,0 +1,127 @@
+import type { JointView } from '@kesto/contract';
+import { LENGTH_UNITS, LPM_PER_M3_PER_S, TIME_UNITS, writeTime, type JointPlan, type Quantity, type UnitPreferences } from '@kesto/core';
+import { formatOnRule, readingText } from '@kesto/core/unit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useVanStock } from '@/features/van/api';
+import { differsFromPlan } from '@/features/record/brazeForm';
+import { PhotoStrip } from '@/features/record/PhotoStrip';
+import { usePhotos } from '@/features/record/usePhotos';
+import { useUnits } from '@/state/units';
+import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
+import { Words } from '@/ui/Words';
+import { BigClock } from './BigClock';
+import type { RunWork } from './useRun';
+import { wrapText } from './WrapBody';
+
+/** So long nothing moves after the flame [s]. */
+const HOLD_STILL_S = 30;
+
+const USED = {
+  rod: { label: 'rod that went in', kind: 'length' },
+  flowed: { label: 'it flowed after, about', kind: 'time' },
+  reason: { label: 'why another filler than planned', kind: 'name', optional: true },
+  note: { label: 'note', kind: 'words', optional: true },
+} as const;
+
+const seconds = ({ value, unit }: Quantity) => value * ((TIME_UNITS as Readonly<Record<string, number>>)[unit] ?? 1);
+const millimetres = ({ value, unit }: Quantity) => 1000 * value * ((LENGTH_UNITS as Readonly<Record<string, number>>)[unit] ?? 1);
+
+/** What stands there before anything is typed: the plan's rod, and its time as far as the flame burnt so long. */
+function usual(plan: JointPlan, burntS: number, units: UnitPreferences) {
+  const planned = plan.heat?.seconds ?? burntS;
+  return {
+    rod: plan.rod ? readingText(formatOnRule(plan.rod.lengthM, units)) : '',
+    flowed: writeTime(Math.round(Math.min(planned, Math.max(1, burntS)))),
+  };
+}
+
+/** What the flood and the trickle were, by the taps that were kept. */
+function purgeAsMade({ events }: RunWork, plan: JointPlan) {
+  const last = (kind: string) => events.findLast((event) => event.kind === kind);
+  const [began, trickle] = [last('flooding-began'), last('trickle-set')];
+  const flooded = began && trickle ? Math.round((Date.parse(trickle.at) - Date.parse(began.at)) / 1000) : null;
+  const set = trickle?.values['lpm'];
+  const planned = plan.purge?.trickleM3PerS ? plan.purge.trickleM3PerS * LPM_PER_M3_PER_S : null;
+  return { floodSeconds: flooded, purgeLpm: typeof set === 'number' ? set : planned };
+}
+
+interface UsedBodyProps {
+  readonly joint: JointView;
+  readonly plan: JointPlan;
+  readonly work: RunWork;
+}
+
+/** The flame is off: what went in, as planned unless somebody says otherwise. */
+export function UsedBody({ joint, plan, work }: UsedBodyProps) {
+  const units = useUnits();
+  const { data: van } = useVanStock();
+  const { run, now, note, chosen } = work;
+  const burntS = run.litAt !== null && run.flameOffAt !== null ? (run.flameOffAt - run.litAt) / 1000 : 0;
+  const lit = work.events.findLast(({ kind }) => kind === 'lit')?.values['filler'];
+  const [filler, setFiller] = useState(typeof lit === 'string' ? lit : chosen);
+  const [open, setOpen] = useState(false);
+  const photos = usePhotos();
+  const figures = useFigures(`run.${joint.id}.${run.flameOffAt}.used`, USED, usual(plan, burntS, units));
+  const differs = differsFromPlan(joint, filler);
+  const fit = work.events.findLast(({ kind }) => kind === 'dry-fit')?.values['depthMm'];
+  const still = HOLD_STILL_S - (run.since === null ? HOLD_STILL_S : (now - run.since) / 1000);
+  async function keep({ rod, flowed, reason = '', note: said = '' }: Read<typeof USED>): Promise<boolean> {
+    if (differs && reason.trim() === '') {
+      setOpen(true);
+      figures.complain('reason', 'is needed: another filler than the plan’s went in');
+      return false;
+    }
+    const after = Math.round(seconds(flowed));
+    const values = {
+      ...{ filler, rodMm: Number(millimetres(rod).toPrecision(6)), seconds: after, ...purgeAsMade(work, plan) },
+      ...{ depthMm: typeof fit === 'number' ? fit : null, protection: wrapText(plan), note: said.trim() },
+      ...(differs ? { reason: reason.trim() } : {}),
+    };
+    const again = joint.state === 'rework' || joint.state === 'sent-back';
+    const isTold = await note('flowed', { seconds: after, how: 'told-after' });
+    return (
+      isTold &&
+      note(
+        again ? 'reworked' : 'brazed',
+        values,
+        photos.photos.map(({ sha256 }) => sha256),
+      )
+    );
+  }
+  const fillers = [...new Set([chosen, ...(van?.fillers ?? []).map(({ designation }) => designation)])];
+  return (
+    <View style={{ gap: 12 }}>
+      <BigClock
+        seconds={still}
+        tone={still > 0 ? 'amber' : 'teal'}
+        says={still > 0 ? 'hold it still' : 'it is set'}
+        below="the gas goes on: under 200 °C it may stop"
+      />
+      <Words size={17}>
+        <Words size={17} bold>
+          {filler}
+        </Words>
+        , {figures.textOf('rod')} of rod, flowed after about {figures.textOf('flowed')}
+      </Words>
+      {open ? (
+        <>
+          <Choice
+            label="filler that went in"
+            value={filler}
+            options={fillers.map((value) => ({ value, label: value }))}
+            onChange={setFiller}
+          />
+          <FigureFields figures={figures} of={differs ? ['rod', 'flowed', 'reason', 'note'] : ['rod', 'flowed', 'note']} />
+          <PhotoStrip photos={photos} />
+        </>
+      ) : (
+        <FrameKey label="It differed" says="it differed from the plan" onPress={() => setOpen(true)} />
+      )}
+      <KeepKey label="So it was made" busy={work.busy} onPress={() => void figures.submit(keep)} />
+    </View>
+  );
+}

@@ -1,0 +1,69 @@
+import type { JobView, JointView } from '@kesto/contract';
+import { LPM_PER_M3_PER_S, runOf, type EntryKind, type JointPlan, type RunPhase } from '@kesto/core';
+import { useMemo } from 'react';
+import { v7 as uuid } from 'uuid';
+import { seenOf } from '@/features/joint/usePassport';
+import { entryWrite } from '@/features/joint/writes';
+import { useNow } from '@/features/safe/useNow';
+import { useMe } from '@/features/session/useMe';
+import { useWrite } from '@/outbox';
+import { readySound } from './alarm';
+import { runPlanOf } from './runPlan';
+import { useReadyToLight } from './useReadyToLight';
+import { useRunEvents } from './useRunEvents';
+
+type Values = Readonly<Record<string, unknown>>;
+
+/** What a tap on the one key keeps, where nothing has to be filled in. */
+function tapOf(phase: RunPhase, plan: JointPlan, chosen: string): { readonly kind: EntryKind; readonly values: Values } | null {
+  const lpm = (m3PerS: number | null | undefined) => (m3PerS ? { lpm: m3PerS * LPM_PER_M3_PER_S } : {});
+  switch (phase) {
+    case 'open':
+      return { kind: 'outlet-open', values: { felt: false } };
+    case 'flood':
+      return { kind: 'flooding-began', values: {} };
+    case 'feel':
+      return { kind: 'outlet-open', values: { felt: true } };
+    case 'trickle':
+      return { kind: 'trickle-set', values: lpm(plan.purge?.trickleM3PerS) };
+    case 'light':
+      return { kind: 'lit', values: { filler: chosen } };
+    case 'burning':
+      return { kind: 'flame-off', values: {} };
+    case 'nitrogen':
+      return { kind: 'nitrogen-off', values: { note: '' } };
+    case 'cooling':
+      return { kind: 'cooled', values: { note: '' } };
+    default:
+      return null;
+  }
+}
+
+/** One joint at the torch: how far it has come, and what the next tap keeps. */
+export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
+  const events = useRunEvents(joint);
+  const runPlan = useMemo(() => runPlanOf(plan), [plan]);
+  const now = useNow(true);
+  const me = useMe()?.person.name ?? null;
+  const ready = useReadyToLight(job);
+  const { keep, busy, problem } = useWrite();
+  const run = runOf(events, runPlan, now);
+  const chosen = joint.plan?.chosen ?? '';
+
+  /** Keeps one entry under the time of the tap; true once it is safe on the device. */
+  function note(kind: EntryKind, values: Values, photos: readonly string[] = []): Promise<boolean> {
+    readySound();
+    const entry = { kind, values, photos, deviceTime: new Date().toISOString(), seen: seenOf(joint) };
+    return keep(entryWrite(joint.id, uuid(), { jobId: joint.job.id, ...entry }));
+  }
+
+  const tap = tapOf(run.phase, plan, chosen);
+  return {
+    ...{ run, runPlan, events, now, note, busy, ready, chosen },
+    problem: problem?.message ?? null,
+    /** Somebody else is at it. */
+    other: run.holder !== null && me !== null && run.holder !== me ? run.holder : null,
+    tap: tap && (() => note(tap.kind, tap.values)),
+  };
+}
+export type RunWork = ReturnType<typeof useRun>;
