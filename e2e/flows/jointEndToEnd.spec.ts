@@ -65,6 +65,7 @@ test('from two parts to a record that another person proves', async ({ page, loo
   await test.step('record the braze and the look, with photos', async () => {
     await kesto.openJoint(tag);
     await kesto.action('Braze it');
+    await kesto.notesAfterwards();
     await page.getByTestId('made-rod').fill('44 mm');
     await kesto.addPhoto({ name: 'front.png', mimeType: 'image/png', buffer: pngPhoto(info.project.name === 'phone' ? 40 : 41) });
     await expect(page.getByLabel('photo 1')).toBeVisible();

@@ -1,32 +1,17 @@
 import type { Page } from '@playwright/test';
 import type { CircuitGraph } from '@kesto/core';
-import { randomUUID as uuid } from 'node:crypto';
 import { seen, SPLIT, WALK_IN } from '../fixtures/circuits';
+import { madeMachine } from '../fixtures/machine';
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
 test.setTimeout(150_000);
 
-const SITE = '0193a000-0000-7000-8000-000000000002';
-const bar = (value: number) => ({ value, unit: 'barg' });
-
-/** A machine with its circuit drawn and a job open on it: how those are made by hand is walked elsewhere. */
-async function machine(
-  page: Page,
-  { tag, refrigerant, graph, title }: { tag: string; refrigerant: string; graph: CircuitGraph; title: string },
-) {
-  const [unit, circuit, job] = [uuid(), uuid(), uuid()];
-  const plate = { id: circuit, name: 'main', refrigerant, highSide: bar(40), lowSide: bar(25), coldest: { value: -10, unit: 'C' } };
-  const puts = [
-    [`/api/units/${unit}`, { siteId: SITE, tag, name: 'trial machine', kind: 'split', circuits: [plate] }],
-    [`/api/circuits/${circuit}/drawings/${uuid()}`, graph],
-    [`/api/jobs/${job}`, { circuitId: circuit, title }],
-  ] as const;
-  for (const [path, body] of puts) {
-    expect((await page.request.put(path, { data: body })).status()).toBe(200);
-  }
-  await page.goto(`/jobs/${job}`);
-  return `/jobs/${job}`;
+/** As `madeMachine`, opened. */
+async function machine(page: Page, asked: Parameters<typeof madeMachine>[1]): Promise<string> {
+  const job = `/jobs/${await madeMachine(page, asked)}`;
+  await page.goto(job);
+  return job;
 }
 
 class Stage {

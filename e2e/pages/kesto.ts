@@ -52,6 +52,13 @@ export class Kesto {
     await this.page.getByTestId('action').filter({ hasText: label, visible: true }).click();
   }
 
+  /** A joint that was made already: noted by a form, not at the torch. */
+  async notesAfterwards(): Promise<void> {
+    await this.page.getByTestId('round').filter({ visible: true }).click();
+    await this.page.getByRole('button', { name: 'It was made already: note it' }).filter({ visible: true }).click();
+    await expect(this.page.getByTestId('made-rod')).toBeVisible();
+  }
+
   /** Answers everything that locks the torch, on the sheet that asks it. */
   async answersTorch(): Promise<void> {
     for (const [point] of TORCH) await this.answersPoint(point);

@@ -72,6 +72,8 @@ export const api = createApi({
   reducerPath: 'api',
   baseQuery: remembering(signedInQuery),
   tagTypes: TAGS,
+  // Not put off until nothing is being fetched: while the day’s jobs are fetched ahead something always is.
+  invalidationBehavior: 'immediately',
   endpoints: () => ({}),
 });
 

@@ -31,6 +31,7 @@ export function makeStore(kept: Kept = keptInPage()) {
     },
     middleware: (standard) => standard({ thunk: { extraArgument: services as Services } }).concat(api.middleware), // cast: filled in below, before anything is dispatched
   });
+  const running = () => Promise.all(store.dispatch(api.util.getRunningQueriesThunk()));
   services.outbox = new Outbox({
     kept,
     post: (command) => post(command, (aheadMs) => store.dispatch(clockSeen(aheadMs))),
@@ -38,8 +39,10 @@ export function makeStore(kept: Kept = keptInPage()) {
     person: () => (store.getState().session.sheet ? null : (signedInPerson(store.getState())?.id ?? null)),
     show: (commands) => store.dispatch(keptHere(commands)),
     refresh: async (changes) => {
+      // What is on its way may have been asked before the write: it settles first, or it would be taken for the answer.
+      await running();
       store.dispatch(api.util.invalidateTags([...changes]));
-      await Promise.all(store.dispatch(api.util.getRunningQueriesThunk()));
+      await running();
     },
     signedOut: () => store.dispatch(sessionEnded()),
     taken: (by) => store.dispatch(deviceTaken(by)),

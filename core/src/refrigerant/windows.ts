@@ -25,8 +25,6 @@ const OF_USUAL = { far: 2, close: 0.4 } as const;
 const OVER_HEATED_K = { outdoor: 20, room: 30, water: 8 } as const;
 const CLOSE_OVER_HEATED_K = 5;
 
-const minus = (a: number | null, b: number | null): number | null => (a === null || b === null ? null : a - b);
-
 function underCooled({ mode, application, usualDifferenceK }: Given): { readonly far: number; readonly close: number } | null {
   if (usualDifferenceK !== null) return { far: OF_USUAL.far * usualDifferenceK, close: OF_USUAL.close * usualDifferenceK };
   if (application === 'chiller' || application === 'water-source') return null;

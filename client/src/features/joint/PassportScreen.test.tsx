@@ -98,7 +98,7 @@ describe('the lead’s word', () => {
 
 test.each([
   ['brazed', 'Look at it', '/joints/joint/look'],
-  ['rework', 'Rework it', '/joints/joint/braze'],
+  ['rework', 'Rework it', '/joints/joint/run'],
 ] as const)('a joint that is %s goes on with “%s”', async (state, label, href) => {
   await show({ ...passed, state } as never);
   await press(label);

@@ -31,8 +31,12 @@ export function BurnBody({ plan, work: { run, now } }: { plan: JointPlan; work: 
         <BigClock
           seconds={Math.floor(seconds)}
           tone="copper"
-          says={planned === null ? 'torch lit' : `of ${clockText(planned)} until it flows`}
-          below={planned === null ? 'no time is planned' : `good from ${clockText(planned * least)} to ${clockText(planned * most)} *`}
+          says={planned === null ? 'torch lit' : `of ${clockText(Math.round(planned))} until it flows`}
+          below={
+            planned === null
+              ? 'no time is planned'
+              : `good from ${clockText(Math.round(planned * least))} to ${clockText(Math.round(planned * most))} *`
+          }
         />
       )}
       <FlameScale plan={plan} seconds={Math.max(0, seconds)} />

@@ -1,15 +1,27 @@
 import { PURGE_CUT_SHORT, RUN_PHASE_WORDS } from '@kesto/contract/wording';
-import { formatTemperature, NITROGEN_OFF_C, readingText, TOUCH_C } from '@kesto/core';
+import type { JointSummary } from '@kesto/contract';
+import { formatTemperature, NITROGEN_OFF_C, readingText, TOUCH_C, type JointPlan } from '@kesto/core';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { useUnits } from '@/state/units';
+import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
 import { useAlarm } from './useAlarm';
 import type { RunWork } from './useRun';
 
+interface CoolBodyProps {
+  readonly plan: JointPlan;
+  /** What may be begun meanwhile. */
+  readonly next: JointSummary | null;
+  readonly work: RunWork;
+}
+
 /** The flame is off: until when the gas runs, and until when nobody touches it. */
-export function CoolBody({ work: { run, now } }: { work: RunWork }) {
+export function CoolBody({ plan, next, work: { run, now } }: CoolBodyProps) {
+  const router = useRouter();
   const units = useUnits();
   const isNitrogen = run.phase === 'nitrogen';
   const left = run.until === null ? null : (run.until - now) / 1000;
@@ -34,6 +46,8 @@ export function CoolBody({ work: { run, now } }: { work: RunWork }) {
       </Words>
       {run.isPurgeCutShort ? <FlagLine stop letter="!" text={PURGE_CUT_SHORT} /> : null}
       <FlagLine letter="a" text={RUN_PHASE_WORDS[run.phase].how} />
+      {next ? <FrameKey label={`Meanwhile ${next.tag}, ${next.title}`} onPress={() => router.push(`/joints/${next.id}/run`)} /> : null}
+      <PlanDrawing plan={plan} units={units} detail="sizes" />
     </View>
   );
 }

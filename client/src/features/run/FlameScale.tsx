@@ -31,12 +31,12 @@ export function FlameScale({ plan, seconds }: { plan: JointPlan; seconds: number
           <Rect x={x(splitS)} y={y} width={x(planned) - x(splitS)} height={BAR.height} fill={t.metals.brass.fill} stroke={t.ink} />
           <Rect x={x(planned)} y={y} width={x(endS) - x(planned)} height={BAR.height} fill="none" stroke={t.ink} />
           {most < endS ? <Line x1={x(most)} y1={y} x2={x(most)} y2={y + BAR.height} stroke={t.red} strokeWidth={3} /> : null}
-          {first ? <Label x={x(0)} y={16} text={flamePlaceWord(first.on)} size={14} /> : null}
+          {first ? <Label x={x(0) + 10} y={16} text={flamePlaceWord(first.on)} size={14} /> : null}
           {then && x(planned) - x(splitS) > 40 ? <Label x={x(splitS)} y={16} text={flamePlaceWord(then.on)} size={14} bold /> : null}
           <Path d={`M${x(seconds) - 7} 4 h14 l-7 10 z`} fill={t.ink} />
           <Line x1={x(seconds)} y1={10} x2={x(seconds)} y2={y + BAR.height + 4} stroke={t.ink} strokeWidth={3} />
           <Label x={x(0)} y={HEIGHT - 8} text="0:00" mono size={14} />
-          <Label x={x(planned)} y={HEIGHT - 8} text={clockText(planned)} mono bold size={14} anchor="middle" />
+          <Label x={x(planned)} y={HEIGHT - 8} text={clockText(Math.round(planned))} mono bold size={14} anchor="middle" />
         </Svg>
       ) : null}
     </View>

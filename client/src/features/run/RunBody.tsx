@@ -1,6 +1,7 @@
-import type { JobView, JointView } from '@kesto/contract';
-import { RUN_PHASE_WORDS } from '@kesto/contract/wording';
+import type { JobView, JointSummary, JointView } from '@kesto/contract';
+import { PURGE_CUT_SHORT, RUN_PHASE_WORDS } from '@kesto/contract/wording';
 import type { JointPlan } from '@kesto/core';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { AtTheTorch } from '@/features/plan/AtTheTorch';
@@ -8,6 +9,7 @@ import { Flags } from '@/features/plan/Cautions';
 import { ApprovalNote } from '@/features/record/ApprovalNote';
 import { TorchLocked } from '@/features/safe/TorchLocked';
 import { useUnits } from '@/state/units';
+import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { BurnBody } from './BurnBody';
 import { CoolBody } from './CoolBody';
@@ -17,6 +19,12 @@ import { ReadAgain } from './ReadAgain';
 import { UsedBody } from './UsedBody';
 import type { RunWork } from './useRun';
 import { WrapBody } from './WrapBody';
+
+/** The next joint of the order that is not made yet: the gas runs on while this one cools. */
+function nextToMake(order: JobView['order'], id: string): JointSummary | null {
+  const here = order.findIndex((other) => other.id === id);
+  return order.slice(here + 1).find(({ state }) => state === 'planned') ?? null;
+}
 
 interface RunBodyProps {
   readonly joint: JointView;
@@ -28,6 +36,8 @@ interface RunBodyProps {
 /** What is seen while one step of a joint is done. */
 export function RunBody({ joint, job, plan, work }: RunBodyProps) {
   const { phase } = work.run;
+  const units = useUnits();
+  const next = nextToMake(job.order, joint.id);
   switch (phase) {
     case 'fit':
       return (
@@ -59,17 +69,18 @@ export function RunBody({ joint, job, plan, work }: RunBodyProps) {
       return <UsedBody joint={joint} plan={plan} work={work} />;
     case 'nitrogen':
     case 'cooling':
-      return <CoolBody key={phase} work={work} />;
+      return <CoolBody key={phase} plan={plan} next={next} work={work} />;
     case 'look':
       return (
         <Told how={phase}>
-          <CoolDone work={work} />
+          {work.run.isPurgeCutShort ? <FlagLine stop letter="!" text={PURGE_CUT_SHORT} /> : null}
+          <PlanDrawing plan={plan} units={units} detail="sizes" />
         </Told>
       );
   }
 }
 
-function Told({ how, children }: { how: keyof typeof RUN_PHASE_WORDS; children: React.ReactNode }) {
+function Told({ how, children }: { how: keyof typeof RUN_PHASE_WORDS; children: ReactNode }) {
   return (
     <View style={{ gap: 12 }}>
       <Words size={17}>{RUN_PHASE_WORDS[how].how}</Words>
@@ -77,9 +88,6 @@ function Told({ how, children }: { how: keyof typeof RUN_PHASE_WORDS; children: 
     </View>
   );
 }
-
-const CoolDone = ({ work }: { work: RunWork }) =>
-  work.run.isPurgeCutShort ? <CoolBody work={{ ...work, run: { ...work.run, phase: 'cooling' } }} /> : null;
 
 /** What locks the torch is seen before the tap; then where the flame goes. */
 function Lighting({ job, plan, work }: Omit<RunBodyProps, 'joint'>) {

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useVanStock } from '@/features/van/api';
 import { differsFromPlan } from '@/features/record/brazeForm';
+import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { PhotoStrip } from '@/features/record/PhotoStrip';
 import { usePhotos } from '@/features/record/usePhotos';
 import { useUnits } from '@/state/units';
@@ -82,15 +83,13 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
       ...(differs ? { reason: reason.trim() } : {}),
     };
     const again = joint.state === 'rework' || joint.state === 'sent-back';
-    const isTold = await note('flowed', { seconds: after, how: 'told-after' });
-    return (
-      isTold &&
-      note(
-        again ? 'reworked' : 'brazed',
-        values,
-        photos.photos.map(({ sha256 }) => sha256),
-      )
-    );
+    const shas = photos.photos.map(({ sha256 }) => sha256);
+    // Both at once: a page that ends between them would keep half of what was said.
+    const kept = await Promise.all([
+      note('flowed', { seconds: after, how: 'told-after' }),
+      note(again ? 'reworked' : 'brazed', values, shas),
+    ]);
+    return kept.every(Boolean);
   }
   const fillers = [...new Set([chosen, ...(van?.fillers ?? []).map(({ designation }) => designation)])];
   return (
@@ -121,6 +120,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
       ) : (
         <FrameKey label="It differed" says="it differed from the plan" onPress={() => setOpen(true)} />
       )}
+      {open ? null : <PlanDrawing plan={plan} units={units} detail="sizes" />}
       <KeepKey label="So it was made" busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );

@@ -54,7 +54,7 @@ export function drawCircuit(print: Printer, graph: CircuitGraph, marks: readonly
       .strokeColor(side === 'high' ? COPPER : PAPER)
       .stroke();
   }
-  for (const part of layout.parts) drawPart(print, graph, part, at(part), scale);
+  for (const part of layout.parts) drawPart(print, { part, name: drawnName(graph, part.id), at: at(part), scale });
   for (const { place, number } of marks) {
     const spot = placeAt(graph, layout, place);
     if (spot) drawMark(print, at(spot), number);
@@ -62,7 +62,14 @@ export function drawCircuit(print: Printer, graph: CircuitGraph, marks: readonly
   return layout.height * scale;
 }
 
-function drawPart({ page, words }: Printer, graph: CircuitGraph, part: LaidPart, { x, y }: Point, scale: number): void {
+interface Sign {
+  readonly part: LaidPart;
+  readonly name: string;
+  readonly at: Point;
+  readonly scale: number;
+}
+
+function drawPart({ page, words }: Printer, { part, name, at: { x, y }, scale }: Sign): void {
   page.lineWidth(1).strokeColor(INK).fillColor(PAPER);
   if (part.kind === 'compressor') page.circle(x, y, COMPRESSOR * scale).fillAndStroke(PAPER, INK);
   else if (part.kind === 'condenser' || part.kind === 'evaporator')
@@ -71,8 +78,8 @@ function drawPart({ page, words }: Printer, graph: CircuitGraph, part: LaidPart,
   if (!NAMED.includes(part.kind)) return;
   const width = 80;
   const isTall = ['compressor', 'condenser', 'evaporator'].includes(part.kind);
-  if (isTall) return words(drawnName(graph, part.id), { x: x + (COIL + 8) * scale, y: y - 4, size: 7, color: INK_2, width });
-  words(drawnName(graph, part.id), { x: x - width / 2, y: y + 28 * scale, size: 7, color: INK_2, width, centred: true });
+  if (isTall) return words(name, { x: x + (COIL + 8) * scale, y: y - 4, size: 7, color: INK_2, width });
+  words(name, { x: x - width / 2, y: y + 28 * scale, size: 7, color: INK_2, width, centred: true });
 }
 
 function drawMark({ page, readings }: Printer, { x, y }: Point, number: number): void {

@@ -1,0 +1,107 @@
+import type { Page } from '@playwright/test';
+import { SPLIT } from '../fixtures/circuits';
+import { madeMachine, plannedJoint } from '../fixtures/machine';
+import { expect, test } from '../fixtures/test';
+import { Kesto } from '../pages/kesto';
+
+test.setTimeout(180_000);
+
+const WRITES = '**/api/**';
+/** Writes reach nobody. */
+const cut = (page: Page) => page.route(WRITES, (route) => (route.request().method() === 'PUT' ? route.abort() : route.fallback()));
+
+/** The one key in the bar, whatever it keeps. */
+const key = (page: Page, label: string) => page.getByTestId('action').filter({ hasText: label, visible: true });
+
+/** Each tap of a joint at the torch, by what the person sees. */
+const BEFORE = ['It is fitted', 'The way out is open', 'Gas on: flooding', 'I feel the gas', 'Trickle set', 'Lighting'] as const;
+const AFTER = ['Flame off', 'So it was made', 'Nitrogen off', 'It is cool'] as const;
+
+/** A joint that is planned, on a job whose torch may be lit. */
+async function readyToLight(page: Page, kesto: Kesto): Promise<string> {
+  const job = await madeMachine(page, {
+    tag: `T${Date.now() % 1_000_000}`,
+    refrigerant: 'R-449A',
+    graph: SPLIT,
+    title: 'suction valve leaks',
+  });
+  const joint = await plannedJoint(page, job);
+  await page.goto(`/jobs/${job}/safe`);
+  await kesto.answersTorch();
+  return `/joints/${joint}`;
+}
+
+test('a joint is run with the line cut and the tab killed after every tap; then all of it arrives once, in its order', async ({
+  page,
+  looks,
+}, info) => {
+  test.skip(info.project.name !== 'phone', 'the phone lies beside the torch');
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  const joint = await readyToLight(page, kesto);
+  await page.goto(joint);
+  await kesto.action('Braze it');
+  await expect(key(page, 'It is fitted')).toBeVisible();
+  await looks();
+  await cut(page);
+
+  const steps = [...BEFORE, ...AFTER];
+  for (const [i, label] of steps.entries()) {
+    await expect(key(page, label)).toBeEnabled({ timeout: 30_000 });
+    await key(page, label).click();
+    await expect(key(page, steps[i + 1] ?? 'Look at it')).toBeVisible({ timeout: 30_000 });
+    await page.reload();
+    if (i === BEFORE.length - 1) await looks();
+  }
+  await expect(key(page, 'Look at it')).toBeVisible();
+  await expect(page.getByText(/Nitrogen was off before the joint was under/).filter({ visible: true })).toBeVisible();
+  await expect(
+    page
+      .getByRole('link', { name: /kept here/ })
+      .filter({ visible: true })
+      .first(),
+  ).toContainText('11 kept here');
+
+  await page.unroute(WRITES);
+  await page.goto(joint);
+  await expect(page.getByRole('link', { name: /kept here/ }).filter({ visible: true })).toHaveCount(0, { timeout: 20_000 });
+  await page.reload();
+  const entries = page.getByRole('list', { name: 'entries' }).getByRole('listitem');
+  await expect(entries).toHaveCount(12);
+  const told = await entries.allTextContents();
+  const order = [
+    'planned',
+    'fitted dry',
+    'outlet open',
+    'flooding begun',
+    'outlet open',
+    'trickle set',
+    'torch lit',
+    'flame off',
+    'it flowed',
+  ];
+  expect([...order, 'brazed', 'nitrogen off', 'cooled'].map((word, i) => told[i]?.includes(word))).not.toContain(false);
+});
+
+test('a joint that was begun on one phone is gone on with on another, which says whose it is', async ({ page, browser, baseURL }, info) => {
+  test.skip(info.project.name !== 'phone', 'once is enough');
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  const joint = await readyToLight(page, kesto);
+  await page.goto(`${joint}/run`);
+  for (const label of BEFORE.slice(0, 3)) await key(page, label).click();
+  await expect(key(page, 'I feel the gas')).toBeVisible();
+
+  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL ?? '' })).newPage();
+  await new Kesto(other).signIn('Oskar Penn');
+  await other.goto(`${joint}/run`);
+  await expect(other.getByText(/^Ilta Varro is at this joint/).filter({ visible: true })).toBeVisible();
+  await other.getByRole('button', { name: 'Go on with it here' }).filter({ visible: true }).click();
+  await expect(other.getByText(/^Ilta Varro is at this joint/).filter({ visible: true })).toHaveCount(0);
+  await key(other, 'I feel the gas').click();
+  await expect(key(other, 'Trickle set')).toBeEnabled({ timeout: 30_000 });
+  await key(other, 'Trickle set').click();
+  // Somebody else lights: what Ilta read is read again first.
+  await expect(key(other, 'Read it again first')).toBeVisible();
+  await other.context().close();
+});
