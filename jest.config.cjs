@@ -11,6 +11,7 @@ const workspaces = {
   '^@kesto/core$': at('core/src/index.ts'),
   '^@kesto/contract/api$': at('contract/src/api.ts'),
   '^@kesto/contract/isolate$': at('contract/src/engine/isolate.ts'),
+  '^@kesto/contract/sequence$': at('contract/src/engine/sequence.ts'),
   '^@kesto/contract/refrigerant$': at('contract/src/engine/refrigerant.ts'),
   '^@kesto/contract$': at('contract/src/index.ts'),
   '^@kesto/contract/schemas$': at('contract/src/schemas.ts'),

@@ -7,6 +7,7 @@ export type CalcError =
   | { kind: 'test-gas'; field: string; word: string; allowed: readonly string[] }
   | { kind: 'not-in-stock'; field: string; word: string; allowed: readonly string[] }
   | { kind: 'missing'; field: string; needed: NeededCode }
+  | { kind: 'no-order'; field: string; joints: readonly string[]; open: string }
   | { kind: 'excludes'; field: string; other: string }
   | { kind: 'unreadable'; field: string; text: string; examples: readonly string[] }
   | { kind: 'refused'; field: string; reason: RefusalReason; value?: string };
@@ -22,7 +23,8 @@ export type NeededCode =
   | 'a-reading'
   | 'a-figure'
   | 'two-samples'
-  | 'work-part';
+  | 'work-part'
+  | 'a-joint';
 
 export const REFUSAL_REASONS = [
   'ammonia-with-copper',
@@ -44,6 +46,7 @@ export const REFUSAL_REASONS = [
   'coldest-above-hottest',
   'low-above-high',
   'no-such-part',
+  'no-such-joint',
   'not-linked',
   'linked-to-itself',
   'loop-without-compressor',

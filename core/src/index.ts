@@ -94,6 +94,7 @@ export * from './record/look';
 export * from './record/state';
 export * from './record/correct';
 export * from './record/rodUsed';
+export * from './sequence';
 export * from './record/run';
 export type { DryFit, FlowTold } from './ledger/words';
 export { DRY_FITS } from './ledger/words';

@@ -17,6 +17,7 @@ export const WORKSPACE_ALIASES = {
   '@kesto/contract/wording': 'contract/src/wording/index.ts',
   '@kesto/contract/api': 'contract/src/api.ts',
   '@kesto/contract/isolate': 'contract/src/engine/isolate.ts',
+  '@kesto/contract/sequence': 'contract/src/engine/sequence.ts',
   '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',
 };

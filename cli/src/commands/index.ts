@@ -1,5 +1,6 @@
 import { planAnswer, purgeAnswer, reachAnswer } from '@kesto/contract';
 import { holdAnswer, isolateAnswer } from '@kesto/contract/isolate';
+import { sequenceAnswer } from '@kesto/contract/sequence';
 import { readingsAnswer, saturationAnswer } from '@kesto/contract/refrigerant';
 import {
   holdRequest,
@@ -9,6 +10,7 @@ import {
   reachRequest,
   readingsRequest,
   saturationRequest,
+  sequenceRequest,
 } from '@kesto/contract/schemas';
 import { breakText, findingText } from '@kesto/contract/wording';
 import {
@@ -19,6 +21,7 @@ import {
   ok,
   planJoint,
   planPurge,
+  sequence,
   type Finding,
   type HoldRequest,
   type IsolateRequest,
@@ -26,6 +29,7 @@ import {
   type PurgeRequest,
   type Quantity,
   type ReachRequest,
+  type SequenceRequest,
   type Result,
   type JobVerification,
   type Verification,
@@ -57,6 +61,7 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
   reach: { schema: reachRequest, answer: (body) => mapped(heatReach(body as ReachRequest), reachAnswer) },
   isolate: { schema: isolateRequest, answer: (body) => mapped(isolate(body as IsolateRequest), isolateAnswer) },
   hold: { schema: holdRequest, answer: (body) => mapped(hold(body as HoldRequest), (found) => holdAnswer(found, body as HoldRequest)) },
+  sequence: { schema: sequenceRequest, answer: (body) => mapped(sequence(body as SequenceRequest), sequenceAnswer) },
   saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },
   readings: {
     schema: readingsRequest,

@@ -26,6 +26,8 @@ import {
   type PurgeRequest,
   type ReachRequest,
   type Schools,
+  type SequenceJointRequest,
+  type SequenceRequest,
 } from '@kesto/core';
 import { APPLICATIONS, METERING, RUN_MODES, SUCTION_AT, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import { graphSchema } from '../circuits/schema';
@@ -53,6 +55,9 @@ const protection = Joi.alternatives().try(
   word(PROTECTIONS),
   Joi.object({ kind: word(PROTECTIONS).required(), from: quantity, to: quantity, water: quantity }),
 );
+
+/** An order of more is made in parts. */
+const MOST_JOINTS = 50;
 
 const surroundings = { atmosphere: quantity, altitude: quantity };
 
@@ -251,4 +256,24 @@ export const isolateRequest = Joi.object<IsolateRequest>({
   charge: quantity,
   refrigerant: Joi.string().max(20),
   split: ids,
+});
+
+const sequenceJoint = Joi.object<SequenceJointRequest>({
+  id: anyId.required(),
+  a: anyId.required(),
+  b: anyId.required(),
+  bench: Joi.boolean(),
+  after: ids,
+  captive: Joi.array().max(50).items(Joi.string().max(80)),
+  place: Joi.string().max(80),
+  distanceTo: Joi.object().pattern(anyId, quantity).max(100),
+  above: ids,
+});
+
+export const sequenceRequest = Joi.object<SequenceRequest>({
+  ...surroundings,
+  circuit: graphSchema(anyId, 1000).required(),
+  joints: Joi.array().max(MOST_JOINTS).items(sequenceJoint).required(),
+  ports: ids.required(),
+  inlet: anyId.required(),
 });

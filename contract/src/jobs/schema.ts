@@ -18,7 +18,7 @@ const sumLines = Joi.array()
   .required();
 
 export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
-  kind: Joi.string().valid('schools', 'sum', 'stage-note', 'joint-removed', 'circuit-changed').required(),
+  kind: Joi.string().valid('schools', 'sum', 'stage-note', 'order-kept', 'joint-removed', 'circuit-changed').required(),
   values: Joi.when('kind', {
     switch: [
       { is: 'schools', then: Joi.object({ schools: schoolsRequest.required(), reason: text(NOTE_LIMIT) }) },
@@ -30,6 +30,10 @@ export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
             .required(),
           text: text(NOTE_LIMIT).required(),
         }),
+      },
+      {
+        is: 'order-kept',
+        then: Joi.object({ order: Joi.array().min(1).max(200).unique().items(uuid).required(), reason: text(NOTE_LIMIT) }),
       },
       { is: 'joint-removed', then: Joi.object({ joint: uuid.required(), why: text(NOTE_LIMIT).required() }) },
       { is: 'circuit-changed', then: Joi.object({ to: uuid.required() }) },

@@ -56,11 +56,19 @@ export interface StageNoteValues {
 }
 export type StageNote = StageNoteValues & NotedBy;
 
+/** In which order the joints are made; a reason where it breaks a rule. */
+export interface KeptOrderValues {
+  readonly order: readonly string[];
+  readonly reason?: string;
+}
+export type KeptOrder = KeptOrderValues & NotedBy;
+
 /** A note of the job as a whole. */
 export type JobNote =
   | { readonly kind: 'schools'; readonly values: JobSchoolsValues }
   | { readonly kind: 'sum'; readonly values: JobSumValues }
-  | { readonly kind: 'stage-note'; readonly values: StageNoteValues };
+  | { readonly kind: 'stage-note'; readonly values: StageNoteValues }
+  | { readonly kind: 'order-kept'; readonly values: KeptOrderValues };
 /** What belongs to a job, changed. */
 export type JobChange =
   | { readonly kind: 'joint-removed'; readonly values: { readonly joint: string; readonly why: string } }
@@ -77,6 +85,8 @@ export interface JobView extends JobSummary {
   readonly order: readonly JointSummary[];
   /** The tag the next joint would get now: what a device calls it until the server has settled it. */
   readonly nextTag: string;
+  /** In which order its joints are made, where one was kept: `order` above stands in it. */
+  readonly keptOrder?: KeptOrder | null;
   readonly schools: JobSchools | null;
   readonly sums: readonly JobSum[];
   /** Of servers of before: none. */

@@ -195,6 +195,8 @@ export const KINDS = {
   schools: job([], 'claim', { schools: schoolsChosen, reason: optional(why) }),
   /** Of a stage that has no sheet of its own. */
   'stage-note': job([], 'fact', { of: word(STAGES), text: why }),
+  /** In which order the joints are made; with a reason where it breaks a rule. */
+  'order-kept': job([], 'claim', { order: list(id, 1, 200), reason: optional(why) }),
   sum: job([], 'fact', { calculator: designation(40), given: sumLines, answers: sumLines, note: optional(why) }),
   'joint-added': job([], 'claim', { joint: id, tag: designation(40) }),
   /** No flame touched it, and it does not belong to the job after all. */

@@ -15,3 +15,4 @@ export * from './flareTorque';
 export * from './cylinder';
 export * from './priceChecks';
 export * from './jobLinks';
+export * from './keptOrder';

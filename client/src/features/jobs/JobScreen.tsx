@@ -104,6 +104,14 @@ function Ready({ job }: { job: JobView }) {
           {job.order.length === 0 ? ' · no joint yet' : toPlan > 0 ? ` · ${toPlan} to plan` : ' · all planned'}
         </Words>
         <JointOrder joints={job.order} here={here?.id ?? null} onOpen={(j) => router.push(`/joints/${j.id}`)} />
+        {job.order.length > 1 ? (
+          <View style={{ alignItems: 'flex-start' }}>
+            <FrameKey
+              label={job.keptOrder ? 'The order that was kept' : 'In which order'}
+              onPress={() => router.push(`/jobs/${job.id}/order`)}
+            />
+          </View>
+        ) : null}
         {mayMake ? <ProposedJoints proposed={proposed} /> : null}
       </View>
       <Words size={15} tone="ink2">

@@ -1,5 +1,5 @@
 import type { JobView, JointSummary, PutJobEntryRequest, PutJobRequest, PutJointRequest, UnitView } from '@kesto/contract';
-import { standingOf } from '@kesto/core';
+import { inKeptOrder, keptOrderOf, standingOf } from '@kesto/core';
 import { stagesWith } from '@/features/stage/pendingStages';
 import { stateWith } from '@/features/joint/pendingJoint';
 import { bodyOf, goes, type Command } from '@/outbox';
@@ -33,7 +33,8 @@ const takenOff = (pending: readonly Command[]): readonly string[] =>
 export function jobWith(job: JobView, kept: readonly Command[], by: string): JobView {
   const pending = kept.filter(({ params }) => params['job'] === job.id);
   const taken = takenOff(pending);
-  const order = [...job.order, ...added(job, pending)]
+  const reordered = pending.filter(goes('putJobEntry')).map((command) => bodyOf<PutJobEntryRequest>(command));
+  const order = inKeptOrder([...job.order, ...added(job, pending)], keptOrderOf(reordered))
     .filter(({ id }) => !taken.includes(id))
     .map((joint) => ({
       ...joint,

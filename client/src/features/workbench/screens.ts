@@ -15,6 +15,7 @@ export { AuditScreen } from '@/features/audit/AuditScreen';
 export { PeopleScreen } from '@/features/people/PeopleScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';
+export { OrderScreen } from '@/features/order';
 export { RunScreen } from '@/features/run';
 export { LookScreen } from '@/features/record/LookScreen';
 export { KeptScreen } from '@/features/kept/KeptScreen';

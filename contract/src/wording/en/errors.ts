@@ -30,6 +30,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'coldest-above-hottest': () => 'must not lie above service.maxTemp',
   'low-above-high': () => 'must not lie above the high side: sides swapped?',
   'no-such-part': (value) => `${value} is no part of this circuit`,
+  'no-such-joint': (value) => `${value} is no joint of this list`,
   'not-linked': (value) => `${value} is linked to nothing: say what comes before or after it`,
   'linked-to-itself': (value) => `${value} is linked to itself`,
   'loop-without-compressor': (value) => `${value} lies on a loop that passes no compressor`,
@@ -60,6 +61,7 @@ const NEEDED: Readonly<Record<NeededCode, string>> = {
   'a-figure': 'type a figure',
   'two-samples': 'at least two, a start and an end',
   'work-part': 'at least one part that is to be opened',
+  'a-joint': 'at least one joint',
 };
 
 /** Metals people ask for and that are not brazed here: why, and what is done instead. */
@@ -92,6 +94,8 @@ export function calcErrorText(error: CalcError): string {
       return `${error.word} is no test gas: oxygen and air explode with oil, carbon dioxide dissolves in it; allowed: ${error.allowed.join(', ')}`;
     case 'missing':
       return `is needed: ${NEEDED[error.needed]}`;
+    case 'no-order':
+      return `have no order in which gas gets through each and out beyond it: ${error.joints.join(', ')} have no way out; open ${error.open}`;
     case 'excludes':
       return `cannot be given together with ${error.other}`;
     case 'unreadable':

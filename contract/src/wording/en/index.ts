@@ -13,6 +13,7 @@ export * from './stages';
 export * from './record';
 export * from './made';
 export * from './run';
+export * from './sequence';
 export * from './places';
 export * from './found';
 export * from './people';

@@ -1,16 +1,18 @@
-import type { JobNote, JobSchools, JobSum, StageNote } from '@kesto/contract';
+import type { JobNote, JobSchools, JobSum, KeptOrder, StageNote } from '@kesto/contract';
 import { schoolName } from '@kesto/contract/wording';
 import { differingSchool, readJobLink, withSchoolIds, type JobEntry, type JobLink, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { append, authorOf, type Author } from '../ledger';
 import type { ShopWork } from '../shopWork';
+import { checkKeptOrder } from './checkOrder';
 
 export interface JobNotes {
   /** The last answer counts; null where the job does as the shop does. */
   readonly schools: JobSchools | null;
   readonly sums: readonly JobSum[];
   readonly stageNotes: readonly StageNote[];
+  readonly keptOrder: KeptOrder | null;
 }
 
 type Note = { readonly id: string; readonly by: string; readonly at: string } & JobNote;
@@ -28,7 +30,8 @@ const noteOf = ({ id, kind, values, person, serverTime }: JobEntry) =>
 const writersOf = (entries: readonly JobEntry[]) =>
   entries.filter(({ kind }) => kind === 'carried-over').map(({ values }) => String(values['writer']));
 
-const isNote = (kind: string): kind is JobNote['kind'] => kind === 'schools' || kind === 'sum' || kind === 'stage-note';
+const isNote = (kind: string): kind is JobNote['kind'] =>
+  kind === 'schools' || kind === 'sum' || kind === 'stage-note' || kind === 'order-kept';
 
 /** What is noted of a job as a whole, in its order. */
 async function notesIn(shop: ShopWork, links: readonly JobLink[]): Promise<readonly Note[]> {
@@ -50,7 +53,9 @@ export async function jobNotes(shop: ShopWork, links: readonly JobLink[]): Promi
       : null;
   const sums = notes.flatMap((note) => (note.kind === 'sum' ? [{ ...note.values, ...signed(note) }] : []));
   const stageNotes = notes.flatMap((note) => (note.kind === 'stage-note' ? [{ ...note.values, ...signed(note) }] : []));
-  return { schools, sums, stageNotes };
+  const kept = notes.findLast((note) => note.kind === 'order-kept');
+  const keptOrder = kept?.kind === 'order-kept' ? { ...kept.values, ...signed(kept) } : null;
+  return { schools, sums, stageNotes, keptOrder };
 }
 
 /** The schools a job is worked by: its own where it has them, else the shop's. */
@@ -88,6 +93,7 @@ export async function storeJobEntry(shop: ShopWork, { jobId, entryId, person, bo
   const before = await shop.ledger.taken('job', entryId);
   if (before) return sameOrConflict(before.requestHash, hash, 'note');
   await checkReason(shop, body);
+  if (body.kind === 'order-kept') await checkKeptOrder(shop, jobId, body.values);
   await append(shop, await shop.ledger.of({ of: 'job', id: jobId }), {
     ...{ chain: { of: 'job', id: jobId }, id: entryId, kind: body.kind, told: { ...body.values }, requestHash: hash },
     ...{ person: authorOf(person), deviceTime: null, offsetS, now },

@@ -8,7 +8,20 @@ import {
   type Today,
   type VanStock,
 } from '@kesto/contract';
-import { factsIn, jointAt, readChain, safetyClassOf, standingOf, stateAfter, unsettled, type JobLink, type NearKind } from '@kesto/core';
+import {
+  factsIn,
+  inKeptOrder,
+  jointAt,
+  keptOrderOf,
+  readChain,
+  readJobLink,
+  safetyClassOf,
+  standingOf,
+  stateAfter,
+  unsettled,
+  type JobLink,
+  type NearKind,
+} from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
@@ -40,7 +53,7 @@ export const nearOf = ({ joints }: Pick<ToldJob, 'joints'>): readonly NearKind[]
 
 /** A job with its circuit, unit and joints, and where it stands. */
 function describe({ job, circuit, unit, site, joints, entries, lastFlame }: ToldJob): BareJob {
-  const order = joints.map(toSummary);
+  const order = inKeptOrder(joints.map(toSummary), keptOrderOf(entries.map(readJobLink)));
   const kept = { entries, near: nearOf({ joints }), lastFlame };
   const places = { site: toSite(site), unit: toPlate(unit), plate: unit.details, circuit: toCircuit(circuit) };
   const facts = factsIn(entries);

@@ -1,0 +1,33 @@
+import { View } from 'react-native';
+import { KeepKey } from '@/ui/Buttons';
+import type { Read } from '@/ui/form/fields';
+import { FigureFields } from '@/ui/form/FigureFields';
+import { useFigures } from '@/ui/form/useFigures';
+import { Heading, Words } from '@/ui/Words';
+
+const REASON = { reason: { label: 'why in this order', kind: 'words' } } as const;
+
+interface KeepWithReasonProps {
+  readonly keptAs: string;
+  readonly busy: boolean;
+  readonly onKeep: (reason: string) => Promise<boolean>;
+  readonly onKept: () => void;
+}
+
+/** An order that breaks a rule is kept with its reason. */
+export function KeepWithReason({ keptAs, busy, onKeep, onKept }: KeepWithReasonProps) {
+  const figures = useFigures(keptAs, REASON);
+  async function keep({ reason }: Read<typeof REASON>): Promise<boolean> {
+    const isKept = await onKeep(reason);
+    if (isKept) onKept();
+    return isKept;
+  }
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading size={20}>It breaks a rule</Heading>
+      <Words size={15}>Kept with who changed it and why; whoever makes the joints sees it.</Words>
+      <FigureFields figures={figures} />
+      <KeepKey label="Keep this order" busy={busy} onPress={() => void figures.submit(keep)} />
+    </View>
+  );
+}

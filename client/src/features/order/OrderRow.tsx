@@ -1,0 +1,78 @@
+import type { JointSummary } from '@kesto/contract';
+import { JOINT_STATE_WORDS, stepWhyText } from '@kesto/contract/wording';
+import type { SequenceStep } from '@kesto/core';
+import { StyleSheet, View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import { Opens } from '@/ui/Opens';
+import { useTokens } from '@/ui/theme';
+import { Mono, Words } from '@/ui/Words';
+
+interface OrderRowProps {
+  readonly joint: JointSummary;
+  readonly place: number;
+  readonly step: SequenceStep | undefined;
+  readonly isShown: boolean;
+  readonly isBroken: boolean;
+  readonly tagOf: (id: string) => string;
+  readonly onShow: () => void;
+  readonly onMove: ((by: -1 | 1) => void) | null;
+}
+
+/** One joint of the order: its turn, why there, and the keys that move it. */
+export function OrderRow({ joint, place, step, isShown, isBroken, tagOf, onShow, onMove }: OrderRowProps) {
+  const t = useTokens();
+  const why = step ? step.why.map((one) => stepWhyText(one, tagOf)).join('; ') : JOINT_STATE_WORDS[joint.state];
+  return (
+    <View role="listitem" style={[styles.row, { borderColor: t.rule }]}>
+      <Opens says={`show the gas at ${joint.tag}`} onPress={onShow} style={styles.opens}>
+        <View style={styles.says}>
+          <View style={[styles.place, { borderColor: isBroken ? t.red : t.ink, backgroundColor: isShown ? t.ink : 'transparent' }]}>
+            <Mono size={17} tone={isShown ? 'paper' : isBroken ? 'red' : 'ink'}>
+              {place}
+            </Mono>
+          </View>
+          <View style={styles.text}>
+            <Words size={17} bold numberOfLines={1}>
+              {joint.tag.slice(joint.tag.lastIndexOf('-') + 1)} {joint.title}
+            </Words>
+            <Words size={14} tone="ink2">
+              {why}
+            </Words>
+          </View>
+        </View>
+      </Opens>
+      {onMove ? (
+        <View style={styles.keys}>
+          <Move label={`${joint.tag} sooner`} sign="▲" onPress={() => onMove(-1)} />
+          <Move label={`${joint.tag} later`} sign="▼" onPress={() => onMove(1)} />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+function Move({ label, sign, onPress }: { label: string; sign: string; onPress: () => void }) {
+  return (
+    <IconButton
+      accessibilityLabel={label}
+      size={24}
+      style={styles.move}
+      icon={() => (
+        <Words size={17} bold>
+          {sign}
+        </Words>
+      )}
+      onPress={onPress}
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, minHeight: 64, gap: 6 },
+  opens: { flex: 1 },
+  says: { flex: 1, flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 56 },
+  place: { width: 36, height: 36, borderRadius: 18, borderWidth: 2, alignItems: 'center', justifyContent: 'center' },
+  text: { flex: 1 },
+  keys: { flexDirection: 'row' },
+  move: { width: 48, height: 48, margin: 0 },
+});

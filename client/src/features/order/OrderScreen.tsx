@@ -1,0 +1,128 @@
+import type { JobView } from '@kesto/contract';
+import { calcErrorText, drawnName, orderBreakText } from '@kesto/contract/wording';
+import type { CircuitGraph } from '@kesto/core';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { ProgressBar } from 'react-native-paper';
+import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
+import { jobCells } from '@/features/jobs/cells';
+import { useMayMake } from '@/features/session/useMayMake';
+import { Undrawn } from '@/features/stage/Undrawn';
+import { WithCircuit } from '@/features/stage/WithCircuit';
+import { useUnits } from '@/state/units';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { FlagLine } from '@/ui/Flag';
+import { Sheet } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { useIsWide, useTokens } from '@/ui/theme';
+import { GasPath } from './GasPath';
+import { KeepWithReason } from './KeepWithReason';
+import { OrderRow } from './OrderRow';
+import { useOrder } from './useOrder';
+
+/** In which order a job's joints are made: where the gas goes in and out at each, and what an order breaks. */
+export function OrderScreen({ id }: { id: string }) {
+  return <WithCircuit id={id}>{(job, graph) => (graph ? <Ordering job={job} graph={graph} /> : <NotDrawn job={job} />)}</WithCircuit>;
+}
+
+function NotDrawn({ job }: { job: JobView }) {
+  return (
+    <Sheet
+      tag={job.unit.tag}
+      title="In which order"
+      subtitle={`job ${job.number}, ${job.title}`}
+      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      cells={jobCells(job)}
+    >
+      <Undrawn job={job} />
+    </Sheet>
+  );
+}
+
+function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
+  const t = useTokens();
+  const units = useUnits();
+  const wide = useIsWide();
+  const router = useRouter();
+  const mayMake = useMayMake();
+  const work = useOrder(job, graph);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
+  const { request, order, steps, breaks, search, failed } = work;
+  const tagOf = (id: string) => job.order.find((joint) => joint.id === id)?.tag ?? drawnName(graph, id);
+  const joints = order.flatMap((id) => job.order.find((joint) => joint.id === id) ?? []);
+  const shown = chosen ?? order[0] ?? null;
+  const step = shown === null ? undefined : steps.get(shown);
+  const ports = graph.parts.filter(({ kind }) => kind === 'port');
+  const done = () => router.push(`/jobs/${job.id}`);
+  const keep = () => (breaks.length > 0 ? setAsking(true) : void work.keep().then((kept) => kept && done()));
+  const action =
+    search.share !== null
+      ? { label: 'Leave the search', onPress: search.cancel }
+      : work.isAsFound || breaks.length === 0
+        ? work.isKept
+          ? { label: 'Kept: to the joints', onPress: done }
+          : { label: 'Keep this order', disabled: work.busy, onPress: keep }
+        : { label: 'Keep it all the same', disabled: work.busy, onPress: keep };
+  const changes = work.rigChanges;
+  return (
+    <Sheet
+      tag={job.unit.tag}
+      title="In which order"
+      subtitle={`${order.length} joints${changes === null ? '' : `, rig changed ${changes} ${changes === 1 ? 'time' : 'times'}`}`}
+      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      cells={jobCells(job)}
+      action={mayMake && request ? action : undefined}
+      round={asking ? { label: 'close', pressed: true, onPress: () => setAsking(false) } : undefined}
+      over={<KeepWithReason keptAs={`${job.id}.order`} busy={work.busy} onKeep={(reason) => work.keep(reason)} onKept={done} />}
+      overOpen={asking}
+    >
+      <CircuitDrawing
+        graph={graph}
+        upright={!wide}
+        maxHeight={wide ? 380 : 420}
+        units={units}
+        joints={joints}
+        overlay={(laid) => (step ? <GasPath {...laid} step={step} /> : null)}
+      />
+      {work.problem ? <Failed message={work.problem} /> : null}
+      {!request ? (
+        <Empty title="Nothing to order" text="Joints that are planned on the drawing, and a port for the gas, are put in order here." />
+      ) : null}
+      {request && mayMake ? (
+        <View style={{ gap: 8 }}>
+          {ports.length > 1 ? (
+            <Choice
+              label="gas goes in at"
+              value={request.inlet}
+              options={ports.map(({ id }) => ({ value: id, label: `in: ${drawnName(graph, id)}` }))}
+              onChange={work.setInlet}
+            />
+          ) : null}
+          <FrameKey label="Find the best order" disabled={search.share !== null} onPress={() => search.begin(request)} />
+          {search.share === null ? null : <ProgressBar progress={search.share} color={t.copper} aria-label="searching the order" />}
+        </View>
+      ) : null}
+      {failed ? <Failed message={failed[0] ? `The joints ${calcErrorText(failed[0])}.` : 'No order was found.'} /> : null}
+      {breaks.map((one) => (
+        <FlagLine key={`${one.joint}${one.rule}`} letter="a" text={`${orderBreakText(one, tagOf)}.`} />
+      ))}
+      <View role="list" aria-label="order" style={{ borderTopWidth: 2, borderColor: t.copper }}>
+        {joints.map((joint, i) => (
+          <OrderRow
+            key={joint.id}
+            joint={joint}
+            place={i + 1}
+            step={steps.get(joint.id)}
+            isShown={joint.id === shown}
+            isBroken={breaks.some((one) => one.joint === joint.id)}
+            tagOf={tagOf}
+            onShow={() => setChosen(joint.id)}
+            onMove={mayMake ? (by) => work.move(joint.id, by) : null}
+          />
+        ))}
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,1 @@
+export { OrderScreen } from './OrderScreen';

@@ -1,0 +1,61 @@
+import type { JobView } from '@kesto/contract';
+import { factsOf, orderBreaks, sequenceOfDrawing, type CircuitGraph, type OrderBreak, type SequenceStep } from '@kesto/core';
+import { useMemo, useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { jobEntryWrite } from '@/features/jobs/writes';
+import { factsOfJob } from '@/features/stage/pendingStages';
+import { useWrite } from '@/outbox';
+import { useSearch } from './useSearch';
+
+const moved = (order: readonly string[], id: string, by: -1 | 1): readonly string[] => {
+  const at = order.indexOf(id);
+  const to = at + by;
+  if (at < 0 || to < 0 || to >= order.length) return order;
+  const next = order.filter((other) => other !== id);
+  return [...next.slice(0, to), id, ...next.slice(to)];
+};
+
+/** The order of a job's joints: as it was kept, searched anew, or as somebody moved it; and what it breaks. */
+export function useOrder(job: JobView, graph: CircuitGraph) {
+  const [inlet, setInlet] = useState<string | null>(null);
+  const [order, setOrder] = useState<readonly string[]>(() => job.order.map(({ id }) => id));
+  const search = useSearch();
+  const { keep: write, busy, problem } = useWrite();
+  const request = useMemo(() => {
+    const onBench = new Set(
+      factsOf(factsOfJob(job.stages), 'joining').flatMap(({ values }) => (values.method === 'bench' ? [values.place] : [])),
+    );
+    const joints = job.order.map(({ id, at }) => ({ id, at, isBench: at !== null && onBench.has(at.part) }));
+    return sequenceOfDrawing(graph, joints, inlet);
+  }, [graph, inlet, job]);
+  const found = search.found?.ok ? search.found.value : null;
+  const foundOrder = useMemo(() => {
+    if (!found) return null;
+    const placed = found.order.map((step) => step.joint);
+    // What is not drawn has its turn where it stood.
+    return [...placed, ...job.order.map(({ id }) => id).filter((id) => !placed.includes(id))];
+  }, [found, job.order]);
+  const [taken, setTaken] = useState(found);
+  if (found && found !== taken) {
+    setTaken(found);
+    if (foundOrder) setOrder(foundOrder);
+  }
+  const checked = useMemo(() => (request ? orderBreaks(request, order) : null), [request, order]);
+  const breaks: readonly OrderBreak[] = checked?.ok ? checked.value : [];
+  const isAsFound = foundOrder !== null && foundOrder.join() === order.join();
+  const steps: ReadonlyMap<string, SequenceStep> = new Map(isAsFound ? found?.order.map((step) => [step.joint, step]) : []);
+  const isKept = job.keptOrder?.order.join() === order.join();
+
+  /** True once it is safe on the device. */
+  const keep = (reason?: string) =>
+    write(jobEntryWrite(job.id, uuid(), { kind: 'order-kept', values: { order: [...order], ...(reason ? { reason } : {}) } }));
+
+  return {
+    ...{ request, order, steps, breaks, search, inlet, setInlet, isKept, isAsFound, busy, keep },
+    rigChanges: isAsFound ? (found?.rigChanges ?? null) : null,
+    problem: problem?.message ?? null,
+    failed: search.found && !search.found.ok ? search.found.errors : null,
+    move: (id: string, by: -1 | 1) => setOrder(moved(order, id, by)),
+  };
+}
+export type OrderWork = ReturnType<typeof useOrder>;

@@ -1,0 +1,36 @@
+import type { OrderBreak, StepWhy } from '@kesto/core';
+
+type NameOf = (id: string) => string;
+
+/** Why a joint has its turn there. `name`: what a part or a joint is called. */
+export function stepWhyText(why: StepWhy, name: NameOf = (id) => id): string {
+  switch (why.code) {
+    case 'bench':
+      return 'on the bench: the flame stays off the unit';
+    case 'out-at-port':
+      return `gas leaves at ${name(why.port)}, its core out`;
+    case 'out-at-joint':
+      return `while ${name(why.joint)} is open, gas leaves there`;
+    case 'after':
+      return `after ${why.joints.map(name).join(', ')}`;
+    case 'captive':
+      return `before the pipe closes: ${why.names.join(', ')} threaded on`;
+    case 'last':
+      return 'last: nothing else is open';
+  }
+}
+
+/** Which rule an order breaks, in a sentence. */
+export function orderBreakText({ joint, rule, others }: OrderBreak, name: NameOf = (id) => id): string {
+  const those = others.map(name).join(', ');
+  switch (rule) {
+    case 'no-way':
+      return `${name(joint)} there has no way out for the gas`;
+    case 'bench-first':
+      return `${name(joint)} comes before ${those}, which is made on the bench`;
+    case 'before':
+      return `${name(joint)} comes before ${those}`;
+    case 'melts':
+      return `${name(joint)} would melt ${those} again`;
+  }
+}

@@ -1,0 +1,4 @@
+export * from './request';
+export * from './sequence';
+export * from './ofDrawing';
+export type { GasWay } from './gasWays';

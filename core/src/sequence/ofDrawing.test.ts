@@ -1,0 +1,47 @@
+import { TEMPLATE_CIRCUITS } from '../circuit/templates';
+import { sequenceOfDrawing, type DrawnJoint } from './ofDrawing';
+import { orderBreaks, sequence } from './sequence';
+
+const SPLIT = TEMPLATE_CIRCUITS.split;
+const at = (id: string, part: string, from: string, to: string, isBench = false): DrawnJoint => ({ id, at: { part, from, to }, isBench });
+/** A drier is changed: both of its ends. */
+const DRIER = [at('in', 'drier', 'liquid-valve', 'drier'), at('out', 'drier', 'drier', 'expansion')];
+const orderOf = (joints: readonly DrawnJoint[], inlet: string | null = null) => {
+  const request = sequenceOfDrawing(SPLIT, joints, inlet);
+  const found = request ? sequence(request) : null;
+  return found?.ok ? found.value.order.map(({ joint, outlet }) => `${joint} ${outlet ?? 'bench'}`) : null;
+};
+
+test('both ends of a drier from its drawing: while one is open the gas leaves there, then at the other port', () => {
+  expect(orderOf(DRIER)).toEqual(['in out', 'out gas-port']);
+  expect(orderOf(DRIER, 'gas-port')).toEqual(['out in', 'in liquid-port']);
+});
+
+test('both ends of one tube are two joints', () => {
+  const both = [at('far', 'drier', 'liquid-valve', 'drier'), at('near', 'liquid-valve', 'liquid-valve', 'drier')];
+  expect(orderOf(both)).toEqual(['near far', 'far gas-port']);
+});
+
+test('one that is made on the bench comes first', () => {
+  expect(orderOf([DRIER[0] as DrawnJoint, { ...(DRIER[1] as DrawnJoint), isBench: true }])?.[0]).toBe('out bench');
+});
+
+test('nothing that is drawn, or no port: nothing is asked', () => {
+  expect(sequenceOfDrawing(SPLIT, [{ id: 'x', at: null, isBench: false }], null)).toBeNull();
+  const bare = { ...SPLIT, parts: SPLIT.parts.filter(({ kind }) => kind !== 'port'), links: SPLIT.links.slice(0, 7) };
+  expect(sequenceOfDrawing(bare, DRIER, null)).toBeNull();
+});
+
+test('an order that is moved by hand is named where it breaks a rule, and nowhere else', () => {
+  const bench = [DRIER[0] as DrawnJoint, { ...(DRIER[1] as DrawnJoint), isBench: true }];
+  const breaks = (joints: readonly DrawnJoint[], order: readonly string[]) => {
+    const request = sequenceOfDrawing(SPLIT, joints, null);
+    const found = request ? orderBreaks(request, order) : null;
+    return found?.ok ? found.value : null;
+  };
+  expect(breaks(DRIER, ['in', 'out'])).toEqual([]);
+  // Made before it, the outlet keeps the gas of the liquid port from coming as far; the other port gives it.
+  expect(breaks(DRIER, ['out', 'in'])).toEqual([]);
+  expect(breaks(bench, ['in', 'out'])).toEqual([{ joint: 'in', rule: 'bench-first', others: ['out'] }]);
+  expect(breaks(bench, ['out', 'in'])).toEqual([]);
+});
