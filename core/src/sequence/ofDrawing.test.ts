@@ -26,6 +26,10 @@ test('one that is made on the bench comes first', () => {
   expect(orderOf([DRIER[0] as DrawnJoint, { ...(DRIER[1] as DrawnJoint), isBench: true }])?.[0]).toBe('out bench');
 });
 
+test('a tube that ends at the compressor is swept on its own side: nothing is pushed through the compressor', () => {
+  expect(orderOf([at('stub', 'gas-valve', 'gas-valve', 'compressor')], 'gas-port')).toEqual(['stub liquid-port']);
+});
+
 test('nothing that is drawn, or no port: nothing is asked', () => {
   expect(sequenceOfDrawing(SPLIT, [{ id: 'x', at: null, isBench: false }], null)).toBeNull();
   const bare = { ...SPLIT, parts: SPLIT.parts.filter(({ kind }) => kind !== 'port'), links: SPLIT.links.slice(0, 7) };

@@ -1,4 +1,5 @@
-import { tubePlace, type CircuitGraph, type CircuitLink, type CircuitPart } from '../circuit/graph';
+import type { CircuitKind } from '../vocabulary';
+import { kindOf, tubePlace, type CircuitGraph, type CircuitLink, type CircuitPart } from '../circuit/graph';
 import type { JointPlace } from '../circuit/jointAt';
 import type { SequenceJointRequest, SequenceRequest } from './request';
 
@@ -10,9 +11,19 @@ export interface DrawnJoint {
   readonly isBench: boolean;
 }
 
+/** Nothing is pushed through these: a tube that ends at one is swept from its other side. */
+const DEAD_ENDS: readonly CircuitKind[] = ['compressor', 'capillary'];
+
+/** A joint whose tube leads straight to a dead end is a joint of that end itself. */
+function deadEndOf(graph: CircuitGraph, at: JointPlace, joints: readonly DrawnJoint[]): string | null {
+  const other = at.part === at.from ? at.to : at.from;
+  const isOnlyOne = joints.filter((joint) => joint.at && tubePlace(joint.at) === tubePlace(at)).length === 1;
+  return isOnlyOne && DEAD_ENDS.includes(kindOf(graph, other) ?? 'tube') ? other : null;
+}
+
 /** The drawing with each tube that a joint is at standing as a part of its own, so that a joint at either end of it is told apart. */
 function withTubes({ parts, links }: CircuitGraph, joints: readonly DrawnJoint[]): CircuitGraph {
-  const split = new Set(joints.flatMap(({ at }) => (at ? [tubePlace(at)] : [])));
+  const split = new Set(joints.flatMap(({ at }) => (at && deadEndOf({ parts, links }, at, joints) === null ? [tubePlace(at)] : [])));
   const tubes = links.filter((link) => split.has(tubePlace(link)));
   const asPart = (link: CircuitLink): CircuitPart => ({ id: tubePlace(link), kind: 'tube' });
   const halves = (link: CircuitLink): readonly CircuitLink[] => [
@@ -40,7 +51,7 @@ export function sequenceOfDrawing(graph: CircuitGraph, joints: readonly DrawnJoi
   const first = inlet !== null && ports.includes(inlet) ? inlet : ports[0];
   if (drawn.length === 0 || first === undefined) return null;
   const asked = drawn.flatMap(({ id, at, isBench }): readonly SequenceJointRequest[] =>
-    at ? [{ id, a: at.part, b: tubePlace(at), ...(isBench ? { bench: true } : {}) }] : [],
+    at ? [{ id, a: at.part, b: deadEndOf(graph, at, drawn) ?? tubePlace(at), ...(isBench ? { bench: true } : {}) }] : [],
   );
   return { circuit: withTubes(graph, drawn), joints: asked, ports: ports.filter((port) => port !== first), inlet: first };
 }

@@ -21,6 +21,8 @@ export function GasPath({ graph, layout, view, step }: LaidCircuit & { step: Seq
     return laid ? [laid] : [];
   });
   const [into, out] = [placeOf(step.inlet ?? undefined), placeOf(step.outlet ?? undefined)];
+  // Towards the middle: the sheet ends beside what stands at its edge.
+  const beside = (x: number) => (x > view.width / 2 ? ({ x: x - 16, anchor: 'end' } as const) : ({ x: x + 16, anchor: 'start' } as const));
   return (
     <>
       {passed.map(({ index, points }) => (
@@ -35,7 +37,7 @@ export function GasPath({ graph, layout, view, step }: LaidCircuit & { step: Seq
       {out ? (
         <G>
           <Path d={`M${out.x} ${out.y - 14} v-24 m-9 10 l9 -11 l9 11`} stroke={t.teal} strokeWidth={5} fill="none" />
-          <Lettering x={out.x + 16} y={out.y - 28} text="out here, core out" anchor="start" />
+          <Lettering {...beside(out.x)} y={out.y - 28} text="out here, core out" />
         </G>
       ) : null}
     </>

@@ -21,7 +21,9 @@ interface OrderRowProps {
 /** One joint of the order: its turn, why there, and the keys that move it. */
 export function OrderRow({ joint, place, step, isShown, isBroken, tagOf, onShow, onMove }: OrderRowProps) {
   const t = useTokens();
-  const why = step ? step.why.map((one) => stepWhyText(one, tagOf)).join('; ') : JOINT_STATE_WORDS[joint.state];
+  const why = step
+    ? step.why.map((one) => stepWhyText(one, tagOf)).join('; ')
+    : `${JOINT_STATE_WORDS[joint.state]}${joint.at ? '' : ', not on the drawing'}`;
   return (
     <View role="listitem" style={[styles.row, { borderColor: t.rule }]}>
       <Opens says={`show the gas at ${joint.tag}`} onPress={onShow} style={styles.opens}>
@@ -68,7 +70,7 @@ function Move({ label, sign, onPress }: { label: string; sign: string; onPress: 
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, minHeight: 64, gap: 6 },
+  row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, minHeight: 64, gap: 6, paddingVertical: 6 },
   opens: { flex: 1 },
   says: { flex: 1, flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 56 },
   place: { width: 36, height: 36, borderRadius: 18, borderWidth: 2, alignItems: 'center', justifyContent: 'center' },

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
-import { calcErrorText, drawnName, orderBreakText } from '@kesto/contract/wording';
-import type { CircuitGraph } from '@kesto/core';
+import { calcErrorText, drawnName, noOrderText, orderBreakText, placeName } from '@kesto/contract/wording';
+import type { CalcError, CircuitGraph } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -26,6 +26,11 @@ export function OrderScreen({ id }: { id: string }) {
   return <WithCircuit id={id}>{(job, graph) => (graph ? <Ordering job={job} graph={graph} /> : <NotDrawn job={job} />)}</WithCircuit>;
 }
 
+const failedText = (error: CalcError, name: (id: string) => string) =>
+  error.kind === 'no-order'
+    ? noOrderText(error.joints, error.open, name)
+    : `The order cannot be told: ${error.field} ${calcErrorText(error)}.`;
+
 function NotDrawn({ job }: { job: JobView }) {
   return (
     <Sheet
@@ -50,7 +55,7 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
   const { request, order, steps, breaks, search, failed } = work;
-  const tagOf = (id: string) => job.order.find((joint) => joint.id === id)?.tag ?? drawnName(graph, id);
+  const tagOf = (id: string) => job.order.find((joint) => joint.id === id)?.tag ?? placeName(graph, id);
   const joints = order.flatMap((id) => job.order.find((joint) => joint.id === id) ?? []);
   const shown = chosen ?? order[0] ?? null;
   const step = shown === null ? undefined : steps.get(shown);
@@ -104,7 +109,7 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
           {search.share === null ? null : <ProgressBar progress={search.share} color={t.copper} aria-label="searching the order" />}
         </View>
       ) : null}
-      {failed ? <Failed message={failed[0] ? `The joints ${calcErrorText(failed[0])}.` : 'No order was found.'} /> : null}
+      {failed?.[0] ? <Failed message={failedText(failed[0], tagOf)} /> : null}
       {breaks.map((one) => (
         <FlagLine key={`${one.joint}${one.rule}`} letter="a" text={`${orderBreakText(one, tagOf)}.`} />
       ))}

@@ -34,3 +34,7 @@ export function orderBreakText({ joint, rule, others }: OrderBreak, name: NameOf
       return `${name(joint)} would melt ${those} again`;
   }
 }
+
+/** That there is no order, with the joints and what to open by their names. */
+export const noOrderText = (joints: readonly string[], open: string, name: NameOf = (id) => id): string =>
+  `No order gives the gas a way out beyond ${joints.map(name).join(', ')}: open ${name(open)}, or put a port there.`;
