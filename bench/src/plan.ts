@@ -1,5 +1,6 @@
 // How long the engine takes, against plain loops doing the same arithmetic: ratios travel between machines, milliseconds do not.
 import { heatReach, planJoint, type PlanRequest, type ReachRequest } from '@kesto/core';
+import { searchMs } from './order';
 
 const q = (value: number, unit: string) => ({ value, unit });
 
@@ -76,5 +77,7 @@ export function engineTimes() {
     planWithPartMs: medianMs(() => planJoint(WITH_PART)),
     reach120s600mmMs: medianMs(() => heatReach(REACH)),
     plainLoopMs: medianMs(plainLoop),
+    order12Ms: searchMs(12).ms,
+    order30Ms: searchMs(30).ms,
   };
 }

@@ -57,9 +57,14 @@ export class GasWays {
     for (const { a, b } of joints) if (!linked.has([a, b].sort().join('>')) && a !== b) join(a, b, true);
   }
 
-  /** Every way for the gas while one joint is made, in the order of the ports, then of the joints that let it out. */
-  waysFor(joint: number, made: (i: number) => boolean): readonly GasWay[] {
-    return this.ports.flatMap((inlet) => this.fromInlet(inlet, joint, made));
+  /**
+   * Ways for the gas from one inlet while a joint is made: one that an open joint lets out alone, where there is one (it asks nothing of the
+   * rig), else every port it reaches, in their order.
+   */
+  waysFrom(inlet: string, joint: number, made: (i: number) => boolean): readonly GasWay[] {
+    const ways = this.fromInlet(inlet, joint, made);
+    const free = ways.find((way) => way.outletIsJoint);
+    return free ? [free] : ways;
   }
 
   private fromInlet(inlet: string, joint: number, made: (i: number) => boolean): readonly GasWay[] {
@@ -73,11 +78,16 @@ export class GasWays {
     };
     const swept = this.sweptAlone(own);
     let steps = 0;
+    let isFree = false;
     const walk = (at: string, path: readonly string[], isThrough: boolean): void => {
-      if ((steps += 1) > STEPS) return;
+      if (isFree || (steps += 1) > STEPS) return;
       // A member that nothing is pushed through: it is enough that gas reaches the other one.
       const through = isThrough || swept.includes(at);
-      if (through) this.outletsAt(at, joint, made, (outlet, isJoint) => keep(outlet, isJoint, path));
+      if (through)
+        this.outletsAt(at, joint, made, (outlet, isJoint) => {
+          isFree ||= isJoint;
+          keep(outlet, isJoint, path);
+        });
       const part = this.parts.get(at);
       if (path.length > 1 && part && blocks(part)) return;
       for (const { to, joints } of this.arcs.get(at) ?? []) {

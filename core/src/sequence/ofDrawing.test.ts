@@ -1,6 +1,7 @@
 import { TEMPLATE_CIRCUITS } from '../circuit/templates';
 import { sequenceOfDrawing, type DrawnJoint } from './ofDrawing';
-import { orderBreaks, sequence } from './sequence';
+import { orderBreaks } from './orderBreaks';
+import { sequence } from './sequence';
 
 const SPLIT = TEMPLATE_CIRCUITS.split;
 const at = (id: string, part: string, from: string, to: string, isBench = false): DrawnJoint => ({ id, at: { part, from, to }, isBench });
