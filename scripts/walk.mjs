@@ -221,6 +221,41 @@ const NEXT_JOINTS = [1, 2, 3, 4, 5].map((n) => [
   },
 ]);
 
+/** What the person sees at each step of a joint, which is what the key is named. */
+const TORCH = ['The way out is open', 'Gas on: flooding', 'I feel the gas', 'Trickle set', 'Lighting', 'Flame off'];
+const AFTER = ['So it was made', 'Nitrogen off', 'It is cool'];
+
+/** The order, then the first joint at the torch. */
+const MADE = [
+  [
+    'the order',
+    async () => {
+      await tap('button', 'In which order');
+      await tap('button', 'Find the best order');
+      await act('Keep this order');
+      await page.getByText('order to braze').filter({ visible: true }).waitFor();
+    },
+  ],
+  [
+    'a joint at the torch',
+    async () => {
+      await shown(page.getByRole('link').filter({ hasText: /OR1-0/ })).click();
+      counted.taps++;
+      await act(/^Braze it/);
+      await act('It is fitted');
+      const wraps = page.getByTestId('action').filter({ hasText: 'It is wrapped', visible: true });
+      await page.waitForTimeout(800);
+      if ((await wraps.count()) > 0) await act('It is wrapped');
+      for (const seen of TORCH) {
+        await page.getByTestId('action').filter({ hasText: seen, visible: true }).waitFor({ timeout: 300_000 });
+        await act(seen);
+      }
+      for (const seen of AFTER) await act(seen);
+      await page.getByTestId('action').filter({ hasText: 'Look at it', visible: true }).waitFor();
+    },
+  ],
+];
+
 async function walked(way) {
   const began = performance.now();
   const start = { ...counted };
@@ -244,6 +279,7 @@ try {
   await walked(PEOPLE);
   await walked(STAGES);
   next = await walked(NEXT_JOINTS);
+  await walked(MADE);
 } finally {
   await browser.close();
   await app.stop();
