@@ -68,6 +68,8 @@ test('opens cold without a signal: today, a job, its unit, a passport, a plan, t
     [`/units/${job.unit.id}/circuits/${job.circuit.id}`, 'compressor'],
     [`/joints/${joint.id}`, joint.title],
     [`/joints/${joint.id}/braze`, joint.tag],
+    [`/joints/${joint.id}/run`, joint.tag],
+    [`/jobs/${first!.id}/order`, 'In which order'],
     ['/van', 'van'],
     ['/bench', 'bench'],
   ];

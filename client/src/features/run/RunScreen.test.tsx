@@ -4,7 +4,7 @@ import { press, showScreen } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import { RunScreen } from './RunScreen';
 
-jest.mock('expo-keep-awake', () => ({ useKeepAwake: () => undefined }));
+jest.mock('expo-keep-awake', () => ({ useKeepAwake: () => undefined, activateKeepAwakeAsync: () => Promise.resolve() }));
 
 const WRAPPED = draftOf({
   female: BRASS_STUB,

@@ -1,7 +1,7 @@
 import type { JobView, JointView } from '@kesto/contract';
 import { RUN_PHASE_WORDS } from '@kesto/contract/wording';
 import type { JointPlan } from '@kesto/core';
-import { useKeepAwake } from 'expo-keep-awake';
+
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -16,6 +16,7 @@ import { RunBody } from './RunBody';
 import { RunMore } from './RunMore';
 import { RunTube } from './RunTube';
 import { useRun, type RunWork } from './useRun';
+import { useScreenAwake } from './useScreenAwake';
 
 /** One joint at the torch, step by step, with nothing but the device. */
 export function RunScreen({ joint }: { joint: JointView }) {
@@ -44,7 +45,7 @@ function NotPlanned({ joint }: { joint: JointView }) {
 }
 
 function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: JointPlan }) {
-  useKeepAwake();
+  useScreenAwake();
   const router = useRouter();
   const work = useRun(joint, job, plan);
   const [keeping, setKeeping] = useState<Keeping | null>(null);
