@@ -2,6 +2,7 @@ import { DRY_FIT_WORDS, drawnPlanText } from '@kesto/contract/wording';
 import { DRY_FITS, LENGTH_UNITS, type DryFit, type JointPlan } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Flags } from '@/features/plan/Cautions';
 import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { useUnits } from '@/state/units';
 import { Choice, KeepKey } from '@/ui/Buttons';
@@ -43,6 +44,7 @@ export function FitBody({ plan, work, keptAs }: { plan: JointPlan; work: RunWork
           }
         />
       )}
+      <Flags plan={plan} units={units} stages={['plan', 'set-up']} />
       <FigureFields figures={figures} />
       <KeepKey label="It is fitted" busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>

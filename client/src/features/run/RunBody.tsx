@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { AtTheTorch } from '@/features/plan/AtTheTorch';
-import { Flags } from '@/features/plan/Cautions';
+import { Flags, MakeSafe } from '@/features/plan/Cautions';
 import { ApprovalNote } from '@/features/record/ApprovalNote';
 import { TorchLocked } from '@/features/safe/TorchLocked';
 import { useUnits } from '@/state/units';
@@ -99,8 +99,9 @@ function Lighting({ job, plan, work }: Omit<RunBodyProps, 'joint'>) {
       {lock ? null : <ReadAgain jobId={job.id} points={again} />}
       <ApprovalNote filler={work.chosen} />
       <PlanDrawing plan={plan} units={units} detail="sizes" flagged />
+      <Flags plan={plan} units={units} stages={['make-safe', 'braze']} />
+      <MakeSafe plan={plan} units={units} />
       <AtTheTorch plan={plan} units={units} />
-      <Flags plan={plan} units={units} stages={['braze']} />
     </View>
   );
 }
