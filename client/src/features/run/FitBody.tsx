@@ -1,5 +1,5 @@
 import { DRY_FIT_WORDS, drawnPlanText } from '@kesto/contract/wording';
-import { DRY_FITS, LENGTH_UNITS, type DryFit, type JointPlan } from '@kesto/core';
+import { DRY_FITS, type DryFit, type JointPlan } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Flags } from '@/features/plan/Cautions';
@@ -8,6 +8,7 @@ import { useUnits } from '@/state/units';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { FigureFields } from '@/ui/form/FigureFields';
 import type { Read } from '@/ui/form/fields';
+import { lengthM } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
@@ -22,7 +23,7 @@ export function FitBody({ plan, work, keptAs }: { plan: JointPlan; work: RunWork
   const [gap, setGap] = useState<DryFit>('right');
   const figures = useFigures(`${keptAs}.fit`, DEPTH);
   const keep = ({ depth }: Read<typeof DEPTH>) => {
-    const metres = depth ? depth.value * ((LENGTH_UNITS as Readonly<Record<string, number>>)[depth.unit] ?? 1) : plan.fit.insertM;
+    const metres = depth ? lengthM(depth) : plan.fit.insertM;
     return work.note('dry-fit', { gap, depthMm: Number((metres * 1000).toPrecision(4)) });
   };
   return (

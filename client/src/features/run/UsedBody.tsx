@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { LENGTH_UNITS, LPM_PER_M3_PER_S, TIME_UNITS, writeTime, type JointPlan, type Quantity, type UnitPreferences } from '@kesto/core';
+import { LPM_PER_M3_PER_S, writeTime, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { formatOnRule, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -12,6 +12,7 @@ import { useUnits } from '@/state/units';
 import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
 import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
+import { lengthM, timeS } from '@/ui/form/si';
 import { useFigures } from '@/ui/form/useFigures';
 import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
@@ -27,9 +28,6 @@ const USED = {
   reason: { label: 'why another filler than planned', kind: 'name', optional: true },
   note: { label: 'note', kind: 'words', optional: true },
 } as const;
-
-const seconds = ({ value, unit }: Quantity) => value * ((TIME_UNITS as Readonly<Record<string, number>>)[unit] ?? 1);
-const millimetres = ({ value, unit }: Quantity) => 1000 * value * ((LENGTH_UNITS as Readonly<Record<string, number>>)[unit] ?? 1);
 
 /** What stands there before anything is typed: the plan's rod, and its time as far as the flame burnt so long. */
 function usual(plan: JointPlan, burntS: number, units: UnitPreferences) {
@@ -76,9 +74,9 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
       figures.complain('reason', 'is needed: another filler than the plan’s went in');
       return false;
     }
-    const after = Math.round(seconds(flowed));
+    const after = Math.round(timeS(flowed));
     const values = {
-      ...{ filler, rodMm: Number(millimetres(rod).toPrecision(6)), seconds: after, ...purgeAsMade(work, plan) },
+      ...{ filler, rodMm: Number((1000 * lengthM(rod)).toPrecision(6)), seconds: after, ...purgeAsMade(work, plan) },
       ...{ depthMm: typeof fit === 'number' ? fit : null, protection: wrapText(plan), note: said.trim() },
       ...(differs ? { reason: reason.trim() } : {}),
     };
