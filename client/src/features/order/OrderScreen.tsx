@@ -1,6 +1,7 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText, drawnName, noOrderText, orderBreakText, placeName } from '@kesto/contract/wording';
 import type { CalcError, CircuitGraph } from '@kesto/core';
+import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -16,6 +17,7 @@ import { FlagLine } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
+import { Words } from '@/ui/Words';
 import { GasPath } from './GasPath';
 import { KeepWithReason } from './KeepWithReason';
 import { OrderRow } from './OrderRow';
@@ -113,6 +115,12 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       {breaks.map((one) => (
         <FlagLine key={`${one.joint}${one.rule}`} letter="a" text={`${orderBreakText(one, tagOf)}.`} />
       ))}
+      {job.keptOrder && work.isKept ? (
+        <Words size={14} tone="ink2">
+          Kept by {job.keptOrder.by}, {format(new Date(job.keptOrder.at), 'd MMM, HH:mm')}
+          {job.keptOrder.reason ? `: ${job.keptOrder.reason}` : ''}
+        </Words>
+      ) : null}
       <View role="list" aria-label="order" style={{ borderTopWidth: 2, borderColor: t.copper }}>
         {joints.map((joint, i) => (
           <OrderRow
