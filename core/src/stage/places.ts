@@ -57,13 +57,14 @@ function besideRepairs(graph: CircuitGraph, facts: readonly StageFact[], { joint
   return new Set(beside.filter((place) => !repaired.has(place)));
 }
 
-function scoreOf(
-  place: Place,
-  base: { score: number; why: readonly PlaceWhy[] },
-  facts: readonly StageFact[],
-  history: PlaceHistory,
-  beside: ReadonlySet<Place>,
-): Scored {
+/** What a place is judged by, beside its own kind. */
+interface Known {
+  readonly facts: readonly StageFact[];
+  readonly history: PlaceHistory;
+  readonly beside: ReadonlySet<Place>;
+}
+
+function scoreOf(place: Place, base: { score: number; why: readonly PlaceWhy[] }, { facts, history, beside }: Known): Scored {
   const signs = factsOf(facts, 'sign').filter((fact) => fact.values.place === place);
   const leaks = history.leaks.filter((leak) => leak.place === place);
   const joints = history.joints.filter((joint) => joint.place === place);
@@ -100,11 +101,11 @@ export function placesToLook(graph: CircuitGraph, facts: readonly StageFact[], h
       .filter((fact) => fact.values.result !== 'not-reached')
       .map((fact) => fact.values.place),
   );
-  const beside = besideRepairs(graph, facts, history);
+  const known = { facts, history, beside: besideRepairs(graph, facts, history) };
   const parts = graph.parts.map((part) =>
-    scoreOf(part.id, { score: kindScore(part.kind), why: [{ code: 'kind', kind: part.kind }] }, facts, history, beside),
+    scoreOf(part.id, { score: kindScore(part.kind), why: [{ code: 'kind', kind: part.kind }] }, known),
   );
-  const tubes = graph.links.map((link) => scoreOf(tubePlace(link), tubeBase(graph, link), facts, history, beside));
+  const tubes = graph.links.map((link) => scoreOf(tubePlace(link), tubeBase(graph, link), known));
   const rig: Scored = { place: RIG, score: 3, why: [{ code: 'own-hoses' }] };
   return [...parts, ...tubes, rig]
     .filter(({ place }) => !checked.has(place))
