@@ -243,11 +243,11 @@ const MADE = [
       counted.taps++;
       await act(/^Braze it/);
       await act('It is fitted');
-      const wraps = page.getByTestId('action').filter({ hasText: 'It is wrapped', visible: true });
-      await page.waitForTimeout(800);
-      if ((await wraps.count()) > 0) await act('It is wrapped');
+      const next = page.getByTestId('action').filter({ hasText: /It is wrapped|The way out is open/, visible: true });
+      await next.waitFor({ timeout: 20_000 });
+      if ((await next.textContent()) === 'It is wrapped') await act('It is wrapped');
       for (const seen of TORCH) {
-        await page.getByTestId('action').filter({ hasText: seen, visible: true }).waitFor({ timeout: 300_000 });
+        await page.getByTestId('action').filter({ hasText: seen, visible: true }).waitFor({ timeout: 150_000 });
         await act(seen);
       }
       for (const seen of AFTER) await act(seen);
