@@ -138,6 +138,8 @@ const rows = [
     `${engine.reach120s600mmMs.toFixed(1)} ms`,
     `${(engine.reach120s600mmMs / engine.plainLoopMs).toFixed(2)} x`,
   ],
+  ['the order of 12 joints, found', `${engine.order12Ms.toFixed(0)} ms`, 'target under 1000 ms'],
+  ['the order of 30 joints, found', `${engine.order30Ms.toFixed(0)} ms`, 'target under 5000 ms'],
   ['the plain typed-array loop itself', `${engine.plainLoopMs.toFixed(1)} ms`, '1'],
   ['one joint planned in the browser at 4x slowdown', `${planThrottledMs.joint.toFixed(2)} ms`, 'target under 4 ms'],
   ['the same with three wrapped parts near it', `${planThrottledMs.withThree.toFixed(1)} ms`, 'target under 8 ms'],

@@ -9,6 +9,7 @@ import {
   HISTORY_STATES,
   MALE_FORMS,
   METAL_NAMES,
+  MOST_SEQUENCE_JOINTS,
   NEAR_KINDS,
   OUTLET_KINDS,
   POSITIONS,
@@ -55,9 +56,6 @@ const protection = Joi.alternatives().try(
   word(PROTECTIONS),
   Joi.object({ kind: word(PROTECTIONS).required(), from: quantity, to: quantity, water: quantity }),
 );
-
-/** An order of more is made in parts. */
-const MOST_JOINTS = 50;
 
 const surroundings = { atmosphere: quantity, altitude: quantity };
 
@@ -273,7 +271,7 @@ const sequenceJoint = Joi.object<SequenceJointRequest>({
 export const sequenceRequest = Joi.object<SequenceRequest>({
   ...surroundings,
   circuit: graphSchema(anyId, 1000).required(),
-  joints: Joi.array().max(MOST_JOINTS).items(sequenceJoint).required(),
+  joints: Joi.array().max(MOST_SEQUENCE_JOINTS).items(sequenceJoint).required(),
   ports: ids.required(),
   inlet: anyId.required(),
 });

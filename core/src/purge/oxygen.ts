@@ -1,6 +1,9 @@
 import { AIR_O2_PERCENT } from './room';
 import type { PurgePlan } from './planPurge';
 
+/** Above it a flame scales the inside of the tube black; under it, down to the target, a dull film stays [%]. Source: purge practice of brazers. */
+export const SCALE_ABOVE_O2_PERCENT = 1;
+
 /**
  * Oxygen that is left in a tube while it is flooded.
  *

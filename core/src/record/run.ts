@@ -48,6 +48,12 @@ export interface Run {
 
 /** From the tap to the flame [s]. */
 export const LIGHT_COUNT_S = 5;
+/** So long nothing moves after the flame: the filler sets [s]. Trade habit. */
+export const HOLD_STILL_S = 30;
+/** So many times the planned time a flame burns before it is asked after. Judgement. */
+export const STILL_BURNING = 3;
+/** Told so long before a wrap is dry [s]. Judgement. */
+export const REWET_AHEAD_S = 5;
 /** A new try begins after these. */
 const ENDS_A_TRY: readonly EntryKind[] = ['planned', 'looked-at', 'sent-back', 'accepted', 'cut-out'];
 /** What is noted of a run at the torch. */

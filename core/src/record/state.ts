@@ -23,7 +23,8 @@ const LOOKED: Readonly<Record<LookResult, JointState>> = { pass: 'passed', rewor
 const BEFORE_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
 const AT_THE_TORCH: readonly JointState[] = [...BEFORE_THE_TORCH, 'brazed', 'passed'];
 const BEGUN = JOINT_STATES.filter((state) => state !== 'not-planned');
-const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];
+/** In which a joint is tube: what flows passes it. */
+export const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];
 
 /** In which states a joint may stand for an entry of a kind to follow. After it is cut out only corrections do. */
 export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {

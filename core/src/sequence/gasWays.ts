@@ -71,10 +71,12 @@ export class GasWays {
     const own = this.joints[joint];
     if (!own) return [];
     const found = new Map<string, GasWay>();
+    // A joint may be called as a port is.
     const keep = (outlet: string, outletIsJoint: boolean, path: readonly string[]) => {
-      if (outlet === inlet || found.has(outlet)) return;
+      const key = `${outletIsJoint ? 'joint' : 'port'} ${outlet}`;
+      if ((!outletIsJoint && outlet === inlet) || found.has(key)) return;
       const open = path.filter((id) => isShut(this.parts.get(id) ?? { id, kind: 'tube' }));
-      found.set(outlet, { inlet, outlet, outletIsJoint, open: [...open, outlet], path });
+      found.set(key, { inlet, outlet, outletIsJoint, open: [...open, outlet], path });
     };
     const swept = this.sweptAlone(own);
     let steps = 0;

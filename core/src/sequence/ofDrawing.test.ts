@@ -1,12 +1,14 @@
 import { TEMPLATE_CIRCUITS } from '../circuit/templates';
-import { sequenceOfDrawing, type DrawnJoint } from './ofDrawing';
+import type { JointState } from '../record/state';
+import type { StageFact } from '../stage/entry';
+import { drawnJointsOf, sequenceOfDrawing, type DrawnJoint } from './ofDrawing';
 import { orderBreaks } from './orderBreaks';
 import { sequence } from './sequence';
 
 const SPLIT = TEMPLATE_CIRCUITS.split;
 const at = (id: string, part: string, from: string, to: string, isBench = false): DrawnJoint => ({ id, at: { part, from, to }, isBench });
 /** A drier is changed: both of its ends. */
-const DRIER = [at('in', 'drier', 'liquid-valve', 'drier'), at('out', 'drier', 'drier', 'expansion')];
+const DRIER = [at('in', 'drier', 'liquid-valve', 'drier'), at('out', 'drier', 'drier', 'expansion')] as const;
 const orderOf = (joints: readonly DrawnJoint[], inlet: string | null = null) => {
   const request = sequenceOfDrawing(SPLIT, joints, inlet);
   const found = request ? sequence(request) : null;
@@ -24,11 +26,24 @@ test('both ends of one tube are two joints', () => {
 });
 
 test('one that is made on the bench comes first', () => {
-  expect(orderOf([DRIER[0] as DrawnJoint, { ...(DRIER[1] as DrawnJoint), isBench: true }])?.[0]).toBe('out bench');
+  expect(orderOf([DRIER[0], { ...DRIER[1], isBench: true }])?.[0]).toBe('out bench');
 });
 
 test('a tube that ends at the compressor is swept on its own side: nothing is pushed through the compressor', () => {
   expect(orderOf([at('stub', 'gas-valve', 'gas-valve', 'compressor')], 'gas-port')).toEqual(['stub liquid-port']);
+});
+
+test('a joint that is made is tube by now; the way of joining that was said last counts', () => {
+  const summary = (id: string, state: JointState, { at: place }: DrawnJoint) => ({ id, state, at: place });
+  const joining = (method: string) => ({ kind: 'joining', values: { place: 'drier', method } }) as unknown as StageFact; // cast: no more of it is read
+  const drawn = drawnJointsOf(
+    [summary('in', 'passed', DRIER[0]), summary('out', 'planned', DRIER[1])],
+    [joining('bench'), joining('braze')],
+  );
+  expect(drawn).toEqual([{ id: 'out', at: DRIER[1].at, isBench: false }]);
+  // Nothing is open any more before it: the gas leaves at the port.
+  expect(orderOf(drawn)).toEqual(['out gas-port']);
+  expect(drawnJointsOf([summary('out', 'planned', DRIER[1])], [joining('bench')])[0]?.isBench).toBe(true);
 });
 
 test('nothing that is drawn, or no port: nothing is asked', () => {
@@ -38,7 +53,7 @@ test('nothing that is drawn, or no port: nothing is asked', () => {
 });
 
 test('an order that is moved by hand is named where it breaks a rule, and nowhere else', () => {
-  const bench = [DRIER[0] as DrawnJoint, { ...(DRIER[1] as DrawnJoint), isBench: true }];
+  const bench = [DRIER[0], { ...DRIER[1], isBench: true }];
   const breaks = (joints: readonly DrawnJoint[], order: readonly string[]) => {
     const request = sequenceOfDrawing(SPLIT, joints, null);
     const found = request ? orderBreaks(request, order) : null;

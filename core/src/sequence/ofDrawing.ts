@@ -1,6 +1,8 @@
 import type { CircuitKind } from '../vocabulary';
 import { kindOf, tubePlace, type CircuitGraph, type CircuitLink, type CircuitPart } from '../circuit/graph';
 import type { JointPlace } from '../circuit/jointAt';
+import { MADE, type JointState } from '../record/state';
+import { factsOf, type StageFact } from '../stage/entry';
 import type { SequenceJointRequest, SequenceRequest } from './request';
 
 /** A joint of a job as far as its turn hangs on it. */
@@ -9,6 +11,17 @@ export interface DrawnJoint {
   /** Null: it is not on the drawing, and its turn hangs on nothing that is drawn. */
   readonly at: JointPlace | null;
   readonly isBench: boolean;
+}
+
+/** Joints of a job as its order asks of them: those that are made are tube by now, and what is made on the bench was decided for its part. */
+export function drawnJointsOf(
+  joints: readonly { readonly id: string; readonly at: JointPlace | null; readonly state: JointState }[],
+  facts: readonly StageFact[],
+): readonly DrawnJoint[] {
+  const last = new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
+  return joints
+    .filter(({ state }) => !MADE.includes(state))
+    .map(({ id, at }) => ({ id, at, isBench: at !== null && last.get(at.part) === 'bench' }));
 }
 
 /** Nothing is pushed through these: a tube that ends at one is swept from its other side. */

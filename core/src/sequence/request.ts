@@ -32,7 +32,10 @@ export interface SequenceRequest {
 }
 
 /** What a change costs [min]. Trade habit: editable. */
-export const SEQUENCE_COSTS = { hose: 4, outlet: 2, walk: 3, rewrap: 2, reheat: 15, underOneAbove: 3 } as const;
+export const SEQUENCE_COSTS = { hose: 4, outlet: 2, walk: 3, reheat: 15, underOneAbove: 3 } as const;
+
+/** An order of more is made in parts. */
+export const MOST_SEQUENCE_JOINTS = 50;
 
 /** So far from the flame an open end may be the way out [m]. */
 export const OUTLET_FROM_FLAME_M = 0.5;

@@ -93,6 +93,14 @@ test.each<[string, Partial<SequenceRequest>, string]>([
   expect(answer.ok ? null : answer.errors[0]?.field).toBe(field);
 });
 
+test('a joint that is called as the port is lets the gas out all the same; more than fifty are refused', () => {
+  const two = [joint('suction-port', 'drier', 'glass'), joint('king-port', 'king', 'drier')];
+  expect(idsOf(asked(two))).toEqual(['king-port', 'suction-port']);
+  expect(found(asked(two)).order[0]?.outlet).toBe('suction-port');
+  const many = Array.from({ length: 51 }, (_, i) => joint(`j${i}`, 'king', 'drier'));
+  expect(sequence(asked(many))).toMatchObject({ ok: false, errors: [{ kind: 'out-of-range', field: 'joints', max: 50 }] });
+});
+
 test('twelve joints in under a second, thirty within five, with progress that can be left', () => {
   const long = (n: number) => {
     const ids = Array.from({ length: n + 1 }, (_, i) => `t${i}`);

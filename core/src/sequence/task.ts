@@ -4,10 +4,11 @@ import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
 import { GasWays, type GasWay } from './gasWays';
-import { OUTLET_FROM_FLAME_M, type SequenceJointRequest, type SequenceRequest } from './request';
+import { MOST_SEQUENCE_JOINTS, OUTLET_FROM_FLAME_M, type SequenceJointRequest, type SequenceRequest } from './request';
 
-/** Of the filler of a joint that nobody named [°C]: BCuP-2 begins to melt there. */
+/** Of the filler of a joint that nobody named [°C]: BCuP-2 begins to melt there. Source: AWS A5.8. */
 export const SOLIDUS_C = 645;
+/** So far under it a finished joint is reheated for nothing [K]. Trade habit. */
 export const REHEAT_MARGIN_K = 50;
 /** What a joint near by is taken to be heated with: 7/8 in copper, a minute at the middle of the brazing range. */
 const REHEATED = { od: { value: 22.2, unit: 'mm' }, wall: { value: 1.1, unit: 'mm' }, jointC: 740, seconds: 60 } as const;
@@ -48,6 +49,7 @@ function readRequest({ circuit, joints, ports, inlet }: SequenceRequest, read: F
     if (!isPart(id)) read.errors.push({ kind: 'refused', field, reason: 'no-such-part', value: id });
   };
   if (joints.length === 0) read.errors.push({ kind: 'missing', field: 'joints', needed: 'a-joint' });
+  read.number('joints', joints.length, { min: 0, max: MOST_SEQUENCE_JOINTS }, '');
   joints.forEach((joint, i) => {
     partAt(`joints[${i}].a`, joint.a);
     partAt(`joints[${i}].b`, joint.b);

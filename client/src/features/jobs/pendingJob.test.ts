@@ -41,6 +41,21 @@ test('joints the server does not know get the tags it would give, in the order t
   expect(joints).toBe(4);
 });
 
+test('a flame that only this device has counts as the last one, and an older one does not', () => {
+  const job = jobView();
+  const lit = (at: string) => ({
+    ...entry('e', 'lit', { filler: 'BAg-36' }, job.order[0]?.id),
+    body: { kind: 'lit', values: {}, photos: [], deviceTime: at },
+  });
+  const last = (before: string | null, ...kept: Command[]) =>
+    jobWith({ ...job, stages: { ...job.stages, lastFlame: before } }, kept, 'Ilta').stages.lastFlame;
+  const [early, late] = ['2026-11-26T09:00:00.000Z', '2026-11-26T10:00:00.000Z'];
+  expect(last(null, lit(early), lit(late))).toBe(late);
+  expect(last(late, lit(early))).toBe(late);
+  expect(last(early)).toBe(early);
+  expect(last(null, entry('f', 'flame-off', {}, 'elsewhere'))).toBeNull();
+});
+
 test('a joint that has arrived is not counted twice', () => {
   const job = jobView();
   expect(jobWith(job, [joint(job.order[0]?.id ?? '', 'again')], 'Ilta').order).toHaveLength(job.order.length);

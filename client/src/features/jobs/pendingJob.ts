@@ -1,5 +1,5 @@
-import type { JobView, JointSummary, PutJobEntryRequest, PutJobRequest, PutJointRequest, UnitView } from '@kesto/contract';
-import { inKeptOrder, keptOrderOf, standingOf } from '@kesto/core';
+import type { JobView, JointSummary, PutEntryRequest, PutJobEntryRequest, PutJobRequest, PutJointRequest, UnitView } from '@kesto/contract';
+import { inKeptOrder, isFlame, keptOrderOf, standingOf } from '@kesto/core';
 import { stagesWith } from '@/features/stage/pendingStages';
 import { stateWith } from '@/features/joint/pendingJoint';
 import { bodyOf, goes, type Command } from '@/outbox';
@@ -43,6 +43,14 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
         kept.filter(({ params }) => params['joint'] === joint.id),
       ),
     }));
+  const flames = kept
+    .filter(({ params }) => order.some(({ id }) => id === params['joint']))
+    .filter(goes('putEntry'))
+    .flatMap((command) => {
+      const { kind, deviceTime } = bodyOf<PutEntryRequest>(command);
+      return isFlame(kind) ? [deviceTime] : [];
+    });
+  const lastFlame = [job.stages.lastFlame, ...flames].reduce((last, at) => (at !== null && (last === null || at > last) ? at : last), null);
   const notes = pending.filter(goes('putJobEntry')).map((command) => ({
     command,
     body: bodyOf<PutJobEntryRequest>(command),
@@ -60,6 +68,7 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
   const whole: JobView = {
     ...job,
     order,
+    stages: { ...job.stages, lastFlame },
     joints: order.length,
     planned: order.filter((joint) => joint.state !== 'not-planned').length,
     schools: schools?.body.kind === 'schools' ? { ...schools.body.values, ...signed(schools.command) } : job.schools,

@@ -47,6 +47,17 @@ test('moved by hand it is named at once where it breaks a rule, and is kept with
   expect(writes[0]?.body).toEqual({ kind: 'order-kept', values: { order: ['c', 'a'], reason: 'the drier comes tomorrow' } });
 });
 
+test('where the hose begins elsewhere what was found no longer stands; what is made is no part of the search', async () => {
+  const made: JointSummary = { ...joint('m', 'CR2-08', { part: 'gas-valve', from: 'evaporator', to: 'gas-valve' }), state: 'passed' };
+  await show([joint('b', 'CR2-10', OUT), joint('a', 'CR2-09', IN), made]);
+  await press('Find the best order');
+  expect(places()).toEqual(['08', '09', '10']);
+  await press('in: gas port');
+  expect(screen.queryByText('while CR2-10 is open, gas leaves there')).toBeNull();
+  await press('Find the best order');
+  expect(places()).toEqual(['08', '10', '09']);
+});
+
 test('what is not on the drawing is said, and a job without a drawn joint has nothing to order', async () => {
   await show([joint('x', 'CR2-12', null)]);
   expect(screen.getByText('Nothing to order')).toBeTruthy();

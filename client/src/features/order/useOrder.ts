@@ -1,5 +1,5 @@
-import type { JobView } from '@kesto/contract';
-import { factsOf, orderBreaks, sequenceOfDrawing, type CircuitGraph, type OrderBreak, type SequenceStep } from '@kesto/core';
+import type { JobView, JointSummary } from '@kesto/contract';
+import { drawnJointsOf, MADE, orderBreaks, sequenceOfDrawing, type CircuitGraph, type OrderBreak, type SequenceStep } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { jobEntryWrite } from '@/features/jobs/writes';
@@ -22,18 +22,17 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
   const search = useSearch();
   const { keep: write, busy, problem } = useWrite();
   const request = useMemo(() => {
-    const onBench = new Set(
-      factsOf(factsOfJob(job.stages), 'joining').flatMap(({ values }) => (values.method === 'bench' ? [values.place] : [])),
-    );
-    const joints = job.order.map(({ id, at }) => ({ id, at, isBench: at !== null && onBench.has(at.part) }));
-    return sequenceOfDrawing(graph, joints, inlet);
+    return sequenceOfDrawing(graph, drawnJointsOf(job.order, factsOfJob(job.stages)), inlet);
   }, [graph, inlet, job]);
-  const found = search.found?.ok ? search.found.value : null;
+  const isOfThis = request !== null && search.asked === JSON.stringify(request);
+  const found = isOfThis && search.found?.ok ? search.found.value : null;
   const foundOrder = useMemo(() => {
     if (!found) return null;
     const placed = found.order.map((step) => step.joint);
-    // What is not drawn has its turn where it stood.
-    return [...placed, ...job.order.map(({ id }) => id).filter((id) => !placed.includes(id))];
+    const others = job.order.filter(({ id }) => !placed.includes(id));
+    const isMade = ({ state }: JointSummary) => MADE.includes(state);
+    // What is made is done; what is not drawn comes when it is known where it sits.
+    return [...others.filter(isMade).map(({ id }) => id), ...placed, ...others.filter((joint) => !isMade(joint)).map(({ id }) => id)];
   }, [found, job.order]);
   const [taken, setTaken] = useState(found);
   if (found && found !== taken) {
@@ -54,7 +53,7 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
     ...{ request, order, steps, breaks, search, inlet, setInlet, isKept, isAsFound, busy, keep },
     rigChanges: isAsFound ? (found?.rigChanges ?? null) : null,
     problem: problem?.message ?? null,
-    failed: search.found && !search.found.ok ? search.found.errors : null,
+    failed: isOfThis && search.found && !search.found.ok ? search.found.errors : null,
     move: (id: string, by: -1 | 1) => setOrder(moved(order, id, by)),
   };
 }

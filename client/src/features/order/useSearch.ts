@@ -6,6 +6,8 @@ export interface Search {
   /** 0..1 while it is searched; null where nothing is. */
   readonly share: number | null;
   readonly found: Result<Sequence> | null;
+  /** What was asked, as text: what it found holds for nothing else. */
+  readonly asked: string;
   readonly begin: (request: SequenceRequest) => void;
   readonly cancel: () => void;
 }
@@ -14,6 +16,7 @@ export interface Search {
 export function useSearch(): Search {
   const [share, setShare] = useState<number | null>(null);
   const [found, setFound] = useState<Result<Sequence> | null>(null);
+  const [asked, setAsked] = useState('');
   const worker = useRef<Worker | null>(null);
   const cancel = () => {
     worker.current?.terminate();
@@ -23,6 +26,8 @@ export function useSearch(): Search {
   useEffect(() => () => worker.current?.terminate(), []);
   function begin(request: SequenceRequest) {
     cancel();
+    setFound(null);
+    setAsked(JSON.stringify(request));
     if (typeof Worker === 'undefined') return setFound(sequence(request));
     setShare(0);
     const here = new Worker(new URL('./order.worker.ts', window.location.href));
@@ -38,5 +43,5 @@ export function useSearch(): Search {
     };
     here.postMessage({ request } satisfies OrderAsk);
   }
-  return { share, found, begin, cancel };
+  return { share, found, asked, begin, cancel };
 }

@@ -1,5 +1,5 @@
 import type { PurgePlan } from '@kesto/core';
-import { formatDuration, formatNumber, oxygenAfter, readingText } from '@kesto/core';
+import { formatDuration, formatNumber, oxygenAfter, readingText, SCALE_ABOVE_O2_PERCENT } from '@kesto/core';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -93,9 +93,6 @@ function Now({ x, y, percent }: { x: number; y: number; percent: number }) {
   );
 }
 
-/** What a flame does to the inside of the tube at so much oxygen. Source: purge practice of brazers: scale above 1 %, a film below. */
-const SCALE_ABOVE_PERCENT = 1;
-
 interface ZonesProps {
   readonly y: (percent: number) => number;
   readonly from: number;
@@ -103,9 +100,10 @@ interface ZonesProps {
   readonly target: number;
 }
 
+/** What a flame does to the inside of the tube at so much oxygen. */
 function Zones({ y, from, to, target }: ZonesProps) {
   const t = useTokens();
-  const border = y(SCALE_ABOVE_PERCENT);
+  const border = y(SCALE_ABOVE_O2_PERCENT);
   const width = to - from;
   return (
     <>

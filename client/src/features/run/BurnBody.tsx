@@ -1,5 +1,5 @@
 import { partName, RUN_PHASE_WORDS } from '@kesto/contract/wording';
-import { ALLOWED, type JointPlan } from '@kesto/core';
+import { ALLOWED, REWET_AHEAD_S, STILL_BURNING, type JointPlan } from '@kesto/core';
 import { View } from 'react-native';
 import { FlagLine } from '@/ui/Flag';
 import { Mono, Words } from '@/ui/Words';
@@ -9,11 +9,6 @@ import { FlameScale } from './FlameScale';
 import { HowItLooks } from './HowItLooks';
 import { useAlarm } from './useAlarm';
 import type { RunWork } from './useRun';
-
-/** So many times the planned time a flame burns before it is asked after. */
-const STILL_BURNING = 3;
-/** Told so long before a wrap is dry [s]. */
-const REWET_AHEAD_S = 5;
 
 /** Torch lit: only time, what to see now, and what has to be wetted. Nothing is asked. */
 export function BurnBody({ plan, work: { run, now } }: { plan: JointPlan; work: RunWork }) {

@@ -15,6 +15,7 @@ export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work:
   useAlarm(run.phase === 'trickle', 'done');
   const { purge } = plan;
   if (!purge) return null;
+  const flood = readingText(formatFlow(purge.floodFlowM3PerS, units));
   const flow = purge.trickleM3PerS === null ? 'a trickle' : readingText(formatFlow(purge.trickleM3PerS, units));
   const began = run.since;
   return (
@@ -24,14 +25,14 @@ export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work:
           seconds={run.phase === 'trickle' ? 0 : purge.floodSeconds}
           tone="teal"
           says={run.phase === 'trickle' ? 'flooded' : 'min to flood'}
-          below={`then ${flow}, and light`}
+          below={`at ${flood}, then ${flow}, and light`}
         />
       ) : (
         <BigClock
           seconds={(run.until - now) / 1000}
           tone="teal"
           says={`min left of ${readingText(formatDuration(purge.floodSeconds))}`}
-          below={`then ${flow}, and light`}
+          below={`at ${flood}, then ${flow}, and light`}
         />
       )}
       <Words size={15}>

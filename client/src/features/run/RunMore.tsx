@@ -33,7 +33,8 @@ function Sooner({ joint, work, onDone }: { joint: JointView; work: RunWork; onDo
   const figures = useFigures(`run.${joint.id}.sooner`, SOONER);
   const keep = async ({ reason }: Read<typeof SOONER>) => {
     const kept =
-      (work.run.phase === 'feel' ? await work.note('outlet-open', { felt: true }) : true) && (await work.note('trickle-set', { reason }));
+      (work.run.phase === 'feel' ? await work.note('outlet-open', { felt: true }) : true) &&
+      (await work.note('trickle-set', { ...work.trickle, reason }));
     if (kept) onDone();
     return kept;
   };

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { LPM_PER_M3_PER_S, writeTime, type JointPlan, type UnitPreferences } from '@kesto/core';
+import { HOLD_STILL_S, LPM_PER_M3_PER_S, writeTime, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { formatOnRule, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -18,9 +18,6 @@ import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
 import type { RunWork } from './useRun';
 import { wrapText } from './WrapBody';
-
-/** So long nothing moves after the flame [s]. */
-const HOLD_STILL_S = 30;
 
 const USED = {
   rod: { label: 'rod that went in', kind: 'length' },

@@ -14,14 +14,15 @@ import { useRunEvents } from './useRunEvents';
 
 type Values = Readonly<Record<string, unknown>>;
 
+const lpm = (m3PerS: number | null | undefined) => (m3PerS ? { lpm: m3PerS * LPM_PER_M3_PER_S } : {});
+
 /** What a tap on the one key keeps, where nothing has to be filled in. */
 function tapOf(phase: RunPhase, plan: JointPlan, chosen: string): { readonly kind: EntryKind; readonly values: Values } | null {
-  const lpm = (m3PerS: number | null | undefined) => (m3PerS ? { lpm: m3PerS * LPM_PER_M3_PER_S } : {});
   switch (phase) {
     case 'open':
       return { kind: 'outlet-open', values: { felt: false } };
     case 'flood':
-      return { kind: 'flooding-began', values: {} };
+      return { kind: 'flooding-began', values: lpm(plan.purge?.floodFlowM3PerS) };
     case 'feel':
       return { kind: 'outlet-open', values: { felt: true } };
     case 'trickle':
@@ -61,6 +62,8 @@ export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
   return {
     ...{ run, runPlan, events, now, note, busy, ready, chosen },
     problem: problem?.message ?? null,
+    /** As it is planned. */
+    trickle: lpm(plan.purge?.trickleM3PerS),
     /** Somebody else is at it. */
     other: run.holder !== null && me !== null && run.holder !== me ? run.holder : null,
     tap: tap && (() => note(tap.kind, tap.values)),

@@ -1,7 +1,7 @@
 import { INCH_PREFERENCES, METRIC_PREFERENCES } from '@kesto/core';
 import { foundSentence, lostSentence, type FoundPlace } from './found';
 
-const PLACE: FoundPlace = { name: 'liquid port', method: 'soap', result: 'leak', signs: [], gramsPerYear: 100 };
+const PLACE: FoundPlace = { name: 'liquid port', method: 'soap', signs: [], gramsPerYear: 100 };
 const found = (rest: Partial<FoundPlace>) => foundSentence({ ...PLACE, ...rest }, METRIC_PREFERENCES);
 
 test('a find in a sentence without the trade’s words: where, how it was seen, why, and how much', () => {

@@ -1,13 +1,4 @@
-import {
-  formatMass,
-  formatYearlyLoss,
-  readingText,
-  type CheckResult,
-  type FindMethod,
-  type Loss,
-  type Sign,
-  type UnitPreferences,
-} from '@kesto/core';
+import { formatMass, formatYearlyLoss, readingText, type FindMethod, type Loss, type Sign, type UnitPreferences } from '@kesto/core';
 
 /** For whoever pays: without the trade's words. */
 const SEEN_WITH: Readonly<Record<FindMethod, string>> = {
@@ -33,7 +24,6 @@ const SIGN_TELLS: Readonly<Record<Sign, string>> = {
 export interface FoundPlace {
   readonly name: string;
   readonly method: FindMethod;
-  readonly result: CheckResult;
   readonly signs: readonly Sign[];
   readonly gramsPerYear: number | null;
 }

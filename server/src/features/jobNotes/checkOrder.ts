@@ -1,6 +1,6 @@
 import type { KeptOrderValues } from '@kesto/contract';
 import { orderBreakText } from '@kesto/contract/wording';
-import { factsIn, factsOf, orderBreaks, sequenceOfDrawing } from '@kesto/core';
+import { drawnJointsOf, factsIn, orderBreaks, sequenceOfDrawing, stateAfter } from '@kesto/core';
 import { AppError, notFound } from '../../platform/errors';
 import type { ShopWork } from '../shopWork';
 
@@ -13,11 +13,8 @@ export async function checkKeptOrder(shop: ShopWork, jobId: string, { order, rea
   if (reason) return;
   const drawing = await shop.drawings.latestOf(told.job.circuitId);
   if (!drawing) return;
-  const onBench = new Set(
-    factsOf(factsIn(told.entries), 'joining').flatMap(({ values }) => (values.method === 'bench' ? [values.place] : [])),
-  );
-  const joints = told.joints.map(({ id, at }) => ({ id, at, isBench: at !== null && onBench.has(at.part) }));
-  const request = sequenceOfDrawing(drawing.graph, joints, null);
+  const joints = told.joints.map(({ id, at, facts, filler }) => ({ id, at, state: stateAfter(facts, filler !== null) }));
+  const request = sequenceOfDrawing(drawing.graph, drawnJointsOf(joints, factsIn(told.entries)), null);
   const found = request ? orderBreaks(request, order) : null;
   const [first] = found?.ok ? found.value : [];
   if (!first) return;

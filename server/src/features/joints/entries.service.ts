@@ -65,15 +65,13 @@ const freezePlan = (shop: ShopWork, asked: Asked, joint: Joint, { plan, jobId }:
     ...{ person: 'kesto', deviceTime: null, offsetS: null, now: asked.now, requestHash: requestHash({ freezes: plan.id }) },
   });
 
-/** What stood when this try's torch was lit, where that was kept by itself: what was used is told when the flame is long off. */
-function heldAtLit({ body }: Asked, links: readonly JointLink[]): HeldAtFlame | null {
+/** How the torch stood when this try's was lit, where that was kept by itself: what was used is told when the flame is long off. */
+function torchAtLit({ body }: Asked, links: readonly JointLink[]): HeldAtFlame['torch'] | null {
   if (body.kind === 'lit') return null;
   const all = readChain(links);
   const tries = all.findLastIndex(({ kind }) => kind === 'brazed' || kind === 'reworked');
   const lit = all.slice(tries + 1).findLast(({ kind }) => kind === 'lit');
-  if (!lit) return null;
-  const { torch, approval } = lit.values as unknown as HeldAtFlame; // cast: worked out when it was taken
-  return { torch, approval };
+  return lit ? (lit.values as unknown as HeldAtFlame).torch : null; // cast: worked out when it was taken
 }
 
 /** What is held when a flame is lit: how the torch of the job stood, and the approval that counts. */
@@ -82,13 +80,15 @@ async function atTheFlame(
   asked: Asked,
   { jobId, links }: { jobId: string | null; links: readonly JointLink[] },
 ): Promise<HeldAtFlame> {
-  const kept = heldAtLit(asked, links);
-  if (kept) return kept;
   const { person, body, now, offsetS } = asked;
   const at = effectiveTime({ device: body.deviceTime, server: now.toISOString(), offsetS }, null);
   // Of whoever held the torch.
   const approvals = (await shop.people.byId(person.onBehalfOf ?? person.id))?.approvals ?? [];
-  return { torch: await checkTorch(shop, jobId, body.seen), approval: approvalFor(approvals, String(body.values['filler'] ?? ''), at) };
+  // The filler that went in may be another than the one the torch was lit for.
+  return {
+    torch: torchAtLit(asked, links) ?? (await checkTorch(shop, jobId, body.seen)),
+    approval: approvalFor(approvals, String(body.values['filler'] ?? ''), at),
+  };
 }
 
 /** What a correction says anew fits the kind of what it corrects. */

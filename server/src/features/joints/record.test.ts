@@ -164,6 +164,18 @@ describe('a record', () => {
     expect(body.content.worked.values).toEqual({ torch: 'open', approval: { scope: 'silver', validUntil: expect.stringMatching(/^20/) } });
   });
 
+  test('a flame that was kept when it was lit stands; what went in is judged by its own approval', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    const lit = { kind: 'lit', deviceTime: '2026-11-24T10:00:00.000Z', values: { filler: 'BAg-36' }, photos: [] };
+    const first = await entry(joint, lit).expect(200);
+    expect(first.body.content.worked.values).toMatchObject({ torch: 'open', approval: { scope: 'silver' } });
+    const { body } = await entry(joint, brazedBody({ filler: 'BCuP-5', reason: 'the silver ran out' })).expect(200);
+    expect(body.content.worked.values.torch).toBe('open');
+    expect(body.content.worked.values.approval?.scope).not.toBe('silver');
+    expect((await stateOf(joint)).state).toBe('brazed');
+  });
+
   test('is accepted by a lead, never by a technician, never by whoever brazed it', async () => {
     const joint = await newJoint();
     await plan(joint).expect(200);

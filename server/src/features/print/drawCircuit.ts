@@ -1,18 +1,11 @@
 import { layOut, type CircuitGraph, type CircuitLayout, type LaidPart, type Point } from '@kesto/core';
 import { drawnName } from '@kesto/contract/wording';
-import { INK, INK_2, type Printer } from './printer';
+import { INK, INK_2, type Box, type Printer } from './printer';
 
 /** A place on the drawing that the page speaks of, by its number. */
 export interface Mark {
   readonly place: string;
   readonly number: number;
-}
-
-interface Box {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
 }
 
 const COPPER = '#C9783F';

@@ -1,13 +1,6 @@
 import type { MetalName } from '@kesto/core';
-import type { Page } from './printer';
+import type { Box, Page } from './printer';
 import { femaleOutline, filletPath, maleOutline, viewOf, type Point, type SectionJoint } from '@kesto/core/section';
-
-interface Box {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
 
 const INK = '#1D1B19';
 const GREY = '#8C8F94';

@@ -5,7 +5,7 @@ import { drawCircuit } from './drawCircuit';
 import type { PrintFonts } from './fonts';
 import { photoRow, type PhotoBytes } from './photoRow';
 import { missingSigns } from './planPdf';
-import { INK_2, MARGIN, printer, WIDTH } from './printer';
+import { INK_2, MARGIN, printer, utcText, WIDTH } from './printer';
 
 /** What the page is made from. */
 export interface FoundPaper {
@@ -34,15 +34,15 @@ export function foundPdf({ job, graph, photos }: FoundPaper, units: UnitPreferen
     const y = print.page.y + 10;
     print.page.y = y + drawCircuit(print, graph, marks, { x: MARGIN, y, width: WIDTH, height: 240 }) + 16;
   }
-  leaks.forEach(({ place, method, result, gramsPerYear = null }, i) => {
+  leaks.forEach(({ place, method, gramsPerYear = null }, i) => {
     const signs = factsOf(facts, 'sign').flatMap(({ values }) => (values.place === place ? [values.sign] : []));
-    const sentence = foundSentence({ name: placeName(graph, place), method, result, signs, gramsPerYear }, units);
+    const sentence = foundSentence({ name: placeName(graph, place), method, signs, gramsPerYear }, units);
     print.words(`${i + 1}. ${sentence}`, { size: 12 });
     photoRow(print, [...new Set(facts.flatMap((fact) => atPlace(fact, place)))].slice(0, 3), photos);
     print.page.moveDown(0.4);
   });
   const last = facts.at(-1);
-  if (last) print.words(`As of ${last.at.slice(0, 10)}. ${job.order.length > 0 ? `Job ${job.number}.` : ''}`, { size: 9, color: INK_2 });
+  if (last) print.words(`Job ${job.number}, as of ${utcText(last.at)}.`, { size: 9, color: INK_2 });
   missingSigns(print);
   return print.done();
 }

@@ -6,7 +6,7 @@ import { drawCircuit } from './drawCircuit';
 import type { PrintFonts } from './fonts';
 import { photoRow, type PhotoBytes } from './photoRow';
 import { missingSigns } from './planPdf';
-import { INK_2, MARGIN, printer, WIDTH, type Printer } from './printer';
+import { INK_2, MARGIN, printer, utcText, WIDTH, type Printer } from './printer';
 import { recordPage } from './recordPdf';
 
 /** What a job's pages are made from. */
@@ -18,8 +18,6 @@ export interface JobPaper {
   readonly photos: PhotoBytes;
 }
 
-const when = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
-
 /** How it was entered is no news on paper. */
 const UNSAID: readonly StageFact['kind'][] = ['began'];
 
@@ -30,7 +28,7 @@ function stage(print: Printer, name: string, facts: readonly StageFact[], graph:
   for (const fact of facts) {
     const says = stageFactText(fact, (place) => placeName(graph, place));
     print.words(`${stageEntryWord(fact.kind)}${says === '' ? '' : `: ${says}`}`, { size: 9 });
-    print.words(`${fact.by}, ${when(fact.at)}`, { size: 8, color: INK_2, x: MARGIN + 14 });
+    print.words(`${fact.by}, ${utcText(fact.at)}`, { size: 8, color: INK_2, x: MARGIN + 14 });
   }
 }
 
@@ -50,7 +48,8 @@ function jobPage(print: Printer, { job, graph, photos }: JobPaper): void {
       facts.filter((fact) => fact.stage === kept),
       graph,
     );
-  for (const note of job.stageNotes ?? []) print.words(`${STAGE_WORDS[note.of]}: ${note.text} (${note.by}, ${when(note.at)})`, { size: 9 });
+  for (const note of job.stageNotes ?? [])
+    print.words(`${STAGE_WORDS[note.of]}: ${note.text} (${note.by}, ${utcText(note.at)})`, { size: 9 });
   if (job.order.length > 0) {
     print.page.moveDown(0.4);
     print.words('Joints', { bold: true, size: 12 });

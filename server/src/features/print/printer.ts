@@ -8,6 +8,17 @@ export const WIDTH = 595.28 - 2 * MARGIN;
 export const INK = '#1D1B19';
 export const INK_2 = '#524C46';
 
+/** A time on paper, which knows no reader's zone. */
+export const utcText = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
+
+/** A part of a page. */
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
 export interface Printed {
   readonly x?: number;
   readonly y?: number;

@@ -6,12 +6,10 @@ import { drawSection } from './drawSection';
 import type { PrintFonts } from './fonts';
 import { photoRow, type PhotoBytes } from './photoRow';
 import { missingSigns, recordEnd } from './planPdf';
-import { INK_2, MARGIN, printer, WIDTH, type Printer } from './printer';
+import { INK_2, MARGIN, printer, utcText, WIDTH, type Printer } from './printer';
 
 const AMBER = '#7A4A00';
 const COLUMNS = [0, 0.3, 0.55, 0.8] as const;
-
-const when = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
 
 function row(print: Printer, cells: readonly string[], { bold = false, color = INK_2 }: { bold?: boolean; color?: string } = {}): void {
   const y = print.page.y;
@@ -38,7 +36,7 @@ function entries(print: Printer, all: readonly JointEntry[]): void {
   print.words('What was kept, in order', { bold: true, size: 11 });
   all.forEach((entry, i) => {
     const head = entry.corrects ? `puts ${1 + all.findIndex(({ id }) => id === entry.corrects?.entry)} right` : ENTRY_WORDS[entry.kind];
-    print.words(`${i + 1}. ${head}, ${entry.person.name}, ${when(entry.deviceTime)}`, { size: 9, bold: true });
+    print.words(`${i + 1}. ${head}, ${entry.person.name}, ${utcText(entry.deviceTime)}`, { size: 9, bold: true });
     const says = sentenceOf(entry);
     if (says.trim() !== '') print.words(says, { size: 9, x: MARGIN + 14, width: WIDTH - 14 });
   });
@@ -58,7 +56,7 @@ export function recordPage(print: Printer, joint: JointView, { units, photos }: 
     const scale = drawSection(print.page, sectionOf(plan), box);
     print.page.y = box.y + box.height + 4;
     print.words(`${drawnPlanText(plan, units)}; drawn ${((scale * 25.4) / 72).toFixed(1)} to 1`, { size: 9, color: INK_2 });
-    print.words(`planned by ${joint.plan.by}, ${when(joint.plan.at)}, engine ${joint.plan.engineVersion}`, { size: 9, color: INK_2 });
+    print.words(`planned by ${joint.plan.by}, ${utcText(joint.plan.at)}, engine ${joint.plan.engineVersion}`, { size: 9, color: INK_2 });
   }
   const read = joint.entries.map(readEntry);
   against(print, madeRows(joint.plan?.answer ?? null, brazedValues(joint), units));
