@@ -20,7 +20,10 @@ export function GasPath({ graph, layout, view, step }: LaidCircuit & { step: Seq
     const laid = isPassed ? layout.links.find((other) => other.index === index) : undefined;
     return laid ? [laid] : [];
   });
-  const [into, out] = [placeOf(step.inlet ?? undefined), placeOf(step.outlet ?? undefined)];
+  const into = placeOf(step.inlet ?? undefined);
+  const port = placeOf(step.outlet ?? undefined);
+  // At a joint that is open the gas leaves beside the last part that it passes.
+  const out = port ?? placeOf(step.path.at(-1));
   // Towards the middle: the sheet ends beside what stands at its edge.
   const beside = (x: number) => (x > view.width / 2 ? ({ x: x - 16, anchor: 'end' } as const) : ({ x: x + 16, anchor: 'start' } as const));
   return (
@@ -37,7 +40,7 @@ export function GasPath({ graph, layout, view, step }: LaidCircuit & { step: Seq
       {out ? (
         <G>
           <Path d={`M${out.x} ${out.y - 14} v-24 m-9 10 l9 -11 l9 11`} stroke={t.teal} strokeWidth={5} fill="none" />
-          <Lettering {...beside(out.x)} y={out.y - 28} text="out here, core out" />
+          <Lettering {...beside(out.x)} y={out.y - 28} text={port ? 'out here, core out' : 'out here'} />
         </G>
       ) : null}
     </>

@@ -84,58 +84,62 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       round={asking ? { label: 'close', pressed: true, onPress: () => setAsking(false) } : undefined}
       over={<KeepWithReason keptAs={`${job.id}.order`} busy={work.busy} onKeep={(reason) => work.keep(reason)} onKept={done} />}
       overOpen={asking}
+      aside={
+        <View style={{ gap: 8 }}>
+          {work.problem ? <Failed message={work.problem} /> : null}
+          {!request ? (
+            <Empty title="Nothing to order" text="Joints that are planned on the drawing, and a port for the gas, are put in order here." />
+          ) : null}
+          {request && mayMake ? (
+            <View style={{ gap: 8 }}>
+              {ports.length > 1 ? (
+                <Choice
+                  label="gas goes in at"
+                  value={request.inlet}
+                  options={ports.map(({ id }) => ({ value: id, label: `in: ${drawnName(graph, id)}` }))}
+                  onChange={work.setInlet}
+                />
+              ) : null}
+              <FrameKey label="Find the best order" disabled={search.share !== null} onPress={() => search.begin(request)} />
+              {search.share === null ? null : <ProgressBar progress={search.share} color={t.copper} aria-label="searching the order" />}
+            </View>
+          ) : null}
+          {failed?.[0] ? <Failed message={failedText(failed[0], tagOf)} /> : null}
+          {breaks.map((one) => (
+            <FlagLine key={`${one.joint}${one.rule}`} letter="a" text={`${orderBreakText(one, tagOf)}.`} />
+          ))}
+          {job.keptOrder && work.isKept ? (
+            <Words size={14} tone="ink2">
+              Kept by {job.keptOrder.by}, {format(new Date(job.keptOrder.at), 'd MMM, HH:mm')}
+              {job.keptOrder.reason ? `: ${job.keptOrder.reason}` : ''}
+            </Words>
+          ) : null}
+          <View role="list" aria-label="order" style={{ borderTopWidth: 2, borderColor: t.copper }}>
+            {joints.map((joint, i) => (
+              <OrderRow
+                key={joint.id}
+                joint={joint}
+                place={i + 1}
+                step={steps.get(joint.id)}
+                isShown={joint.id === shown}
+                isBroken={breaks.some((one) => one.joint === joint.id)}
+                tagOf={tagOf}
+                onShow={() => setChosen(joint.id)}
+                onMove={mayMake ? (by) => work.move(joint.id, by) : null}
+              />
+            ))}
+          </View>
+        </View>
+      }
     >
       <CircuitDrawing
         graph={graph}
         upright={!wide}
-        maxHeight={wide ? 380 : 420}
+        maxHeight={wide ? 620 : 420}
         units={units}
         joints={joints}
         overlay={(laid) => (step ? <GasPath {...laid} step={step} /> : null)}
       />
-      {work.problem ? <Failed message={work.problem} /> : null}
-      {!request ? (
-        <Empty title="Nothing to order" text="Joints that are planned on the drawing, and a port for the gas, are put in order here." />
-      ) : null}
-      {request && mayMake ? (
-        <View style={{ gap: 8 }}>
-          {ports.length > 1 ? (
-            <Choice
-              label="gas goes in at"
-              value={request.inlet}
-              options={ports.map(({ id }) => ({ value: id, label: `in: ${drawnName(graph, id)}` }))}
-              onChange={work.setInlet}
-            />
-          ) : null}
-          <FrameKey label="Find the best order" disabled={search.share !== null} onPress={() => search.begin(request)} />
-          {search.share === null ? null : <ProgressBar progress={search.share} color={t.copper} aria-label="searching the order" />}
-        </View>
-      ) : null}
-      {failed?.[0] ? <Failed message={failedText(failed[0], tagOf)} /> : null}
-      {breaks.map((one) => (
-        <FlagLine key={`${one.joint}${one.rule}`} letter="a" text={`${orderBreakText(one, tagOf)}.`} />
-      ))}
-      {job.keptOrder && work.isKept ? (
-        <Words size={14} tone="ink2">
-          Kept by {job.keptOrder.by}, {format(new Date(job.keptOrder.at), 'd MMM, HH:mm')}
-          {job.keptOrder.reason ? `: ${job.keptOrder.reason}` : ''}
-        </Words>
-      ) : null}
-      <View role="list" aria-label="order" style={{ borderTopWidth: 2, borderColor: t.copper }}>
-        {joints.map((joint, i) => (
-          <OrderRow
-            key={joint.id}
-            joint={joint}
-            place={i + 1}
-            step={steps.get(joint.id)}
-            isShown={joint.id === shown}
-            isBroken={breaks.some((one) => one.joint === joint.id)}
-            tagOf={tagOf}
-            onShow={() => setChosen(joint.id)}
-            onMove={mayMake ? (by) => work.move(joint.id, by) : null}
-          />
-        ))}
-      </View>
     </Sheet>
   );
 }

@@ -22,7 +22,7 @@ export function OxygenCurve({ purge, nowS = null }: { purge: PurgePlan; nowS?: n
   const endS = floodSeconds * 1.35;
   const x = scaleLinear([0, endS], [PAD.left, width - PAD.right]);
   const y = scaleLog([AIR_PERCENT, target / 2], [PAD.top, HEIGHT - PAD.bottom]);
-  const ticks = [20, 10, 1, 0.1, 0.01].filter((percent) => percent >= target / 2);
+  const ticks = [20, 5, 1, 0.1, 0.01].filter((percent) => percent >= target / 2);
   return (
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)}>
       {width > 0 ? (
@@ -82,7 +82,7 @@ function Now({ x, y, percent }: { x: number; y: number; percent: number }) {
       <Marker x={x} y={y} color={t.copper} />
       <Label
         x={x + 12}
-        y={y - 8}
+        y={Math.max(y - 8, PAD.top + 14)}
         text={`${formatNumber(percent, percent >= 10 ? 0 : percent >= 1 ? 1 : 2)} % now`}
         bold
         size={15}
@@ -109,7 +109,7 @@ function Zones({ y, from, to, target }: ZonesProps) {
     <>
       <Rect x={from} y={y(AIR_PERCENT)} width={width} height={border - y(AIR_PERCENT)} fill={t.redWash} />
       <Rect x={from} y={border} width={width} height={Math.max(0, y(target) - border)} fill={t.amberWash} />
-      <Label x={to - 6} y={y(AIR_PERCENT) + 20} text="lit here: black scale" bold size={14} anchor="end" color={t.red} />
+      <Label x={to - 6} y={border - 6} text="lit here: black scale" bold size={14} anchor="end" color={t.red} />
       <Label x={from + 6} y={y(target) - 6} text="lit here: dull film" bold size={14} color={t.amber} />
     </>
   );

@@ -1,6 +1,7 @@
 import { NO_ALARM_ASLEEP, RUN_PHASE_WORDS } from '@kesto/contract/wording';
 import { formatDuration, formatFlow, readingText, type JointPlan } from '@kesto/core';
 import { View } from 'react-native';
+import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { OxygenCurve } from '@/features/plan/OxygenCurve';
 import { useUnits } from '@/state/units';
 import { FlagLine } from '@/ui/Flag';
@@ -43,6 +44,7 @@ export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work:
       </Words>
       <OxygenCurve purge={purge} nowS={began === null ? null : (now - began) / 1000} />
       <FlagLine letter="a" text={RUN_PHASE_WORDS[run.phase].how} />
+      <PlanDrawing plan={plan} units={units} detail="plan" />
       {run.phase === 'flood' ? (
         <Words size={14} tone="ink2">
           {NO_ALARM_ASLEEP}
