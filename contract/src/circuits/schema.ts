@@ -32,7 +32,7 @@ const linkSchema = (id: Joi.StringSchema) =>
   Joi.object<CircuitLink>({
     from: id.required(),
     to: id.required(),
-    tube: Joi.object({ od: quantity.required(), wall: quantity, length: quantity }),
+    tube: Joi.object({ od: quantity.required(), wall: quantity, length: quantity, lengthAssumed: Joi.valid(true) }),
     tap: Joi.boolean(),
     throughWall: Joi.boolean(),
   });

@@ -32,7 +32,13 @@ export interface CircuitPart {
 export interface CircuitLink {
   readonly from: string;
   readonly to: string;
-  readonly tube?: { readonly od: Quantity; readonly wall?: Quantity; readonly length?: Quantity };
+  readonly tube?: {
+    readonly od: Quantity;
+    readonly wall?: Quantity;
+    readonly length?: Quantity;
+    /** Nobody measured it: it counts in volumes, starred, and says nothing of what is near. */
+    readonly lengthAssumed?: true;
+  };
   /** A gauge can be put on it. */
   readonly tap?: boolean;
   /** Indoors and outdoors meet on it: the tube vanishes into a wall. */
@@ -46,6 +52,9 @@ export interface CircuitGraph {
 
 /** A tube as a place: by the two parts it joins. */
 export const tubePlace = ({ from, to }: Pick<CircuitLink, 'from' | 'to'>): string => `${from}>${to}`;
+
+/** Length of a tube as somebody measured it. */
+export const measuredLength = ({ tube }: CircuitLink): Quantity | undefined => (tube?.lengthAssumed ? undefined : tube?.length);
 
 /** Where the pressure is let down. */
 export const LETS_DOWN: readonly CircuitKind[] = ['expansion-valve', 'capillary'];

@@ -3,7 +3,21 @@ import { jointAt } from './jointAt';
 import { changePart } from './edit';
 import { TEMPLATE_CIRCUITS } from './templates';
 
-const PUMP = TEMPLATE_CIRCUITS['heat-pump'];
+const DRAWN = TEMPLATE_CIRCUITS['heat-pump'];
+
+/** The template with its two long lines measured, and nothing else of it. */
+function measured({ parts, links }: CircuitGraph): CircuitGraph {
+  return {
+    parts,
+    links: links.map(({ tube, ...link }) => {
+      if (!tube) return link;
+      const { lengthAssumed: _nobody, length, ...rest } = tube;
+      return { ...link, tube: link.throughWall && length ? { ...rest, length } : rest };
+    }),
+  };
+}
+
+const PUMP = measured(DRAWN);
 const at = (part: string, from: string, to: string) => jointAt(PUMP, { part, from, to });
 
 test.each([
@@ -47,6 +61,14 @@ test('a part close along the tube is near; one behind the wall is not', () => {
   const near = (part: string, from: string, to: string) => jointAt({ ...PUMP, links }, { part, from, to })?.near;
   expect(near('liquid-valve', 'drier', 'liquid-valve')).toEqual([{ kind: 'drier', distance: { value: 200, unit: 'mm' } }]);
   expect(near('expansion', 'liquid-valve', 'expansion')).toEqual([]);
+});
+
+test('a length that nobody measured counts as swept, is said to be assumed, and tells nothing of what is near', () => {
+  const drawn = jointAt(DRAWN, { part: 'liquid-valve', from: 'drier', to: 'liquid-valve' });
+  expect(drawn?.near).toEqual([]);
+  expect(drawn?.sweptAssumed).toBe(true);
+  expect(drawn?.sections).toContainEqual({ bore: { value: 8.001, unit: 'mm' }, length: { value: 0.3, unit: 'm' } });
+  expect(at('liquid-valve', 'drier', 'liquid-valve')?.sweptAssumed).toBe(false);
 });
 
 test('a place that was drawn away is none', () => {

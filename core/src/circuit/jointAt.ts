@@ -3,7 +3,7 @@ import type { CircuitKind, NearKind, Side } from '../vocabulary';
 import type { Quantity } from '../unit/units';
 import { metresOf } from '../unit/units';
 import { withoutBypassed } from './checks';
-import { kindOf, LETS_DOWN, partOfPassage, reached, splitReversing, type CircuitGraph, type CircuitLink } from './graph';
+import { kindOf, LETS_DOWN, measuredLength, partOfPassage, reached, splitReversing, type CircuitGraph, type CircuitLink } from './graph';
 import { sweptSection } from './readPlate';
 
 /** Where a joint sits: on a part, at the end of the tube that goes from one part to another. */
@@ -20,8 +20,10 @@ export interface JointOnCircuit {
   readonly tube: CircuitLink['tube'] | null;
   /** Parts so near along the tube that its heat may reach them. */
   readonly near: readonly { readonly kind: NearKind; readonly distance: Quantity }[];
-  /** Tubes and parts that nitrogen sweeps on this side, as far as they are measured. */
+  /** Tubes and parts that nitrogen sweeps on this side, as far as they are measured or assumed. */
   readonly sections: readonly SectionRequest[];
+  /** A length among them was measured by nobody. */
+  readonly sweptAssumed: boolean;
   readonly outlet: OutletKind;
 }
 
@@ -49,7 +51,8 @@ const isHigh = (side: Side) => side === 'discharge' || side === 'liquid' || side
 
 function nearAlong(graph: CircuitGraph, place: JointPlace): JointOnCircuit['near'] {
   const other = place.part === place.from ? place.to : place.from;
-  const length = graph.links.find(isLink(place))?.tube?.length;
+  const link = graph.links.find(isLink(place));
+  const length = link && measuredLength(link);
   const kind = kindOf(graph, other);
   return kind && length && metresOf(length) <= REACH_M ? [{ kind, distance: length }] : [];
 }
@@ -88,8 +91,8 @@ function outletOf(graph: CircuitGraph, high: boolean): OutletKind {
  *
  * @param graph  a circuit that was read
  * @param place  the part and the tube that meet there
- * @returns      side by what the tube carries; the tube's size where it is drawn; parts within 1 m along that tube; measured tubes and
- *               volumes of the joint's side; null where the circuit has no such place any more
+ * @returns      side by what the tube carries; the tube's size where it is drawn; parts within 1 m along that tube; measured and assumed
+ *               tubes and volumes of the joint's side; null where the circuit has no such place any more
  * @source       order of the vapour-compression cycle
  */
 export function jointAt(graph: CircuitGraph, place: JointPlace): JointOnCircuit | null {
@@ -101,6 +104,7 @@ export function jointAt(graph: CircuitGraph, place: JointPlace): JointOnCircuit 
     ...{ kind, side, tube: graph.links[at]?.tube ?? null },
     near: nearAlong(graph, place),
     sections: sectionsOf(graph, isHigh(side)),
+    sweptAssumed: graph.links.some(({ tube }, i) => tube?.lengthAssumed && isHigh(sideOf(graph, i)) === isHigh(side)),
     outlet: outletOf(graph, isHigh(side)),
   };
 }

@@ -1,6 +1,6 @@
 import type { CircuitKind } from '../vocabulary';
 import { metresOf, type Quantity } from '../unit/units';
-import { kindOf, type CircuitGraph } from './graph';
+import { kindOf, measuredLength, type CircuitGraph } from './graph';
 import type { JointPlace } from './jointAt';
 
 /** A joint that is made before the one that is planned. */
@@ -47,7 +47,8 @@ const sameTube = (a: JointPlace, b: JointPlace) => a.from === b.from && a.to ===
 export function jointsNear(graph: CircuitGraph, place: JointPlace, earlier: readonly EarlierJoint[]): readonly FinishedNear[] {
   const kind = kindOf(graph, place.part);
   const apartMm = kind && STUBS_APART_MM[kind];
-  const length = graph.links.find((link) => link.from === place.from && link.to === place.to)?.tube?.length;
+  const own = graph.links.find((link) => link.from === place.from && link.to === place.to);
+  const length = own && measuredLength(own);
   return earlier.flatMap(({ at, filler }): readonly FinishedNear[] => {
     if (!at) return [];
     const isStub = at.part === place.part && !sameTube(at, place);

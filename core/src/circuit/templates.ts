@@ -31,8 +31,24 @@ interface Step {
 const step = (id: string, kind: CircuitKind, od: Size, rest: Omit<Step, 'id' | 'kind' | 'od'> = {}): Step => ({ id, kind, od, ...rest });
 const inch = (size: Size): Quantity => ({ value: INCHES[size], unit: 'in' });
 
-const tubeOf = ({ od, lengthM }: Step): NonNullable<CircuitLink['tube']> =>
-  lengthM === undefined ? { od: inch(od) } : { od: inch(od), length: { value: lengthM, unit: 'm' } };
+/** A tube of a template [m]: nobody measured it. */
+const assumed = (od: Size, lengthM: number): NonNullable<CircuitLink['tube']> => ({
+  ...{ od: inch(od), length: { value: lengthM, unit: 'm' } },
+  lengthAssumed: true,
+});
+
+/** Between two parts of one machine [m]. Judgement: discharge and suction lines with their bends are longer than stubs between liquid parts. */
+const SHORT_M: Readonly<Partial<Record<CircuitKind, number>>> = {
+  compressor: 0.8,
+  evaporator: 0.8,
+  accumulator: 0.6,
+  'reversing-valve': 0.6,
+};
+const STUB_M = 0.3;
+/** A capillary is drawn as a part; this is the tube it ends in. A process stub or feed of a distributor. */
+const FEED_M = 0.5;
+
+const tubeOf = ({ od, lengthM, kind }: Step) => assumed(od, lengthM ?? SHORT_M[kind] ?? (kind === 'distributor' ? FEED_M : STUB_M));
 
 const linked = (from: Step, to: string): CircuitLink => ({
   ...{ from: from.id, to, tube: tubeOf(from) },
@@ -114,7 +130,7 @@ const twoValves = ((): CircuitGraph => {
     PORTS_OF_BOTH_VALVES,
   );
   const way = (...ids: readonly string[]) =>
-    ids.slice(1).map((to, i): CircuitLink => ({ from: ids[i] ?? '', to, tube: { od: inch('3/8') } }));
+    ids.slice(1).map((to, i): CircuitLink => ({ from: ids[i] ?? '', to, tube: assumed('3/8', STUB_M) }));
   return {
     parts: [...main.parts, { id: 'outdoor-expansion', kind: 'expansion-valve' }, { id: 'indoor-check', kind: 'check-valve' }],
     links: [
@@ -208,7 +224,7 @@ const LONG_M = 30;
 /**
  * The circuits people meet most, to begin a drawing from: kinds in flow order, usual sizes, ports where they usually are.
  *
- * @source  judgement: the order of parts follows from the cycle, sizes are those of small commercial machines and are meant to be edited
+ * @source  judgement: the order of parts follows from the cycle, sizes and lengths are those of small commercial machines, marked as assumed, and are meant to be edited
  */
 export const TEMPLATE_CIRCUITS: Readonly<Record<CircuitTemplate, CircuitGraph>> = {
   split: splitLike(8, '3/8', '5/8'),

@@ -22,5 +22,12 @@ test('a coil without a volume and a tube without a length are told, with what th
 });
 
 test('what lies in another section is none of this one', () => {
-  expect(leftOut(CIRCUIT, ['shell', 'valve'])).toEqual({ parts: [], tubes: 0, usualM3: 0 });
+  expect(leftOut(CIRCUIT, ['shell', 'valve'])).toEqual({ parts: [], tubes: 0, assumedTubes: 0, usualM3: 0 });
+});
+
+test('a tube at a length that nobody measured is counted, and said', () => {
+  const links = CIRCUIT.links.map((link, i) =>
+    link.tube && i === 1 ? { ...link, tube: { ...link.tube, lengthAssumed: true as const } } : link,
+  );
+  expect(leftOut({ ...CIRCUIT, links }, ['shell', 'valve'])).toMatchObject({ tubes: 0, assumedTubes: 1, usualM3: 0 });
 });

@@ -17,6 +17,8 @@ export interface LeftOut {
   readonly parts: readonly string[];
   /** Tubes without a length. */
   readonly tubes: number;
+  /** Tubes that are counted at a length which nobody measured. */
+  readonly assumedTubes: number;
   /** What those usually hold together [m3]. */
   readonly usualM3: number;
 }
@@ -26,14 +28,20 @@ export interface LeftOut {
  *
  * @param circuit  as drawn
  * @param parts    ids of the section's parts
- * @returns        parts without a volume, tubes without a length, and what they usually hold [m3]
+ * @returns        parts without a volume, tubes without a length, tubes of an assumed one, and what they usually hold [m3]
  * @source         volumes of usual coils and shells, judgement: shown as assumed
  */
 export function leftOut(circuit: CircuitGraph, parts: readonly string[]): LeftOut {
   const unknown = circuit.parts.filter(({ id, kind, volume }) => parts.includes(id) && !volume && USUAL_L[kind] !== undefined);
-  const tubes = circuit.links.filter(({ from, to, tube }) => tube && !tube.length && parts.includes(from) && parts.includes(to));
+  const within = circuit.links.filter(({ from, to }) => parts.includes(from) && parts.includes(to));
+  const tubes = within.filter(({ tube }) => tube && !tube.length);
   const inParts = unknown.reduce((sum, { kind }) => sum + (USUAL_L[kind] ?? 0) / 1000, 0);
   const read = new FieldReader();
   const inTubes = tubes.reduce((sum, { tube }) => sum + (tube ? boreAreaM2(tube, 'tube', read) * USUAL_TUBE_M : 0), 0);
-  return { parts: unknown.map(({ id }) => id), tubes: tubes.length, usualM3: inParts + inTubes };
+  return {
+    parts: unknown.map(({ id }) => id),
+    tubes: tubes.length,
+    assumedTubes: within.filter(({ tube }) => tube?.lengthAssumed).length,
+    usualM3: inParts + inTubes,
+  };
 }

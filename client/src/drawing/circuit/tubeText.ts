@@ -10,7 +10,12 @@ export function outsideText(tube: NonNullable<CircuitLink['tube']>, units: UnitP
   return fraction && tube.od.unit === 'in' ? `${fraction} in` : readingText(formatLength(metres(tube.od), units));
 }
 
-/** Outside and length, as they stand beside the tube; empty where its length is not known. */
+/** An assumed length of less than this [m] is not worth its place on the drawing. */
+const WORTH_SHOWING_M = 3;
+
+/** Outside and length, as they stand beside the tube, starred where it is assumed; empty where its length is not known. */
 export function tubeText({ tube }: CircuitLink, units: UnitPreferences): string {
-  return tube?.length ? `${outsideText(tube, units)}, ${readingText(formatDistance(metres(tube.length), units)).replace('.0 ', ' ')}` : '';
+  if (!tube?.length || (tube.lengthAssumed && metres(tube.length) < WORTH_SHOWING_M)) return '';
+  const length = readingText(formatDistance(metres(tube.length), units)).replace('.0 ', ' ');
+  return `${outsideText(tube, units)}, ${length}${tube.lengthAssumed ? ' *' : ''}`;
 }

@@ -23,10 +23,16 @@ import type { Waiting } from './waiting';
 
 type Tube = NonNullable<CircuitLink['tube']>;
 
-/** The tube as typed; a measured wall belongs to its size, and stays with it. */
+const isSame = (a: Quantity | undefined, b: Quantity | undefined) => a?.unit === b?.unit && a?.value === b?.value;
+
+/** The tube as typed; a measured wall belongs to its size, and stays with it. An assumed length that was left as it is stays assumed. */
 function resized(before: Tube | undefined, od: Quantity, length: Quantity | undefined): Tube {
-  const same = before !== undefined && before.od.unit === od.unit && before.od.value === od.value;
-  return { od, ...(same && before.wall ? { wall: before.wall } : {}), ...(length ? { length } : {}) };
+  return {
+    od,
+    ...(before?.wall && isSame(before.od, od) ? { wall: before.wall } : {}),
+    ...(length ? { length } : {}),
+    ...(before?.lengthAssumed && length && isSame(before.length, length) ? { lengthAssumed: true } : {}),
+  };
 }
 
 interface TubePanelProps {
@@ -71,6 +77,7 @@ export function TubePanel({ graph, index, link, draw, waitFor }: TubePanelProps)
           onChange={setLength}
           unit={units.length === 'metric' ? 'm' : 'ft'}
           error={problems['length']}
+          hint={link.tube?.lengthAssumed ? 'assumed *: type it as measured' : undefined}
           testID="tube-length"
         />
       </View>

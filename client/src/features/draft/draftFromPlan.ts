@@ -1,5 +1,6 @@
 import {
   ASSUMED_SWEPT_M,
+  canonicalHash,
   usualPlace,
   type Around,
   type PlanRequest,
@@ -9,7 +10,16 @@ import {
   LENGTH_UNITS,
 } from '@kesto/core';
 import { tradeFraction } from '@kesto/core/unit';
-import { NEW_DRAFT, SWEPT_UNKNOWN, type Draft, type KeptPlan, type NearDraft, type PlaceDraft } from './drafts';
+import {
+  asksSwept,
+  NEW_DRAFT,
+  SWEPT_UNKNOWN,
+  type Draft,
+  type DrawnAround,
+  type KeptPlan,
+  type NearDraft,
+  type PlaceDraft,
+} from './drafts';
 
 /** A quantity as a person would have typed it: whole sixteenths of an inch as their fraction, all else as it stands. */
 function text(quantity: Quantity | undefined): string {
@@ -81,8 +91,10 @@ function placeFrom(request: PlanRequest, usual: ReturnType<typeof usualPlace>): 
 }
 
 /** What was answered of the line that is swept, where the drawing has none. */
-function sweptOf({ purge }: PlanRequest): string {
+function sweptOf({ purge }: PlanRequest, { purgeSections }: Around['circuit']): string {
   if (!purge) return SWEPT_UNKNOWN;
+  if (purgeSections.length > 0 && (purge.sections.length !== 1 || canonicalHash(purge.sections) === canonicalHash(purgeSections)))
+    return '';
   const [section] = purge.sections;
   const isAssumed = !section || !('length' in section) || (section.length.value === ASSUMED_SWEPT_M && section.length.unit === 'm');
   return isAssumed ? '' : text(section.length);
@@ -94,7 +106,7 @@ function ownSchools(asked: Schools, here: Schools): Schools {
 }
 
 /** A stored plan, opened again for changing. */
-export function draftFromPlan(kept: KeptPlan, around: Around): Draft {
+export function draftFromPlan(kept: KeptPlan, around: DrawnAround): Draft {
   const { request, chosen, reason } = kept;
   const { male, female } = request.joint;
   const usual = usualPlace(around, request.service?.side ?? NEW_DRAFT.side);
@@ -110,7 +122,7 @@ export function draftFromPlan(kept: KeptPlan, around: Around): Draft {
       runOd: text(female.run?.od),
       runWall: text(female.run?.wall),
     },
-    place: { ...placeFrom(request, usual), ...(around.circuit.purgeSections.length === 0 ? { swept: sweptOf(request) } : {}) },
+    place: { ...placeFrom(request, usual), ...(asksSwept(around) ? { swept: sweptOf(request, around.circuit) } : {}) },
     side: request.service?.side ?? 'suction',
     vibration: request.service?.vibration ?? false,
     access: request.joint.access ?? 'open',

@@ -3,6 +3,7 @@ import type { StoredPlan } from '@kesto/contract';
 import type {
   Access,
   Along,
+  Around,
   CircuitState,
   Form,
   Fuel,
@@ -142,6 +143,14 @@ export interface Draft {
 
 /** What the draft of an opened plan goes back to. */
 export type KeptPlan = Pick<StoredPlan, 'request' | 'chosen' | 'reason'>;
+
+/** What is known round a joint; the drawing may have the swept lines at lengths that nobody measured. */
+export interface DrawnAround extends Around {
+  readonly sweptAssumed?: boolean;
+}
+
+/** Neither drawing nor plate has what is swept measured: what is said of it counts before them. */
+export const asksSwept = ({ circuit, sweptAssumed = false }: DrawnAround): boolean => circuit.purgeSections.length === 0 || sweptAssumed;
 
 export const NEW_DRAFT: Draft = {
   male: { metal: 'copper', form: 'tube', od: '7/8 in', wall: '', state: 'new', oldFiller: '', removed: '' },

@@ -5,7 +5,6 @@ import {
   planJoint,
   requestFor,
   sweptSection,
-  type Around,
   type CalcError,
   type History,
   type JointPlan,
@@ -16,9 +15,9 @@ import {
 } from '@kesto/core';
 import { draftFromPlan } from './draftFromPlan';
 import { DraftReader } from '@/state/draftReader';
-import { SWEPT_UNKNOWN, type Draft, type NearDraft } from './drafts';
+import { asksSwept, SWEPT_UNKNOWN, type Draft, type DrawnAround, type NearDraft } from './drafts';
 
-export interface Surroundings extends Around {
+export interface Surroundings extends DrawnAround {
   readonly units: UnitPreferences;
 }
 
@@ -121,7 +120,7 @@ const serviceFrom = ({ side, vibration, place }: Draft, read: DraftReader) =>
     sulphur: place.sulphur || undefined,
   });
 
-/** The line that is swept, where the drawing has none. */
+/** The line that is swept, where no drawing has it measured. */
 function sweptFrom({ male, place }: Draft, read: DraftReader) {
   const length = read.distance('purge.sections', place.swept ?? '');
   const od = read.length('joint.male.od', male.od);
@@ -130,9 +129,9 @@ function sweptFrom({ male, place }: Draft, read: DraftReader) {
   return section ? [section] : undefined;
 }
 
-function purgeFrom(draft: Draft, { circuit }: Surroundings, read: DraftReader) {
+function purgeFrom(draft: Draft, around: Surroundings, read: DraftReader) {
   const { outlet, minutes, place } = draft;
-  const isAsked = circuit.purgeSections.length === 0;
+  const isAsked = asksSwept(around);
   if (isAsked && place.swept === SWEPT_UNKNOWN) return null;
   const room = read.volume('purge.room.volume', place.room, 'm3');
   return given({

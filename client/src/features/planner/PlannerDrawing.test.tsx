@@ -27,6 +27,7 @@ function Board({ width = 640 }: { width?: number }) {
     },
     touched: true,
     asksSwept: false,
+    isDrawn: false,
     planAnew: () => undefined,
     takeVan: null,
     drawing: null,

@@ -8,7 +8,7 @@ import type { RootState } from '@/state/store';
 import { useUnits } from '@/state/units';
 import { draftFromPlan } from '@/features/draft/draftFromPlan';
 import { draftOnCircuit, withDrawing } from '@/features/draft/draftOnCircuit';
-import { draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from '@/features/draft/drafts';
+import { asksSwept, draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from '@/features/draft/drafts';
 import { planDraft, type Planned } from '@/features/draft/toRequest';
 import { usePlaceOnCircuit } from './usePlaceOnCircuit';
 
@@ -17,8 +17,10 @@ export interface Planner extends Planned {
   /** Changes made under the name of one move are undone together. */
   readonly change: (part: Partial<Draft>, move?: string) => void;
   readonly touched: boolean;
-  /** Neither the drawing nor the plate says what is swept: it is asked, and assumed until it is answered. */
+  /** Nobody measured what is swept: it is asked, and assumed until it is answered. */
   readonly asksSwept: boolean;
+  /** The drawing has lines that are swept. */
+  readonly isDrawn: boolean;
   /** Takes the kept plan up as a draft, worked out by today's engine. */
   readonly planAnew: () => void;
   /** Puts today's van in the place of the one it was planned from; null where that is the same. */
@@ -42,7 +44,7 @@ export function usePlanner(joint: JointView): Planner {
   const place = usePlaceOnCircuit(joint);
   const around = useMemo(() => {
     const circuit = place && place.sections.length > 0 ? { ...joint.circuit, purgeSections: place.sections } : joint.circuit;
-    return van && schools ? { site: joint.site, circuit, van, schools, units } : null;
+    return van && schools ? { site: joint.site, circuit, van, schools, units, sweptAssumed: place?.sweptAssumed ?? false } : null;
   }, [joint.site, joint.circuit, place, van, schools, units]);
   const draft = useMemo(() => {
     if (kept) return kept.present;
@@ -67,7 +69,8 @@ export function usePlanner(joint: JointView): Planner {
     draft,
     drawing: rows.length > 0 && place ? { rows, take: () => change(withDrawing(draft, place)) } : null,
     change,
-    asksSwept: around !== null && around.circuit.purgeSections.length === 0,
+    asksSwept: around !== null && asksSwept(around),
+    isDrawn: (place?.sections.length ?? 0) > 0,
     touched: kept !== undefined,
     planAnew: () => change({}),
     takeVan: vanDiffers ? () => change({ kept: vanDiffers }) : null,

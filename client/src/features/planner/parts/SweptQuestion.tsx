@@ -14,6 +14,7 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
   const { place } = planner.draft;
   if (!planner.asksSwept) return null;
   const said = place.swept ?? '';
+  const assumed = planner.isDrawn ? 'as drawn, at usual lengths *' : `${readingText(formatDistance(ASSUMED_SWEPT_M, units))} assumed *`;
   const isUnknown = said === SWEPT_UNKNOWN;
   const answer = (swept: string) => planner.change({ place: { ...place, swept } });
   return (
@@ -29,7 +30,7 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
             onChange={answer}
             unit={units.length === 'metric' ? 'm' : 'ft'}
             error={planner.problems['purge.sections']}
-            hint={said === '' ? `${readingText(formatDistance(ASSUMED_SWEPT_M, units))} assumed *` : undefined}
+            hint={said === '' ? assumed : undefined}
             testID="swept"
           />
         )}
