@@ -109,6 +109,7 @@ export { readCircuit } from './circuit/readCircuit';
 export * from './circuit/edit';
 export * from './circuit/branch';
 export * from './circuit/jointsNear';
+export { usualInside, type UsualInside } from './circuit/usualInside';
 export * from './circuit/proposedJoints';
 export { layOut } from './circuit/layOut';
 export type { CircuitLayout, LaidFan, LaidLink, LaidPart, Point } from './circuit/layoutTypes';

@@ -33,3 +33,12 @@ test('no putty where the van carries cloth: its inside is protected by what is t
   const by = (wraps?: Parameters<typeof draftOnCircuit>[1]) => draftOnCircuit(place, wraps).near[0]?.protection;
   expect([by(), by(['wet-cloth']), by(['putty', 'wet-cloth'])]).toEqual(['putty', 'wet-cloth', 'putty']);
 });
+
+test.each([
+  ['suction-valve', 'evaporator', 'suction-valve'],
+  ['king-valve', 'receiver', 'king-valve'],
+])('the usual wrap covers what is inside %s at the size of its tube', (...at) => {
+  const { place, draft } = drafted(...at);
+  const { plan } = planDraft(draft, { ...around, circuit: { ...around.circuit, purgeSections: place.sections } });
+  expect(plan?.cautions.map(({ code }) => code)).not.toContain('wrap-misses');
+});

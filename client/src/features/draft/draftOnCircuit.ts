@@ -1,4 +1,4 @@
-import { LENGTH_UNITS, WRAPS } from '@kesto/core';
+import { LENGTH_UNITS, metresOf, usualInside, WRAPS } from '@kesto/core';
 import type { CarriedWrap, CircuitKind, FinishedNear, JointOnCircuit, Quantity } from '@kesto/core';
 import { tradeFraction } from '@kesto/core/unit';
 import { NEW_DRAFT, type Draft, type NearDraft } from './drafts';
@@ -28,16 +28,13 @@ const STUBS: Readonly<Partial<Record<CircuitKind, Partial<Draft['female']>>>> = 
   'reversing-valve': BRASS,
 };
 
-/** Where the sensitive inside of such a part lies behind the joint, usually. */
-const INSIDE: Readonly<Partial<Record<CircuitKind, NearDraft>>> = {
-  valve: { kind: 'valve', distance: '35 mm', along: 'female', protection: 'putty' },
-  'check-valve': { kind: 'check-valve', distance: '40 mm', along: 'female', protection: 'wet-cloth' },
-  'expansion-valve': { kind: 'expansion-valve', distance: '50 mm', along: 'female', protection: 'wet-cloth' },
-  solenoid: { kind: 'solenoid', distance: '50 mm', along: 'female', protection: 'wet-cloth' },
-  'sight-glass': { kind: 'sight-glass', distance: '40 mm', along: 'female', protection: 'wet-cloth' },
-  'reversing-valve': { kind: 'reversing-valve', distance: '60 mm', along: 'female', protection: 'wet-cloth' },
-  drier: { kind: 'drier', distance: '40 mm', along: 'female', protection: 'wet-cloth' },
-};
+/** What sits behind the stub, as the planner takes it. */
+function insideOf({ kind, tube }: JointOnCircuit): NearDraft | null {
+  const inside = usualInside(kind, tube ? metresOf(tube.od) : null);
+  return (
+    inside && { kind: inside.kind, distance: `${Math.round(inside.distanceM * 1000)} mm`, along: 'female', protection: inside.protection }
+  );
+}
 
 /** What is near by the drawing, as the planner takes it. */
 const nearOf = ({ near }: Pick<JointOnCircuit, 'near'>): readonly NearDraft[] =>
@@ -77,7 +74,7 @@ export function draftOnCircuit(
   wraps?: readonly CarriedWrap[],
 ): Draft {
   const { kind, side, outlet } = place;
-  const inside = INSIDE[kind];
+  const inside = insideOf(place);
   return {
     ...NEW_DRAFT,
     male: { ...NEW_DRAFT.male, ...tubeOf(place) },
