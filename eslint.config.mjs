@@ -11,7 +11,7 @@ const mayImport = (type, allowed) => ({
 });
 
 /** Folders of core that stand on top of the others: what they say of a whole plan nothing below may know. */
-const ABOVE_PLAN = ['plan', 'section', 'ledger', 'golden', 'testing'];
+const ABOVE_PLAN = ['kit', 'plan', 'section', 'ledger', 'golden', 'testing'];
 
 /** The server's features, from outside any of them. */
 const INSIDE_OF_A_FEATURE = {

@@ -6,6 +6,7 @@ import { Outbox } from '@/outbox/outbox';
 import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
 import { post } from '@/outbox/post';
 import { keptHere, outboxReducer } from '@/outbox/slice';
+import { atTheTorchReducer, keepAtTheTorch } from './atTheTorch';
 import { clockSeen, deviceTaken, sessionEnded, sessionReducer } from './session';
 import { signalReducer } from './signal';
 import { keepTheme, themeReducer } from './theme';
@@ -24,6 +25,7 @@ export function makeStore(kept: Kept = keptInPage()) {
     reducer: {
       [api.reducerPath]: api.reducer,
       theme: themeReducer,
+      atTheTorch: atTheTorchReducer,
       session: sessionReducer,
       signal: signalReducer,
       outbox: outboxReducer,
@@ -64,5 +66,6 @@ store.subscribe(() => {
   const now = store.getState();
   if (now.drafts !== before.drafts) keepDrafts(now.drafts);
   if (now.theme !== before.theme) keepTheme(now.theme);
+  if (now.atTheTorch !== before.atTheTorch) keepAtTheTorch(now.atTheTorch);
   before = now;
 });

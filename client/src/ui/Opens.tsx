@@ -6,7 +6,9 @@ export interface OpensProps {
   /** For whoever hears it, where its own words are not enough. */
   readonly says?: string;
   /** Left out: it opens something beside itself. */
-  readonly role?: 'link' | 'button';
+  readonly role?: 'link' | 'button' | 'checkbox';
+  /** Of a checkbox. */
+  readonly checked?: boolean;
   readonly disabled?: boolean;
   /** Null: nothing opens. */
   readonly onPress: (() => void) | null;
@@ -15,10 +17,17 @@ export interface OpensProps {
 }
 
 /** What opens something when it is touched, whole; where nothing opens it only stands there. */
-export function Opens({ says, role = 'button', disabled = false, onPress, style, children }: OpensProps) {
+export function Opens({ says, role = 'button', checked, disabled = false, onPress, style, children }: OpensProps) {
   if (!onPress) return <View style={style}>{children}</View>;
   return (
-    <TouchableRipple role={role} aria-label={says} disabled={disabled} onPress={onPress} style={style}>
+    <TouchableRipple
+      role={role}
+      {...(checked === undefined ? {} : { 'aria-checked': checked })}
+      aria-label={says}
+      disabled={disabled}
+      onPress={onPress}
+      style={style}
+    >
       <View>{children}</View>
     </TouchableRipple>
   );

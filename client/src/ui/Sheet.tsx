@@ -1,6 +1,8 @@
 import { useIsFocused, useRouter, type Href } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
+import { useSelector } from 'react-redux';
+import type { AtTheTorch } from '@/state/atTheTorch';
 import { useKeys, type KeyBinding } from './keyBindings';
 import { Pill, RoundKey } from './Buttons';
 import { useSheetFocus } from './sheetFocus';
@@ -122,6 +124,7 @@ function WhyLine({ text }: { text: string }) {
 
 function PhoneSheet(props: SheetProps) {
   const t = useTokens();
+  const hand = useSelector((state: { readonly atTheTorch: AtTheTorch }) => state.atTheTorch.hand);
   return (
     <View style={{ flex: 1, backgroundColor: t.paper }}>
       <View
@@ -166,7 +169,7 @@ function PhoneSheet(props: SheetProps) {
         <View
           role="contentinfo"
           style={{
-            flexDirection: 'row',
+            flexDirection: hand === 'left' ? 'row-reverse' : 'row',
             gap: 12,
             paddingHorizontal: 16,
             paddingVertical: 12,

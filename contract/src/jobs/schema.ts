@@ -1,8 +1,9 @@
-import { STAGES } from '@kesto/core';
+import { KINDS, STAGES } from '@kesto/core';
 import Joi from 'joi';
 import { partId } from '../circuits/schema';
 import { schoolsRequest } from '../engine/schema';
 import { NOTE_LIMIT } from '../joints/types';
+import { ofFields } from '../schema/ofFields';
 import { line, text, uuid } from '../schema/texts';
 import type { PutJobEntryRequest, PutJobRequest, PutJointRequest } from './types';
 
@@ -17,8 +18,13 @@ const sumLines = Joi.array()
   .items(Joi.object({ label: text(80).required(), text: text(200).required() }))
   .required();
 
+/** Notes whose values are checked by their kind's own row. */
+const BY_KIND = ['kit-kept', 'taken-out', 'put-back'] as const;
+
 export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
-  kind: Joi.string().valid('schools', 'sum', 'stage-note', 'order-kept', 'joint-removed', 'circuit-changed').required(),
+  kind: Joi.string()
+    .valid('schools', 'sum', 'stage-note', 'order-kept', ...BY_KIND, 'joint-removed', 'circuit-changed')
+    .required(),
   values: Joi.when('kind', {
     switch: [
       { is: 'schools', then: Joi.object({ schools: schoolsRequest.required(), reason: text(NOTE_LIMIT) }) },
@@ -35,6 +41,7 @@ export const putJobEntryRequest = Joi.object<PutJobEntryRequest>({
         is: 'order-kept',
         then: Joi.object({ order: Joi.array().min(1).max(200).unique().items(uuid).required(), reason: text(NOTE_LIMIT) }),
       },
+      ...BY_KIND.map((kind) => ({ is: kind, then: ofFields(KINDS[kind].told) })),
       { is: 'joint-removed', then: Joi.object({ joint: uuid.required(), why: text(NOTE_LIMIT).required() }) },
       { is: 'circuit-changed', then: Joi.object({ to: uuid.required() }) },
     ],

@@ -1,4 +1,4 @@
-import type { JointPlace, Next, Schools, Stage, Watch } from '@kesto/core';
+import type { JointPlace, Next, Schools, Stage, Told, Watch } from '@kesto/core';
 import type { JobStages } from '../stages/types';
 import type { JointSummary } from '../joints/types';
 import type { ApprovalScope } from '../people/types';
@@ -63,12 +63,21 @@ export interface KeptOrderValues {
 }
 export type KeptOrder = KeptOrderValues & NotedBy;
 
+/** What was laid out of the kit list, and what was not there. */
+export type KeptKit = Told<'kit-kept'> & NotedBy;
+/** What came out before the flame, and what went back. */
+export type TakenOutNote = (({ readonly kind: 'taken-out' } & Told<'taken-out'>) | ({ readonly kind: 'put-back' } & Told<'put-back'>)) &
+  NotedBy;
+
 /** A note of the job as a whole. */
 export type JobNote =
   | { readonly kind: 'schools'; readonly values: JobSchoolsValues }
   | { readonly kind: 'sum'; readonly values: JobSumValues }
   | { readonly kind: 'stage-note'; readonly values: StageNoteValues }
-  | { readonly kind: 'order-kept'; readonly values: KeptOrderValues };
+  | { readonly kind: 'order-kept'; readonly values: KeptOrderValues }
+  | { readonly kind: 'kit-kept'; readonly values: Told<'kit-kept'> }
+  | { readonly kind: 'taken-out'; readonly values: Told<'taken-out'> }
+  | { readonly kind: 'put-back'; readonly values: Told<'put-back'> };
 /** What belongs to a job, changed. */
 export type JobChange =
   | { readonly kind: 'joint-removed'; readonly values: { readonly joint: string; readonly why: string } }
@@ -91,6 +100,9 @@ export interface JobView extends JobSummary {
   readonly sums: readonly JobSum[];
   /** Of servers of before: none. */
   readonly stageNotes?: readonly StageNote[];
+  readonly kit?: KeptKit | null;
+  /** In the order they were said. */
+  readonly takenOut?: readonly TakenOutNote[];
 }
 
 /** An approval that ends soon, or approvals that the shop has to confirm again. */

@@ -33,6 +33,7 @@ import {
 import {
   ALSO_OPENED,
   APPROVAL_WAYS,
+  CAPTIVES,
   CHECK_RESULTS,
   COMPRESSOR_KINDS,
   DRY_FITS,
@@ -49,6 +50,7 @@ import {
   PICTURES_OF,
   REFRIGERANT_FATES,
   SIGNS,
+  TAKEN_OUT,
   TORCH_POINTS,
   TORCH_STANDS,
   WATCH_MINUTES,
@@ -195,6 +197,10 @@ export const KINDS = {
   schools: job([], 'claim', { schools: schoolsChosen, reason: optional(why) }),
   /** Of a stage that has no sheet of its own. */
   'stage-note': job([], 'fact', { of: word(STAGES), text: why }),
+  /** What was laid out of the kit list, and what was not there: by the lines' own ids. */
+  'kit-kept': job([], 'claim', { packed: list(designation(80), 0, 200), missing: list(designation(80), 0, 200) }),
+  'taken-out': job([], 'fact', { what: word(TAKEN_OUT), place, answer: word(HOT_WORK_ANSWERS), ...noted }),
+  'put-back': job([], 'fact', { what: word(TAKEN_OUT), place, ...noted }),
   /** In which order the joints are made; with a reason where it breaks a rule. */
   'order-kept': job([], 'claim', { order: list(id, 1, 200), reason: optional(why) }),
   sum: job([], 'fact', { calculator: designation(40), given: sumLines, answers: sumLines, note: optional(why) }),
@@ -222,11 +228,15 @@ export const KINDS = {
   },
   prepared: joint('fact', withNote),
   purged: joint('fact', withNote),
+  /** What is on the tube before the joint closes it, and what there is none of here. */
+  'threaded-on': joint('fact', { on: listOfEach(word(CAPTIVES), 0, 10), none: listOfEach(word(CAPTIVES), 0, 10) }),
   /** Each a tap at the torch, by the wall clock. */
   'dry-fit': joint('fact', { gap: word(DRY_FITS), depthMm: optional(number(0, 150, 'mm')) }),
   wrapped: joint('fact', { protection: note(WORDS) }),
   'outlet-open': joint('fact', { felt: truth }),
   'flooding-began': joint('fact', { lpm: optional(number(0, 200, 'L/min')) }),
+  /** At the way out, by an instrument that shows steps of that size. */
+  'oxygen-read': joint('fact', { percent: number(0, 25, '%'), stepPercent: above(0, 5, '%'), instrument: optional(name) }),
   'trickle-set': joint('fact', { lpm: optional(number(0, 200, 'L/min')), reason: optional(why) }),
   lit: { ...joint('fact', { filler: designation(40) }), worked: atTheFlame },
   flowed: joint('fact', { seconds: number(0, 3600, 's'), how: word(FLOW_TOLD) }),

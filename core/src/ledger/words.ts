@@ -74,6 +74,13 @@ export const TORCH_POINTS = [
 /** How the tube felt in its cup, dry. */
 export const DRY_FITS = ['right', 'tight', 'loose'] as const;
 export type DryFit = (typeof DRY_FITS)[number];
+/** What has to be on the tube before its joint closes it. */
+export const CAPTIVES = ['insulation', 'wall-sleeve', 'flare-nut', 'panel'] as const;
+export type Captive = (typeof CAPTIVES)[number];
+/** What comes out before the flame, and goes back before the hold. */
+export const TAKEN_OUT = ['core', 'seal', 'bulb', 'coil', 'sensor'] as const;
+export type TakenOut = (typeof TAKEN_OUT)[number];
+
 /** Told after the flame, or tapped by a second person while it burnt. */
 export const FLOW_TOLD = ['told-after', 'live'] as const;
 export type FlowTold = (typeof FLOW_TOLD)[number];

@@ -1,7 +1,7 @@
 import type { EntryKind } from './chain';
 import { isAtTheTorch, runOf, type RunEvent, type RunPlan } from './run';
 
-const PLAN: RunPlan = { hasWraps: true, floodS: 120, cooling: { under200S: 200, under50S: 800 } };
+const PLAN: RunPlan = { captive: [], targetPercent: 0.1, hasWraps: true, floodS: 120, cooling: { under200S: 200, under50S: 800 } };
 const START = Date.parse('2026-11-30T09:00:00.000Z');
 type Told = readonly [kind: EntryKind, atS: number, values?: Readonly<Record<string, unknown>>, by?: string];
 const events = (...told: readonly Told[]): readonly RunEvent[] =>
@@ -47,7 +47,7 @@ test('nitrogen stopped above 200 °C is a flaw of the joint; later it is none, a
 });
 
 test('without wraps and without a purge those steps are left out', () => {
-  const bare = { hasWraps: false, floodS: null, cooling: null };
+  const bare = { ...PLAN, hasWraps: false, floodS: null, cooling: null };
   expect(run(1, events(['dry-fit', 0]), bare).phase).toBe('light');
   expect(run(300, events(['dry-fit', 0], ['lit', 10], ['flame-off', 60], ['brazed', 70]), bare).phase).toBe('cooling');
 });
@@ -64,4 +64,28 @@ test('a joint is at the torch from the flame until it is cool', () => {
 
 test('whoever wrote last holds the joint', () => {
   expect(run(100, events(...WAY.slice(0, 3), ['took-over', 90, {}, 'Oskar Penn'])).holder).toBe('Oskar Penn');
+});
+
+test('what has to be on the tube is asked before the fit, where there is any', () => {
+  const plan = { ...PLAN, captive: ['insulation'] as const };
+  expect(run(0, [], plan).phase).toBe('thread');
+  expect(run(1, events(['threaded-on', 0, { on: ['insulation'], none: [] }]), plan).phase).toBe('fit');
+  expect(run(1, events(['dry-fit', 0]), plan).phase).toBe('wrap');
+});
+
+test.each([
+  ['at the target, by a meter that shows it', { percent: 0.08, stepPercent: 0.01 }, 'trickle'],
+  ['at the target, by an air monitor whose least step is the target', { percent: 0.1, stepPercent: 0.1 }, 'flooding'],
+  ['above it', { percent: 0.4, stepPercent: 0.01 }, 'flooding'],
+])('oxygen read %s', (_what, values, phase) => {
+  expect(run(130, events(...WAY.slice(0, 5), ['oxygen-read', 120, values])).phase).toBe(phase);
+});
+
+test('a reading from before this flood ends none', () => {
+  expect(run(130, events(['oxygen-read', 40, { percent: 0.05, stepPercent: 0.01 }], ...WAY.slice(0, 5))).phase).toBe('flooding');
+});
+
+test('a second person taps the flow: the joint stays with who holds the torch', () => {
+  const live = events(...WAY.slice(0, 7), ['flowed', 228, { seconds: 23, how: 'live' }, 'Oskar Penn']);
+  expect(run(230, live)).toMatchObject({ phase: 'burning', holder: 'Ilta Varro', flowedAfterS: 23 });
 });

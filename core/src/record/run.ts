@@ -1,3 +1,5 @@
+import type { Captive } from '../ledger/words';
+import { oxygenSays, type OxygenRead } from '../purge/oxygenRead';
 import type { EntryKind } from './chain';
 
 /** One thing that was kept of a joint, by the wall clock. */
@@ -12,6 +14,10 @@ export interface RunEvent {
 /** What the plan asks for, as far as the order of steps hangs on it. Times in seconds. */
 export interface RunPlan {
   readonly hasWraps: boolean;
+  /** What has to be on the tube before the joint closes it. */
+  readonly captive: readonly Captive[];
+  /** What the flood goes down to [% oxygen]. */
+  readonly targetPercent: number;
   /** Null: nothing is swept. */
   readonly floodS: number | null;
   /** From the flame off until the joint is under 200 and under 50 °C; null where nobody knows. */
@@ -23,10 +29,10 @@ export type RunStep = (typeof RUN_STEPS)[number];
 
 /** What the person does next. */
 export type RunPhase =
-  'fit' | 'wrap' | 'open' | 'flood' | 'feel' | 'flooding' | 'trickle' | 'light' | 'burning' | 'used' | 'nitrogen' | 'cooling' | 'look';
+  'thread' | 'fit' | 'wrap' | 'open' | 'flood' | 'feel' | 'flooding' | 'trickle' | 'light' | 'burning' | 'used' | 'nitrogen' | 'cooling' | 'look';
 
 export const STEP_OF: Readonly<Record<RunPhase, RunStep>> = {
-  ...({ fit: 'fit', wrap: 'wrap', open: 'open', flood: 'flood', feel: 'flood', flooding: 'flood', trickle: 'flood' } as const),
+  ...({ thread: 'fit', fit: 'fit', wrap: 'wrap', open: 'open', flood: 'flood', feel: 'flood', flooding: 'flood', trickle: 'flood' } as const),
   ...({ light: 'braze', burning: 'braze', used: 'cool', nitrogen: 'cool', cooling: 'cool', look: 'look' } as const),
 };
 
@@ -40,6 +46,8 @@ export interface Run {
   readonly until: number | null;
   readonly litAt: number | null;
   readonly flameOffAt: number | null;
+  /** From the flame to the flow, as a second person tapped it [s]; null where nobody did. */
+  readonly flowedAfterS: number | null;
   /** Whoever wrote last of this try; null where it is not begun. */
   readonly holder: string | null;
   /** The flow was stopped before the joint was under 200 °C: a flaw of it. */
@@ -58,8 +66,8 @@ export const REWET_AHEAD_S = 5;
 const ENDS_A_TRY: readonly EntryKind[] = ['planned', 'looked-at', 'sent-back', 'accepted', 'cut-out'];
 /** What is noted of a run at the torch. */
 const OF_THE_RUN: readonly EntryKind[] = [
-  ...(['dry-fit', 'wrapped', 'outlet-open', 'flooding-began', 'trickle-set', 'lit', 'flowed', 'flame-off', 'nitrogen-off'] as const),
-  ...(['took-over', 'brazed', 'reworked', 'cooled'] as const),
+  ...(['threaded-on', 'dry-fit', 'wrapped', 'outlet-open', 'flooding-began', 'trickle-set', 'lit', 'flowed', 'flame-off', 'nitrogen-off'] as const),
+  ...(['oxygen-read', 'took-over', 'brazed', 'reworked', 'cooled'] as const),
 ];
 
 const secondsAfter = (ms: number | null, seconds: number | null | undefined): number | null =>
@@ -72,7 +80,7 @@ function phaseOf(at: (kind: EntryKind) => number | null, felt: boolean, used: bo
     return at('cooled') === null ? 'cooling' : 'look';
   }
   if (at('lit') !== null) return 'burning';
-  if (at('dry-fit') === null) return 'fit';
+  if (at('dry-fit') === null) return plan.captive.length > 0 && at('threaded-on') === null ? 'thread' : 'fit';
   if (plan.hasWraps && at('wrapped') === null) return 'wrap';
   if (plan.floodS === null) return 'light';
   if (at('outlet-open') === null) return 'open';
@@ -102,10 +110,18 @@ export function runOf(events: readonly RunEvent[], plan: RunPlan, nowMs: number)
   const used = own.some(({ kind }) => kind === 'brazed' || kind === 'reworked');
   const [flooded, lit, off] = [at('flooding-began'), secondsAfter(at('lit'), LIGHT_COUNT_S), at('flame-off')];
   const said = phaseOf(at, felt, used, plan);
-  const floodUntil = secondsAfter(flooded, plan.floodS);
+  const read = own.find((event) => {
+    const told = event.values as unknown as OxygenRead; // cast: the schema of this kind
+    const isSince = flooded !== null && Date.parse(event.at) >= flooded;
+    return event.kind === 'oxygen-read' && isSince && oxygenSays(told, plan.targetPercent) === 'reached';
+  });
+  const planned = secondsAfter(flooded, plan.floodS);
+  // What an instrument showed counts before what was worked out.
+  const floodUntil = read && planned !== null ? Math.min(planned, Date.parse(read.at)) : planned;
   const phase = said === 'flooding' && floodUntil !== null && nowMs >= floodUntil ? 'trickle' : said;
   const [under200, under50] = [secondsAfter(off, plan.cooling?.under200S), secondsAfter(off, plan.cooling?.under50S)];
   const stopped = at('nitrogen-off');
+  const live = own.findLast(({ kind, values }) => kind === 'flowed' && values['how'] === 'live');
   const timers: Partial<Record<RunPhase, readonly [since: number | null, until: number | null]>> = {
     feel: [flooded, floodUntil],
     flooding: [flooded, floodUntil],
@@ -117,7 +133,9 @@ export function runOf(events: readonly RunEvent[], plan: RunPlan, nowMs: number)
   const [since = null, until = null] = timers[phase] ?? [];
   return {
     ...{ phase, step: STEP_OF[phase], since, until, litAt: lit, flameOffAt: off },
-    holder: own.at(-1)?.by ?? null,
+    // Whoever taps the flow live stands beside it: the joint stays with who holds the torch.
+    holder: own.findLast(({ kind, values }) => !(kind === 'flowed' && values['how'] === 'live'))?.by ?? null,
+    flowedAfterS: lit === null || live === undefined ? null : Number(live.values['seconds']),
     isPurgeCutShort: stopped !== null && under200 !== null && stopped < under200,
   };
 }

@@ -31,10 +31,12 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   planned: [],
   prepared: BEFORE_THE_TORCH,
   purged: BEFORE_THE_TORCH,
+  'threaded-on': BEFORE_THE_TORCH,
   'dry-fit': BEFORE_THE_TORCH,
   wrapped: BEFORE_THE_TORCH,
   'outlet-open': BEFORE_THE_TORCH,
   'flooding-began': BEFORE_THE_TORCH,
+  'oxygen-read': BEFORE_THE_TORCH,
   'trickle-set': BEFORE_THE_TORCH,
   lit: BEFORE_THE_TORCH,
   // What was used is told while the joint still cools.

@@ -9,7 +9,7 @@ import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
 import { JobRecord } from '@/features/jobRecord';
 import { useMayMake } from '@/features/session/useMayMake';
-import { nextHref, stageHref } from '@/features/stage/stageHref';
+import { nextHref, sheetHref } from '@/features/stage/stageHref';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/state/units';
 import { JointOrder } from '@/ui/JointOrder';
@@ -87,7 +87,11 @@ function Ready({ job }: { job: JobView }) {
             stage={job.stage}
             began={job.began}
             done={job.done}
-            onOpen={(stage) => (isKeptStage(stage) ? router.push(stageHref(job.id, stage)) : setNoting(stage))}
+            onOpen={(stage) => {
+              const sheet = sheetHref(job.id, stage);
+              if (sheet) router.push(sheet);
+              else setNoting(stage);
+            }}
           />
         </View>
         {wide ? (
@@ -104,12 +108,16 @@ function Ready({ job }: { job: JobView }) {
           {job.order.length === 0 ? ' · no joint yet' : toPlan > 0 ? ` · ${toPlan} to plan` : ' · all planned'}
         </Words>
         <JointOrder joints={job.order} here={here?.id ?? null} onOpen={(j) => router.push(`/joints/${j.id}`)} />
-        {job.order.length > 1 ? (
-          <View style={{ alignItems: 'flex-start' }}>
-            <FrameKey
-              label={job.keptOrder ? 'The order that was kept' : 'In which order'}
-              onPress={() => router.push(`/jobs/${job.id}/order`)}
-            />
+        {job.order.length > 0 ? (
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {job.order.length > 1 ? (
+              <FrameKey
+                label={job.keptOrder ? 'The order that was kept' : 'In which order'}
+                onPress={() => router.push(`/jobs/${job.id}/order`)}
+              />
+            ) : null}
+            <FrameKey label={job.kit ? 'The kit that was kept' : 'The kit'} onPress={() => router.push(`/jobs/${job.id}/kit`)} />
+            <FrameKey label="Before you close it" onPress={() => router.push(`/jobs/${job.id}/set-up`)} />
           </View>
         ) : null}
         {mayMake ? <ProposedJoints proposed={proposed} /> : null}

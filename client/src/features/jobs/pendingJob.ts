@@ -1,4 +1,13 @@
-import type { JobView, JointSummary, PutEntryRequest, PutJobEntryRequest, PutJobRequest, PutJointRequest, UnitView } from '@kesto/contract';
+import type {
+  JobView,
+  JointSummary,
+  PutEntryRequest,
+  PutJobEntryRequest,
+  PutJobRequest,
+  PutJointRequest,
+  TakenOutNote,
+  UnitView,
+} from '@kesto/contract';
 import { inKeptOrder, isFlame, keptOrderOf, standingOf } from '@kesto/core';
 import { stagesWith } from '@/features/stage/pendingStages';
 import { stateWith } from '@/features/joint/pendingJoint';
@@ -65,6 +74,12 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
       ? [{ ...body.values, ...signed(command) }]
       : [],
   );
+  const packed = notes.findLast(({ body }) => body.kind === 'kit-kept');
+  const takenOut = notes.flatMap(({ command, body }): readonly TakenOutNote[] => {
+    if (job.takenOut?.some(({ id }) => id === command.params['entry'])) return [];
+    if (body.kind === 'taken-out') return [{ kind: body.kind, ...body.values, ...signed(command) }];
+    return body.kind === 'put-back' ? [{ kind: body.kind, ...body.values, ...signed(command) }] : [];
+  });
   const whole: JobView = {
     ...job,
     order,
@@ -74,6 +89,8 @@ export function jobWith(job: JobView, kept: readonly Command[], by: string): Job
     schools: schools?.body.kind === 'schools' ? { ...schools.body.values, ...signed(schools.command) } : job.schools,
     sums: [...job.sums, ...sums],
     stageNotes: [...(job.stageNotes ?? []), ...stageNotes],
+    kit: packed?.body.kind === 'kit-kept' ? { ...packed.body.values, ...signed(packed.command) } : (job.kit ?? null),
+    takenOut: [...(job.takenOut ?? []), ...takenOut],
   };
   return stagesWith(whole, pending, by);
 }

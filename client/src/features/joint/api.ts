@@ -17,4 +17,5 @@ const jointApi = api.injectEndpoints({
   }),
 });
 
+export const jointEndpoint = jointApi.endpoints.joint;
 export const { useEraseMutation, useJointQuery, useLazyFindJointQuery, useLazyRecordQuery } = jointApi;

@@ -6,6 +6,7 @@ import { IconButton } from 'react-native-paper';
 import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
+import { useDrag } from './useDrag';
 
 interface OrderRowProps {
   readonly joint: JointSummary;
@@ -24,8 +25,9 @@ export function OrderRow({ joint, place, step, isShown, isBroken, tagOf, onShow,
   const why = step
     ? step.why.map((one) => stepWhyText(one, tagOf)).join('; ')
     : `${JOINT_STATE_WORDS[joint.state]}${joint.at ? '' : ', not on the drawing'}`;
+  const [row, handle, dragged] = useDrag(joint.id, onMove === null);
   return (
-    <View role="listitem" style={[styles.row, { borderColor: t.rule }]}>
+    <View role="listitem" ref={row} style={[styles.row, { borderColor: t.rule, backgroundColor: t.paper }, dragged]}>
       <Opens says={`show the gas at ${joint.tag}`} onPress={onShow} style={styles.opens}>
         <View style={styles.says}>
           <View style={[styles.place, { borderColor: isBroken ? t.red : t.ink, backgroundColor: isShown ? t.ink : 'transparent' }]}>
@@ -47,6 +49,11 @@ export function OrderRow({ joint, place, step, isShown, isBroken, tagOf, onShow,
         <View style={styles.keys}>
           <Move label={`${joint.tag} sooner`} sign="▲" onPress={() => onMove(-1)} />
           <Move label={`${joint.tag} later`} sign="▼" onPress={() => onMove(1)} />
+          <View ref={handle} style={styles.handle}>
+            <Words size={20} tone="ink2">
+              ☰
+            </Words>
+          </View>
         </View>
       ) : null}
     </View>
@@ -76,5 +83,6 @@ const styles = StyleSheet.create({
   place: { width: 36, height: 36, borderRadius: 18, borderWidth: 2, alignItems: 'center', justifyContent: 'center' },
   text: { flex: 1 },
   keys: { flexDirection: 'row' },
-  move: { width: 48, height: 48, margin: 0 },
+  move: { width: 44, height: 48, margin: 0 },
+  handle: { width: 44, height: 48, alignItems: 'center', justifyContent: 'center' },
 });

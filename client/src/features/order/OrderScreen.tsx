@@ -18,6 +18,7 @@ import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { Draggable } from './Draggable';
 import { GasPath } from './GasPath';
 import { KeepWithReason } from './KeepWithReason';
 import { OrderRow } from './OrderRow';
@@ -81,7 +82,11 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       action={mayMake && request ? action : undefined}
-      round={asking ? { label: 'close', pressed: true, onPress: () => setAsking(false) } : undefined}
+      round={
+        asking
+          ? { label: 'close', pressed: true, onPress: () => setAsking(false) }
+          : { label: 'kit', onPress: () => router.push(`/jobs/${job.id}/kit`) }
+      }
       over={<KeepWithReason keptAs={`${job.id}.order`} busy={work.busy} onKeep={(reason) => work.keep(reason)} onKept={done} />}
       overOpen={asking}
       aside={
@@ -115,19 +120,21 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
             </Words>
           ) : null}
           <View role="list" aria-label="order" style={{ borderTopWidth: 2, borderColor: t.copper }}>
-            {joints.map((joint, i) => (
-              <OrderRow
-                key={joint.id}
-                joint={joint}
-                place={i + 1}
-                step={steps.get(joint.id)}
-                isShown={joint.id === shown}
-                isBroken={breaks.some((one) => one.joint === joint.id)}
-                tagOf={tagOf}
-                onShow={() => setChosen(joint.id)}
-                onMove={mayMake ? (by) => work.move(joint.id, by) : null}
-              />
-            ))}
+            <Draggable ids={order} onDrop={work.putAt}>
+              {joints.map((joint, i) => (
+                <OrderRow
+                  key={joint.id}
+                  joint={joint}
+                  place={i + 1}
+                  step={steps.get(joint.id)}
+                  isShown={joint.id === shown}
+                  isBroken={breaks.some((one) => one.joint === joint.id)}
+                  tagOf={tagOf}
+                  onShow={() => setChosen(joint.id)}
+                  onMove={mayMake ? (by) => work.move(joint.id, by) : null}
+                />
+              ))}
+            </Draggable>
           </View>
         </View>
       }

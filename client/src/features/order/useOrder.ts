@@ -1,5 +1,6 @@
 import type { JobView, JointSummary } from '@kesto/contract';
 import { drawnJointsOf, MADE, orderBreaks, sequenceOfDrawing, type CircuitGraph, type OrderBreak, type SequenceStep } from '@kesto/core';
+import { arrayMove } from '@dnd-kit/sortable';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { jobEntryWrite } from '@/features/jobs/writes';
@@ -14,6 +15,10 @@ const moved = (order: readonly string[], id: string, by: -1 | 1): readonly strin
   const next = order.filter((other) => other !== id);
   return [...next.slice(0, to), id, ...next.slice(to)];
 };
+
+/** The order with one joint put where another stands. */
+const putAt = (order: readonly string[], id: string, over: string): readonly string[] =>
+  arrayMove([...order], order.indexOf(id), order.indexOf(over));
 
 /** The order of a job's joints: as it was kept, searched anew, or as somebody moved it; and what it breaks. */
 export function useOrder(job: JobView, graph: CircuitGraph) {
@@ -55,6 +60,7 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
     problem: problem?.message ?? null,
     failed: isOfThis && search.found && !search.found.ok ? search.found.errors : null,
     move: (id: string, by: -1 | 1) => setOrder(moved(order, id, by)),
+    putAt: (id: string, over: string) => setOrder(putAt(order, id, over)),
   };
 }
 export type OrderWork = ReturnType<typeof useOrder>;

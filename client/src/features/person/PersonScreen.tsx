@@ -20,6 +20,7 @@ import { Empty, Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 import { PasswordForm } from './PasswordForm';
 import { SignIns } from './SignIns';
+import { TorchChoices } from './TorchChoices';
 
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
 
@@ -86,6 +87,8 @@ export function PersonScreen() {
         ]}
         onChange={(choice) => dispatch(themeChosen(choice))}
       />
+      <Heading size={17}>At the torch</Heading>
+      <TorchChoices />
       <Heading size={17}>Brazing approvals</Heading>
       {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s lead." /> : null}
       <View style={{ gap: 10 }}>

@@ -1,6 +1,7 @@
 import { partName, RUN_PHASE_WORDS } from '@kesto/contract/wording';
 import { ALLOWED, REWET_AHEAD_S, STILL_BURNING, type JointPlan } from '@kesto/core';
 import { View } from 'react-native';
+import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 import { Mono, Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
@@ -9,9 +10,11 @@ import { FlameScale } from './FlameScale';
 import { HowItLooks } from './HowItLooks';
 import { useAlarm } from './useAlarm';
 import type { RunWork } from './useRun';
+import { Why } from './Why';
 
 /** Torch lit: only time, what to see now, and what has to be wetted. Nothing is asked. */
-export function BurnBody({ plan, work: { run, now } }: { plan: JointPlan; work: RunWork }) {
+export function BurnBody({ plan, work }: { plan: JointPlan; work: RunWork }) {
+  const { run, now } = work;
   const seconds = run.since === null ? 0 : (now - run.since) / 1000;
   const planned = plan.heat?.seconds ?? null;
   const burnsLong = planned !== null && seconds > STILL_BURNING * planned;
@@ -35,11 +38,32 @@ export function BurnBody({ plan, work: { run, now } }: { plan: JointPlan; work: 
         />
       )}
       <FlameScale plan={plan} seconds={Math.max(0, seconds)} />
+      <LiveFlow work={work} />
       {burnsLong ? <FlagLine stop letter="!" text="Still burning? Flame away, look, and begin anew with a larger tip." /> : null}
       <HowItLooks plan={plan} />
       <Rewet plan={plan} seconds={seconds} />
       <FlagLine letter="a" text={RUN_PHASE_WORDS.burning.how} />
+      <Why of="burning" />
     </View>
+  );
+}
+
+/** A second person's phone may say it as it flows; whoever holds the torch taps nothing. */
+function LiveFlow({ work: { run, now, other, note, busy } }: { work: RunWork }) {
+  if (run.flowedAfterS !== null)
+    return (
+      <Words size={17} bold tone="teal">
+        it flowed after {clockText(run.flowedAfterS)}
+      </Words>
+    );
+  const { litAt } = run;
+  if (other === null || litAt === null || now <= litAt) return null;
+  return (
+    <FrameKey
+      label="I see it flow all round"
+      disabled={busy}
+      onPress={() => void note('flowed', { seconds: Math.round((Date.now() - litAt) / 1000), how: 'live' })}
+    />
   );
 }
 

@@ -9,6 +9,7 @@ import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
 import { useAlarm } from './useAlarm';
 import type { RunWork } from './useRun';
+import { Why } from './Why';
 
 /** From the way out to the trickle: the gas is felt, the time runs, what oxygen is left is worked out. */
 export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work: RunWork }) {
@@ -44,6 +45,7 @@ export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work:
       </Words>
       <OxygenCurve purge={purge} nowS={began === null ? null : (now - began) / 1000} />
       <FlagLine letter="a" text={RUN_PHASE_WORDS[run.phase].how} />
+      <Why of={run.phase} />
       <PlanDrawing plan={plan} units={units} detail="plan" />
       {run.phase === 'flood' ? (
         <Words size={14} tone="ink2">

@@ -11,12 +11,14 @@ import { TorchLocked } from '@/features/safe/TorchLocked';
 import { useUnits } from '@/state/units';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
+import { Why } from './Why';
 import { BurnBody } from './BurnBody';
 import { CoolBody } from './CoolBody';
 import { FitBody } from './FitBody';
 import { FloodBody } from './FloodBody';
 import { ReadAgain } from './ReadAgain';
 import { UsedBody } from './UsedBody';
+import { ThreadBody } from './ThreadBody';
 import type { RunWork } from './useRun';
 import { WrapBody } from './WrapBody';
 
@@ -39,6 +41,12 @@ export function RunBody({ joint, job, plan, work }: RunBodyProps) {
   const units = useUnits();
   const next = nextToMake(job.order, joint.id);
   switch (phase) {
+    case 'thread':
+      return (
+        <Told how={phase}>
+          <ThreadBody work={work} />
+        </Told>
+      );
     case 'fit':
       return (
         <Told how={phase}>
@@ -84,6 +92,7 @@ function Told({ how, children }: { how: keyof typeof RUN_PHASE_WORDS; children: 
   return (
     <View style={{ gap: 12 }}>
       <Words size={17}>{RUN_PHASE_WORDS[how].how}</Words>
+      <Why of={how} />
       {children}
     </View>
   );

@@ -1,11 +1,13 @@
 import type { JointView } from '@kesto/contract';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { OxygenRead } from './OxygenRead';
 import { FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/ui/form/fields';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import { Heading, Words } from '@/ui/Words';
+import { TorchChoices } from '@/features/person/TorchChoices';
 import type { RunWork } from './useRun';
 
 const SOONER = { reason: { label: 'why sooner', kind: 'name' } } as const;
@@ -13,10 +15,13 @@ const SOONER = { reason: { label: 'why sooner', kind: 'name' } } as const;
 /** What else may be done while a joint is made. */
 export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWork; onDone: () => void }) {
   const router = useRouter();
+  const plan = joint.plan?.plan;
   return (
     <View style={{ gap: 10 }}>
       <Heading size={20}>Otherwise</Heading>
+      <TorchChoices />
       {work.run.phase === 'flooding' || work.run.phase === 'feel' ? <Sooner joint={joint} work={work} onDone={onDone} /> : null}
+      {work.run.phase === 'flooding' && plan ? <OxygenRead plan={plan} work={work} keptAs={`run.${joint.id}`} /> : null}
       {work.run.litAt === null ? (
         <FrameKey label="It was made already: note it" onPress={() => router.push(`/joints/${joint.id}/braze`)} />
       ) : null}

@@ -27,8 +27,8 @@ const USED = {
 } as const;
 
 /** What stands there before anything is typed: the plan's rod, and its time as far as the flame burnt so long. */
-function usual(plan: JointPlan, burntS: number, units: UnitPreferences) {
-  const planned = plan.heat?.seconds ?? burntS;
+function usual(plan: JointPlan, burntS: number, liveS: number | null, units: UnitPreferences) {
+  const planned = liveS ?? plan.heat?.seconds ?? burntS;
   return {
     rod: plan.rod ? readingText(formatOnRule(plan.rod.lengthM, units)) : '',
     flowed: writeTime(Math.round(Math.min(planned, Math.max(1, burntS)))),
@@ -61,7 +61,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
   const [filler, setFiller] = useState(typeof lit === 'string' ? lit : chosen);
   const [open, setOpen] = useState(false);
   const photos = usePhotos();
-  const figures = useFigures(`run.${joint.id}.${run.flameOffAt}.used`, USED, usual(plan, burntS, units));
+  const figures = useFigures(`run.${joint.id}.${run.flameOffAt}.used`, USED, usual(plan, burntS, run.flowedAfterS, units));
   const differs = differsFromPlan(joint, filler);
   const fit = work.events.findLast(({ kind }) => kind === 'dry-fit')?.values['depthMm'];
   const still = HOLD_STILL_S - (run.since === null ? HOLD_STILL_S : (now - run.since) / 1000);
@@ -81,7 +81,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
     const shas = photos.photos.map(({ sha256 }) => sha256);
     // Both at once: a page that ends between them would keep half of what was said.
     const kept = await Promise.all([
-      note('flowed', { seconds: after, how: 'told-after' }),
+      ...(run.flowedAfterS === null ? [note('flowed', { seconds: after, how: 'told-after' })] : []),
       note(again ? 'reworked' : 'brazed', values, shas),
     ]);
     return kept.every(Boolean);
@@ -99,7 +99,8 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
         <Words size={17} bold>
           {filler}
         </Words>
-        , {figures.textOf('rod')} of rod, flowed after about {figures.textOf('flowed')}
+        , {figures.textOf('rod')} of rod, flowed after {run.flowedAfterS === null ? 'about ' : ''}
+        {figures.textOf('flowed')}
       </Words>
       {open ? (
         <>

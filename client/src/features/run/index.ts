@@ -1,1 +1,3 @@
 export { RunScreen } from './RunScreen';
+export { useCaptive } from './useCaptive';
+export { useRunEvents } from './useRunEvents';

@@ -9,6 +9,7 @@ import { useMe } from '@/features/session/useMe';
 import { useWrite } from '@/outbox';
 import { readySound } from './alarm';
 import { runPlanOf } from './runPlan';
+import { useCaptive } from './useCaptive';
 import { useReadyToLight } from './useReadyToLight';
 import { useRunEvents } from './useRunEvents';
 
@@ -43,7 +44,8 @@ function tapOf(phase: RunPhase, plan: JointPlan, chosen: string): { readonly kin
 /** One joint at the torch: how far it has come, and what the next tap keeps. */
 export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
   const events = useRunEvents(joint);
-  const runPlan = useMemo(() => runPlanOf(plan), [plan]);
+  const captive = useCaptive(joint, job);
+  const runPlan = useMemo(() => runPlanOf(plan, captive), [plan, captive]);
   const now = useNow(true);
   const me = useMe()?.person.name ?? null;
   const ready = useReadyToLight(job);

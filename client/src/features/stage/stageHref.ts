@@ -1,10 +1,16 @@
 import type { JobSummary } from '@kesto/contract';
-import type { KeptStage, Next } from '@kesto/core';
+import { isKeptStage, type KeptStage, type Next, type Stage } from '@kesto/core';
 import type { Href } from 'expo-router';
 
 const PATHS: Readonly<Record<KeptStage, 'find' | 'decide' | 'safe'>> = { find: 'find', decide: 'decide', 'make-safe': 'safe' };
 
 export const stageHref = (jobId: string, stage: KeptStage): Href => `/jobs/${jobId}/${PATHS[stage]}`;
+
+/** The sheet of a stage; null where it has none of its own and takes a note. */
+export function sheetHref(jobId: string, stage: Stage): Href | null {
+  if (isKeptStage(stage)) return stageHref(jobId, stage);
+  return stage === 'set-up' ? `/jobs/${jobId}/set-up` : null;
+}
 
 /** Where what comes next is done; null where it is done on the job itself, or nowhere yet. */
 export function nextHref({ id }: Pick<JobSummary, 'id'>, next: Next): Href | null {

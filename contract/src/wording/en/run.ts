@@ -1,4 +1,4 @@
-import type { DryFit, EntryKind, RunPhase, RunStep } from '@kesto/core';
+import type { Captive, DryFit, EntryKind, RunPhase, RunStep } from '@kesto/core';
 
 export const RUN_STEP_WORDS: Readonly<Record<RunStep, string>> = {
   fit: 'fit',
@@ -10,6 +10,15 @@ export const RUN_STEP_WORDS: Readonly<Record<RunStep, string>> = {
   look: 'look',
 };
 
+/** What has to be on the tube first. */
+export const CAPTIVE_WORDS: Readonly<Record<Captive, string>> = {
+  insulation: 'insulation, pushed well back',
+  'wall-sleeve': 'sleeve of the wall',
+  'flare-nut': 'nut of the flare',
+  panel: 'panel, grommet or clamp of the machine',
+};
+const captiveList = (kinds: unknown) => (kinds as readonly Captive[]).map((kind) => CAPTIVE_WORDS[kind]).join(', '); // cast: the schema of this kind
+
 export const DRY_FIT_WORDS: Readonly<Record<DryFit, string>> = {
   right: 'slides, no play',
   tight: 'tight: ease it first',
@@ -18,6 +27,11 @@ export const DRY_FIT_WORDS: Readonly<Record<DryFit, string>> = {
 
 /** What is done now, and the event that ends it, as the person sees it. */
 export const RUN_PHASE_WORDS: Readonly<Record<RunPhase, { readonly title: string; readonly ends: string; readonly how: string }>> = {
+  thread: {
+    title: 'Before you close it',
+    ends: 'So it is',
+    how: 'Once the joint is made these go on no more. Tick what is on the tube; what there is none of here is left.',
+  },
   fit: {
     title: 'Fit it dry',
     ends: 'It is fitted',
@@ -69,6 +83,32 @@ export const RUN_PHASE_WORDS: Readonly<Record<RunPhase, { readonly title: string
   look: { title: 'Look all round', ends: 'Look at it', how: 'Front and back, with the mirror.' },
 };
 
+/** Why each step is as it is: for whoever learns it. */
+export const RUN_PHASE_WHYS: Readonly<Record<RunPhase, string>> = {
+  thread: 'A sleeve or nut that was forgotten means cutting a good joint out again.',
+  fit: 'Filler is drawn in by a narrow gap and by nothing else. Too wide, it runs out; too tight, it does not get in; a burr or a dent shuts it off.',
+  wrap: 'Heat runs along copper faster than the joint takes it up. Water boils at 100 °C and takes it away, as long as it is wet.',
+  open: 'Gas that cannot leave builds up pressure under the melted filler and blows a hole through it.',
+  flood: 'Air in the tube makes black scale inside at brazing heat. It comes off later and blocks the drier, the valve and the oil.',
+  feel: 'A gauge or a meter shows that gas goes in. Only your finger at the far end shows that it passes the joint.',
+  flooding: 'Each volume of gas leaves about a third of the air behind: it takes five of them to get down to a thousandth.',
+  trickle: 'The air is out. A trickle keeps it out; more would cool the tube and push at the filler.',
+  light: 'Heat the tube first, then the cup. Filler follows the heat: it goes where the metal is hottest.',
+  burning: 'The rod melts on the metal, not in the flame. If it balls up, the metal is too cold.',
+  used: 'Filler that is still pasty cracks when it is moved. The record is for whoever opens this joint in ten years.',
+  nitrogen: 'Copper goes on scaling inside until it is under 200 °C.',
+  cooling: 'Quenched brass and steel crack beside the joint. Flux that is left eats the tube and hides a leak.',
+  look: 'A joint nobody saw from behind is not known to be closed.',
+};
+
+/** What a reading of oxygen means for the flood. */
+export const OXYGEN_SAYS: Readonly<Record<'reached' | 'cannot-show' | 'above', (percent: number, target: number) => string>> = {
+  reached: (percent, target) => `${percent} % read: at the ${target} % that is wanted. The flood is over.`,
+  'cannot-show': (percent, target) =>
+    `${percent} % read, but its least step is too coarse to show ${target} %: the flood goes on for its time besides.`,
+  above: (percent, target) => `${percent} % read: not at ${target} % yet. Leave it running.`,
+};
+
 /** Nitrogen stopped too soon. */
 export const PURGE_CUT_SHORT =
   'Nitrogen was off before the joint was under 200 °C: scale may have formed inside. Kept as a flaw of this joint.';
@@ -80,6 +120,12 @@ const lpm = (value: unknown) => (typeof value === 'number' ? `${Number(value.toP
 /** What an entry of a run says, beside its kind; null for other kinds. */
 export function runEntryText(kind: EntryKind, values: Readonly<Record<string, unknown>>): string | null {
   switch (kind) {
+    case 'threaded-on':
+      return [captiveList(values['on']), captiveList(values['none']) && `none here: ${captiveList(values['none'])}`]
+        .filter(Boolean)
+        .join('; ');
+    case 'oxygen-read':
+      return `${String(values['percent'])} % at the way out, in steps of ${String(values['stepPercent'])} %${values['instrument'] ? `, ${String(values['instrument'])}` : ''}`;
     case 'dry-fit':
       return `${DRY_FIT_WORDS[values['gap'] as DryFit]}${typeof values['depthMm'] === 'number' ? `, ${values['depthMm']} mm in the cup` : ''}`; // cast: the schema of this kind
     case 'wrapped':

@@ -1,4 +1,4 @@
-import type { JobNote, JobSchools, JobSum, KeptOrder, StageNote } from '@kesto/contract';
+import type { JobNote, JobSchools, JobSum, KeptKit, KeptOrder, StageNote, TakenOutNote } from '@kesto/contract';
 import { schoolName } from '@kesto/contract/wording';
 import { differingSchool, readJobLink, withSchoolIds, type JobEntry, type JobLink, type Schools } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
@@ -13,6 +13,8 @@ export interface JobNotes {
   readonly sums: readonly JobSum[];
   readonly stageNotes: readonly StageNote[];
   readonly keptOrder: KeptOrder | null;
+  readonly kit: KeptKit | null;
+  readonly takenOut: readonly TakenOutNote[];
 }
 
 type Note = { readonly id: string; readonly by: string; readonly at: string } & JobNote;
@@ -30,8 +32,10 @@ const noteOf = ({ id, kind, values, person, serverTime }: JobEntry) =>
 const writersOf = (entries: readonly JobEntry[]) =>
   entries.filter(({ kind }) => kind === 'carried-over').map(({ values }) => String(values['writer']));
 
-const isNote = (kind: string): kind is JobNote['kind'] =>
-  kind === 'schools' || kind === 'sum' || kind === 'stage-note' || kind === 'order-kept';
+const NOTE_KINDS: readonly string[] = [
+  ...(['schools', 'sum', 'stage-note', 'order-kept', 'kit-kept', 'taken-out', 'put-back'] as const satisfies readonly JobNote['kind'][]),
+];
+const isNote = (kind: string): kind is JobNote['kind'] => NOTE_KINDS.includes(kind);
 
 /** What is noted of a job as a whole, in its order. */
 async function notesIn(shop: ShopWork, links: readonly JobLink[]): Promise<readonly Note[]> {
@@ -55,7 +59,13 @@ export async function jobNotes(shop: ShopWork, links: readonly JobLink[]): Promi
   const stageNotes = notes.flatMap((note) => (note.kind === 'stage-note' ? [{ ...note.values, ...signed(note) }] : []));
   const kept = notes.findLast((note) => note.kind === 'order-kept');
   const keptOrder = kept?.kind === 'order-kept' ? { ...kept.values, ...signed(kept) } : null;
-  return { schools, sums, stageNotes, keptOrder };
+  const packed = notes.findLast((note) => note.kind === 'kit-kept');
+  const kit = packed?.kind === 'kit-kept' ? { ...packed.values, ...signed(packed) } : null;
+  const takenOut = notes.flatMap((note): readonly TakenOutNote[] => {
+    if (note.kind === 'taken-out') return [{ kind: note.kind, ...note.values, ...signed(note) }];
+    return note.kind === 'put-back' ? [{ kind: note.kind, ...note.values, ...signed(note) }] : [];
+  });
+  return { schools, sums, stageNotes, keptOrder, kit, takenOut };
 }
 
 /** The schools a job is worked by: its own where it has them, else the shop's. */

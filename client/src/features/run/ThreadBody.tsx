@@ -1,0 +1,27 @@
+import { CAPTIVE_WORDS } from '@kesto/contract/wording';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { KeepKey } from '@/ui/Buttons';
+import { CheckRow } from '@/ui/CheckRow';
+import type { RunWork } from './useRun';
+
+/** What has to be on the tube before the joint closes it: ticked where it is there. */
+export function ThreadBody({ work }: { work: RunWork }) {
+  const { captive } = work.runPlan;
+  const [none, setNone] = useState<readonly string[]>([]);
+  const toggle = (kind: string, isOn: boolean) => setNone(isOn ? none.filter((other) => other !== kind) : [...none, kind]);
+  const on = captive.filter((kind) => !none.includes(kind));
+  return (
+    <View style={{ gap: 4 }}>
+      {captive.map((kind) => (
+        <CheckRow
+          key={kind}
+          label={none.includes(kind) ? `${CAPTIVE_WORDS[kind]}: none here` : CAPTIVE_WORDS[kind]}
+          checked={!none.includes(kind)}
+          onChange={(isOn) => toggle(kind, isOn)}
+        />
+      ))}
+      <KeepKey label="So it is" busy={work.busy} onPress={() => void work.note('threaded-on', { on: [...on], none: [...none] })} />
+    </View>
+  );
+}

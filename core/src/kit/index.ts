@@ -1,0 +1,4 @@
+export * from './closing';
+export * from './kit';
+export * from './minutes';
+export * from './ofJob';
