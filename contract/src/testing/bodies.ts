@@ -4,7 +4,10 @@ type Values = Readonly<Record<string, unknown>>;
 const QUANTITY = { value: 1, unit: 'bar' };
 const REQUESTS: Readonly<Record<EngineValue, unknown>> = {
   readings: { refrigerant: 'R-410A', metering: 'valve' },
-  plan: { male: 'ACR 7/8', process: 'braze' },
+  plan: {
+    joint: { male: { metal: 'copper', od: { value: 7 / 8, unit: 'in' } }, female: { metal: 'copper' } },
+    stock: [{ designation: 'BCuP-5' }],
+  },
   planned: {},
   schools: { wrap: 'wet-cloth' },
   anew: { note: 'x' },

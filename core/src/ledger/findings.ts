@@ -96,10 +96,12 @@ function findingsOfJob(links: readonly JobLink[]): readonly Finding[] {
 const wordsGone = (link: JobLink | undefined): boolean =>
   link !== undefined && isLedgerLink(link) && openWords([link.content.said, link.content.author], link.beside).gone.length > 0;
 
+/** Kinds that hold a plan. */
+const PLANS: readonly string[] = ['planned', 'planned-anew'];
 /** Plans that this very engine made: those it can make again. */
 const plansOf = (links: readonly JointLink[]) =>
   links.flatMap((link, i) =>
-    isLedgerLink(link) && link.content.said.kind === 'planned' && link.content.worked?.engine === ENGINE_VERSION
+    isLedgerLink(link) && PLANS.includes(link.content.said.kind) && link.content.worked?.engine === ENGINE_VERSION
       ? [{ link, entry: i + 1 }]
       : [],
   );
@@ -109,8 +111,8 @@ export const isWorkedAgain = (links: readonly JointLink[]): boolean => plansOf(l
 
 function workedOtherwise(links: readonly JointLink[]): readonly Finding[] {
   return plansOf(links).flatMap(({ link, entry }) => {
-    const told = openWords(link.content.said.told, link.beside).value as Told<'planned'>; // cast: the kind tells these
-    const again = workOut('planned', told, undefined);
+    const told = openWords(link.content.said.told, link.beside).value as Told<'planned-anew'>; // cast: both kinds tell these
+    const again = workOut('planned-anew', told, undefined);
     const same = again.ok && canonicalText(again.value) === canonicalText(link.content.worked?.values);
     return found(entry, 'worked-otherwise', !same);
   });

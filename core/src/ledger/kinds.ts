@@ -226,6 +226,11 @@ export const KINDS = {
     by: 'kesto',
     worked: { plan: planAnswered },
   },
+  /** On the spot, before the torch: another rod, tip or flow than the plan the record began with. */
+  'planned-anew': {
+    ...joint('claim', { request: planAsked, chosen: designation(40), reason: optional(why) }),
+    worked: { plan: planAnswered },
+  },
   prepared: joint('fact', withNote),
   purged: joint('fact', withNote),
   /** What is on the tube before the joint closes it, and what there is none of here. */

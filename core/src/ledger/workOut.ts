@@ -131,7 +131,7 @@ function workOutWorth(
 }
 
 /** A plan as it was kept is frozen as it stands; this is for whoever checks it by the same engine. */
-function workOutPlan({ request, chosen }: Told<'planned'>): Result<Worked<'planned'>> {
+function workOutPlan({ request, chosen }: Told<'planned-anew'>): Result<Worked<'planned'>> {
   const plan = planJoint({ ...request, choose: chosen });
   return plan.ok ? ok({ plan: figuresOf(plan.value) }) : plan;
 }
@@ -142,6 +142,7 @@ interface HeldBy {
   readonly isolation: HeldFor;
   readonly worth: Pick<HeldFor, 'earlierFinds'>;
   readonly planned: unknown;
+  readonly 'planned-anew': unknown;
   readonly lit: HeldAtFlame;
   readonly brazed: HeldAtFlame;
   readonly reworked: HeldAtFlame;
@@ -153,6 +154,7 @@ const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: Held<K>) => 
   isolation: workOutIsolation,
   worth: workOutWorth,
   planned: workOutPlan,
+  'planned-anew': workOutPlan,
   lit: (_told, held) => ok(held),
   brazed: (_told, held) => ok(held),
   reworked: (_told, held) => ok(held),

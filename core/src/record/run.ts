@@ -29,10 +29,32 @@ export type RunStep = (typeof RUN_STEPS)[number];
 
 /** What the person does next. */
 export type RunPhase =
-  'thread' | 'fit' | 'wrap' | 'open' | 'flood' | 'feel' | 'flooding' | 'trickle' | 'light' | 'burning' | 'used' | 'nitrogen' | 'cooling' | 'look';
+  | 'thread'
+  | 'fit'
+  | 'wrap'
+  | 'open'
+  | 'flood'
+  | 'feel'
+  | 'flooding'
+  | 'trickle'
+  | 'light'
+  | 'burning'
+  | 'used'
+  | 'nitrogen'
+  | 'cooling'
+  | 'look';
 
 export const STEP_OF: Readonly<Record<RunPhase, RunStep>> = {
-  ...({ thread: 'fit', fit: 'fit', wrap: 'wrap', open: 'open', flood: 'flood', feel: 'flood', flooding: 'flood', trickle: 'flood' } as const),
+  ...({
+    thread: 'fit',
+    fit: 'fit',
+    wrap: 'wrap',
+    open: 'open',
+    flood: 'flood',
+    feel: 'flood',
+    flooding: 'flood',
+    trickle: 'flood',
+  } as const),
   ...({ light: 'braze', burning: 'braze', used: 'cool', nitrogen: 'cool', cooling: 'cool', look: 'look' } as const),
 };
 
@@ -66,7 +88,18 @@ export const REWET_AHEAD_S = 5;
 const ENDS_A_TRY: readonly EntryKind[] = ['planned', 'looked-at', 'sent-back', 'accepted', 'cut-out'];
 /** What is noted of a run at the torch. */
 const OF_THE_RUN: readonly EntryKind[] = [
-  ...(['threaded-on', 'dry-fit', 'wrapped', 'outlet-open', 'flooding-began', 'trickle-set', 'lit', 'flowed', 'flame-off', 'nitrogen-off'] as const),
+  ...([
+    'threaded-on',
+    'dry-fit',
+    'wrapped',
+    'outlet-open',
+    'flooding-began',
+    'trickle-set',
+    'lit',
+    'flowed',
+    'flame-off',
+    'nitrogen-off',
+  ] as const),
   ...(['oxygen-read', 'took-over', 'brazed', 'reworked', 'cooled'] as const),
 ];
 

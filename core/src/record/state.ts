@@ -29,6 +29,7 @@ export const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];
 /** In which states a joint may stand for an entry of a kind to follow. After it is cut out only corrections do. */
 export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   planned: [],
+  'planned-anew': BEFORE_THE_TORCH,
   prepared: BEFORE_THE_TORCH,
   purged: BEFORE_THE_TORCH,
   'threaded-on': BEFORE_THE_TORCH,

@@ -3,3 +3,4 @@ export * from './sequence';
 export * from './orderBreaks';
 export * from './ofDrawing';
 export type { GasWay } from './gasWays';
+export { heatAdvice, heatSteps, isOneHeat, type HeatAdvice, type HeatJoint } from './oneHeat';

@@ -28,7 +28,7 @@ export function Wall({ view }: { view: Placed }) {
       <Path d={edges} stroke={t.rule} strokeWidth={2} />
       {view.upright ? (
         <>
-          <Lettering x={width / 2} y={y + height - 14} text="in the wall" />
+          <Lettering x={width - 10} y={y + height + 18} anchor="end" text="in the wall" />
           <Lettering x={10} y={y - 18} anchor="start" text="indoors" />
           <Lettering x={10} y={y + height + 18} anchor="start" text="outdoors" />
         </>

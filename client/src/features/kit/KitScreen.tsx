@@ -1,7 +1,6 @@
 import type { JobView } from '@kesto/contract';
-import { KIT_GROUP_WORDS, KIT_GROUPS, ON_VAN_WORDS } from '@kesto/contract/wording';
+import { KIT_GROUP_WORDS, KIT_GROUPS, hoursText, ON_VAN_WORDS } from '@kesto/contract/wording';
 import type { CircuitGraph, OnVan } from '@kesto/core';
-import { formatDuration, readingText } from '@kesto/core/unit';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -9,6 +8,7 @@ import { jobCells } from '@/features/jobs/cells';
 import { useMayMake } from '@/features/session/useMayMake';
 import { WithCircuit } from '@/features/stage/WithCircuit';
 import { FrameKey } from '@/ui/Buttons';
+import { FlagLine } from '@/ui/Flag';
 import { ListRow } from '@/ui/ListRow';
 import { Ring } from '@/ui/Ring';
 import { Sheet } from '@/ui/Sheet';
@@ -31,7 +31,7 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
   const kit = useKit(job, graph);
   const up = { label: `job ${job.number}`, href: `/jobs/${job.id}` } as const;
   const keep = () => void kit.keep().then((kept) => kept && router.push(up.href));
-  const label = kit.missing.length === 0 ? 'All of it is here' : `Keep: ${kit.missing.length} to fetch`;
+  const label = kit.missing.length === 0 ? 'All of it is laid out' : `Keep: ${kit.missing.length} not laid out`;
   const action = kit.isKept
     ? { label: 'Kept: to the job', onPress: () => router.push(up.href) }
     : { label, disabled: kit.busy, onPress: keep };
@@ -56,10 +56,21 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
         <Words size={17}>
           about{' '}
           <Words size={17} bold>
-            {readingText(formatDuration(kit.minutes * 60))} *
+            {hoursText(kit.minutes)} *
           </Words>{' '}
-          at the joints: by hand, flooding, at the flame, cooling
+          for {kit.planned} {kit.planned === 1 ? 'joint' : 'joints'}: by hand, flooding, at the flame, cooling
         </Words>
+      ) : null}
+      {kit.notPlanned > 0 ? (
+        <FlagLine
+          letter="a"
+          text={`${kit.notPlanned} of the joints ${kit.notPlanned === 1 ? 'is' : 'are'} not planned yet: what they need is not in the list.`}
+        />
+      ) : null}
+      {mayMake && kit.onVan.length > 0 ? (
+        <View style={styles.keys}>
+          <FrameKey label="Tick what is on the van" onPress={kit.tickOnVan} />
+        </View>
       ) : null}
       <View style={wide ? styles.columns : undefined}>
         {KIT_GROUPS.map((of) => ({ of, rows: kit.rows.filter(({ line }) => line.of === of) }))
@@ -110,4 +121,5 @@ const styles = StyleSheet.create({
   column: { width: '46%', minWidth: 340 },
   group: { marginTop: 8 },
   text: { flex: 1 },
+  keys: { alignItems: 'flex-start' },
 });

@@ -51,10 +51,15 @@ export function useKit(job: JobView, graph: CircuitGraph | null) {
     ...{ line, packed: packed.includes(line.id) },
     ...kitLineText(line, units, nameOf),
   }));
+  const onVan = rows.filter((row) => !row.packed && row.line.onVan === 'enough').map(({ line }) => line.id);
   const missing = rows.filter((row) => !row.packed);
   return {
     ...{ rows, missing, busy, isLoading: !van || joints.length < job.order.length, problem: problem?.message ?? null },
     minutes: request ? jointMinutes(request.plans) : 0,
+    planned: request?.plans.length ?? 0,
+    notPlanned: joints.filter(({ state }) => state === 'not-planned').length,
+    onVan,
+    tickOnVan: () => form.setValue('packed', [...packed, ...onVan]),
     isKept: job.kit != null && job.kit.packed.join() === packed.join(),
     toggle: (id: string) => form.setValue('packed', packed.includes(id) ? packed.filter((one) => one !== id) : [...packed, id]),
     async keep(): Promise<boolean> {

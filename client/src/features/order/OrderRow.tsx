@@ -1,5 +1,5 @@
 import type { JointSummary } from '@kesto/contract';
-import { JOINT_STATE_WORDS, stepWhyText } from '@kesto/contract/wording';
+import { JOINT_STATE_WORDS, oneHeatText, stepWhyText } from '@kesto/contract/wording';
 import type { SequenceStep } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
@@ -12,6 +12,8 @@ interface OrderRowProps {
   readonly joint: JointSummary;
   readonly place: number;
   readonly step: SequenceStep | undefined;
+  /** Tags of those that are made in the same heat. */
+  readonly withOthers: readonly string[];
   readonly isShown: boolean;
   readonly isBroken: boolean;
   readonly tagOf: (id: string) => string;
@@ -20,7 +22,7 @@ interface OrderRowProps {
 }
 
 /** One joint of the order: its turn, why there, and the keys that move it. */
-export function OrderRow({ joint, place, step, isShown, isBroken, tagOf, onShow, onMove }: OrderRowProps) {
+export function OrderRow({ joint, place, step, withOthers, isShown, isBroken, tagOf, onShow, onMove }: OrderRowProps) {
   const t = useTokens();
   const why = step
     ? step.why.map((one) => stepWhyText(one, tagOf)).join('; ')
@@ -42,6 +44,11 @@ export function OrderRow({ joint, place, step, isShown, isBroken, tagOf, onShow,
             <Words size={14} tone="ink2">
               {why}
             </Words>
+            {withOthers.length > 0 ? (
+              <Words size={14} tone="copper">
+                {oneHeatText(withOthers)}
+              </Words>
+            ) : null}
           </View>
         </View>
       </Opens>

@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { calcErrorText, drawnName, noOrderText, orderBreakText, placeName } from '@kesto/contract/wording';
+import { calcErrorText, drawnName, heatAdviceText, noOrderText, orderBreakText, placeName } from '@kesto/contract/wording';
 import type { CalcError, CircuitGraph } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
@@ -113,6 +113,9 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
           {breaks.map((one) => (
             <FlagLine key={`${one.joint}${one.rule}`} letter="a" text={`${orderBreakText(one, tagOf)}.`} />
           ))}
+          {work.advice.map((one) => (
+            <FlagLine key={`${one.joint}${one.other}`} letter="b" text={`${heatAdviceText(one, tagOf)}.`} />
+          ))}
           {job.keptOrder && work.isKept ? (
             <Words size={14} tone="ink2">
               Kept by {job.keptOrder.by}, {format(new Date(job.keptOrder.at), 'd MMM, HH:mm')}
@@ -127,6 +130,7 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
                   joint={joint}
                   place={i + 1}
                   step={steps.get(joint.id)}
+                  withOthers={(work.heats.find((heat) => heat.includes(joint.id)) ?? []).filter((id) => id !== joint.id).map(tagOf)}
                   isShown={joint.id === shown}
                   isBroken={breaks.some((one) => one.joint === joint.id)}
                   tagOf={tagOf}

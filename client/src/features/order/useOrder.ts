@@ -1,5 +1,15 @@
 import type { JobView, JointSummary } from '@kesto/contract';
-import { drawnJointsOf, MADE, orderBreaks, sequenceOfDrawing, type CircuitGraph, type OrderBreak, type SequenceStep } from '@kesto/core';
+import {
+  drawnJointsOf,
+  heatAdvice,
+  heatSteps,
+  MADE,
+  orderBreaks,
+  sequenceOfDrawing,
+  type CircuitGraph,
+  type OrderBreak,
+  type SequenceStep,
+} from '@kesto/core';
 import { arrayMove } from '@dnd-kit/sortable';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
@@ -48,6 +58,7 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
   const breaks: readonly OrderBreak[] = checked?.ok ? checked.value : [];
   const isAsFound = foundOrder !== null && foundOrder.join() === order.join();
   const steps: ReadonlyMap<string, SequenceStep> = new Map(isAsFound ? found?.order.map((step) => [step.joint, step]) : []);
+  const inTurn = order.flatMap((id) => job.order.find((joint) => joint.id === id) ?? []).filter(({ state }) => !MADE.includes(state));
   const isKept = job.keptOrder?.order.join() === order.join();
 
   /** True once it is safe on the device. */
@@ -59,6 +70,8 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
     rigChanges: isAsFound ? (found?.rigChanges ?? null) : null,
     problem: problem?.message ?? null,
     failed: isOfThis && search.found && !search.found.ok ? search.found.errors : null,
+    heats: heatSteps(graph, inTurn),
+    advice: heatAdvice(graph, inTurn),
     move: (id: string, by: -1 | 1) => setOrder(moved(order, id, by)),
     putAt: (id: string, over: string) => setOrder(putAt(order, id, over)),
   };

@@ -16,6 +16,7 @@ import { BurnBody } from './BurnBody';
 import { CoolBody } from './CoolBody';
 import { FitBody } from './FitBody';
 import { FloodBody } from './FloodBody';
+import { OneHeat } from './OneHeat';
 import { ReadAgain } from './ReadAgain';
 import { UsedBody } from './UsedBody';
 import { ThreadBody } from './ThreadBody';
@@ -50,6 +51,7 @@ export function RunBody({ joint, job, plan, work }: RunBodyProps) {
     case 'fit':
       return (
         <Told how={phase}>
+          <OneHeat joint={joint} job={job} />
           <FitBody plan={plan} work={work} keptAs={`run.${joint.id}`} />
         </Told>
       );
@@ -68,6 +70,7 @@ export function RunBody({ joint, job, plan, work }: RunBodyProps) {
     case 'light':
       return (
         <Told how={phase}>
+          <OneHeat joint={joint} job={job} />
           <Lighting job={job} plan={plan} work={work} />
         </Told>
       );

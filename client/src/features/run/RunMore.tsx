@@ -8,6 +8,7 @@ import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import { Heading, Words } from '@/ui/Words';
 import { TorchChoices } from '@/features/person/TorchChoices';
+import { PlanAnew } from './PlanAnew';
 import type { RunWork } from './useRun';
 
 const SOONER = { reason: { label: 'why sooner', kind: 'name' } } as const;
@@ -22,6 +23,7 @@ export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWo
       <TorchChoices />
       {work.run.phase === 'flooding' || work.run.phase === 'feel' ? <Sooner joint={joint} work={work} onDone={onDone} /> : null}
       {work.run.phase === 'flooding' && plan ? <OxygenRead plan={plan} work={work} keptAs={`run.${joint.id}`} /> : null}
+      {work.run.litAt === null && plan ? <PlanAnew joint={joint} plan={plan} work={work} onDone={onDone} /> : null}
       {work.run.litAt === null ? (
         <FrameKey label="It was made already: note it" onPress={() => router.push(`/joints/${joint.id}/braze`)} />
       ) : null}

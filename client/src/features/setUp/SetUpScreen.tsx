@@ -3,10 +3,12 @@ import { CAPTIVE_WORDS } from '@kesto/contract/wording';
 import type { CircuitGraph } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import { jobCells } from '@/features/jobs/cells';
 import { useCaptive, useRunEvents } from '@/features/run';
 import { useMayMake } from '@/features/session/useMayMake';
 import { WithCircuit } from '@/features/stage/WithCircuit';
+import { useUnits } from '@/state/units';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 import { ListRow } from '@/ui/ListRow';
@@ -25,6 +27,7 @@ export function SetUpScreen({ id }: { id: string }) {
 function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
   const router = useRouter();
   const wide = useIsWide();
+  const units = useUnits();
   const mayMake = useMayMake();
   const work = useSetUp(job, graph);
   const { out, open, loose, left, next } = work;
@@ -57,9 +60,12 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
       {loose.length > 0 ? (
         <FlagLine letter="a" text={`Is it here? Not laid out yet: ${loose.join(', ')}. What is missing keeps the pipe open.`} />
       ) : null}
+      {graph && open.length > 0 ? (
+        <CircuitDrawing graph={graph} upright={!wide} maxHeight={wide ? 300 : 340} units={units} joints={open} />
+      ) : null}
       <View style={wide ? styles.columns : styles.rows}>
         {out.length > 0 ? (
-          <View style={styles.column}>
+          <View style={wide ? styles.column : undefined}>
             <Heading size={17}>Out before the flame, back before the hold</Heading>
             {out.map((row) => (
               <Out key={`${row.what}${row.place}`} row={row} work={work} mayMake={mayMake} />
@@ -67,7 +73,7 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
           </View>
         ) : null}
         {open.length > 0 ? (
-          <View style={styles.column}>
+          <View style={wide ? styles.column : undefined}>
             <Heading size={17}>On the tube before its joint</Heading>
             {open.map((joint) => (
               <OnTube key={joint.id} joint={joint} job={job} />

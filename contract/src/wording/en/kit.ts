@@ -29,6 +29,12 @@ export const TAKEN_OUT_WORDS: Readonly<Record<TakenOut, { readonly name: string;
   sensor: { name: 'sensor or switch', out: 'out, its hole plugged' },
 };
 
+/** Minutes as hours and minutes, to the minute. */
+export function hoursText(minutes: number): string {
+  const whole = Math.round(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+}
+
 type NameOf = (place: string) => string;
 const times = (count: number, what: string) => (count === 1 ? what : `${count} × ${what}`);
 

@@ -2,6 +2,7 @@ import { isFlame, type EntryKind, type JointState, type LookFinding, type LookRe
 
 export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   planned: 'planned',
+  'planned-anew': 'planned anew',
   prepared: 'prepared',
   purged: 'purged',
   'threaded-on': 'threaded on',

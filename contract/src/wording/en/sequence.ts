@@ -1,4 +1,4 @@
-import type { OrderBreak, StepWhy } from '@kesto/core';
+import type { HeatAdvice, OrderBreak, StepWhy } from '@kesto/core';
 
 type NameOf = (id: string) => string;
 
@@ -34,6 +34,17 @@ export function orderBreakText({ joint, rule, others }: OrderBreak, name: NameOf
       return `${name(joint)} would melt ${those} again`;
   }
 }
+
+/** What is to be said of joints that lie so near that one flame heats both. */
+export function heatAdviceText({ joint, other, what }: HeatAdvice, name: NameOf = (id) => id): string {
+  return what === 'apart'
+    ? `${name(joint)} and ${name(other)} lie within 40 mm: put them next to each other, one heat makes both`
+    : `${name(other)} takes more heat than ${name(joint)} and would melt it again: make ${name(other)} first, or both in one heat`;
+}
+
+/** Of a joint that is made in one heat with others. */
+export const oneHeatText = (others: readonly string[]): string =>
+  `in one heat with ${others.join(', ')}: all of them fitted, wrapped and fluxed before the flame`;
 
 /** That there is no order, with the joints and what to open by their names. */
 export const noOrderText = (joints: readonly string[], open: string, name: NameOf = (id) => id): string =>

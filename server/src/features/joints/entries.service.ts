@@ -12,6 +12,7 @@ import {
   type HeldAtFlame,
   type JointLink,
   type KindId,
+  type Told,
 } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
@@ -19,8 +20,9 @@ import { append, authorOf, type Author, type SaidBy } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { checkTorch } from '../stages';
-import { checkCorrection, checkJudge, checkOrder, checkRoom, checkValues } from './entryChecks';
+import { checkCorrection, checkJudge, checkOrder, checkPlannedAnew, checkRoom, checkValues } from './entryChecks';
 import type { Joint, KeptPlan } from './joints.repository';
+import { addPlan } from './plans.service';
 
 export interface Asked {
   readonly jointId: string;
@@ -39,6 +41,7 @@ function checkEntry(asked: Asked, links: readonly JointLink[]): void {
   const all = links.map(readEntry);
   checkRoom(asked, links);
   checkOrder(asked, readChain(links));
+  checkPlannedAnew(asked, all);
   checkCorrection(asked, all);
   checkJudge(asked, all);
   checkValues(asked, all);
@@ -91,6 +94,13 @@ async function atTheFlame(
   };
 }
 
+/** A plan that is made on the spot is worked out here and is the joint's from now on; its entry is the plan's own id. */
+function planAnew(shop: ShopWork, { jointId, entryId, person, body, now }: Asked, hash: string): Promise<KeptPlan> {
+  const { request, chosen, reason } = body.values as Told<'planned-anew'>; // cast: the schema of this kind
+  const asked = { request, chosen, engineVersion: ENGINE_VERSION, ...(reason === undefined ? {} : { reason }) };
+  return addPlan(shop, { jointId, planId: entryId, personId: person.id, body: asked, now }, hash);
+}
+
 /** What a correction says anew fits the kind of what it corrects. */
 function correctedFields({ body }: Asked, links: readonly JointLink[]) {
   if (body.kind !== 'corrected' || !body.corrects) return {};
@@ -116,6 +126,7 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
   if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   const links = [...(await shop.ledger.of({ of: 'joint', id: joint.id }))];
   checkEntry(asked, links);
+  const anew = asked.body.kind === 'planned-anew' ? await planAnew(shop, asked, hash) : null;
   const flame = lights ? await atTheFlame(shop, asked, { jobId, links }) : null;
   if (links.length === 0) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
   const { kind, values, corrects } = asked.body;
@@ -124,6 +135,7 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
     photos: await photosOf(shop, asked.body.photos),
     ...(corrects ? { corrects } : {}),
     ...(flame ? { worked: { engine: ENGINE_VERSION, drawing: null, values: { ...flame } } } : {}),
+    ...(anew ? { worked: { engine: anew.engineVersion, drawing: null, values: { plan: figuresOf(anew.plan) } } } : {}),
     ...correctedFields(asked, links),
     ...saidBy(asked),
     ...(asked.body.seen ? { seen: asked.body.seen } : {}),

@@ -5,6 +5,7 @@ import {
   canonicalText,
   correctedEntry,
   findFiller,
+  isAtTheTorch,
   KINDS,
   MAY_FOLLOW,
   mayFollow,
@@ -49,6 +50,12 @@ export function checkOrder({ body }: Asked, contents: readonly JointEntry[]): vo
     `“${ENTRY_WORDS[body.kind]}” cannot follow “${JOINT_STATE_WORDS[state]}”: the joint must be ${allowed}.`,
     'kind',
   );
+}
+
+/** The plan stands from the flame on. */
+export function checkPlannedAnew({ body }: Asked, contents: readonly JointEntry[]): void {
+  if (body.kind !== 'planned-anew' || !isAtTheTorch(contents)) return;
+  throw new AppError('OUT_OF_ORDER', 'The torch was lit: the plan stands as it was. Note what differs in the record.', 'kind');
 }
 
 /** The device had seen every entry that this one cannot follow. */

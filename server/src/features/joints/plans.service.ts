@@ -5,13 +5,14 @@ import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { schoolsOfJob } from '../jobNotes';
 import type { ShopWork } from '../shopWork';
+import type { KeptPlan } from './joints.repository';
 import { toStoredPlan } from './storedPlan';
 
 interface Asked {
   readonly jointId: string;
   readonly planId: string;
   readonly personId: string;
-  readonly body: PutPlanRequest;
+  readonly body: Pick<PutPlanRequest, 'request' | 'chosen' | 'reason' | 'engineVersion'>;
   readonly now: Date;
 }
 
@@ -45,6 +46,21 @@ async function checkSchools(shop: ShopWork, jointId: string, body: PutPlanReques
   }
 }
 
+/** Works the plan out, and keeps it as the joint's newest. */
+export async function addPlan(shop: ShopWork, { jointId, planId, personId, body, now }: Asked, hash: string): Promise<KeptPlan> {
+  const plan = recompute(body);
+  await checkSchools(shop, jointId, body);
+  if (needsReason(plan, body.chosen) && !body.reason) {
+    throw new AppError('INVALID_INPUT', `${body.chosen} is to be avoided here: write why it is taken.`, 'reason');
+  }
+  const kept = {
+    ...{ id: planId, jointId, personId, request: { ...body.request, choose: body.chosen }, plan, answer: planAnswer(plan) },
+    ...{ chosen: body.chosen, reason: body.reason ?? null, engineVersion: ENGINE_VERSION, madeAt: now, requestHash: hash },
+  };
+  await shop.plans.add(kept);
+  return kept;
+}
+
 export async function storePlan(shop: ShopWork, asked: Asked): Promise<StoredPlan & { engineDiffers: boolean }> {
   const joint = await shop.joints.lock(asked.jointId);
   if (!joint) throw notFound('This joint');
@@ -58,24 +74,6 @@ export async function storePlan(shop: ShopWork, asked: Asked): Promise<StoredPla
   }
   const entries = await shop.ledger.of({ of: 'joint', id: joint.id });
   if (entries.length > 0) throw new AppError('FROZEN', 'Brazing has begun: the plan is frozen. Note what differs in the record.');
-  const plan = recompute(asked.body);
-  await checkSchools(shop, joint.id, asked.body);
-  if (needsReason(plan, asked.body.chosen) && !asked.body.reason) {
-    throw new AppError('INVALID_INPUT', `${asked.body.chosen} is to be avoided here: write why it is taken.`, 'reason');
-  }
-  const kept = {
-    id: asked.planId,
-    jointId: joint.id,
-    personId: asked.personId,
-    request: { ...asked.body.request, choose: asked.body.chosen },
-    plan,
-    answer: planAnswer(plan),
-    chosen: asked.body.chosen,
-    reason: asked.body.reason ?? null,
-    engineVersion: ENGINE_VERSION,
-    madeAt: asked.now,
-    requestHash: hash,
-  };
-  await shop.plans.add(kept);
+  const kept = await addPlan(shop, asked, hash);
   return { ...toStoredPlan(kept, by), engineDiffers };
 }

@@ -1,0 +1,28 @@
+import type { JobView, JointView } from '@kesto/contract';
+import { oneHeatText } from '@kesto/contract/wording';
+import { heatSteps, MADE } from '@kesto/core';
+import { skipToken } from '@reduxjs/toolkit/query/react';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useCircuitDrawing } from '@/features/circuit/api';
+import { FrameKey } from '@/ui/Buttons';
+import { FlagLine } from '@/ui/Flag';
+
+/** Joints so near that the same flame makes them: they are made ready before it is lit. */
+export function OneHeat({ joint, job }: { joint: JointView; job: JobView }) {
+  const router = useRouter();
+  const { data } = useCircuitDrawing(joint.at ? job.circuitId : skipToken);
+  const graph = data?.drawing?.circuit;
+  const open = job.order.filter(({ state }) => !MADE.includes(state));
+  const heat = graph ? (heatSteps(graph, open).find((step) => step.includes(joint.id)) ?? []) : [];
+  const others = open.filter(({ id }) => id !== joint.id && heat.includes(id));
+  if (others.length === 0) return null;
+  return (
+    <View style={{ gap: 8 }}>
+      <FlagLine letter="a" text={`${oneHeatText(others.map(({ tag }) => tag))}. Then this one and the next without letting it cool.`} />
+      {others.map(({ id, tag }) => (
+        <FrameKey key={id} label={`To ${tag}`} onPress={() => router.push(`/joints/${id}/run`)} />
+      ))}
+    </View>
+  );
+}
