@@ -17,7 +17,7 @@ import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
-import { putStageEntryRequest } from './stages/schema';
+import { overruleBesideRequest, putStageEntryRequest } from './stages/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
 
 export * from './circuits/schema';
@@ -55,6 +55,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putJoint: putJointRequest,
   putJobEntry: putJobEntryRequest,
   putStageEntry: putStageEntryRequest,
+  overruleBeside: overruleBesideRequest,
   putPlan: putPlanRequest,
   putEntry: putEntryRequest,
   eraseOfJoint: eraseRequest,

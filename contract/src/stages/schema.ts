@@ -4,7 +4,8 @@ import { ANEW, corrects, seen } from '../joints/schema';
 import { photoHashes } from '../photos/schema';
 import { utcInstant } from '../schema/instant';
 import { ofFields } from '../schema/ofFields';
-import { ABOUT_ANOTHER, type PutStageEntryRequest } from './types';
+import { signInRequest } from '../session/schema';
+import { ABOUT_ANOTHER, type OverruleBesideRequest, type PutStageEntryRequest } from './types';
 
 const ALL = stagedKinds();
 const word = (words: readonly string[]) => Joi.string().valid(...words);
@@ -20,6 +21,15 @@ export const stageCorrectionOf = (kind: StageEntryKind): Joi.ObjectSchema =>
   ofFields(KINDS[kind].told)
     .fork(Object.keys(KINDS[kind].told), (key) => key.optional())
     .min(1);
+
+export const overruleBesideRequest = Joi.object<OverruleBesideRequest>({
+  signIn: signInRequest.required(),
+  stage: word(KEPT_STAGES).required(),
+  deviceTime: utcInstant.required(),
+  values: ofFields(KINDS.overruled.told)
+    .fork(['phoneOf'], (key) => key.forbidden())
+    .required(),
+});
 
 export const putStageEntryRequest = Joi.object<PutStageEntryRequest>({
   stage: word(KEPT_STAGES).required(),

@@ -1,4 +1,5 @@
-import type { Head, JobEntry, JobLink, KeptStage, NearKind, PlaceHistory, StageEntryKind } from '@kesto/core';
+import type { Head, JobEntry, JobLink, KeptStage, NearKind, PlaceHistory, StageEntryKind, Told } from '@kesto/core';
+import type { SignInRequest } from '../session/types';
 
 /** What is kept of a job's own stages, and what its lists are made from. */
 export interface JobStages {
@@ -25,4 +26,12 @@ export interface PutStageEntryRequest {
   readonly corrects?: { readonly entry: string; readonly why: string };
   /** Heads this device knew: of the job's chain. */
   readonly seen?: readonly Head[];
+}
+
+/** A lead signs in for this one entry; the session that is open stays as it is. */
+export interface OverruleBesideRequest {
+  readonly signIn: SignInRequest;
+  readonly stage: KeptStage;
+  readonly deviceTime: string;
+  readonly values: Omit<Told<'overruled'>, 'phoneOf'>;
 }

@@ -98,8 +98,13 @@ export const KINDS = {
   skipped: job(KEPT_STAGES, 'claim', { reason: why }),
   waiting: job(KEPT_STAGES, 'claim', { what: why, forWhom: name }),
   reopened: job(KEPT_STAGES, 'claim', { why }),
-  /** Of the torch: which points it lifts; left out by pages of before, it lifts those that were open. */
-  overruled: job(KEPT_STAGES, 'claim', { gate: word(GATES), points: optional(listOfEach(word(TORCH_POINTS), 1, 30)), reason: why }),
+  /** `phoneOf`: a lead signed in for it on another person's phone. Of the torch: which points it lifts; left out by pages of before, it lifts those that were open. */
+  overruled: job(KEPT_STAGES, 'claim', {
+    gate: word(GATES),
+    points: optional(listOfEach(word(TORCH_POINTS), 1, 30)),
+    reason: why,
+    phoneOf: optional(name),
+  }),
 
   complaint: job(FIND, 'fact', { text: why }),
   loss: job(FIND, 'fact', { lostKg: above(0, 10_000, 'kg'), days: above(0, 36_500, 'd'), chargeKg: optional(kg(10_000)) }),

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { press, showScreen, type } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import type { TorchPoint } from '@kesto/core';
@@ -43,11 +43,25 @@ test('too little oxygen does not answer; enough unlocks the torch', async () => 
   expect(screen.getByText(/^Before the next flame again: zero and open to air\./)).toBeTruthy();
 });
 
-test('a technician is told who may overrule and cannot; a lead can, with the reason', async () => {
-  await show();
+test('on a technician’s phone a lead signs in for the overruling alone; nothing goes without the lead', async () => {
+  const { writes } = await show([['make-safe', 'zero-and-open', {}], hot('oxygen'), LOCKED, hot('extinguisher'), hot('watch')]);
   await press('more');
-  expect(screen.getByText(/A lead or an admin may overrule it/)).toBeTruthy();
   expect(screen.queryByText('Skip it')).toBeNull();
+  fireEvent.press(screen.getByRole('checkbox', { name: 'sprinklers' }));
+  fireEvent.changeText(screen.getAllByLabelText('why')[0]!, 'open field');
+  fireEvent.press(screen.getAllByText('Overrule it')[0]!);
+  expect(writes).toEqual([]);
+  await type('lead’s name', 'maren');
+  await type('lead’s password', 'copper-before-filler');
+  fireEvent.press(screen.getAllByText('Overrule it')[0]!);
+  await waitFor(() => expect(writes).toHaveLength(1));
+  expect(writes[0]).toMatchObject({
+    path: expect.stringMatching(/overrulings/) as string,
+    body: {
+      signIn: { login: 'maren', password: 'copper-before-filler' },
+      values: { gate: 'torch', points: ['sprinklers'], reason: 'open field' },
+    },
+  });
 });
 
 test('a lead overrules points by name, with the reason; never zero and open, nor the air', async () => {

@@ -1,10 +1,11 @@
 import { gateText, TORCH_POINT_WORDS } from '@kesto/contract/wording';
-import { POINT_ROWS, TORCH_POINTS, type OpenGate, type StageValues, type TorchPoint } from '@kesto/core';
+import { POINT_ROWS, TORCH_POINTS, type KeptStage, type OpenGate, type StageValues, type TorchPoint } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { CheckRow } from '@/ui/CheckRow';
 import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
+import { OverruleBeside } from './OverruleBeside';
 import { NoteForm } from './NoteForm';
 
 interface GateProps {
@@ -12,6 +13,8 @@ interface GateProps {
   readonly keptAs: string;
   readonly isLead: boolean;
   readonly busy: boolean;
+  /** Of which job and stage, for a lead who signs in beside. */
+  readonly beside: { readonly jobId: string; readonly stage: KeptStage; readonly onKept: () => void };
   readonly onOverrule: (values: StageValues['overruled']) => Promise<boolean>;
 }
 
@@ -20,7 +23,7 @@ const liftable = ({ gate, open }: OpenGate): readonly TorchPoint[] =>
   gate === 'torch' ? TORCH_POINTS.filter((point) => open.includes(point) && !POINT_ROWS[point].neverOverruled) : [];
 
 /** What keeps a stage from being done, and how it is overruled: by name, with the reason. */
-export function Gate({ gate, keptAs, isLead, busy, onOverrule }: GateProps) {
+export function Gate({ gate, keptAs, isLead, busy, beside, onOverrule }: GateProps) {
   const [points, setPoints] = useState<readonly TorchPoint[]>([]);
   const line = (
     <View style={styles.line}>
@@ -30,15 +33,6 @@ export function Gate({ gate, keptAs, isLead, busy, onOverrule }: GateProps) {
       </Words>
     </View>
   );
-  if (gate.protectsPeople && !isLead)
-    return (
-      <View style={styles.gate}>
-        {line}
-        <Words size={15} tone="ink2">
-          A lead or an admin may overrule it, by name and with the reason: hand the device over and let them sign in.
-        </Words>
-      </View>
-    );
   const named = liftable(gate);
   const isTorch = gate.gate === 'torch';
   if (isTorch && named.length === 0)
@@ -53,6 +47,22 @@ export function Gate({ gate, keptAs, isLead, busy, onOverrule }: GateProps) {
   const toggle = (point: TorchPoint, checked: boolean) =>
     setPoints(checked ? [...points, point] : points.filter((other) => other !== point));
   const chosen = points.filter((point) => named.includes(point));
+  const ticks = named.map((point) => (
+    <CheckRow
+      key={point}
+      label={TORCH_POINT_WORDS[point].name}
+      checked={chosen.includes(point)}
+      onChange={(checked) => toggle(point, checked)}
+    />
+  ));
+  if (gate.protectsPeople && !isLead)
+    return (
+      <View style={styles.gate}>
+        {line}
+        {ticks}
+        <OverruleBeside {...beside} gate={gate.gate} points={isTorch ? chosen : null} />
+      </View>
+    );
   return (
     <NoteForm
       keptAs={keptAs}
@@ -64,14 +74,7 @@ export function Gate({ gate, keptAs, isLead, busy, onOverrule }: GateProps) {
       onKeep={({ reason = '' }) => onOverrule({ gate: gate.gate, reason, ...(isTorch ? { points: chosen } : {}) })}
     >
       {line}
-      {named.map((point) => (
-        <CheckRow
-          key={point}
-          label={TORCH_POINT_WORDS[point].name}
-          checked={chosen.includes(point)}
-          onChange={(checked) => toggle(point, checked)}
-        />
-      ))}
+      {ticks}
     </NoteForm>
   );
 }

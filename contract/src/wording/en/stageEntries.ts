@@ -229,7 +229,7 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   waiting: (v) => `for ${v.forWhom}: ${v.what}`,
   reopened: (v) => v.why,
   overruled: (v) =>
-    `${v.points ? v.points.map((point) => TORCH_POINT_WORDS[point].name).join(', ') : GATE_SENTENCES[v.gate]} – ${v.reason}`,
+    `${v.points ? v.points.map((point) => TORCH_POINT_WORDS[point].name).join(', ') : GATE_SENTENCES[v.gate]} – ${v.reason}${v.phoneOf ? `, signed in for it on ${v.phoneOf}’s phone` : ''}`,
   complaint: (v) => v.text,
   loss: (v) => `${v.lostKg} kg in ${v.days} days`,
   readings: (v) => readingsText(v),

@@ -49,6 +49,28 @@ describe('a plan', () => {
     expect(body.error.code).toBe('CONFLICT');
   });
 
+  test('is made anew on the spot before the torch, with another rod; the first one stands in the record, and the passport has the new', async () => {
+    const joint = await newJoint();
+    const {
+      request,
+      reason,
+      engineVersion: _engine,
+      ...rest
+    } = planBody('BCuP-2', { reason: 'no silver rod left' }) as Record<string, unknown>;
+    await plan(joint, planBody()).expect(200);
+    const id = uuid();
+    const anew = { kind: 'planned-anew', deviceTime: new Date().toISOString(), photos: [], values: { request, reason, ...rest } };
+    await entry(joint, anew, id).expect(200);
+    await entry(joint, anew, id).expect(200);
+    const { body } = await ilta.get(`/api/joints/${joint}`).expect(200);
+    expect(body.plan).toMatchObject({ id, chosen: 'BCuP-2', reason: 'no silver rod left' });
+    expect(readChain(body.entries as JointLink[]).map(({ kind }) => kind)).toEqual(['planned', 'planned-anew']);
+    expect(verifyRecord((await ilta.get(`/api/joints/${joint}/record.json`).expect(200)).body).ok).toBe(true);
+    await entry(joint, { kind: 'lit', deviceTime: new Date().toISOString(), photos: [], values: { filler: 'BCuP-2' } }).expect(200);
+    const late = await entry(joint, { ...anew, deviceTime: new Date().toISOString() });
+    expect([late.status, late.body.error.code]).toEqual([409, 'OUT_OF_ORDER']);
+  });
+
   test('against advice needs a reason, and keeps it', async () => {
     const joint = await newJoint();
     const { body } = await plan(joint, planBody('BCuP-2')).expect(400);

@@ -4,12 +4,12 @@ import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
 import { openSession } from './openSession';
 import { COOKIE, signOut } from './session.service';
-import { signInTries } from './tries';
+import { triesOf } from './tries';
 
 const DONE: Done = { ok: true };
 
 export function sessionRoutes(routes: Registrar, platform: Platform): void {
-  const tries = signInTries(() => platform.metrics.refused('password'));
+  const tries = triesOf(platform);
 
   routes.open('signIn', async ({ body, request, response }) => {
     await tries.guard(accountOf(body.login), request.ip ?? '', () => openSession(platform, body, { request, response }));

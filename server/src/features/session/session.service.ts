@@ -15,10 +15,10 @@ export const SESSION_MS = 14 * 24 * 3600 * 1000;
 
 const tokenHash = (token: string) => createHash('sha256').update(token).digest('hex');
 
-const wrong = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
+export const wrongSignIn = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
 
 /** Where the demo is not wanted, its people (whose password everybody knows) are nobody: the shop is barred. */
-const isBarred = ({ barredShop }: Platform, shopId: string) => shopId === barredShop;
+export const isBarred = ({ barredShop }: Platform, shopId: string) => shopId === barredShop;
 
 /** Where a sign-in comes from. */
 export interface From {
@@ -30,14 +30,14 @@ export interface From {
 /** Noted when the answer is long gone [ms]: a name that is known takes no longer than one that is not. */
 const NOTED_AFTER_MS = 200;
 
-function noteRefused({ store, clock }: Platform, { shopId, personId }: SignInFacts, address: string): void {
+export function noteRefused({ store, clock }: Platform, { shopId, personId }: SignInFacts, address: string): void {
   const now = clock();
   const note = () => store.inShop(shopId, (shop) => auditRefused(shop, personId, address, now)).catch(() => undefined);
   setTimeout(() => void note(), NOTED_AFTER_MS).unref();
 }
 
 /** Whoever a typed name means: the first of what it may stand for that somebody signs in by. */
-async function known({ store }: Platform, typed: string): Promise<SignInFacts | null> {
+export async function knownBy({ store }: Platform, typed: string): Promise<SignInFacts | null> {
   // All are asked, whoever there is: how long it takes tells nobody.
   const found = await Promise.all(loginsOf(typed).map((login) => store.signInBy(login)));
   return found.find((person) => person !== null) ?? null;
@@ -45,10 +45,10 @@ async function known({ store }: Platform, typed: string): Promise<SignInFacts | 
 
 /** Checks a sign-in and opens a session; answers with the cookie's value. */
 export async function signIn(platform: Platform, { login, password }: SignInRequest, { address, device }: From): Promise<string> {
-  const person = await known(platform, login);
+  const person = await knownBy(platform, login);
   const fits = await platform.passwords.fits(person?.passwordHash, password, address);
   if (person && !fits) noteRefused(platform, person, address);
-  if (!person || !fits || person.left || isBarred(platform, person.shopId)) throw wrong();
+  if (!person || !fits || person.left || isBarred(platform, person.shopId)) throw wrongSignIn();
   const token = randomBytes(32).toString('base64url');
   const now = platform.clock();
   const expiresAt = new Date(now.getTime() + SESSION_MS);
@@ -56,7 +56,7 @@ export async function signIn(platform: Platform, { login, password }: SignInRequ
     const { people, sessions } = shop;
     // A password that was changed, or a person who left, while the hash was being compared: the session never begins.
     const held = await people.lock(person.personId);
-    if (!held || held.leftAt || held.passwordHash !== person.passwordHash) throw wrong();
+    if (!held || held.leftAt || held.passwordHash !== person.passwordHash) throw wrongSignIn();
     await sessions.removeExpired(now);
     await sessions.add({ id: uuid(), tokenHash: tokenHash(token), personId: person.personId, beganAt: now, expiresAt, device });
     await audited(shop, { what: 'signed-in', personId: person.personId, device }, now);

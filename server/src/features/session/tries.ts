@@ -1,5 +1,6 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible';
 import { AppError } from '../../platform/errors';
+import type { Platform } from '../../platform/http/context';
 import { caller } from './caller';
 
 /** Wrong tries are forgotten after this. */
@@ -120,4 +121,14 @@ export function codeTries(refused: () => void): CodeTries {
       }
     },
   };
+}
+
+const byPlatform = new WeakMap<Platform, SignInTries>();
+/** One count for everything that takes a password: a second way in is not a second chance. */
+export function triesOf(platform: Platform): SignInTries {
+  const before = byPlatform.get(platform);
+  if (before) return before;
+  const tries = signInTries(() => platform.metrics.refused('password'));
+  byPlatform.set(platform, tries);
+  return tries;
 }
