@@ -57,11 +57,13 @@ export function planOf(draft: Draft): { plan: JointPlan; request: PlanRequest } 
   return { plan, request };
 }
 
+/** When every entry of a test's record was tapped. */
+export const SIGNED_AT = '2026-11-24T10:00:00.000Z';
 const SIGNED = {
   format: 2,
   joint: { id: 'joint', tag: 'CR2-07' },
   person: { id: 'p1', name: 'Ilta Varro' },
-  deviceTime: '2026-11-24T10:00:00.000Z',
+  deviceTime: SIGNED_AT,
   serverTime: '2026-11-24T10:00:01.000Z',
   photos: [],
 } as const;

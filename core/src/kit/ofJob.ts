@@ -1,6 +1,7 @@
 import { kindOf, type CircuitGraph } from '../circuit/graph';
 import type { JointPlace } from '../circuit/jointAt';
 import type { JointPlan } from '../plan/planJoint';
+import { isColdMethod } from '../cold/cold';
 import { MADE, type JointState } from '../record/state';
 import type { RodUsed } from '../record/rodUsed';
 import { factsOf, type StageFact } from '../stage/entry';
@@ -52,7 +53,7 @@ function partsOf(graph: CircuitGraph, facts: readonly StageFact[]): readonly Kit
 export function kitRequestOf({ joints, facts, graph, van, used }: KitOfJob): KitRequest {
   const open = joints.filter(({ state }) => !MADE.includes(state) && state !== 'cut-out');
   const joining = joiningOf(facts);
-  const isCold = ({ at }: KitJoint) => at !== null && ['press', 'flare'].includes(joining.get(at.part) ?? '');
+  const isCold = ({ at }: KitJoint) => at !== null && isColdMethod(joining.get(at.part));
   const cold = [...joining].flatMap(([place, method]): readonly ColdJoint[] =>
     method === 'press' || method === 'flare' ? [{ method, odM: graph && odAt(graph, place) }] : [],
   );

@@ -77,6 +77,12 @@ export type DryFit = (typeof DRY_FITS)[number];
 /** What has to be on the tube before its joint closes it. */
 export const CAPTIVES = ['insulation', 'wall-sleeve', 'flare-nut', 'panel'] as const;
 export type Captive = (typeof CAPTIVES)[number];
+/** What is looked to before a joint is kept that no flame made. */
+export const COLD_CHECKS = [
+  ...(['listed', 'square', 'clean-length', 'depth-marked', 'jaw-fits', 'heat-first', 'run-to-end', 'annealed', 'nut-first'] as const),
+  ...(['even', 'oiled', 'by-hand-first', 'two-spanners', 'soft', 'own-bender', 'straight-end', 'smooth'] as const),
+] as const;
+export type ColdCheck = (typeof COLD_CHECKS)[number];
 /** What comes out before the flame, and goes back before the hold. */
 export const TAKEN_OUT = ['core', 'seal', 'bulb', 'coil', 'sensor'] as const;
 export type TakenOut = (typeof TAKEN_OUT)[number];

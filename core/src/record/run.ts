@@ -85,7 +85,7 @@ export const STILL_BURNING = 3;
 /** Told so long before a wrap is dry [s]. Judgement. */
 export const REWET_AHEAD_S = 5;
 /** A new try begins after these. */
-const ENDS_A_TRY: readonly EntryKind[] = ['planned', 'looked-at', 'sent-back', 'accepted', 'cut-out'];
+const ENDS_A_TRY: readonly EntryKind[] = ['pressed', 'flared', 'bent', 'planned', 'looked-at', 'sent-back', 'accepted', 'cut-out'];
 /** What is noted of a run at the torch. */
 const OF_THE_RUN: readonly EntryKind[] = [
   ...([

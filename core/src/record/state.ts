@@ -1,4 +1,5 @@
 import type { EntryKind } from './chain';
+import { isColdKind } from '../cold/cold';
 import type { LookResult } from './look';
 
 export const JOINT_STATES = ['not-planned', 'planned', 'brazed', 'passed', 'rework', 'cut-out', 'accepted', 'sent-back'] as const;
@@ -13,6 +14,9 @@ const AFTER: Partial<Record<EntryKind, JointState>> = {
   planned: 'planned',
   brazed: 'brazed',
   reworked: 'brazed',
+  pressed: 'brazed',
+  flared: 'brazed',
+  bent: 'brazed',
   accepted: 'accepted',
   'sent-back': 'sent-back',
   'cut-out': 'cut-out',
@@ -21,6 +25,7 @@ const AFTER: Partial<Record<EntryKind, JointState>> = {
 const LOOKED: Readonly<Record<LookResult, JointState>> = { pass: 'passed', rework: 'rework', 'cut-out': 'cut-out' };
 
 const BEFORE_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
+const BEFORE_IT_IS_MADE: readonly JointState[] = ['not-planned', ...BEFORE_THE_TORCH];
 const AT_THE_TORCH: readonly JointState[] = [...BEFORE_THE_TORCH, 'brazed', 'passed'];
 const BEGUN = JOINT_STATES.filter((state) => state !== 'not-planned');
 /** In which a joint is tube: what flows passes it. */
@@ -46,6 +51,10 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   'nitrogen-off': AT_THE_TORCH,
   'took-over': AT_THE_TORCH,
   brazed: ['planned'],
+  // No flame, and no plan: a decided way to join is all they need.
+  pressed: BEFORE_IT_IS_MADE,
+  flared: BEFORE_IT_IS_MADE,
+  bent: BEFORE_IT_IS_MADE,
   cooled: ['brazed', 'passed'],
   'looked-at': ['brazed', 'passed'],
   reworked: ['rework', 'sent-back'],
@@ -118,6 +127,6 @@ interface Lit {
   readonly onBehalfOf?: string | null;
 }
 
-/** Everybody who ever heated a joint: none of them judges it, whoever reworked it since. */
+/** Everybody who ever made a joint, by heat or cold: none of them judges it, whoever reworked it since. */
 export const brazersOf = (entries: readonly Lit[]): readonly string[] =>
-  entries.filter(({ kind }) => isFlame(kind)).map(({ person, onBehalfOf }) => onBehalfOf ?? person.id);
+  entries.filter(({ kind }) => isFlame(kind) || isColdKind(kind)).map(({ person, onBehalfOf }) => onBehalfOf ?? person.id);

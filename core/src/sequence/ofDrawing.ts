@@ -1,6 +1,7 @@
 import type { CircuitKind } from '../vocabulary';
 import { kindOf, tubePlace, type CircuitGraph, type CircuitLink, type CircuitPart } from '../circuit/graph';
 import type { JointPlace } from '../circuit/jointAt';
+import { isColdMethod } from '../cold/cold';
 import { MADE, type JointState } from '../record/state';
 import { factsOf, type StageFact } from '../stage/entry';
 import type { SequenceJointRequest, SequenceRequest } from './request';
@@ -13,14 +14,14 @@ export interface DrawnJoint {
   readonly isBench: boolean;
 }
 
-/** Joints of a job as its order asks of them: those that are made are tube by now, and what is made on the bench was decided for its part. */
+/** Joints of a job as its order asks of them: those that are made are tube by now, what is joined cold needs no gas, and what is made on the bench was decided for its part. */
 export function drawnJointsOf(
   joints: readonly { readonly id: string; readonly at: JointPlace | null; readonly state: JointState }[],
   facts: readonly StageFact[],
 ): readonly DrawnJoint[] {
   const last = new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
   return joints
-    .filter(({ state }) => !MADE.includes(state))
+    .filter(({ state, at }) => !MADE.includes(state) && !isColdMethod(at ? last.get(at.part) : undefined))
     .map(({ id, at }) => ({ id, at, isBench: at !== null && last.get(at.part) === 'bench' }));
 }
 

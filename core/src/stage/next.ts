@@ -1,3 +1,5 @@
+import { isColdMethod } from '../cold/cold';
+import type { JointPlace } from '../circuit/jointAt';
 import { isBefore, isKeptStage, type KeptStage, type Stage } from '../vocabulary/stage';
 import { jobStage } from '../record/jobStage';
 import type { JointState } from '../record/state';
@@ -22,6 +24,7 @@ export type NextStep =
   | 'add-joint'
   | 'plan-joint'
   | 'braze-joint'
+  | 'join-cold'
   | 'look-joint'
   | 'hold'
   | 'finish';
@@ -45,7 +48,7 @@ export interface JobFacts extends TorchFacts {
   readonly lastFlame: string | null;
   readonly began: Stage;
   readonly stored: Stage;
-  readonly joints: readonly { readonly id: string; readonly state: JointState }[];
+  readonly joints: readonly { readonly id: string; readonly state: JointState; readonly at?: JointPlace | null }[];
 }
 
 /** The torch's own list is asked in no stage but one. */
@@ -88,16 +91,32 @@ export const NEXT_IN_STAGE: Readonly<Record<KeptStage, (job: JobFacts) => Next>>
 
 const AT_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
 
-function nextByJoints(stage: Stage, { joints }: JobFacts): Next {
-  const first = (states: readonly JointState[]) => joints.find((joint) => states.includes(joint.state))?.id;
+/** Joints whose part is joined without a flame: they need no plan, their own checks stand for it. */
+function coldJoints({ facts, joints }: JobFacts): ReadonlySet<string> {
+  const last = new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
+  return new Set(joints.flatMap(({ id, at }) => (at && isColdMethod(last.get(at.part)) ? [id] : [])));
+}
+
+function nextByJoints(stage: Stage, job: JobFacts): Next {
+  const { joints } = job;
+  const cold = coldJoints(job);
+  const first = (states: readonly JointState[]) => joints.find(({ id, state }) => states.includes(state) && !cold.has(id))?.id;
   const unplanned = first(['not-planned']);
   if (unplanned !== undefined) return { stage, step: 'plan-joint', joint: unplanned };
+  const toJoin = joints.find(({ id, state }) => cold.has(id) && ['not-planned', ...AT_THE_TORCH].includes(state))?.id;
   const toBraze = first(AT_THE_TORCH);
   if (toBraze !== undefined) return { stage, step: 'braze-joint', joint: toBraze };
-  const toLook = first(['brazed']);
+  if (toJoin !== undefined) return { stage, step: 'join-cold', joint: toJoin };
+  const toLook = joints.find(({ state }) => state === 'brazed')?.id;
   if (toLook !== undefined) return { stage, step: 'look-joint', joint: toLook };
   if (joints.length === 0) return { stage, step: 'add-joint' };
   return { stage, step: isBefore(stage, 'hand-over') ? 'hold' : 'finish' };
+}
+
+/** How its joints stand; what is joined cold is as good as planned. */
+function statesOf(job: JobFacts): readonly JointState[] {
+  const cold = coldJoints(job);
+  return job.joints.map(({ id, state }) => (cold.has(id) && state === 'not-planned' ? 'planned' : state));
 }
 
 /**
@@ -107,10 +126,7 @@ function nextByJoints(stage: Stage, { joints }: JobFacts): Next {
  */
 export function nextOf(job: JobFacts): Next {
   const noted = notedStage(job.facts, job.began, job.stored);
-  const stage = jobStage(
-    noted,
-    job.joints.map((joint) => joint.state),
-  );
+  const stage = jobStage(noted, statesOf(job));
   if (!isKeptStage(stage)) return nextByJoints(stage, job);
   const waiting = waitsFor(job.facts, stage);
   return waiting ? { stage, step: 'wait', by: waiting.forWhom } : NEXT_IN_STAGE[stage](job);
@@ -118,7 +134,7 @@ export function nextOf(job: JobFacts): Next {
 
 /** Where a job stands by its own entries and its joints, what comes next, and the watch that runs. */
 export function standingOf(job: JobFacts) {
-  const states = job.joints.map((joint) => joint.state);
+  const states = statesOf(job);
   const watch = watchOf(job.facts, job.lastFlame);
   return {
     stage: jobStage(notedStage(job.facts, job.began, job.stored), states),

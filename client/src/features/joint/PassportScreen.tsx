@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { brazersOf, inTurn, isAtTheTorch, readChain } from '@kesto/core';
+import { brazersOf, inTurn, isColdKind, isAtTheTorch, madeCold, readChain } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { Image, View } from 'react-native';
@@ -8,7 +8,9 @@ import { PlanDrawing } from '@/features/plan/PlanDrawing';
 import { useIsLead } from '@/features/session/useIsLead';
 import { useMayMake } from '@/features/session/useMayMake';
 import { useMe } from '@/features/session/useMe';
+import { coldFlawText } from '@kesto/contract/wording';
 import { FrameKey } from '@/ui/Buttons';
+import { FlagLine } from '@/ui/Flag';
 import { FigureFields } from '@/ui/form/FigureFields';
 import { useFigures } from '@/ui/form/useFigures';
 import { Cross, Tick } from '@/ui/marks';
@@ -30,7 +32,7 @@ import { usePassport } from './usePassport';
 const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
   'not-planned': 'not planned',
   planned: 'planned, not made',
-  brazed: 'brazed, not looked at',
+  brazed: 'made, not looked at',
   passed: 'looked at, passes',
   rework: 'rework once',
   'cut-out': 'cut out',
@@ -47,7 +49,8 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const isLead = useIsLead();
   const contents = readChain(joint.entries);
   const counting = inTurn(contents);
-  const maker = counting.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked')?.person;
+  const maker = counting.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked' || isColdKind(c.kind))?.person;
+  const cold = madeCold(counting, null);
   const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
   const judged = counting.findLast((content) => content.kind === joint.state);
   const mayMake = useMayMake();
@@ -120,6 +123,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
         </Words>
       ) : null}
       {joint.plan?.reason ? <Words size={15}>Planned against advice: {joint.plan.reason}</Words> : null}
+      {cold && cold.flaws.length > 0 ? <FlagLine stop letter="!" text={coldFlawText(cold.flaws)} /> : null}
       <PlanAgainstMade rows={passport.rows} />
       {photos.length > 0 ? (
         <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap' }}>

@@ -1,12 +1,13 @@
 import type { JointView } from '@kesto/contract/api';
-import { LOOK_FINDINGS, LOOK_RESULTS, type LookFinding, type LookResult } from '@kesto/core';
-import { FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
+import { LOOK_FINDINGS, LOOK_RESULTS, madeCold, readChain, type LookFinding, type LookResult } from '@kesto/core';
+import { coldFlawText, FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
 import { View } from 'react-native';
 import { jointCells } from '@/features/joint/cells';
 import { useKeptForm } from '@/state/keptForm';
 import { useUnits } from '@/state/units';
 import { Choice } from '@/ui/Buttons';
 import { ChoiceCard } from '@/ui/ChoiceCard';
+import { FlagLine } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
@@ -17,6 +18,8 @@ import { useEntry } from './useEntry';
 import { usePhotos } from './usePhotos';
 
 const NAMES = Object.keys(LOOK_FINDINGS) as LookFinding[]; // cast: the keys of this very object
+/** What can be seen on a joint that no flame made. */
+const ON_COLD: readonly LookFinding[] = ['not-fully-home', 'crack'];
 const rank = (result: LookResult) => LOOK_RESULTS.indexOf(result);
 
 /** The best that may still be said once these were found. */
@@ -42,7 +45,8 @@ export function LookScreen({ joint }: { joint: JointView }) {
   const { findings, result, note } = watch();
   const photos = usePhotos();
   const entry = useEntry(joint);
-  const limit = bestAllowed(findings);
+  const cold = madeCold(readChain(joint.entries), null);
+  const limit = cold && cold.flaws.length > 0 ? 'cut-out' : bestAllowed(findings);
   const points = joint.plan?.plan.inspect ?? [];
   const toggle = (name: LookFinding) => {
     const next = findings.includes(name) ? findings.filter((f) => f !== name) : [...findings, name];
@@ -58,7 +62,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
     <Sheet
       tag={joint.tag}
       title="Look all round"
-      subtitle="mirror for the back, flux off first"
+      subtitle={cold ? 'all round, under good light' : 'mirror for the back, flux off first'}
       up={{ label: 'joint', href: `/joints/${joint.id}` }}
       cells={jointCells(joint)}
       action={{
@@ -75,9 +79,10 @@ export function LookScreen({ joint }: { joint: JointView }) {
           </Words>
         ))}
       </View>
+      {cold && cold.flaws.length > 0 ? <FlagLine stop letter="!" text={coldFlawText(cold.flaws)} /> : null}
       <Heading size={17}>Is any of this there?</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {NAMES.map((name) => {
+        {(cold ? ON_COLD : NAMES).map((name) => {
           const on = findings.includes(name);
           return (
             <ChoiceCard

@@ -1,6 +1,6 @@
-import { screen } from '@testing-library/react-native';
-import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
-import { press, showScreen } from '@/testing/screen';
+import { fireEvent, screen } from '@testing-library/react-native';
+import { BRASS_STUB, draftOf, jointView, SIGNED_AT } from '@/testing/joints';
+import { personAs, press, settle, showScreen, type } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import { RunScreen } from './RunScreen';
 
@@ -59,4 +59,68 @@ test('after the flame one tap keeps what went in, as planned, and when it flowed
   expect(writes.map(({ body }) => (body as { kind: string }).kind).sort()).toEqual(['brazed', 'flowed']);
   const brazed = writes.find(({ body }) => (body as { kind: string }).kind === 'brazed');
   expect(brazed?.body).toMatchObject({ values: { filler: 'BAg-36', depthMm: 19, rodMm: expect.any(Number) as number } });
+});
+
+const FLOODING = [FITTED, tap('wrapped'), tap('outlet-open', { felt: false }), tap('flooding-began'), tap('outlet-open', { felt: true })];
+/** Ten seconds after every tap of the record. */
+const justNow = () => jest.spyOn(Date, 'now').mockReturnValue(Date.parse(SIGNED_AT) + 10_000);
+afterEach(() => jest.restoreAllMocks());
+
+test('oxygen read at the way out is kept with the step of its instrument; out of range it is said', async () => {
+  justNow();
+  const { writes } = await show(FLOODING);
+  await press('more');
+  await type('oxygen at the way out, %', '40');
+  await type('least step it shows, %', '0.01');
+  await press('Keep this reading');
+  expect(screen.getByText('must be from 0 to 25 %')).toBeTruthy();
+  await type('oxygen at the way out, %', '0.08');
+  await press('Keep this reading');
+  expect(writes[0]?.body).toMatchObject({ kind: 'oxygen-read', values: { percent: 0.08, stepPercent: 0.01 } });
+});
+
+test('an air monitor whose step is the target ends no flood', async () => {
+  justNow();
+  await show([...FLOODING, tap('oxygen-read', { percent: 0.1, stepPercent: 0.1 })]);
+  expect(screen.getByText('Flooding')).toBeTruthy();
+  await press('more');
+  expect(screen.getByText(/too coarse to show 0.1 %/)).toBeTruthy();
+});
+
+test('another rod on the spot says what changes before it is kept, and plans anew', async () => {
+  const { writes } = await show([FITTED]);
+  await press('more');
+  await press('Another rod, tip or flow');
+  expect(screen.getByText('Nothing changes.')).toBeTruthy();
+  fireEvent.press(screen.getByRole('radio', { name: 'BCuP-5' }));
+  await settle();
+  expect(screen.getByText('filler')).toBeTruthy();
+  await press('Plan it so');
+  expect(writes[0]?.body).toMatchObject({ kind: 'planned-anew', values: { chosen: 'BCuP-5', reason: 'changed on the spot' } });
+});
+
+test('a second person taps the flow on another phone; whoever holds the torch is asked nothing', async () => {
+  justNow();
+  const burning = [...FLOODING, tap('trickle-set'), tap('lit', { filler: 'BAg-36' })];
+  const oskar = personAs('technician', { person: { id: 'p2', name: 'Oskar Penn', role: 'technician' } });
+  const { writes } = await show(burning, { answers: { 'GET session': oskar } });
+  await press('I see it flow all round');
+  // Lit five seconds after the tap, ten seconds ago.
+  expect(writes[0]?.body).toMatchObject({ kind: 'flowed', values: { seconds: 5, how: 'live' } });
+});
+
+test('the one at the torch has no key but the flame’s end', async () => {
+  justNow();
+  await show([...FLOODING, tap('trickle-set'), tap('lit', { filler: 'BAg-36' })]);
+  expect(screen.queryByText('I see it flow all round')).toBeNull();
+  expect(screen.getByText('Flame off')).toBeTruthy();
+});
+
+test('an apprentice reads why, on this device', async () => {
+  await show([]);
+  expect(screen.queryByText('Why:')).toBeNull();
+  await press('more');
+  await press('and why, for an apprentice');
+  await press('close');
+  expect(screen.getByText('Why:')).toBeTruthy();
 });

@@ -5,6 +5,8 @@ import type { JointPlan } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { ColdScreen } from '@/features/cold';
+import { coldMethodOf } from '@/features/joint/coldMethodOf';
 import { jointCells } from '@/features/joint/cells';
 import { WithJob } from '@/features/jobs/WithJob';
 import { FrameKey } from '@/ui/Buttons';
@@ -23,14 +25,21 @@ export function RunScreen({ joint }: { joint: JointView }) {
   const plan = joint.plan?.plan;
   return (
     <WithJob id={joint.job.id}>
-      {(job) => (plan ? <Running key={joint.id} joint={joint} job={job} plan={plan} /> : <NotPlanned joint={joint} />)}
+      {(job) => {
+        const cold = coldMethodOf(joint, job);
+        const isBegun = joint.entries.length > 0 && joint.state === 'planned';
+        if (cold && !isBegun) return <ColdScreen key={joint.id} joint={joint} job={job} decided={cold} />;
+        return plan ? <Running key={joint.id} joint={joint} job={job} plan={plan} /> : <NotPlanned joint={joint} job={job} />;
+      }}
     </WithJob>
   );
 }
 
-function NotPlanned({ joint }: { joint: JointView }) {
+function NotPlanned({ joint, job }: { joint: JointView; job: JobView }) {
   const router = useRouter();
+  const [isCold, setIsCold] = useState(false);
   const href = `/joints/${joint.id}` as const;
+  if (isCold) return <ColdScreen joint={joint} job={job} decided="press" />;
   return (
     <Sheet
       tag={joint.tag}
@@ -40,6 +49,7 @@ function NotPlanned({ joint }: { joint: JointView }) {
       action={{ label: 'Plan it', onPress: () => router.push(href) }}
     >
       <Empty title="Not planned yet" text="A joint is planned before it is made: its record begins with the plan." />
+      <FrameKey label="It is pressed, flared or bent instead" onPress={() => setIsCold(true)} />
     </Sheet>
   );
 }

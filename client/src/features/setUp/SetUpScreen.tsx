@@ -61,7 +61,7 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
         <FlagLine letter="a" text={`Is it here? Not laid out yet: ${loose.join(', ')}. What is missing keeps the pipe open.`} />
       ) : null}
       {graph && open.length > 0 ? (
-        <CircuitDrawing graph={graph} upright={!wide} maxHeight={wide ? 300 : 340} units={units} joints={open} />
+        <CircuitDrawing graph={graph} upright={!wide} maxHeight={wide ? 300 : 420} units={units} joints={open} />
       ) : null}
       <View style={wide ? styles.columns : styles.rows}>
         {out.length > 0 ? (

@@ -12,6 +12,7 @@ export * from './units';
 export * from './stages';
 export * from './record';
 export * from './made';
+export * from './cold';
 export * from './kit';
 export * from './run';
 export * from './sequence';

@@ -17,6 +17,9 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   'flame-off': 'flame off',
   'nitrogen-off': 'nitrogen off',
   'took-over': 'taken over',
+  pressed: 'pressed',
+  flared: 'flared',
+  bent: 'bent',
   brazed: 'brazed',
   cooled: 'cooled',
   'looked-at': 'looked at',
@@ -35,7 +38,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
 export const JOINT_STATE_WORDS: Readonly<Record<JointState, string>> = {
   'not-planned': 'not planned',
   planned: 'planned',
-  brazed: 'brazed',
+  brazed: 'made',
   passed: 'passed',
   rework: 'rework',
   'cut-out': 'cut out',

@@ -31,6 +31,7 @@ export const NEXT_STEP_WORDS: Readonly<Record<NextStep, string>> = {
   'add-joint': 'Add the first joint',
   'plan-joint': 'Plan',
   'braze-joint': 'Go on at',
+  'join-cold': 'Join cold',
   'look-joint': 'Look at',
   hold: 'Joints made: hold next',
   finish: 'Open the job',

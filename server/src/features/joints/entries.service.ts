@@ -5,6 +5,7 @@ import {
   effectiveTime,
   ENGINE_VERSION,
   figuresOf,
+  isColdKind,
   isFlame,
   KINDS,
   readChain,
@@ -123,12 +124,15 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
     return before.link as JointLink; // cast: the hash names the joint, so that it is one of its links
   }
   const plan = (await shop.plans.latestOf([joint.id])).get(joint.id);
-  if (!plan) throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   const links = [...(await shop.ledger.of({ of: 'joint', id: joint.id }))];
+  // No flame, no plan: what is joined cold begins with the joining itself.
+  if (!plan && links.length === 0 && !isColdKind(asked.body.kind)) {
+    throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
+  }
   checkEntry(asked, links);
   const anew = asked.body.kind === 'planned-anew' ? await planAnew(shop, asked, hash) : null;
   const flame = lights ? await atTheFlame(shop, asked, { jobId, links }) : null;
-  if (links.length === 0) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
+  if (links.length === 0 && plan) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
   const { kind, values, corrects } = asked.body;
   return append(shop, links, {
     ...{ chain: { of: 'joint', id: joint.id }, id: asked.entryId, kind, told: values, requestHash: hash },

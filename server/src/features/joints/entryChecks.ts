@@ -1,5 +1,5 @@
 import { check, correctionOf } from '@kesto/contract/schemas';
-import { ENTRY_WORDS, FINDING_WORDS, JOINT_STATE_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
+import { coldFlawText, ENTRY_WORDS, FINDING_WORDS, JOINT_STATE_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
 import {
   brazersOf,
   canonicalText,
@@ -7,6 +7,7 @@ import {
   findFiller,
   isAtTheTorch,
   KINDS,
+  madeCold,
   MAY_FOLLOW,
   mayFollow,
   stateAfter,
@@ -98,6 +99,13 @@ export function checkCorrection(asked: Asked, contents: readonly JointEntry[]): 
 }
 
 /** What one value says of another, and of the engine's tables. */
+/** What a cold joint lacks cannot be looked away. */
+function checkColdLook({ kind, values }: Asked['body'], contents: readonly JointEntry[]): void {
+  if (kind !== 'looked-at' || values['result'] !== 'pass') return;
+  const flaws = madeCold(contents, null)?.flaws ?? [];
+  if (flaws.length > 0) throw new AppError('INVALID_INPUT', `values.result cannot be “pass”: ${coldFlawText(flaws)}`, 'values.result');
+}
+
 export function checkValues({ body }: Asked, contents: readonly JointEntry[]): void {
   const { filler, findings } = body.values;
   if (typeof filler === 'string' && !findFiller(filler)) {
@@ -107,6 +115,7 @@ export function checkValues({ body }: Asked, contents: readonly JointEntry[]): v
       'values.filler',
     );
   }
+  checkColdLook(body, contents);
   const looked = body.corrects ? correctedEntry(contents, body.corrects.entry)?.values : body.values;
   const result = looked?.['result'] as LookResult | undefined; // cast: the schema of a look
   const finding = result && findings ? tooMildFor(result, findings as readonly LookFinding[]) : null; // cast: as above

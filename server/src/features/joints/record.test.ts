@@ -244,3 +244,34 @@ describe('a record', () => {
     expect(body.error.message).toContain('record');
   });
 });
+
+describe('a joint that no flame makes', () => {
+  const at = () => ({ deviceTime: new Date().toISOString(), photos: [] });
+  const pressed = (rest: object = {}) => ({
+    ...{ ...at(), kind: 'pressed' },
+    values: { jaw: '3/8, to 2027-04', mark: true, witness: true, checks: ['square', 'depth-marked'], note: '', ...rest },
+  });
+
+  test('needs no plan: its record begins with the pressing, is looked at by another, and verifies', async () => {
+    const joint = await newJoint();
+    await entry(joint, pressed()).expect(200);
+    expect((await stateOf(joint)).state).toBe('brazed');
+    await entry(joint, lookBody('pass'), uuid(), maren).expect(200);
+    expect((await stateOf(joint)).state).toBe('passed');
+    expect(verifyRecord((await ilta.get(`/api/joints/${joint}/record.json`).expect(200)).body).ok).toBe(true);
+  });
+
+  test('with its mark moved is kept as it is, and cannot pass', async () => {
+    const joint = await newJoint();
+    await entry(joint, pressed({ mark: false })).expect(200);
+    const look = await entry(joint, lookBody('pass'), uuid(), maren);
+    expect([look.status, look.body.error.field]).toEqual([400, 'values.result']);
+    expect(look.body.error.message).toContain('mark is not within 1 mm');
+  });
+
+  test('any other first entry still asks for a plan', async () => {
+    const joint = await newJoint();
+    const { body } = await entry(joint, { ...at(), kind: 'dry-fit', values: { gap: 'right' } }).expect(409);
+    expect(body.error.code).toBe('NOT_PLANNED');
+  });
+});

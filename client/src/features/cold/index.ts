@@ -1,0 +1,1 @@
+export { ColdScreen } from './ColdScreen';
