@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { expect, test as base } from '../fixtures/test';
 import { wayTo, type Way } from '../../scripts/lib/way.cjs';
+import { SPLIT } from '../fixtures/circuits';
+import { madeMachine, plannedJoint } from '../fixtures/machine';
 import { Kesto } from '../pages/kesto';
 
 /** The whole application behind a way that can be cut, with its worker: page, worker and requests lose the server alike. */
@@ -120,4 +122,58 @@ test('what is written down without a signal stands after a cold start without on
   way.mend();
   const times = async () => JSON.stringify(await (await page.request.get(`/api/jobs/${job}`)).json()).split(said).length - 1;
   await expect.poll(times, { timeout: 60_000 }).toBe(1);
+});
+
+/** The one key in the bar, whatever it keeps. */
+const key = (page: Page, label: string) => page.getByTestId('action').filter({ hasText: label, visible: true });
+/** Each tap of a joint at the torch, by what the person sees; the second one is threaded through a wall. */
+const TAPS = [
+  ...(['It is fitted', 'The way out is open', 'Gas on: flooding', 'I feel the gas', 'Trickle set', 'Lighting', 'Flame off'] as const),
+  ...(['So it was made', 'Nitrogen off', 'It is cool'] as const),
+];
+
+test('a job’s joints are made without a signal, from the order to the last one that is cool; then all of it arrives once', async ({
+  page,
+  way,
+}) => {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  const job = await madeMachine(page, { tag: `O${Date.now() % 1_000_000}`, refrigerant: 'R-449A', graph: SPLIT, title: 'drier to change' });
+  const into = await plannedJoint(page, job, { part: 'drier', from: 'liquid-valve', to: 'drier' });
+  const out = await plannedJoint(page, job, { part: 'drier', from: 'drier', to: 'expansion' });
+  await page.goto(`/jobs/${job}/safe`);
+  await kesto.answersTorch();
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  // Seen once with a signal, as the way to the machine is.
+  for (const path of [`/jobs/${job}`, `/jobs/${job}/order`, `/joints/${into}/run`, `/joints/${out}/run`]) {
+    await page.goto(path);
+    await expect(page.getByTestId('action').filter({ visible: true }).first()).toBeVisible({ timeout: 20_000 });
+  }
+  way.cut();
+  await page.goto(`/jobs/${job}/order`);
+  await page.getByRole('button', { name: 'Find the best order' }).filter({ visible: true }).click();
+  await key(page, 'Keep this order').click();
+  for (const joint of [into, out]) {
+    await page.goto(`/joints/${joint}/run`);
+    const first = joint === out ? ['So it is', ...TAPS] : TAPS;
+    for (const label of first) {
+      await expect(key(page, label)).toBeEnabled({ timeout: 40_000 });
+      await key(page, label).click();
+    }
+    await expect(key(page, 'Look at it')).toBeVisible({ timeout: 30_000 });
+  }
+  way.mend();
+  const kinds = async (path: string) => {
+    const text = JSON.stringify(await (await page.request.get(path)).json());
+    return (kind: string) => text.split(`"kind":"${kind}"`).length - 1;
+  };
+  await expect.poll(async () => (await kinds(`/api/joints/${out}`))('cooled'), { timeout: 60_000 }).toBe(1);
+  for (const joint of [into, out]) {
+    const count = await kinds(`/api/joints/${joint}`);
+    for (const kind of ['dry-fit', 'flooding-began', 'lit', 'flame-off', 'brazed', 'nitrogen-off', 'cooled'])
+      expect(count(kind), kind).toBe(1);
+  }
+  // The watch began with the first flame that went off, once; the second one only moves its end.
+  expect((await kinds(`/api/jobs/${job}`))('watch-began')).toBe(1);
+  expect((await (await page.request.get(`/api/jobs/${job}`)).json()).keptOrder.order).toEqual([into, out]);
 });

@@ -60,7 +60,7 @@ test('a joint is run with the line cut and the tab killed after every tap; then 
       .getByRole('link', { name: /kept here/ })
       .filter({ visible: true })
       .first(),
-  ).toContainText('11 kept here');
+  ).toContainText('12 kept here');
 
   await page.unroute(WRITES);
   await page.goto(joint);

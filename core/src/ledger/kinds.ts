@@ -196,6 +196,8 @@ export const KINDS = {
   covered: job(SAFE, 'fact', { what: why }),
   'cooling-arranged': job(SAFE, 'fact', { how: why }),
   'watch-began': job(SAFE, 'fact', { minutes: number(WATCH_MINUTES.least, WATCH_MINUTES.most, 'min'), by: name }),
+  /** Somebody else stays for the rest of it. */
+  'watch-handed': job(SAFE, 'fact', { to: name }),
   'watch-ended': job(SAFE, 'fact', { reason: optional(why) }),
   /** A lead looked into a watch that nobody but the device saw last. */
   'watch-looked-into': { ...job(SAFE, 'claim', { found: why }), by: 'leads' },

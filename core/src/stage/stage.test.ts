@@ -187,6 +187,12 @@ describe('make safe', () => {
     expect(watchOf([], null)).toBeNull();
   });
 
+  test('handed to whoever stays it is theirs, and its minutes run on', () => {
+    const began = fact('make-safe', 'watch-began', { minutes: 60, by: 'Oskar Penn' });
+    const handed = fact('make-safe', 'watch-handed', { to: 'Ilta Varro' }, '2026-11-24T10:20:00.000Z');
+    expect(watchOf([began, handed], null)).toMatchObject({ by: 'Ilta Varro', endsAt: '2026-11-24T11:00:00.000Z' });
+  });
+
   test('it counts from the last flame, where that was lit after it began', () => {
     const began = fact('make-safe', 'watch-began', { minutes: 60, by: 'Oskar Penn' });
     expect(watchOf([began], '2026-11-24T10:40:00.000Z')?.endsAt).toBe('2026-11-24T11:40:00.000Z');

@@ -189,5 +189,6 @@ export function watchOf(facts: readonly StageFact[], lastFlame: string | null): 
   const endsAt = new Date(Date.parse(from) + began.values.minutes * 60_000).toISOString();
   const looked = lastOf(after, 'watch-looked-into') !== undefined;
   const isNotWitnessed = !looked && notWitnessed(began, ended);
-  return { by: began.values.by, beganAt: began.at, endsAt, endedAt: ended?.at ?? null, isNotWitnessed };
+  const by = lastOf(after, 'watch-handed')?.values.to ?? began.values.by;
+  return { by, beganAt: began.at, endsAt, endedAt: ended?.at ?? null, isNotWitnessed };
 }

@@ -17,14 +17,16 @@ export const integrityOf = (verification: Verification): Integrity =>
 export const brokenEntry = (integrity: Integrity): number | null =>
   integrity.status === 'broken' ? (integrity.found.entry ?? null) : null;
 
+const countText = (entries: number) => `${entries} ${entries === 1 ? 'entry' : 'entries'}`;
+
 function headline(integrity: Integrity, entries: number): string {
   switch (integrity.status) {
     case 'unchecked':
-      return `${entries} entries, not checked yet`;
+      return `${countText(entries)}, not checked yet`;
     case 'checking':
       return 'checking every link';
     case 'intact':
-      return `${integrity.found.entries} entries, unbroken`;
+      return `${countText(integrity.found.entries)}, unbroken`;
     case 'broken':
       return `Broken${integrity.found.entry === undefined ? '' : ` at entry ${integrity.found.entry}`}: ${breakText(integrity.found.why)}`;
     case 'failed':
@@ -61,7 +63,7 @@ function Head({ found }: { found: Extract<Verification, { intact: true }> }) {
         note them: a chain cut short or made anew does not end like this. Nothing is signed yet.
       </Words>
       <Findings findings={found.findings} />
-      <Words size={14} bold>{`${found.entries} entries, ends in`}</Words>
+      <Words size={14} bold>{`${countText(found.entries)}, ends in`}</Words>
       <Mono size={14} bold={false} testID="head">
         {hashInFours(found.head)}
       </Mono>

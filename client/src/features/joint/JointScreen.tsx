@@ -1,12 +1,22 @@
 import type { JointView } from '@kesto/contract';
+import { useRouter } from 'expo-router';
+import { useEffect } from 'react';
+import { useJob } from '@/features/jobs/useJob';
 import { PlannerScreen } from '@/features/planner/PlannerScreen';
 import { useMayMake } from '@/features/session/useMayMake';
+import { coldMethodOf } from './coldMethodOf';
 import { PassportScreen } from './PassportScreen';
 
-/** One joint, one place: the planner before it is made, its passport after. */
+/** One joint, one place: the planner before it is made, its passport after. One that was decided cold needs no plan: its checks are its sheet. */
 export function JointScreen({ joint }: { joint: JointView }) {
+  const router = useRouter();
   const mayMake = useMayMake();
+  const { data: job } = useJob(joint.at ? joint.job.id : null);
   const begun = joint.entries.length > 0 || (joint.state !== 'planned' && joint.state !== 'not-planned');
   const toPlan = !begun && mayMake;
+  const isCold = toPlan && job !== undefined && coldMethodOf(joint, job) !== null;
+  useEffect(() => {
+    if (isCold) router.replace(`/joints/${joint.id}/run`);
+  }, [isCold, router, joint.id]);
   return toPlan ? <PlannerScreen key={joint.id} joint={joint} /> : <PassportScreen key={joint.id} joint={joint} />;
 }

@@ -124,7 +124,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
       ) : null}
       {joint.plan?.reason ? <Words size={15}>Planned against advice: {joint.plan.reason}</Words> : null}
       {cold && cold.flaws.length > 0 ? <FlagLine stop letter="!" text={coldFlawText(cold.flaws)} /> : null}
-      <PlanAgainstMade rows={passport.rows} />
+      {passport.rows.length > 0 ? <PlanAgainstMade rows={passport.rows} /> : null}
       {photos.length > 0 ? (
         <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap' }}>
           {photos.map((sha) => (

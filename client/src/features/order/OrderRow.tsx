@@ -4,7 +4,7 @@ import type { SequenceStep } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Opens } from '@/ui/Opens';
-import { useTokens } from '@/ui/theme';
+import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { useDrag } from './useDrag';
 
@@ -24,6 +24,7 @@ interface OrderRowProps {
 /** One joint of the order: its turn, why there, and the keys that move it. */
 export function OrderRow({ joint, place, step, withOthers, isShown, isBroken, tagOf, onShow, onMove }: OrderRowProps) {
   const t = useTokens();
+  const wide = useIsWide();
   const why = step
     ? step.why.map((one) => stepWhyText(one, tagOf)).join('; ')
     : `${JOINT_STATE_WORDS[joint.state]}${joint.at ? '' : ', not on the drawing'}`;
@@ -38,7 +39,7 @@ export function OrderRow({ joint, place, step, withOthers, isShown, isBroken, ta
             </Mono>
           </View>
           <View style={styles.text}>
-            <Words size={17} bold numberOfLines={1}>
+            <Words size={17} bold numberOfLines={2}>
               {joint.tag.slice(joint.tag.lastIndexOf('-') + 1)} {joint.title}
             </Words>
             <Words size={14} tone="ink2">
@@ -54,8 +55,12 @@ export function OrderRow({ joint, place, step, withOthers, isShown, isBroken, ta
       </Opens>
       {onMove ? (
         <View style={styles.keys}>
-          <Move label={`${joint.tag} sooner`} sign="▲" onPress={() => onMove(-1)} />
-          <Move label={`${joint.tag} later`} sign="▼" onPress={() => onMove(1)} />
+          {wide || isShown ? (
+            <>
+              <Move label={`${joint.tag} sooner`} sign="▲" onPress={() => onMove(-1)} />
+              <Move label={`${joint.tag} later`} sign="▼" onPress={() => onMove(1)} />
+            </>
+          ) : null}
           <View ref={handle} style={styles.handle}>
             <Words size={20} tone="ink2">
               ☰

@@ -36,6 +36,8 @@ test('moved by hand it is named at once where it breaks a rule, and is kept with
     [BENCH],
   );
   expect(screen.queryByText(/made on the bench/)).toBeNull();
+  fireEvent.press(screen.getByLabelText('show the gas at CR2-11'));
+  await settle();
   fireEvent.press(screen.getByLabelText('CR2-11 sooner'));
   await settle();
   expect(screen.getByText('CR2-11 comes before CR2-09, which is made on the bench.')).toBeTruthy();

@@ -11,6 +11,7 @@ import { TorchLocked } from '@/features/safe/TorchLocked';
 import { useUnits } from '@/state/units';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
+import { WatchLine } from './WatchLine';
 import { Why } from './Why';
 import { BurnBody } from './BurnBody';
 import { CoolBody } from './CoolBody';
@@ -80,7 +81,12 @@ export function RunBody({ joint, job, plan, work }: RunBodyProps) {
       return <UsedBody joint={joint} plan={plan} work={work} />;
     case 'nitrogen':
     case 'cooling':
-      return <CoolBody key={phase} plan={plan} next={next} work={work} />;
+      return (
+        <>
+          <CoolBody key={phase} plan={plan} next={next} work={work} />
+          <WatchLine job={job} />
+        </>
+      );
     case 'look':
       return (
         <Told how={phase}>

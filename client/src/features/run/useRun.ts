@@ -11,6 +11,7 @@ import { readySound } from './alarm';
 import { runPlanOf } from './runPlan';
 import { useCaptive } from './useCaptive';
 import { useReadyToLight } from './useReadyToLight';
+import { useWatchBegins } from './useWatchBegins';
 import { useRunEvents } from './useRunEvents';
 
 type Values = Readonly<Record<string, unknown>>;
@@ -49,6 +50,7 @@ export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
   const now = useNow(true);
   const me = useMe()?.person.name ?? null;
   const ready = useReadyToLight(job);
+  const watchBegins = useWatchBegins(job);
   const { keep, busy, problem } = useWrite();
   const run = runOf(events, runPlan, now);
   const chosen = joint.plan?.chosen ?? '';
@@ -61,6 +63,11 @@ export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
   }
 
   const tap = tapOf(run.phase, plan, chosen);
+  /** Both at once: a page that ends between them would keep half of what was said. */
+  async function tapped({ kind, values }: NonNullable<typeof tap>): Promise<boolean> {
+    const kept = await Promise.all([note(kind, values), ...(kind === 'flame-off' ? [watchBegins()] : [])]);
+    return kept.every(Boolean);
+  }
   return {
     ...{ run, runPlan, events, now, note, busy, ready, chosen },
     problem: problem?.message ?? null,
@@ -68,7 +75,7 @@ export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
     trickle: lpm(plan.purge?.trickleM3PerS),
     /** Somebody else is at it. */
     other: run.holder !== null && me !== null && run.holder !== me ? run.holder : null,
-    tap: tap && (() => note(tap.kind, tap.values)),
+    tap: tap && (() => tapped(tap)),
   };
 }
 export type RunWork = ReturnType<typeof useRun>;

@@ -63,6 +63,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
           fire watch by {watch.by}, until {format(new Date(to), 'HH:mm')}, job {job.number}
         </Words>
       </View>
+      {work.mayMake && left > 0 ? <HandOver work={work} /> : null}
       {!work.mayMake ? null : left <= 0 ? (
         <FrameKey label="Watched to the end: nothing smoulders" disabled={work.busy} onPress={() => void work.note('watch-ended', {})} />
       ) : isLead ? (
@@ -105,6 +106,23 @@ function NotWitnessed({ work, watch, isLead }: { work: StageWork; watch: Watch; 
         </Words>
       )}
     </View>
+  );
+}
+
+/** Whoever goes hands the rest of it to whoever stays. */
+function HandOver({ work }: { work: StageWork }) {
+  const [open, setOpen] = useState(false);
+  if (!open) return <FrameKey quiet label="Somebody else stays" onPress={() => setOpen(true)} />;
+  return (
+    <NoteForm
+      keptAs={work.keptAs('watch-handed')}
+      title="Who stays"
+      says="The minutes run on; the watch is theirs from now."
+      fields={{ to: 'who stays' }}
+      label="It is theirs"
+      busy={work.busy}
+      onKeep={({ to = '' }) => closing(() => setOpen(false))(work.note('watch-handed', { to }))}
+    />
   );
 }
 

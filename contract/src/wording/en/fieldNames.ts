@@ -37,6 +37,7 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   found: 'what was found',
   gap: 'gap',
   witness: 'witness seen',
+  to: 'to whom',
   torqueNm: 'torque, N m',
   sizeMm: 'diameter, mm',
   radiusMm: 'radius, mm',

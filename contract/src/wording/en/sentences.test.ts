@@ -113,6 +113,7 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
   covered: [[{ what: 'the box' }, 'the box']],
   'cooling-arranged': [[{ how: 'a fan' }, 'a fan']],
   'watch-began': [[{ minutes: 60, by: 'Oskar Penn' }, '60 min, by Oskar Penn']],
+  'watch-handed': [[{ to: 'Oskar Penn' }, 'to Oskar Penn']],
   'watch-ended': [
     [{}, ''],
     [{ reason: 'storm' }, 'storm'],

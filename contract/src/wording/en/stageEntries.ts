@@ -181,6 +181,7 @@ export const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   covered: 'covered',
   'cooling-arranged': 'cooling arranged',
   'watch-began': 'watch begun',
+  'watch-handed': 'watch handed over',
   'watch-ended': 'watch ended',
   'watch-looked-into': 'watch looked into',
 };
@@ -275,6 +276,7 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   covered: (v) => v.what,
   'cooling-arranged': (v) => v.how,
   'watch-began': (v) => `${v.minutes} min, by ${v.by}`,
+  'watch-handed': (v) => `to ${v.to}`,
   'watch-ended': (v) => v.reason ?? '',
   'watch-looked-into': (v) => v.found,
 };

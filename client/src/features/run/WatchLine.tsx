@@ -1,0 +1,24 @@
+import type { JobView } from '@kesto/contract';
+import { watchOf } from '@kesto/core';
+import { format } from 'date-fns/format';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useStage } from '@/features/stage/useStage';
+import { FrameKey } from '@/ui/Buttons';
+import { Words } from '@/ui/Words';
+
+/** Until when somebody watches, and the way to hand it over. */
+export function WatchLine({ job }: { job: JobView }) {
+  const router = useRouter();
+  const { facts, lastFlame } = useStage(job, 'make-safe');
+  const watch = watchOf(facts, lastFlame);
+  if (!watch || watch.endedAt !== null) return null;
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size={15}>
+        Fire watch by {watch.by} until {format(new Date(watch.endsAt), 'HH:mm')}: it began with the flame going off.
+      </Words>
+      <FrameKey quiet label="Somebody else stays" onPress={() => router.push(`/jobs/${job.id}/safe`)} />
+    </View>
+  );
+}
