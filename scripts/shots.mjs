@@ -24,7 +24,7 @@ const touch = (testId, position) => (page) => page.getByTestId(testId).click(pos
 
 /** Picture, window, light, person, address, and what is done there before it is taken. */
 const SHOTS = [
-  ['sign-in-wide', 'wide', 'light', null, '/'],
+  ['kit-phone', 'phone', 'light', 'Ilta Varro', `/jobs/${id('0041')}/kit`, [tap('Tick what is on the van')]],
   ['today-phone', 'phone', 'light', 'Ilta Varro', '/'],
   ['today-wide', 'wide', 'light', 'Maren Ito-Dahl', '/'],
   ['job-phone', 'phone', 'light', 'Ilta Varro', `/jobs/${id('0041')}`],

@@ -89,7 +89,11 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
           Kept by {job.kit.by}, {format(new Date(job.kit.at), 'd MMM, HH:mm')}: {missingText(job.kit.missing.length)}
         </Words>
       ) : null}
-      {kit.rows.length > 0 ? <FrameKey label="Save as a table (CSV)" onPress={kit.saveCsv} /> : null}
+      {kit.rows.length > 0 ? (
+        <View style={styles.keys}>
+          <FrameKey label="Save as a table (CSV)" onPress={kit.saveCsv} />
+        </View>
+      ) : null}
     </Sheet>
   );
 }

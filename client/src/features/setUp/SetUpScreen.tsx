@@ -144,7 +144,11 @@ function OnTube({ joint, job }: { joint: JointView; job: JobView }) {
           {joint.title}
         </Words>
         <Words size={14} tone="ink2">
-          {captive.length === 0 ? 'nothing to thread on' : captive.map((kind) => CAPTIVE_WORDS[kind]).join('; ')}
+          {captive.length === 0
+            ? joint.at
+              ? 'nothing to thread on'
+              : 'not on the drawing: look for yourself'
+            : captive.map((kind) => CAPTIVE_WORDS[kind]).join('; ')}
         </Words>
       </View>
     </ListRow>

@@ -60,7 +60,7 @@ export function kitLineText(line: KitLine, units: UnitPreferences, nameOf: NameO
       const sticks = (count: number) => formatNumber(count, 1);
       return {
         name: line.designation,
-        amount: `${readingText(formatMass(line.massKg, units))}, ${sticks(line.sticks)} sticks with half as much again; ${sticks(line.leftSticks)} on the van`,
+        amount: `${readingText(formatMass(line.massKg, units))}, ${sticks(line.sticks)} sticks, half as much again counted; the van has ${sticks(line.leftSticks)}`,
       };
     }
     case 'flux':

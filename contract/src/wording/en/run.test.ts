@@ -1,4 +1,4 @@
-import { noOrderText, orderBreakText, runEntryText, stepWhyText } from '.';
+import { noOrderText, orderBreakText, OXYGEN_SAYS, runEntryText, stepWhyText } from '.';
 
 test.each<[Parameters<typeof runEntryText>[0], Record<string, unknown>, string | null]>([
   ['dry-fit', { gap: 'right', depthMm: 19 }, 'slides, no play, 19 mm in the cup'],
@@ -26,4 +26,16 @@ test('each step of an order says why it has its turn, by names people know', () 
   expect(orderBreakText({ joint: 'a', rule: 'melts', others: ['b'] }, name)).toBe('CR2-07 would melt CR2-08 again');
   expect(orderBreakText({ joint: 'a', rule: 'before', others: ['b'] }, name)).toBe('CR2-07 comes before CR2-08');
   expect(noOrderText(['a'], 'p', name)).toBe('No order gives the gas a way out beyond CR2-07: open suction port, or put a port there.');
+});
+
+test('what was threaded on, and oxygen as it was read', () => {
+  expect(runEntryText('threaded-on', { on: ['insulation', 'wall-sleeve'], none: ['panel'] })).toBe(
+    'insulation, pushed well back, sleeve of the wall; none here: panel, grommet or clamp of the machine',
+  );
+  expect(runEntryText('oxygen-read', { percent: 0.08, stepPercent: 0.01, instrument: 'purge monitor' })).toBe(
+    '0.08 % at the way out, in steps of 0.01 %, purge monitor',
+  );
+  expect(OXYGEN_SAYS['cannot-show'](0.1, 0.1)).toBe(
+    '0.1 % read, but its least step is too coarse to show 0.1 %: the flood goes on for its time besides.',
+  );
 });
