@@ -19,6 +19,8 @@ const tap = (name) => (page) => page.getByRole('button', { name }).filter({ visi
 const tick = (name) => (page) => page.getByRole('checkbox', { name }).filter({ visible: true }).first().click();
 const choose = (name) => (page) => page.getByRole('radio', { name, exact: true }).filter({ visible: true }).first().click();
 
+/** Back to the head of the sheet. */
+const toTop = (page) => page.evaluate(() => document.querySelector('[role=region]')?.scrollTo(0, 0));
 const pause = (page) => page.waitForTimeout(1000);
 const touch = (testId, position) => (page) => page.getByTestId(testId).click(position ? { position } : {});
 
@@ -54,7 +56,7 @@ const SHOTS = [
   ],
   ['look-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/look`],
   ['passport-wide', 'wide', 'dark', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
-  ['order-phone', 'phone', 'dark', 'Ilta Varro', `/jobs/${id('0041')}/order`, [tap('Find the best order'), tap(/^show the gas at CR2-08/)]],
+  ['order-phone', 'phone', 'dark', 'Ilta Varro', `/jobs/${id('0041')}/order`, [tap('Find the best order'), tap(/^show the gas at CR2-08/), toTop]],
   ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
   ['new-unit-phone', 'phone', 'light', 'Maren Ito-Dahl', '/units/new', [tap('R-32'), choose('heat pump')]],
 ];

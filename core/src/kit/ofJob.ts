@@ -5,6 +5,7 @@ import { isColdMethod } from '../cold/cold';
 import { MADE, type JointState } from '../record/state';
 import type { RodUsed } from '../record/rodUsed';
 import { factsOf, type StageFact } from '../stage/entry';
+import { joiningOf } from '../stage/joining';
 import { metresOf } from '../unit/units';
 import type { VanCount } from '../van/readVan';
 import { kitOf, type KitLine, type KitRequest } from './kit';
@@ -25,10 +26,6 @@ interface KitOfJob {
   readonly van: Pick<VanCount, 'fillers' | 'flux' | 'wraps' | 'cylinder'>;
   readonly used: readonly RodUsed[];
 }
-
-/** By part, how it is joined: what was said last. */
-export const joiningOf = (facts: readonly StageFact[]) =>
-  new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
 
 /** Outside of the tube at a part; null where none is drawn there. */
 function odAt(graph: CircuitGraph, place: string): number | null {

@@ -3,7 +3,8 @@ import { kindOf, tubePlace, type CircuitGraph, type CircuitLink, type CircuitPar
 import type { JointPlace } from '../circuit/jointAt';
 import { isColdMethod } from '../cold/cold';
 import { MADE, type JointState } from '../record/state';
-import { factsOf, type StageFact } from '../stage/entry';
+import type { StageFact } from '../stage/entry';
+import { joiningOf } from '../stage/joining';
 import type { SequenceJointRequest, SequenceRequest } from './request';
 
 /** A joint of a job as far as its turn hangs on it. */
@@ -19,7 +20,7 @@ export function drawnJointsOf(
   joints: readonly { readonly id: string; readonly at: JointPlace | null; readonly state: JointState }[],
   facts: readonly StageFact[],
 ): readonly DrawnJoint[] {
-  const last = new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
+  const last = joiningOf(facts);
   return joints
     .filter(({ state, at }) => !MADE.includes(state) && !isColdMethod(at ? last.get(at.part) : undefined))
     .map(({ id, at }) => ({ id, at, isBench: at !== null && last.get(at.part) === 'bench' }));

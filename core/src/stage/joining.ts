@@ -3,8 +3,13 @@ import { catchesFire } from '../protection/limits';
 import { burns, burnsEasily, isCarbonDioxide, type SafetyClass } from '../refrigerant/safetyClasses';
 import type { NearKind } from '../vocabulary';
 import type { JoiningMethod } from '../ledger/words';
+import { factsOf, type StageFact } from './entry';
 
 export { JOINING_METHODS, type JoiningMethod } from '../ledger/words';
+
+/** By part, how it is joined: what was said last. */
+export const joiningOf = (facts: readonly StageFact[]): ReadonlyMap<string, JoiningMethod> =>
+  new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
 
 export type JoiningWhy =
   | 'fewest-joints'

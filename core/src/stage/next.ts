@@ -5,6 +5,7 @@ import { jobStage } from '../record/jobStage';
 import type { JointState } from '../record/state';
 import { factsOf, lastOf, type StageFact } from './entry';
 import { openGates, openPriceChecks, type GateCode } from './gates';
+import { joiningOf } from './joining';
 import { notedStage, waitsFor } from './progress';
 import { torchPoints, watchOf, type TorchFacts, type TorchPoint } from './torch';
 
@@ -93,7 +94,7 @@ const AT_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
 
 /** Joints whose part is joined without a flame: they need no plan, their own checks stand for it. */
 function coldJoints({ facts, joints }: JobFacts): ReadonlySet<string> {
-  const last = new Map(factsOf(facts, 'joining').map(({ values }) => [values.place, values.method]));
+  const last = joiningOf(facts);
   return new Set(joints.flatMap(({ id, at }) => (at && isColdMethod(last.get(at.part)) ? [id] : [])));
 }
 
