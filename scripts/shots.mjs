@@ -56,7 +56,14 @@ const SHOTS = [
   ],
   ['look-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/look`],
   ['passport-wide', 'wide', 'dark', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
-  ['order-phone', 'phone', 'dark', 'Ilta Varro', `/jobs/${id('0041')}/order`, [tap('Find the best order'), tap(/^show the gas at CR2-08/), toTop]],
+  [
+    'order-phone',
+    'phone',
+    'dark',
+    'Ilta Varro',
+    `/jobs/${id('0041')}/order`,
+    [tap('Find the best order'), tap(/^show the gas at CR2-08/), toTop],
+  ],
   ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
   ['new-unit-phone', 'phone', 'light', 'Maren Ito-Dahl', '/units/new', [tap('R-32'), choose('heat pump')]],
 ];
