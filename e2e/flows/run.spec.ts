@@ -105,3 +105,47 @@ test('a joint that was begun on one phone is gone on with on another, which says
   await expect(key(other, 'Read it again first')).toBeVisible();
   await other.context().close();
 });
+
+test('without a signal two people may go on with one joint: both runs stand, and what came out of turn waits for a lead', async ({
+  page,
+  browser,
+  baseURL,
+}, info) => {
+  test.skip(info.project.name !== 'phone', 'once is enough');
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  const joint = await readyToLight(page, kesto);
+  await page.goto(`${joint}/run`);
+  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL ?? '' })).newPage();
+  await new Kesto(other).signIn('Oskar Penn');
+  await other.goto(`${joint}/run`);
+  await expect(key(other, 'It is fitted')).toBeVisible();
+  for (const phone of [page, other]) await cut(phone);
+
+  for (const label of [...BEFORE, ...AFTER.slice(0, 2)]) {
+    await expect(key(page, label)).toBeEnabled({ timeout: 30_000 });
+    await key(page, label).click();
+  }
+  await expect(key(page, 'Nitrogen off')).toBeVisible({ timeout: 30_000 });
+  for (const label of BEFORE.slice(0, 2)) await key(other, label).click();
+  await expect(key(other, 'Gas on: flooding')).toBeVisible();
+
+  // The one who made it is heard first; what the other had tapped comes to a joint that is made.
+  const entriesOn = (phone: Page) => phone.getByRole('list', { name: 'entries' }).getByRole('listitem');
+  for (const [phone, count] of [
+    [page, 10],
+    [other, 12],
+  ] as const) {
+    await phone.unroute(WRITES);
+    await phone.goto(joint);
+    await expect(entriesOn(phone)).toHaveCount(count, { timeout: 30_000 });
+  }
+  await page.reload();
+  const entries = entriesOn(page);
+  await expect(entries).toHaveCount(12);
+  const told = await entries.allTextContents();
+  expect(told.filter((entry) => entry.includes('fitted dry'))).toHaveLength(2);
+  expect(told.filter((entry) => entry.includes('Oskar Penn'))).toHaveLength(2);
+  expect(told.filter((entry) => entry.includes('out of turn: a lead says which counts'))).toHaveLength(2);
+  await other.context().close();
+});
