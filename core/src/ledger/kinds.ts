@@ -252,7 +252,8 @@ export const KINDS = {
   /** At the way out, by an instrument that shows steps of that size. */
   'oxygen-read': joint('fact', { percent: number(0, 25, '%'), stepPercent: above(0, 5, '%'), instrument: optional(name) }),
   'trickle-set': joint('fact', { lpm: optional(number(0, 200, 'L/min')), reason: optional(why) }),
-  lit: { ...joint('fact', { filler: designation(40) }), worked: atTheFlame },
+  /** `second`: who stands by, where nobody makes a joint alone. */
+  lit: { ...joint('fact', { filler: designation(40), second: optional(name) }), worked: atTheFlame },
   flowed: joint('fact', { seconds: number(0, 3600, 's'), how: word(FLOW_TOLD) }),
   'flame-off': joint('fact', {}),
   'nitrogen-off': joint('fact', withNote),

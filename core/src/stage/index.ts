@@ -10,6 +10,7 @@ export * from './gates';
 export * from './next';
 export * from './safetyClass';
 export * from './softSolder';
+export * from './twoPeople';
 export * from './worth';
 export * from './flareTorque';
 export * from './cylinder';

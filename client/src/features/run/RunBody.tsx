@@ -1,5 +1,5 @@
 import type { JobView, JointSummary, JointView } from '@kesto/contract';
-import { PURGE_CUT_SHORT, RUN_PHASE_WORDS } from '@kesto/contract/wording';
+import { PURGE_CUT_SHORT, RUN_PHASE_WORDS, twoPeopleText } from '@kesto/contract/wording';
 import type { JointPlan } from '@kesto/core';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -10,6 +10,7 @@ import { ApprovalNote } from '@/features/record/ApprovalNote';
 import { TorchLocked } from '@/features/safe/TorchLocked';
 import { useUnits } from '@/state/units';
 import { FlagLine } from '@/ui/Flag';
+import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { WatchLine } from './WatchLine';
 import { Why } from './Why';
@@ -115,6 +116,12 @@ function Lighting({ job, plan, work }: Omit<RunBodyProps, 'joint'>) {
     <View style={{ gap: 12 }}>
       <TorchLocked jobId={job.id} lock={lock} />
       {lock ? null : <ReadAgain jobId={job.id} points={again} />}
+      {work.twoPeople.length > 0 ? (
+        <>
+          <FlagLine letter="!" text={twoPeopleText(work.twoPeople)} />
+          <TextField label="who stands by" value={work.second} onChange={work.setSecond} />
+        </>
+      ) : null}
       <ApprovalNote filler={work.chosen} />
       <PlanDrawing plan={plan} units={units} detail="sizes" flagged />
       <Flags plan={plan} units={units} stages={['make-safe', 'braze']} />

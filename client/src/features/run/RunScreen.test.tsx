@@ -124,3 +124,19 @@ test('an apprentice reads why, on this device', async () => {
   await press('close');
   expect(screen.getByText('Why:')).toBeTruthy();
 });
+
+test('where nobody makes a joint alone, who stands by is named before the flame', async () => {
+  justNow();
+  const ready = [...FLOODING, tap('trickle-set')];
+  const joint = jointView(WRAPPED, ready);
+  const carbon = { ...joint, state: 'planned' as const, circuit: { ...joint.circuit, refrigerant: 'R-744' } };
+  // A job from before making safe was kept locks nothing.
+  const job = jobWithStages([], { began: 'plan', stored: 'plan' });
+  const { writes } = await showScreen(<RunScreen joint={carbon} />, { answers: stageAnswers(job) });
+  expect(await screen.findByText(/Nobody makes this alone: carbon dioxide/)).toBeTruthy();
+  await press('Name who stands by');
+  expect(writes).toEqual([]);
+  await type('who stands by', 'Oskar Penn');
+  await press('Lighting');
+  expect(writes[0]?.body).toMatchObject({ kind: 'lit', values: { filler: 'BAg-36', second: 'Oskar Penn' } });
+});

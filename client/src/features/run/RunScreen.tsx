@@ -91,11 +91,19 @@ function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: J
   );
 }
 
+/** What keeps the flame from being lit, in the key's place; null where nothing does. */
+function barOf({ lock, again }: RunWork['ready'], isAlone: boolean): string | null {
+  if (lock) return 'The torch is locked';
+  if (again.length > 0) return 'Read it again first';
+  return isAlone ? 'Name who stands by' : null;
+}
+
 /** The one key: named for what the person sees. What bars it is said in its place. */
-function tapAction({ run, ready, tap, busy }: RunWork): SheetAction | undefined {
+function tapAction({ run, ready, tap, busy, twoPeople, second }: RunWork): SheetAction | undefined {
   if (run.phase === 'flooding') return { label: 'Flooding', disabled: true, onPress: () => undefined };
   if (!tap) return undefined;
-  const isBarred = run.phase === 'light' && (ready.lock !== null || ready.again.length > 0);
-  const label = isBarred ? (ready.lock ? 'The torch is locked' : 'Read it again first') : RUN_PHASE_WORDS[run.phase].ends;
+  const bars = run.phase === 'light' ? barOf(ready, twoPeople.length > 0 && second.trim() === '') : null;
+  const isBarred = bars !== null;
+  const label = bars ?? RUN_PHASE_WORDS[run.phase].ends;
   return { label, disabled: busy || isBarred, onPress: () => void tap() };
 }

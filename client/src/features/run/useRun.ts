@@ -1,6 +1,6 @@
 import type { JobView, JointView } from '@kesto/contract';
-import { LPM_PER_M3_PER_S, runOf, type EntryKind, type JointPlan, type RunPhase } from '@kesto/core';
-import { useMemo } from 'react';
+import { LPM_PER_M3_PER_S, runOf, safetyClassOf, twoPeopleWhys, type EntryKind, type JointPlan, type RunPhase } from '@kesto/core';
+import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { seenOf } from '@/features/joint/usePassport';
 import { entryWrite } from '@/features/joint/writes';
@@ -19,7 +19,11 @@ type Values = Readonly<Record<string, unknown>>;
 const lpm = (m3PerS: number | null | undefined) => (m3PerS ? { lpm: m3PerS * LPM_PER_M3_PER_S } : {});
 
 /** What a tap on the one key keeps, where nothing has to be filled in. */
-function tapOf(phase: RunPhase, plan: JointPlan, chosen: string): { readonly kind: EntryKind; readonly values: Values } | null {
+function tapOf(
+  phase: RunPhase,
+  plan: JointPlan,
+  { chosen, second }: { readonly chosen: string; readonly second: string },
+): { readonly kind: EntryKind; readonly values: Values } | null {
   switch (phase) {
     case 'open':
       return { kind: 'outlet-open', values: { felt: false } };
@@ -30,7 +34,7 @@ function tapOf(phase: RunPhase, plan: JointPlan, chosen: string): { readonly kin
     case 'trickle':
       return { kind: 'trickle-set', values: lpm(plan.purge?.trickleM3PerS) };
     case 'light':
-      return { kind: 'lit', values: { filler: chosen } };
+      return { kind: 'lit', values: { filler: chosen, ...(second === '' ? {} : { second }) } };
     case 'burning':
       return { kind: 'flame-off', values: {} };
     case 'nitrogen':
@@ -54,6 +58,12 @@ export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
   const { keep, busy, problem } = useWrite();
   const run = runOf(events, runPlan, now);
   const chosen = joint.plan?.chosen ?? '';
+  const [second, setSecond] = useState('');
+  const { circuit } = joint;
+  const twoPeople = twoPeopleWhys({
+    ...{ refrigerant: circuit.refrigerant, safetyClass: safetyClassOf(circuit) },
+    ...{ belowGround: joint.plan?.request.site?.belowGround ?? false, outsideM: plan.joint.male.outsideM },
+  });
 
   /** Keeps one entry under the time of the tap; true once it is safe on the device. */
   function note(kind: EntryKind, values: Values, photos: readonly string[] = []): Promise<boolean> {
@@ -62,13 +72,14 @@ export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
     return keep(entryWrite(joint.id, uuid(), { jobId: joint.job.id, ...entry }));
   }
 
-  const tap = tapOf(run.phase, plan, chosen);
+  const tap = tapOf(run.phase, plan, { chosen, second: second.trim() });
   /** Both at once: a page that ends between them would keep half of what was said. */
   async function tapped({ kind, values }: NonNullable<typeof tap>): Promise<boolean> {
     const kept = await Promise.all([note(kind, values), ...(kind === 'flame-off' ? [watchBegins()] : [])]);
     return kept.every(Boolean);
   }
   return {
+    ...{ twoPeople, second, setSecond },
     ...{ run, runPlan, events, now, note, busy, ready, chosen },
     problem: problem?.message ?? null,
     /** As it is planned. */

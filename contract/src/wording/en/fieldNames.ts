@@ -74,6 +74,7 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   replacement: 'replacement',
   result: 'result',
   rodMm: 'rod, mm',
+  second: 'second person',
   seconds: 'heating, s',
   sign: 'what is seen',
   steady: 'steady',

@@ -1,4 +1,4 @@
-import type { Captive, DryFit, EntryKind, RunPhase, RunStep } from '@kesto/core';
+import type { Captive, DryFit, TwoPeopleWhy, EntryKind, RunPhase, RunStep } from '@kesto/core';
 
 export const RUN_STEP_WORDS: Readonly<Record<RunStep, string>> = {
   fit: 'fit',
@@ -101,6 +101,17 @@ export const RUN_PHASE_WHYS: Readonly<Record<RunPhase, string>> = {
   look: 'A joint nobody saw from behind is not known to be closed.',
 };
 
+const TWO_PEOPLE_WHYS: Readonly<Record<TwoPeopleWhy, string>> = {
+  'below-ground': 'the room is sealed or below ground',
+  'carbon-dioxide': 'carbon dioxide takes the breath before anybody notices',
+  ammonia: 'ammonia',
+  'burns-easily': 'the refrigerant burns easily',
+  large: 'so large a tube is not heated evenly by one',
+};
+/** Why nobody makes it alone. */
+export const twoPeopleText = (whys: readonly TwoPeopleWhy[]): string =>
+  `Nobody makes this alone: ${whys.map((why) => TWO_PEOPLE_WHYS[why]).join('; ')}. Who stands by? The local rule counts first.`;
+
 /** What a reading of oxygen means for the flood. */
 export const OXYGEN_SAYS: Readonly<Record<'reached' | 'cannot-show' | 'above', (percent: number, target: number) => string>> = {
   reached: (percent, target) => `${percent} % read: at the ${target} % that is wanted. The flood is over.`,
@@ -137,7 +148,7 @@ export function runEntryText(kind: EntryKind, values: Readonly<Record<string, un
     case 'trickle-set':
       return [lpm(values['lpm']), values['reason'] ? `sooner than planned: ${String(values['reason'])}` : ''].filter(Boolean).join(', ');
     case 'lit':
-      return String(values['filler'] ?? '');
+      return `${String(values['filler'] ?? '')}${values['second'] ? `, ${String(values['second'])} stood by` : ''}`;
     case 'flowed':
       return `after ${String(values['seconds'])} s, ${values['how'] === 'live' ? 'tapped as it flowed' : 'told afterwards'}`;
     case 'flame-off':
