@@ -51,8 +51,10 @@ export function kitRequestOf({ joints, facts, graph, van, used }: KitOfJob): Kit
   const open = joints.filter(({ state }) => !MADE.includes(state) && state !== 'cut-out');
   const joining = joiningOf(facts);
   const isCold = ({ at }: KitJoint) => at !== null && isColdMethod(joining.get(at.part));
+  const at = (place: string) => joints.filter((joint) => joint.at?.part === place);
+  const isDone = (place: string) => at(place).length > 0 && at(place).every((joint) => !open.includes(joint));
   const cold = [...joining].flatMap(([place, method]): readonly ColdJoint[] =>
-    method === 'press' || method === 'flare' ? [{ method, odM: graph && odAt(graph, place) }] : [],
+    (method === 'press' || method === 'flare') && !isDone(place) ? [{ method, odM: graph && odAt(graph, place) }] : [],
   );
   const plans = open.filter((joint) => !isCold(joint)).flatMap(({ plan }) => plan ?? []);
   return {

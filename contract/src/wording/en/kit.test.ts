@@ -4,12 +4,12 @@ import { hoursText, kitLineText } from './kit';
 const name = (place: string) => `the ${place}`;
 const LINES: readonly (readonly [line: KitLine, name: string, amount: string])[] = [
   [{ id: 'p', of: 'part', kind: 'drier', place: 'drier', onVan: 'not-counted' }, 'the drier', 'new, loose: right size, right way round'],
-  [{ id: 'f', of: 'fitting', form: 'fitting-cup', odM: 0.022225, count: 2, onVan: 'not-counted' }, 'cup of a fitting, 7/8 in', '2 × joint'],
-  [{ id: 'j', of: 'jaw', odM: 0.0127, count: 1, onVan: 'not-counted' }, 'press jaw, 1/2 in', 'place: its maker, its date of check'],
+  [{ id: 'f', of: 'fitting', form: 'fitting-cup', odM: 0.022225, count: 2, onVan: 'not-counted' }, 'cup of a fitting, 7/8 in', '2 joints'],
+  [{ id: 'j', of: 'jaw', odM: 0.0127, count: 1, onVan: 'not-counted' }, 'press jaw, 1/2 in', '1 place: its maker, its date of check'],
   [
     { id: 'n', of: 'flare-nut', odM: null, count: 3, onVan: 'not-counted' },
     'flare nut, size of the tube',
-    '3 × place: torque wrench, refrigerant oil',
+    '3 places: torque wrench, refrigerant oil',
   ],
   [
     { id: 'r', of: 'rod', designation: 'BAg-36', rod: 'round-1/16', massKg: 0.0012, sticks: 0.14, leftSticks: 3, onVan: 'enough' },
@@ -27,7 +27,7 @@ const LINES: readonly (readonly [line: KitLine, name: string, amount: string])[]
     'nitrogen',
     '1400 L of 1459, 4 % left: not enough for the hold',
   ],
-  [{ id: 'w', of: 'wrap', wrap: 'wet-cloth', joints: 2, onVan: 'enough' }, 'wet cloth and water', '2 × joint'],
+  [{ id: 'w', of: 'wrap', wrap: 'wet-cloth', joints: 2, onVan: 'enough' }, 'wet cloth and water', '2 joints'],
   [{ id: 's', of: 'spare', what: 'core', count: 2, onVan: 'not-counted' }, 'valve core', '2'],
 ];
 

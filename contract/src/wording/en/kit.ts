@@ -36,7 +36,7 @@ export function hoursText(minutes: number): string {
 }
 
 type NameOf = (place: string) => string;
-const times = (count: number, what: string) => (count === 1 ? what : `${count} × ${what}`);
+const times = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
 
 /** A tube by its outside, as the trade says it. */
 function sizeText(odM: number | null, units: UnitPreferences): string {
