@@ -3,6 +3,7 @@ import { JOINT_STATE_WORDS, oneHeatText, stepWhyText } from '@kesto/contract/wor
 import type { SequenceStep } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
+import Svg, { Path } from 'react-native-svg';
 import { Opens } from '@/ui/Opens';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -61,10 +62,10 @@ export function OrderRow({ joint, place, step, withOthers, isShown, isBroken, ta
               <Move label={`${joint.tag} later`} sign="▼" onPress={() => onMove(1)} />
             </>
           ) : null}
-          <View ref={handle} style={styles.handle}>
-            <Words size={20} tone="ink2">
-              ☰
-            </Words>
+          <View ref={handle} style={styles.handle} testID={`drag-${joint.tag}`}>
+            <Svg width={24} height={24} viewBox="0 0 24 24" aria-hidden>
+              <Path d="M3 6 H21 M3 12 H21 M3 18 H21" stroke={t.ink2} strokeWidth={2} />
+            </Svg>
           </View>
         </View>
       ) : null}
