@@ -121,7 +121,7 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
     await kesto.action('It is brazed');
     await expect(page.getByText('Is any of this there?')).toBeVisible();
     await page.goto(url);
-    await expect(visible('brazed, not looked at')).toBeVisible();
+    await expect(visible('made, not looked at')).toBeVisible();
     await says(kesto, /2 kept here/);
     await mend(page);
     await page.reload();

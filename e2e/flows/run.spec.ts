@@ -149,3 +149,35 @@ test('without a signal two people may go on with one joint: both runs stand, and
   expect(told.filter((entry) => entry.includes('out of turn: a lead says which counts'))).toHaveLength(2);
   await other.context().close();
 });
+
+test('a second person taps the flow on their own phone while it burns; whoever holds the torch is not asked again', async ({
+  page,
+  browser,
+  baseURL,
+}, info) => {
+  test.skip(info.project.name !== 'phone', 'once is enough');
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  const joint = await readyToLight(page, kesto);
+  await page.goto(`${joint}/run`);
+  for (const label of BEFORE) {
+    await expect(key(page, label)).toBeEnabled({ timeout: 30_000 });
+    await key(page, label).click();
+  }
+  await expect(key(page, 'Flame off')).toBeVisible();
+  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL ?? '' })).newPage();
+  await new Kesto(other).signIn('Oskar Penn');
+  await other.goto(`${joint}/run`);
+  await other.getByRole('button', { name: 'I see it flow all round' }).filter({ visible: true }).click({ timeout: 30_000 });
+  await expect(other.getByText(/^it flowed after/).filter({ visible: true })).toBeVisible();
+  await key(page, 'Flame off').click();
+  await expect(page.getByText(/flowed after/).filter({ visible: true })).toBeVisible({ timeout: 20_000 });
+  await key(page, 'So it was made').click();
+  await expect(key(page, 'Nitrogen off')).toBeVisible({ timeout: 20_000 });
+  await page.goto(joint);
+  const flowed = page.getByRole('list', { name: 'entries' }).getByRole('listitem').filter({ hasText: 'it flowed' });
+  await expect(flowed).toHaveCount(1, { timeout: 20_000 });
+  await expect(flowed).toContainText('tapped as it flowed');
+  await expect(flowed).toContainText('Oskar Penn');
+  await other.context().close();
+});
