@@ -15,7 +15,7 @@ export const SESSION_MS = 14 * 24 * 3600 * 1000;
 
 const tokenHash = (token: string) => createHash('sha256').update(token).digest('hex');
 
-export const wrongSignIn = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
+const wrongSignIn = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
 
 /** Where the demo is not wanted, its people (whose password everybody knows) are nobody: the shop is barred. */
 export const isBarred = ({ barredShop }: Platform, shopId: string) => shopId === barredShop;

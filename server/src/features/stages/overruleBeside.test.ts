@@ -45,9 +45,9 @@ test('a lead signs in for one overruling on a technician’s phone: it is the le
 });
 
 test.each([
-  ['a wrong password', { login: 'maren', password: 'copper-after-filler' }, 401, 'password'],
+  ['a wrong password', { login: 'maren', password: 'copper-after-filler' }, 400, 'password'],
   ['somebody who is no lead', { login: 'oskar', password: PASSWORD }, 403, 'login'],
-  ['the admin of another shop', { login: 'otto', password: PASSWORD }, 401, 'password'],
+  ['the admin of another shop', { login: 'otto', password: PASSWORD }, 400, 'password'],
 ])('%s overrules nothing', async (_who, signIn, status, field) => {
   const job = await decidedJob();
   const answer = await overrule(job, signIn);
