@@ -235,20 +235,5 @@ export function walkSteps({ page, app, counted, shown, tap, act, keep, type, fie
     ],
   ];
 
-  /** A joint that was made with the phone in the pocket, noted afterwards as planned. */
-  const NOTED = [
-    [
-      'a finished joint noted afterwards',
-      async () => {
-        await shown(page.getByRole('link').filter({ hasText: /OR1-02/ })).click();
-        counted.taps++;
-        await act(/^Braze it/);
-        await tap('button', 'more');
-        await tap('button', 'It was made already: note it');
-        await act('It is brazed');
-        await page.getByTestId('action').filter({ hasText: 'Look at it', visible: true }).waitFor();
-      },
-    ],
-  ];
-  return { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE, NOTED };
+  return { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE };
 }
