@@ -45,7 +45,7 @@ const SHORT_M: Readonly<Partial<Record<CircuitKind, number>>> = {
   'reversing-valve': 0.6,
 };
 const STUB_M = 0.3;
-/** A capillary is drawn as a part; this is the tube it ends in. A process stub or feed of a distributor. */
+/** A feed of a distributor [m]. Judgement. */
 const FEED_M = 0.5;
 
 const tubeOf = ({ od, lengthM, kind }: Step) => assumed(od, lengthM ?? SHORT_M[kind] ?? (kind === 'distributor' ? FEED_M : STUB_M));

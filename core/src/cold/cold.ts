@@ -17,7 +17,7 @@ export const isColdKind = (kind: EntryKind): kind is ColdKind => Object.values<E
 /**
  * What is looked to, in the order of work, before a cold joint is kept.
  *
- * @source  makers' press instructions in common; EN 378-2 and usual practice for flares and bends
+ * @source  makers' press instructions in common; usual practice for flares and bends
  */
 export const CHECKS_OF: Readonly<Record<ColdMethod, readonly ColdCheck[]>> = {
   press: ['listed', 'square', 'clean-length', 'depth-marked', 'jaw-fits', 'heat-first', 'run-to-end'],
@@ -25,7 +25,7 @@ export const CHECKS_OF: Readonly<Record<ColdMethod, readonly ColdCheck[]>> = {
   bend: ['soft', 'own-bender', 'straight-end', 'smooth'],
 };
 
-/** Outside of the tube and the flare's least and most diameter [mm]. Source: SAE J533, EN 14276-2 style tables, medium to high confidence. */
+/** Outside of the tube and the flare's least and most diameter [mm]. Source: usual 45° flare tables, medium to high confidence; the maker's counts first. */
 const FLARES_MM: readonly (readonly [odMm: number, least: number, most: number])[] = [
   [6.35, 8.7, 9.1],
   [9.52, 12.8, 13.2],
@@ -47,7 +47,7 @@ export function flareMm(odM: number): { readonly least: number; readonly most: n
   return row ? { least: row[1], most: row[2] } : null;
 }
 
-/** A bend's centre line is at least so many outsides of the tube; its roundness may be off by so much [%]. Source: usual benders; EN 378-2. */
+/** A bend's centre line is at least so many outsides of the tube; its roundness may be off by so much [%]. Source: usual benders, judgement; the maker's counts first. */
 export const BEND = { leastRadiusOd: 3, mostOvalPercent: 8 } as const;
 
 /** What makes a cold joint no good: it is cut out, never made a second time on the same tube. */

@@ -4,7 +4,7 @@ import { jointsNear } from '../circuit/jointsNear';
 import { findFiller } from '../filler/fillers';
 import { metresOf } from '../unit/units';
 
-/** Nearer than this one flame heats both [m]. Source: ENGINE's measure for a joint within 40 mm of another. */
+/** Nearer than this one flame heats both [m]. Judgement: a finished joint so near melts again. */
 const ONE_HEAT_M = 0.04;
 
 /** A joint in its turn. */

@@ -30,7 +30,7 @@ function Anew({ joint, plan, work, onDone }: PlanAnewProps) {
   const anew = usePlanAnew(joint, plan, work);
   const { changed, differences, units } = anew;
   const flood = plan.purge ? readingText(formatFlow(plan.purge.floodFlowM3PerS, units)) : null;
-  const isWhole = anew.refusal === null && differences.length > 0 && changed.reason.trim() !== '';
+  const isWhole = anew.refusal === null && anew.flowProblem === undefined && differences.length > 0 && changed.reason.trim() !== '';
   return (
     <View style={styles.over}>
       <Heading size={17}>Another rod, tip or flow</Heading>
