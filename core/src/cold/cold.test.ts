@@ -20,3 +20,7 @@ test('every way has its list, and a flare of 5/8 in opens to 19.3 to 19.7 mm', (
   for (const method of COLD_METHODS) expect(CHECKS_OF[method].length).toBeGreaterThan(3);
   expect(flareMm(inch(5 / 8))).toEqual({ least: 19.3, most: 19.7 });
 });
+
+test('the size that the entry holds counts where no drawing is at hand', () => {
+  expect(coldFlaws('flared', { torqueNm: 60, oiled: true, odMm: 9.525 }, null)).toEqual(['torque']);
+});

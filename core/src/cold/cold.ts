@@ -57,6 +57,9 @@ type Values = Readonly<Record<string, unknown>>;
 const outside = (value: unknown, band: { readonly least: number; readonly most: number } | null) =>
   typeof value === 'number' && band !== null && (value < band.least || value > band.most);
 
+/** The size that the entry itself holds [m]. */
+const toldOdM = ({ odMm }: Values): number | null => (typeof odMm === 'number' ? odMm / 1000 : null);
+
 const FLAWS: Readonly<Record<ColdKind, (values: Values, odM: number | null) => readonly (ColdFlaw | false)[]>> = {
   pressed: ({ mark, witness }) => [mark !== true && 'mark-moved', witness !== true && 'no-witness'],
   flared: ({ torqueNm, sizeMm, oiled }, odM) => [
@@ -75,12 +78,12 @@ const FLAWS: Readonly<Record<ColdKind, (values: Values, odM: number | null) => r
  *
  * @param kind    how it was made
  * @param values  as they were told: mark and witness; torque [N m], flare's diameter [mm], oil; radius [mm], ovality [%]
- * @param odM     outside of the tube [m]; null: limits by size are not judged
+ * @param odM     outside of the tube [m]; null: as the values tell it, else limits by size are not judged
  * @returns       each flaw; none where it is as it should be
  * @source        the makers' limits count before these tables
  */
 export const coldFlaws = (kind: ColdKind, values: Values, odM: number | null): readonly ColdFlaw[] =>
-  FLAWS[kind](values, odM).filter((flaw): flaw is ColdFlaw => flaw !== false);
+  FLAWS[kind](values, odM ?? toldOdM(values)).filter((flaw): flaw is ColdFlaw => flaw !== false);
 
 /** How the joint as it stands was made cold, with what it lacks; null where a flame made it, or nobody did yet. */
 export function madeCold(

@@ -89,6 +89,8 @@ const atTheFlame = {
   approval: orNothing(object({ scope: word(APPROVAL_SCOPES), validUntil: designation(10) })),
 };
 const withNote = { note: note(WORDS) };
+/** Outside of the tube as it is drawn: what a cold joint's limits go by. */
+const odMm = optional(above(0, 300, 'mm'));
 const coldChecks = listOfEach(word(COLD_CHECKS), 0, 20);
 const sumLines = list(object({ label: text(80), text: text(200) }), 0, 30);
 const head = object({ of: word(CHAINS), id, sequence: whole(1, 1_000_000, ''), hash });
@@ -262,10 +264,10 @@ export const KINDS = {
   /** Made without a flame: with what, what was looked to, and what shows that it holds. */
   pressed: joint('fact', { jaw: line(80), mark: truth, witness: truth, checks: coldChecks, ...withNote }),
   flared: joint('fact', {
-    ...{ torqueNm: above(0, 300, 'N m'), sizeMm: optional(above(0, 60, 'mm')), oiled: truth, checks: coldChecks },
+    ...{ torqueNm: above(0, 300, 'N m'), sizeMm: optional(above(0, 60, 'mm')), oiled: truth, odMm, checks: coldChecks },
     ...withNote,
   }),
-  bent: joint('fact', { radiusMm: above(0, 1000, 'mm'), ovalPercent: number(0, 50, '%'), checks: coldChecks, ...withNote }),
+  bent: joint('fact', { odMm, radiusMm: above(0, 1000, 'mm'), ovalPercent: number(0, 50, '%'), checks: coldChecks, ...withNote }),
   brazed: { ...joint('fact', made), worked: atTheFlame },
   cooled: joint('fact', withNote),
   'looked-at': joint('fact', { result: word(LOOK_RESULTS), findings: listOfEach(word(LOOK_FINDING_IDS), 0, 100), ...withNote }),

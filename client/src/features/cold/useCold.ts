@@ -35,7 +35,8 @@ export function useCold(joint: JointView, job: JobView, decided: ColdMethod) {
   const figures = useFigures(`cold.${joint.id}.${method}`, SHOWN[method]);
   const { read } = readFields(SHOWN[method], Object.fromEntries(figures.keys.map((key) => [key, figures.textOf(key)])), units);
   const keep = async (typed: Parameters<typeof valuesOf>[1]): Promise<boolean> => {
-    const values = { ...valuesOf(method, typed, proofs), checks: [...checks], note: '' };
+    const size = odM === null || method === 'press' ? {} : { odMm: Number((odM * 1000).toPrecision(5)) };
+    const values = { ...valuesOf(method, typed, proofs), ...size, checks: [...checks], note: '' };
     const shas = photos.photos.map(({ sha256 }) => sha256);
     const entry = { kind: COLD_KIND[method], values, photos: shas, deviceTime: new Date().toISOString(), seen: seenOf(joint) };
     const isSafe = await write(entryWrite(joint.id, uuid(), { jobId: job.id, ...entry }));

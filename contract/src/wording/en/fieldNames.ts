@@ -42,6 +42,7 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   sizeMm: 'diameter, mm',
   radiusMm: 'radius, mm',
   ovalPercent: 'out of round, %',
+  odMm: 'outside of the tube, mm',
   oiled: 'oiled',
   mark: 'mark at the edge',
   jaw: 'jaw',
