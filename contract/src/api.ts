@@ -6,6 +6,8 @@ export * from './people/types';
 export * from './shop/types';
 export * from './units/types';
 export * from './circuits/types';
+export * from './dayPins/pin';
+export * from './dayPins/types';
 export * from './jobs/types';
 export * from './joints/types';
 export * from './ledger/types';

@@ -1,5 +1,6 @@
 import { AUDIT_ROUTES } from './audit/routes';
 import { CIRCUIT_ROUTES } from './circuits/routes';
+import { DAY_PIN_ROUTES } from './dayPins/routes';
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
 import { LEDGER_ROUTES } from './ledger/routes';
@@ -23,6 +24,7 @@ export const ROUTES = {
   ...UNIT_ROUTES,
   ...CIRCUIT_ROUTES,
   ...JOB_ROUTES,
+  ...DAY_PIN_ROUTES,
   ...SEARCH_ROUTES,
   ...STAGE_ROUTES,
   ...JOINT_ROUTES,

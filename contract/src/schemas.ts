@@ -17,6 +17,7 @@ import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
+import { putDayPinRequest, putPinOverrulingRequest, putPinSeenRequest } from './dayPins/schema';
 import { overruleBesideRequest, putStageEntryRequest } from './stages/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
 
@@ -56,6 +57,9 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putJobEntry: putJobEntryRequest,
   putStageEntry: putStageEntryRequest,
   overruleBeside: overruleBesideRequest,
+  setDayPin: putDayPinRequest,
+  putPinOverruling: putPinOverrulingRequest,
+  putPinSeen: putPinSeenRequest,
   putPlan: putPlanRequest,
   putEntry: putEntryRequest,
   eraseOfJoint: eraseRequest,

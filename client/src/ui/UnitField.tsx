@@ -96,9 +96,10 @@ export function TextField({
   hint,
   multiline = false,
   secure = false,
+  figures = false,
   onEnter,
   testID,
-}: Omit<UnitFieldProps, 'unit'> & { multiline?: boolean; secure?: boolean; onEnter?: () => void }) {
+}: Omit<UnitFieldProps, 'unit'> & { multiline?: boolean; secure?: boolean; figures?: boolean; onEnter?: () => void }) {
   const t = useTokens();
   return (
     <View style={{ gap: 2 }}>
@@ -109,6 +110,7 @@ export function TextField({
         onChangeText={onChange}
         multiline={multiline}
         secureTextEntry={secure}
+        {...(figures ? { inputMode: 'numeric' as const } : {})}
         {...(onEnter ? { onSubmitEditing: onEnter } : {})}
         error={Boolean(error)}
         accessibilityLabel={label}

@@ -10,8 +10,12 @@ import { ABOUT_ANOTHER, type OverruleBesideRequest, type PutStageEntryRequest } 
 const ALL = stagedKinds();
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 
+/** On whose phone it was, and by what, the server says. */
+export const overruledValues = ofFields(KINDS.overruled.told).fork(['phoneOf', 'byPin'], (key) => key.forbidden());
+
 /** What a person tells; what a page has worked out beside it may come along, and is not believed. */
 function valuesOf(kind: StageEntryKind): Joi.ObjectSchema {
+  if (kind === 'overruled') return overruledValues;
   const { told, worked } = KINDS[kind];
   return worked ? ofFields(told).concat(ofFields(worked).fork(Object.keys(worked), (key) => key.optional())) : ofFields(told);
 }
@@ -26,9 +30,7 @@ export const overruleBesideRequest = Joi.object<OverruleBesideRequest>({
   signIn: signInRequest.required(),
   stage: word(KEPT_STAGES).required(),
   deviceTime: utcInstant.required(),
-  values: ofFields(KINDS.overruled.told)
-    .fork(['phoneOf'], (key) => key.forbidden())
-    .required(),
+  values: overruledValues.required(),
 });
 
 export const putStageEntryRequest = Joi.object<PutStageEntryRequest>({

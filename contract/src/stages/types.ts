@@ -33,5 +33,5 @@ export interface OverruleBesideRequest {
   readonly signIn: SignInRequest;
   readonly stage: KeptStage;
   readonly deviceTime: string;
-  readonly values: Omit<Told<'overruled'>, 'phoneOf'>;
+  readonly values: Omit<Told<'overruled'>, 'phoneOf' | 'byPin'>;
 }

@@ -102,12 +102,13 @@ export const KINDS = {
   skipped: job(KEPT_STAGES, 'claim', { reason: why }),
   waiting: job(KEPT_STAGES, 'claim', { what: why, forWhom: name }),
   reopened: job(KEPT_STAGES, 'claim', { why }),
-  /** `phoneOf`: a lead signed in for it on another person's phone. Of the torch: which points it lifts; left out by pages of before, it lifts those that were open. */
+  /** `phoneOf`: a lead signed in for it on another person's phone, or whoever has that phone typed the lead's PIN of the day (`byPin`). Of the torch: which points it lifts; left out by pages of before, it lifts those that were open. */
   overruled: job(KEPT_STAGES, 'claim', {
     gate: word(GATES),
     points: optional(listOfEach(word(TORCH_POINTS), 1, 30)),
     reason: why,
     phoneOf: optional(name),
+    byPin: optional(truth),
   }),
 
   complaint: job(FIND, 'fact', { text: why }),

@@ -3,6 +3,7 @@ import type { Platform } from '../platform/http/context';
 import { registrar } from '../platform/http/register';
 import { auditRoutes } from './audit';
 import { circuitRoutes } from './circuits';
+import { dayPinRoutes } from './dayPins';
 import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
 import { ledgerRoutes } from './ledger';
@@ -29,6 +30,7 @@ export function features(platform: Platform): Router {
   jobRoutes(routes, platform);
   searchRoutes(routes);
   stageRoutes(routes, platform);
+  dayPinRoutes(routes, platform);
   jointRoutes(routes, platform);
   ledgerRoutes(routes, platform);
   photoRoutes(routes, platform);

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { copyOf, noRows, sortedBy, type MemoryRows } from '../platform/memory/rows';
 import { memoryAudit } from './audit/audit.repository.memory';
 import { memoryDrawings } from './circuits/drawings.repository.memory';
+import { memoryDayPins } from './dayPins/dayPins.repository.memory';
 import { memoryJobs } from './jobs/jobs.repository.memory';
 import { memoryJoints, memoryPlans, memoryRecords } from './joints/joints.repository.memory';
 import { memoryLedger } from './ledger/ledger.repository.memory';
@@ -34,6 +35,7 @@ const memoryShopWork = (shopId: string, rows: MemoryRows): ShopWork => ({
   photos: memoryPhotos(rows),
   search: memorySearch(rows),
   audit: memoryAudit(rows),
+  dayPins: memoryDayPins(rows),
 });
 
 /**

@@ -1,6 +1,7 @@
 import type { Salt } from '@kesto/core';
 import type { AuditRepository } from './audit';
 import type { DrawingRepository } from './circuits';
+import type { DayPinRepository } from './dayPins';
 import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
 import type { Invite, InviteRepository, PersonRepository } from './people';
@@ -34,6 +35,7 @@ export interface ShopWork {
   readonly photos: PhotoRepository;
   readonly search: SearchRepository;
   readonly audit: AuditRepository;
+  readonly dayPins: DayPinRepository;
 }
 
 /** Who signs in by a name. */

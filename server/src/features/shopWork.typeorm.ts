@@ -5,6 +5,7 @@ import { Invites, People } from '../platform/db/rows';
 import { withShop, type ShopTransaction } from '../platform/db/shop';
 import { typeormAudit } from './audit/audit.repository.typeorm';
 import { typeormDrawings } from './circuits/drawings.repository.typeorm';
+import { typeormDayPins } from './dayPins/dayPins.repository.typeorm';
 import { typeormJobs } from './jobs/jobs.repository.typeorm';
 import { typeormJoints, typeormPlans, typeormRecords } from './joints/joints.repository.typeorm';
 import { typeormInvites, typeormPeople } from './people/people.repository.typeorm';
@@ -40,6 +41,7 @@ export function typeormShopWork(transaction: ShopTransaction, known: KnownLinks)
     photos: typeormPhotos(transaction),
     search: typeormSearch(transaction),
     audit: typeormAudit(transaction),
+    dayPins: typeormDayPins(transaction),
   };
 }
 

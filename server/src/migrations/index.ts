@@ -12,6 +12,7 @@ import { Nameplates1764000000011 } from './0011-nameplates';
 import { Codes1764000000012 } from './0012-codes';
 import { Ledger1764000000013 } from './0013-ledger';
 import { Audit1764000000014 } from './0014-audit';
+import { DayPins1764000000015 } from './0015-day-pins';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -29,4 +30,5 @@ export const MIGRATIONS = [
   Codes1764000000012,
   Ledger1764000000013,
   Audit1764000000014,
+  DayPins1764000000015,
 ];

@@ -11,6 +11,20 @@ export async function openJob(server: RulesServer, circuitId = demoId(0x33)): Pr
   return id;
 }
 
+/** A job whose torch is the only thing left. */
+export async function decidedJob(server: RulesServer): Promise<string> {
+  const job = await openJob(server);
+  const note = async (stage: string, kind: string, values: object) =>
+    (await server.as('ilta'))
+      .put(`/api/jobs/${job}/stages/${uuid()}`)
+      .send({ stage, kind, values, deviceTime: new Date().toISOString(), photos: [] })
+      .expect(200);
+  await note('find', 'skipped', { reason: 'known' });
+  await note('decide', 'approval', { by: 'the station', how: 'phone', for: 'all of it' });
+  await note('decide', 'done', {});
+  return job;
+}
+
 /** A split for R-32 with one circuit; drawn as the herbarium's, where asked for. */
 export async function addSplit(
   server: RulesServer,

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { useDispatch, useSelector } from 'react-redux';
 import { api, errorText, isAway } from '@/api/api';
 import { forgetAnswers } from '@/cache';
+import { dropPin } from '@/features/dayPin';
 import { useSignOutMutation } from '@/features/session/api';
 import { unitsWrite, useMe } from '@/features/session/useMe';
 import { useWrite } from '@/outbox';
@@ -20,6 +21,7 @@ import { Empty, Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 import { PasswordForm } from './PasswordForm';
 import { SignIns } from './SignIns';
+import { PinOfToday } from './PinOfToday';
 import { TorchChoices } from './TorchChoices';
 
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
@@ -45,6 +47,7 @@ export function PersonScreen() {
     if (isAway(error)) leaving.note(id);
     else if (error && !isSignedOut(error)) return setStays(errorText(error));
     await forgetAnswers(id);
+    dropPin();
     tellTabs(null);
     dispatch(personSignedOut());
     dispatch(api.util.resetApiState());
@@ -89,6 +92,7 @@ export function PersonScreen() {
       />
       <Heading size={17}>At the torch</Heading>
       <TorchChoices />
+      {me.person.role === 'technician' ? <PinOfToday /> : null}
       <Heading size={17}>Brazing approvals</Heading>
       {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s lead." /> : null}
       <View style={{ gap: 10 }}>

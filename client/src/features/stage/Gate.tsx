@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { CheckRow } from '@/ui/CheckRow';
 import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
-import { OverruleBeside } from './OverruleBeside';
+import { OverruledByLead } from './OverruledByLead';
 import { NoteForm } from './NoteForm';
 
 interface GateProps {
@@ -14,7 +14,11 @@ interface GateProps {
   readonly isLead: boolean;
   readonly busy: boolean;
   /** Of which job and stage, for a lead who signs in beside. */
-  readonly beside: { readonly jobId: string; readonly stage: KeptStage; readonly onKept: () => void };
+  readonly beside: {
+    readonly job: { readonly id: string; readonly circuitId: string };
+    readonly stage: KeptStage;
+    readonly onKept: () => void;
+  };
   readonly onOverrule: (values: StageValues['overruled']) => Promise<boolean>;
 }
 
@@ -60,7 +64,7 @@ export function Gate({ gate, keptAs, isLead, busy, beside, onOverrule }: GatePro
       <View style={styles.gate}>
         {line}
         {ticks}
-        <OverruleBeside {...beside} gate={gate.gate} points={isTorch ? chosen : null} />
+        <OverruledByLead {...beside} gate={gate.gate} points={isTorch ? chosen : null} />
       </View>
     );
   return (

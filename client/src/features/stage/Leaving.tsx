@@ -41,7 +41,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
           gate={gate}
           isLead={isLead}
           busy={busy}
-          beside={{ jobId: work.job.id, stage: work.stage, onKept }}
+          beside={{ job: work.job, stage: work.stage, onKept }}
           onOverrule={(values) => then(note('overruled', values))}
         />
       ))}

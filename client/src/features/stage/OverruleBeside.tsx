@@ -17,7 +17,7 @@ interface OverruleBesideProps {
   readonly onKept: () => void;
 }
 
-const NO_SIGNAL = 'Without a signal it stays shut: a lead is known by the server alone.';
+const NO_SIGNAL = 'Without a signal it stays shut: a lead is known by the server alone. A PIN for the day is set while there is one.';
 
 /** A lead signs in on this phone for this one thing; whoever is signed in stays signed in. Nothing typed here is kept. */
 export function OverruleBeside({ jobId, stage, gate, points, onKept }: OverruleBesideProps) {

@@ -1,4 +1,4 @@
-import type { JobView, PutStageEntryRequest } from '@kesto/contract';
+import type { JobView, PutPinOverrulingRequest, PutStageEntryRequest } from '@kesto/contract';
 import { factsAmong, readJobLink, safetyClassOf, standingOf, type JobEntry, type StageFact } from '@kesto/core';
 import { bodyOf, goes, type Command } from '@/outbox';
 
@@ -6,12 +6,22 @@ import { bodyOf, goes, type Command } from '@/outbox';
 export const factsOfJob = ({ entries, kept = [] }: JobView['stages']): readonly StageFact[] =>
   factsAmong([...entries.map(readJobLink), ...kept]);
 
+/** By a lead's PIN: the lead's entry, on this phone. */
+function byPin(command: Command): JobEntry {
+  const { stage, values, deviceTime, lead } = bodyOf<PutPinOverrulingRequest>(command);
+  return {
+    ...{ id: command.params['entry'] ?? '', kind: 'overruled', stage, person: lead, deviceTime, serverTime: deviceTime, offsetS: 0 },
+    ...{ values: { ...values, phoneOf: command.byName, byPin: true }, photos: [], corrects: null },
+  };
+}
+
 /** Entries the server does not know yet: shown as they will stand. */
 function keptOf(job: JobView, pending: readonly Command[], by: string): readonly JobEntry[] {
   const known = new Set(job.stages.entries.map((link) => readJobLink(link).id));
   return pending
-    .filter((command) => goes('putStageEntry')(command) && !known.has(command.params['entry'] ?? ''))
+    .filter((command) => (goes('putStageEntry')(command) || goes('putPinOverruling')(command)) && !known.has(command.params['entry'] ?? ''))
     .map((command): JobEntry => {
+      if (goes('putPinOverruling')(command)) return byPin(command);
       const { stage, kind, values, deviceTime, corrects = null } = bodyOf<PutStageEntryRequest>(command);
       const isCorrection = kind === 'corrected';
       return {

@@ -4,45 +4,25 @@ import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
 import { JOINT_STATE_WORDS } from '@kesto/contract/wording/record';
 import { nextText, STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
-import { useRouter, type Href } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
+import { useUnseenOverrulings } from '@/features/dayPin';
 import { useMe } from '@/features/session/useMe';
-import { Opens } from '@/ui/Opens';
 import { SentBackMark, Tick } from '@/ui/marks';
 import { Flag } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
 import { StageRow } from '@/ui/StagePath';
 import { useStation } from '@/ui/station';
 import { Empty } from '@/ui/states';
-import { useIsWide, useTokens } from '@/ui/theme';
+import { useIsWide } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useTodayQuery } from './api';
+import { ByPin } from './ByPin';
 import { FirstSteps } from './FirstSteps';
 import { useFirstSteps } from './useFirstSteps';
+import { Row } from './Row';
 import { EmptyGround, Skyline } from './Skyline';
-
-function Row({ label, mark, href, children }: { label: string; mark?: ReactNode; href?: Href; children: ReactNode }) {
-  const t = useTokens();
-  const router = useRouter();
-  const row = (
-    <View style={{ flexDirection: 'row', gap: 12, paddingVertical: 12, borderTopWidth: 1, borderColor: t.rule, minHeight: 64 }}>
-      <View style={{ width: 76, gap: 6 }}>
-        <Words size={15} bold>
-          {label}
-        </Words>
-        {mark}
-      </View>
-      <View style={{ flex: 1, gap: 2 }}>{children}</View>
-    </View>
-  );
-  return (
-    <Opens role="link" onPress={href ? () => router.push(href) : null}>
-      {row}
-    </Opens>
-  );
-}
 
 export function TodayScreen() {
   return (
@@ -68,10 +48,12 @@ function Ready({ today }: { today: Today }) {
       ? { label: `Carry on at ${first.unit.tag}`, onPress: () => router.push(`/jobs/${first.id}`) }
       : { label: 'Open a job', onPress: () => router.push('/jobs/new') };
   const fromNothing = today.jobs.length === 0 && today.toRead.length === 0 && !inspector;
+  const byPin = useUnseenOverrulings();
   const beside =
-    fromNothing || waits(today) ? (
+    fromNothing || waits(today) || byPin.unseen.length > 0 ? (
       <>
         {fromNothing ? <FromNothing /> : null}
+        <ByPin {...byPin} />
         <Waiting today={today} />
       </>
     ) : undefined;
@@ -107,6 +89,7 @@ function Ready({ today }: { today: Today }) {
           </Words>
         </Row>
       ) : null}
+      {wide ? null : <ByPin {...byPin} />}
       {wide ? null : <Waiting today={today} />}
       {wide ? null : <Always mayMake={!inspector} />}
     </Sheet>

@@ -72,6 +72,8 @@ export const WRITE_WORDS = {
   putJoint: 'a joint added',
   putJobEntry: 'a note of the job',
   putStageEntry: 'a note of a stage',
+  putPinOverruling: 'an overruling by PIN',
+  putPinSeen: 'that you have seen what your PIN overruled',
   putPlan: 'a plan',
   putEntry: 'an entry of the record',
   putPhoto: 'a photo',

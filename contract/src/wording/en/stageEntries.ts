@@ -223,6 +223,12 @@ const heldFigure = ({ verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen = 
       ? ` ${leakText(leakPaM3S)}`
       : ` down to ${leakText(tightDownTo({ leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen }))}`;
 
+/** On whose phone, where it was not the lead's own. */
+function overruledOn({ phoneOf, byPin }: StageValues['overruled']): string {
+  if (!phoneOf) return '';
+  return byPin ? `, by PIN on ${phoneOf}’s phone` : `, signed in for it on ${phoneOf}’s phone`;
+}
+
 export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: StageValues[Kind], name: NameOf) => string } = {
   began: () => '',
   done: () => '',
@@ -230,7 +236,7 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   waiting: (v) => `for ${v.forWhom}: ${v.what}`,
   reopened: (v) => v.why,
   overruled: (v) =>
-    `${v.points ? v.points.map((point) => TORCH_POINT_WORDS[point].name).join(', ') : GATE_SENTENCES[v.gate]} – ${v.reason}${v.phoneOf ? `, signed in for it on ${v.phoneOf}’s phone` : ''}`,
+    `${v.points ? v.points.map((point) => TORCH_POINT_WORDS[point].name).join(', ') : GATE_SENTENCES[v.gate]} – ${v.reason}${overruledOn(v)}`,
   complaint: (v) => v.text,
   loss: (v) => `${v.lostKg} kg in ${v.days} days`,
   readings: (v) => readingsText(v),

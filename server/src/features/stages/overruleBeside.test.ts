@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { openJob } from '../../testing/jobs';
+import { decidedJob } from '../../testing/jobs';
 import { addOtherShop, rulesServer, type RulesServer } from '../../testing/server';
 
 let server: RulesServer;
@@ -17,22 +17,8 @@ const overrule = async (job: string, signIn: object, id = uuid()) =>
     ...{ signIn, stage: 'make-safe', deviceTime: AT },
     values: { gate: 'torch', points: ['sprinklers'], reason: 'none within ten metres' },
   });
-/** A job whose torch is the only thing left. */
-async function decidedJob(): Promise<string> {
-  const job = await openJob(server);
-  const note = async (stage: string, kind: string, values: object) =>
-    (await server.as('ilta'))
-      .put(`/api/jobs/${job}/stages/${uuid()}`)
-      .send({ stage, kind, values, deviceTime: new Date().toISOString(), photos: [] })
-      .expect(200);
-  await note('find', 'skipped', { reason: 'known' });
-  await note('decide', 'approval', { by: 'the station', how: 'phone', for: 'all of it' });
-  await note('decide', 'done', {});
-  return job;
-}
-
 test('a lead signs in for one overruling on a technician’s phone: it is the lead’s, names whose phone it was, and the session stays', async () => {
-  const job = await decidedJob();
+  const job = await decidedJob(server);
   const id = uuid();
   const first = await overrule(job, { login: 'maren', password: PASSWORD }, id);
   expect(first.status).toBe(200);
@@ -49,7 +35,7 @@ test.each([
   ['somebody who is no lead', { login: 'oskar', password: PASSWORD }, 403, 'login'],
   ['the admin of another shop', { login: 'otto', password: PASSWORD }, 400, 'password'],
 ])('%s overrules nothing', async (_who, signIn, status, field) => {
-  const job = await decidedJob();
+  const job = await decidedJob(server);
   const answer = await overrule(job, signIn);
   expect([answer.status, answer.body.error.field]).toEqual([status, field]);
   expect(JSON.stringify((await jobOf(job)).stages.entries)).not.toContain('overruled');

@@ -1,5 +1,6 @@
 import type { Chain } from '@kesto/core';
 import type { KeptDrawing } from '../../features/circuits';
+import type { DayPinRow, PinUse } from '../../features/dayPins';
 import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { Invite, Person } from '../../features/people';
@@ -29,6 +30,9 @@ export type PhotoRow = InShop<CleanPhoto>;
 export type PhotoSentRow = InShop<SentPhoto>;
 export type AuditedRow = InShop<Audited>;
 export type RefusedTryRow = InShop<RefusedTry>;
+
+export type DayPinsRow = InShop<DayPinRow>;
+export type PinUseRow = InShop<PinUse>;
 
 export type JobJointRow = InOrder<{ readonly jobId: string; readonly jointId: string }>;
 

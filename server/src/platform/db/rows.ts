@@ -18,6 +18,8 @@ import type {
   PhotoSentRow,
   AuditedRow,
   RefusedTryRow,
+  DayPinsRow,
+  PinUseRow,
 } from './rowTypes';
 
 export type * from './rowTypes';
@@ -225,6 +227,30 @@ export const RefusedTries = new EntitySchema<RefusedTryRow>({
   },
 });
 
+export const DayPins = new EntitySchema<DayPinsRow>({
+  name: 'day_pin',
+  columns: {
+    shopId,
+    id,
+    leadId: column('uuid'),
+    phoneOf: column('uuid'),
+    key: column('text'),
+    madeAt: column('timestamptz'),
+    until: column('timestamptz'),
+  },
+});
+export const PinUses = new EntitySchema<PinUseRow>({
+  name: 'pin_use',
+  columns: {
+    shopId,
+    id,
+    leadId: column('uuid'),
+    jobId: column('uuid'),
+    at: column('timestamptz'),
+    seenAt: { type: 'timestamptz', nullable: true },
+  },
+});
+
 export const ROWS = [
   Shops,
   People,
@@ -244,4 +270,6 @@ export const ROWS = [
   PhotosSent,
   Audit,
   RefusedTries,
+  DayPins,
+  PinUses,
 ];

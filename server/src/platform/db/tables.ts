@@ -28,6 +28,8 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'photo_sent' },
   { name: 'audit' },
   { name: 'refused_try', change: true, remove: true },
+  { name: 'day_pin' },
+  { name: 'pin_use', change: true },
 ];
 
 const rights = ({ change, remove }: Table) => ['select', 'insert', ...(change ? ['update'] : []), ...(remove ? ['delete'] : [])].join(', ');

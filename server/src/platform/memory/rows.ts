@@ -1,6 +1,7 @@
 import type { LedgerLink } from '@kesto/core';
 import type { Audited, RefusedTry } from '../../features/audit';
 import type { KeptDrawing } from '../../features/circuits';
+import type { DayPinRow, PinUse } from '../../features/dayPins';
 import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { LinkColumns } from '../../features/ledger';
@@ -34,13 +35,15 @@ export interface MemoryRows {
   photosSent: SentPhoto[];
   audit: Audited[];
   refusedTries: RefusedTry[];
+  dayPins: DayPinRow[];
+  pinUses: PinUse[];
 }
 
 export const noRows = (): MemoryRows => ({
   shop: null,
   ...{ people: [], invites: [], sessions: [], sites: [], units: [], circuits: [], drawings: [] },
   ...{ jobs: [], joints: [], jobJoints: [], plans: [], links: [], photos: [] },
-  ...{ photosSent: [], audit: [], refusedTries: [] },
+  ...{ photosSent: [], audit: [], refusedTries: [], dayPins: [], pinUses: [] },
 });
 
 export const copyOf = (rows: MemoryRows): MemoryRows =>

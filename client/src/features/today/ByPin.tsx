@@ -1,0 +1,26 @@
+import { format } from 'date-fns/format';
+import { View } from 'react-native';
+import type { useUnseenOverrulings } from '@/features/dayPin';
+import { FrameKey } from '@/ui/Buttons';
+import { Flag } from '@/ui/Flag';
+import { Words } from '@/ui/Words';
+import { Row } from './Row';
+
+/** What was overruled in a lead's name by the PIN of the day: they see each of it. */
+export function ByPin({ unseen, see }: ReturnType<typeof useUnseenOverrulings>) {
+  return unseen.map(({ entry, job, at, phoneOf, values }) => (
+    <View key={entry}>
+      <Row label="by PIN" mark={<Flag letter="!" />} href={`/jobs/${job.id}/safe`}>
+        <Words bold>
+          in your name, job {job.number}, {format(new Date(at), 'd MMM HH:mm')}
+        </Words>
+        <Words size={15}>
+          a gate was overruled on {phoneOf}’s phone: “{values.reason}”
+        </Words>
+      </Row>
+      <View style={{ paddingLeft: 88, paddingBottom: 12, alignItems: 'flex-start' }}>
+        <FrameKey quiet label="I have seen it" onPress={() => see(entry)} />
+      </View>
+    </View>
+  ));
+}
