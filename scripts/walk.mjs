@@ -1,6 +1,6 @@
 // Walks a shop from nothing, as its admin on a phone: from the one-time code to the first joint planned on a drawn circuit, then its job through
 // find, decide and make safe, and more joints of what is opened. Prints taps, typed fields and seconds; ends with 1 where the first joint takes
-// more than 28 taps or 10 fields, or the next ones more than 3 taps each.
+// more than 28 taps or 10 fields, the next ones more than 3 taps each, or a finished joint more than 6 taps or 10 s to note.
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { startApplication } from './lib/application.mjs';
@@ -9,7 +9,7 @@ import { freePort } from './lib/freePort.mjs';
 import { step, stop } from './lib/report.mjs';
 import { walkSteps } from './lib/walkSteps.mjs';
 
-const MOST = { taps: 28, fields: 10, tapsOfTheNext: 3 };
+const MOST = { taps: 28, fields: 10, tapsOfTheNext: 3, tapsToNote: 6, secondsToNote: 10 };
 /** A person looks before each tap and types; the script does neither. Judgement. */
 const PERSON_S = { tap: 3, field: 6 };
 
@@ -51,7 +51,7 @@ const ticks = async (box) => {
   counted.taps++;
   await box.click();
 };
-const { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE } = walkSteps({
+const { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE, NOTED } = walkSteps({
   ...{ page, app, counted, shown, tap, act, keep, type, field, ticks },
 });
 
@@ -67,18 +67,21 @@ async function walked(way) {
   const scriptS = (performance.now() - began) / 1000;
   const personS = scriptS + taps * PERSON_S.tap + fields * PERSON_S.field;
   step(`in all ${taps} taps, ${fields} fields; ${scriptS.toFixed(0)} s by script, about ${minutes(personS)} by hand *`);
-  return { taps, fields };
+  return { taps, fields, scriptS };
 }
 
 const minutes = (s) => `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')} min`;
 let first = { taps: 0, fields: 0 };
 let next = { taps: 0, fields: 0 };
+let noted = { taps: 0, scriptS: 0 };
 try {
   first = await walked(WAY);
   await walked(PEOPLE);
   await walked(STAGES);
   next = await walked(NEXT_JOINTS);
   await walked(MADE);
+  await tap('link', /^up to job/);
+  noted = await walked(NOTED);
 } finally {
   await browser.close();
   await app.stop();
@@ -87,3 +90,5 @@ console.log(`* assumed: ${PERSON_S.tap} s a tap, ${PERSON_S.field} s a field`);
 if (first.taps > MOST.taps || first.fields > MOST.fields)
   stop('the way to the first joint is longer than 28 taps and 10 fields', 'see which part grew');
 if (next.taps > NEXT_JOINTS.length * MOST.tapsOfTheNext) stop('the next joints take more than three taps each', 'see which part grew');
+if (noted.taps > MOST.tapsToNote || noted.scriptS > MOST.secondsToNote)
+  stop('a finished joint takes more than 6 taps or 10 s to note', 'see which part grew');

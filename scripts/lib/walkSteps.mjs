@@ -235,5 +235,21 @@ export function walkSteps({ page, app, counted, shown, tap, act, keep, type, fie
     ],
   ];
 
-  return { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE };
+  /** A joint that was made while nobody tapped: noted afterwards, as it was planned. */
+  const NOTED = [
+    [
+      'a finished joint noted',
+      async () => {
+        await shown(page.getByRole('link').filter({ hasText: /^OR1-02/ })).click();
+        counted.taps++;
+        await act(/^Braze it/);
+        await tap('button', 'more');
+        await tap('button', 'It was made already: note it');
+        await act('It is brazed');
+        await page.waitForURL(/\/look$/);
+      },
+    ],
+  ];
+
+  return { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE, NOTED };
 }

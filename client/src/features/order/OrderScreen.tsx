@@ -29,6 +29,12 @@ export function OrderScreen({ id }: { id: string }) {
   return <WithCircuit id={id}>{(job, graph) => (graph ? <Ordering job={job} graph={graph} /> : <NotDrawn job={job} />)}</WithCircuit>;
 }
 
+const ALL_MADE = { title: 'All are made', text: 'The order they were made in stands below.' };
+const NOTHING = {
+  title: 'Nothing to order',
+  text: 'Joints that are planned on the drawing, and a port for the gas, are put in order here.',
+};
+
 const failedText = (error: CalcError, name: (id: string) => string) =>
   error.kind === 'no-order'
     ? noOrderText(error.joints, error.open, name)
@@ -92,9 +98,7 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       aside={
         <View style={{ gap: 8 }}>
           {work.problem ? <Failed message={work.problem} /> : null}
-          {!request ? (
-            <Empty title="Nothing to order" text="Joints that are planned on the drawing, and a port for the gas, are put in order here." />
-          ) : null}
+          {!request ? <Empty {...(order.length > 0 && work.allMade ? ALL_MADE : NOTHING)} /> : null}
           {request && mayMake ? (
             <View style={{ gap: 8 }}>
               {ports.length > 1 ? (

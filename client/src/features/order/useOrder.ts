@@ -68,6 +68,7 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
   return {
     ...{ request, order, steps, breaks, search, inlet, setInlet, isKept, isAsFound, busy, keep },
     rigChanges: isAsFound ? (found?.rigChanges ?? null) : null,
+    allMade: inTurn.length === 0,
     problem: problem?.message ?? null,
     failed: isOfThis && search.found && !search.found.ok ? search.found.errors : null,
     heats: heatSteps(graph, inTurn),
