@@ -28,10 +28,23 @@ const BARE_PARTS = {
   importNames: ['Pressable', 'TextInput', 'TouchableOpacity', 'TouchableHighlight', 'Button', 'Switch', 'Modal', 'ActivityIndicator'],
   message: PAPERS,
 };
-/** The planner is opened as a screen; what it is made of is its own. */
-const PLANNERS_OWN = {
-  regex: '^@/features/planner/(?!PlannerScreen$)',
-  message: 'the planner’s insides are its own: what others need lives in features/plan, features/draft or drawing/',
+/** A feature gives others what its index.ts names; within its own folder it goes by the shortest way. */
+const INSIDE_OF_A_CLIENT_FEATURE = {
+  regex: '^@/features/[^/]+/',
+  message: 'a feature is used through its index.ts: what two share lies in data/, or is a feature of its own',
+};
+
+/** The client's floors: each knows those before it, and no feature. */
+const FLOORS = ['state', 'ui', 'drawing', 'history', 'chart', 'cache', 'api', 'outbox', 'session', 'forms', 'draft', 'store', 'data'];
+const KNOWS_NO_FEATURE = { regex: '^@/features/', message: 'what lies below knows no feature: hand it what it shows' };
+const floor = (name, i) => {
+  const above = FLOORS.slice(i + 1);
+  const upwards = { regex: `^@/(${above.join('|')})/`, message: `${name}/ lies below these: hand it what it needs` };
+  return {
+    files: [`client/src/${name}/**`],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: { 'no-restricted-imports': ['error', { patterns: above.length > 0 ? [KNOWS_NO_FEATURE, upwards] : [KNOWS_NO_FEATURE] }] },
+  };
 };
 
 /** Which layer may know which; whatever is not named here is refused. */
@@ -108,35 +121,16 @@ export default tseslint.config(
   {
     files: ['client/src/features/**'],
     rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [PLANNERS_OWN],
-          paths: [BARE_PARTS],
-        },
-      ],
+      'no-restricted-imports': ['error', { patterns: [INSIDE_OF_A_CLIENT_FEATURE], paths: [BARE_PARTS] }],
       'no-restricted-syntax': ['error', { selector: 'JSXOpeningElement[name.type="JSXIdentifier"][name.name=/^[a-z]/]', message: PAPERS }],
     },
   },
-  { files: ['client/src/features/planner/**'], rules: { 'no-restricted-imports': ['error', { paths: [BARE_PARTS] }] } },
+  // A test may build on any screen; the workbench is where all of them are opened.
   {
-    files: ['client/src/{drawing,chart,history}/**'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        { patterns: [{ group: ['@/features/*'], message: 'the kit knows no feature: hand it what it shows' }] },
-      ],
-    },
+    files: ['client/src/features/workbench/**', 'client/src/features/**/*.test.{ts,tsx}'],
+    rules: { 'no-restricted-imports': ['error', { paths: [BARE_PARTS] }] },
   },
-  {
-    files: ['client/src/ui/**'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        { patterns: [{ group: ['@/features/*'], message: 'a shared widget knows no feature: hand it what it shows' }] },
-      ],
-    },
-  },
+  ...FLOORS.map(floor),
   {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -1,15 +1,16 @@
-// Proves that the server's features stand in no run-time circle: each can be read, and taken out, after those it builds on.
+// Proves that features, of the server and of the client, stand in no run-time circle: each can be read, and taken out, after those it builds on.
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { test } from 'node:test';
 import { fileURLToPath } from 'node:url';
 
-const FEATURES = fileURLToPath(new URL('../server/src/features', import.meta.url));
+const at = (folder) => fileURLToPath(new URL(`../${folder}`, import.meta.url));
+const filesOf = (folder) => readdirSync(folder, { recursive: true }).filter((file) => /\.tsx?$/.test(file) && !file.includes('.test.'));
 
-/** What a file takes of other features at run time: types are gone by then. */
+/** What a file takes from elsewhere at run time: types are gone by then. */
 function takenBy(text) {
-  const imports = [...text.matchAll(/^import\s+(type\s+)?([^;]*?)\s+from\s+'\.\.\/(\w+)';$/gm)];
+  const imports = [...text.matchAll(/^(?:import|export)\s+(type\s+)?([^;]*?)\s+from\s+'([^']+)';$/gm)];
   const isType = ([, type, names]) =>
     type ||
     names
@@ -19,15 +20,15 @@ function takenBy(text) {
   return imports.filter((found) => !isType(found)).map((found) => found[3]);
 }
 
-function graph() {
-  const folders = readdirSync(FEATURES, { withFileTypes: true }).filter((entry) => entry.isDirectory());
-  return new Map(
-    folders.map(({ name }) => {
-      const files = readdirSync(path.join(FEATURES, name)).filter((file) => file.endsWith('.ts') && !file.includes('.test.'));
-      const taken = files.flatMap((file) => takenBy(readFileSync(path.join(FEATURES, name, file), 'utf8')));
-      return [name, new Set(taken.filter((other) => other !== name && folders.some((folder) => folder.name === other)))];
-    }),
-  );
+/** Rooms and what each takes of others; `roomOf` tells the room of a file, `meant` that of what is imported. */
+function graph(folder, roomOf, meant) {
+  const taken = new Map();
+  for (const file of filesOf(folder)) {
+    const room = roomOf(file);
+    const others = takenBy(readFileSync(path.join(folder, file), 'utf8')).map(meant);
+    taken.set(room, new Set([...(taken.get(room) ?? []), ...others.filter((other) => other !== null && other !== room)]));
+  }
+  return taken;
 }
 
 /** The first circle, as the features on it; null where there is none. */
@@ -50,28 +51,30 @@ function circleIn(taken) {
   return null;
 }
 
-test('no circle among the server’s features', () => {
-  const taken = graph();
-  assert.ok(
-    [...taken.values()].some((others) => others.size > 1),
-    'the walk follows imports',
-  );
-  assert.equal(circleIn(taken)?.join(' > ') ?? null, null);
-});
+const first = (file) => file.split(path.sep)[0];
+const server = () => graph(at('server/src/features'), first, (name) => /^\.\.\/(\w+)$/.exec(name)?.[1] ?? null);
 
-test('a circle would be found, and types make none', () => {
-  assert.deepEqual(
-    circleIn(
-      new Map([
-        ['a', ['b']],
-        ['b', ['c']],
-        ['c', ['a']],
-      ]),
-    ),
-    ['a', 'b', 'c', 'a'],
-  );
-  assert.deepEqual(
-    takenBy("import type { A } from '../jobs';\nimport { type B } from '../joints';\nimport { c, type D } from '../stages';"),
-    ['stages'],
-  );
+/** A floor, or one folder of those that hold many. */
+const room = (file) => {
+  const [floor, folder] = file.split('/');
+  return ['data', 'features'].includes(floor) ? `${floor}/${folder}` : floor;
+};
+const client = () => graph(at('client/src'), room, (name) => (name.startsWith('@/') ? room(name.slice(2)) : null));
+
+for (const [whose, rooms] of [
+  ['the server’s features', server],
+  ['the client’s floors and features', client],
+])
+  test(`no circle among ${whose}`, () => {
+    const taken = rooms();
+    assert.ok(
+      [...taken.values()].some((others) => others.size > 1),
+      'the walk follows imports',
+    );
+    assert.equal(circleIn(taken)?.join(' > ') ?? null, null);
+  });
+
+test('a circle is found where there is one', () => {
+  const rooms = { a: ['b'], b: ['c'], c: ['b'] };
+  assert.deepEqual(circleIn(new Map(Object.entries(rooms).map(([name, others]) => [name, new Set(others)]))), ['b', 'c', 'b']);
 });

@@ -45,10 +45,15 @@ test('a feature of the server knows the inside of another: refused; what its ind
 test('a service of the server knows the table behind a repository: refused', async () =>
   assert.deepEqual(await rulesBroken('server-service-knows-the-table', 'server/src/features/joints'), ['no-restricted-imports']));
 
-test('a feature is built of the platform’s bare parts, or of the planner’s insides: refused; a drawing that knows a feature too', async () => {
+test('a feature is built of the platform’s bare parts: refused; a drawing that knows a feature too', async () => {
   assert.deepEqual(await rulesBroken('feature-has-bare-parts', 'client/src/features/joint'), ['no-restricted-imports']);
-  assert.deepEqual(await rulesBroken('feature-has-bare-parts', 'client/src/features/planner'), ['no-restricted-imports']);
   assert.deepEqual(await rulesBroken('ui-knows-a-feature', 'client/src/drawing'), ['no-restricted-imports']);
+});
+
+test('a feature of the client knows the inside of another, or a floor what lies above it: refused; what lies below is not', async () => {
+  assert.deepEqual(await rulesBroken('client-feature-knows-an-inside', 'client/src/features/joint'), ['no-restricted-imports']);
+  assert.deepEqual(await rulesBroken('client-floor-knows-data', 'client/src/outbox'), ['no-restricted-imports']);
+  assert.deepEqual(await rulesBroken('client-floor-knows-data', 'client/src/features/joint'), []);
 });
 
 test('core has a clock: refused', async () => {

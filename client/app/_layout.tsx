@@ -1,7 +1,7 @@
 import { Stack } from 'expo-router';
 import { Provider } from 'react-redux';
 import { SessionGate } from '@/features/session/SessionGate';
-import { store } from '@/state/store';
+import { store } from '@/store/store';
 import { ThemeProvider } from '@/ui/theme';
 
 export default function RootLayout() {

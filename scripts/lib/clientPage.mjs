@@ -5,12 +5,12 @@ import { pathToFileURL } from 'node:url';
 import { WORKSPACE_ALIASES } from './bundle.mjs';
 
 const PARTS = `
-export { makeStore } from '@/state/store';
+export { makeStore } from '@/store/store';
 export { keptOnDevice } from '@/outbox/kept';
 export { sendKept, write } from '@/outbox/write';
-export { sessionApi } from '@/features/session/api';
+export { sessionApi } from '@/api/sessionApi';
 export { welcomed } from '@/features/session/welcomed';
-export { stageEntryWrite } from '@/features/stage/writes';
+export { stageEntryWrite } from '@/data/stages/writes';
 export { readJobLink } from '@kesto/core';
 `;
 

@@ -3,7 +3,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { leaving } from '@/state/leaving';
-import { makeStore } from '@/state/store';
+import { makeStore } from '@/store/store';
 import { personAs } from '@/testing/screen';
 import { answersFrom, cacheOnDevice, forgetAnswers, type AnswerCache } from '.';
 

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { useSelector } from 'react-redux';
-import { signedInPerson } from '@/features/session/api';
-import type { RootState } from '@/state/store';
+import { signedInPerson } from '@/api/sessionApi';
+import type { Keeping } from './thunks';
 import type { KeptHere } from '@/ui/station';
 import { isHeld, type Command } from './command';
 import { useKept } from './usePending';
@@ -17,6 +17,6 @@ export function keptHere(kept: readonly Command[], person: string | null): KeptH
 
 export function useKeptHere(): KeptHere {
   const kept = useKept();
-  const person = useSelector((state: RootState) => signedInPerson(state)?.id ?? null);
+  const person = useSelector((state: Keeping) => signedInPerson(state)?.id ?? null);
   return useMemo(() => keptHere(kept, person), [kept, person]);
 }

@@ -1,12 +1,12 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { useMemo } from 'react';
 import { useSelector } from 'react-redux';
-import { signedInPerson } from '@/features/session/api';
-import type { RootState } from '@/state/store';
+import { signedInPerson } from '@/api/sessionApi';
+import type { Keeping } from './thunks';
 import { isHeld, touches, type Command, type WriteRoute } from './command';
 
-const selectKept = (state: RootState) => state.outbox;
-const selectPerson = (state: RootState) => signedInPerson(state)?.id ?? null;
+const selectKept = (state: Keeping) => state.outbox;
+const selectPerson = (state: Keeping) => signedInPerson(state)?.id ?? null;
 const selectUnrefused = createSelector([selectKept, selectPerson], (kept, person) =>
   kept.filter((command) => !isHeld(command) && command.by === person),
 );

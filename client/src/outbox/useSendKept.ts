@@ -1,11 +1,11 @@
 import { useEffect } from 'react';
 import { useDispatch } from 'react-redux';
-import type { AppDispatch } from '@/state/store';
+import type { KeepingDispatch } from './thunks';
 import { sendKept } from './write';
 
 /** Sends what is kept here when the page opens, comes to the front, or there is a signal again. */
 export function useSendKept(): void {
-  const dispatch = useDispatch<AppDispatch>();
+  const dispatch = useDispatch<KeepingDispatch>();
   useEffect(() => {
     const send = () => void dispatch(sendKept());
     send();

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
-import type { AppDispatch } from '@/state/store';
+import type { KeepingDispatch } from './thunks';
 import type { Refusal, Write, WriteRoute } from './command';
 import { write } from './write';
 
@@ -11,7 +11,7 @@ const NOT_KEPT: Refusal = {
 
 /** Writes for one screen: whether one is being kept, and what is wrong with the last. */
 export function useWrite() {
-  const dispatch = useDispatch<AppDispatch>();
+  const dispatch = useDispatch<KeepingDispatch>();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<Refusal | null>(null);
 

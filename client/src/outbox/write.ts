@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
-import { signedInPerson } from '@/features/session/api';
-import type { AppThunk } from '@/state/store';
+import { signedInPerson } from '@/api/sessionApi';
+import type { KeepingThunk } from './thunks';
 import type { Command, Refusal, Write, WriteRoute } from './command';
 
 /** So long a screen waits to be told of a refusal while what was typed is still before the person; then it goes on. */
@@ -10,7 +10,7 @@ const NOBODY: Refusal = { message: 'Sign in first: what is kept here needs a nam
 
 /** Keeps a write on the device and sends it. Null once it is safe here; what is wrong where the server refused it at once. */
 export const write =
-  <Name extends WriteRoute>({ file, ...asked }: Write<Name>): AppThunk<Promise<Refusal | null>> =>
+  <Name extends WriteRoute>({ file, ...asked }: Write<Name>): KeepingThunk<Promise<Refusal | null>> =>
   async (_dispatch, getState, { outbox }) => {
     const me = signedInPerson(getState());
     if (!me) return NOBODY;
@@ -26,32 +26,32 @@ export const write =
 
 /** Begins to send what is kept here: when the page opens, somebody signs in, or there is a signal again. */
 export const sendKept =
-  (): AppThunk<Promise<void>> =>
+  (): KeepingThunk<Promise<void>> =>
   async (_dispatch, _getState, { outbox }) => {
     await outbox.show();
     outbox.kick();
   };
 
 export const sendAgain =
-  (id: string): AppThunk<Promise<void>> =>
+  (id: string): KeepingThunk<Promise<void>> =>
   (_dispatch, _getState, { outbox }) =>
     outbox.tryAgain(id);
 
 /** Says of each line that two people changed whether what stands is kept. */
 export const decide =
-  (id: string, takesTheirs: readonly boolean[]): AppThunk<Promise<void>> =>
+  (id: string, takesTheirs: readonly boolean[]): KeepingThunk<Promise<void>> =>
   (_dispatch, _getState, { outbox }) =>
     outbox.decide(id, takesTheirs);
 
 /** What somebody who has left the shop had kept goes into the record by whoever is signed in, a lead. */
 export const takeOnBehalf =
-  (whose: string): AppThunk<Promise<void>> =>
+  (whose: string): KeepingThunk<Promise<void>> =>
   async (_dispatch, getState, { outbox }) => {
     const me = signedInPerson(getState());
     if (me) await outbox.takeOnBehalf(whose, me);
   };
 
 export const takeBack =
-  (id: string): AppThunk<Promise<void>> =>
+  (id: string): KeepingThunk<Promise<void>> =>
   (_dispatch, _getState, { outbox }) =>
     outbox.letGo(id);

@@ -11,8 +11,8 @@ import {
   type PlanRequest,
   type RecordEntry,
 } from '@kesto/core';
-import { NEW_DRAFT, type Draft } from '@/features/draft/drafts';
-import { planDraft } from '@/features/draft/toRequest';
+import { NEW_DRAFT, type Draft } from '@/draft/drafts';
+import { planDraft } from '@/draft/toRequest';
 
 const q = (value: number, unit: string) => ({ value, unit });
 

@@ -5,8 +5,8 @@ import type { ReactElement, ReactNode } from 'react';
 import { Dimensions } from 'react-native';
 import { Provider } from 'react-redux';
 import { api } from '@/api/api';
-import { useMeQuery } from '@/features/session/api';
-import { makeStore } from '@/state/store';
+import { useMeQuery } from '@/api/sessionApi';
+import { makeStore } from '@/store/store';
 import { ThemeProvider } from '@/ui/theme';
 import { VAN } from './joints';
 

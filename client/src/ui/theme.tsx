@@ -3,7 +3,7 @@ import { useColorScheme, useWindowDimensions } from 'react-native';
 import { configureFonts, DefaultTheme, PaperProvider } from 'react-native-paper';
 import type { MD3Theme } from 'react-native-paper';
 import { useSelector } from 'react-redux';
-import type { RootState } from '@/state/store';
+import type { ThemeChoice } from '@/state/theme';
 import { DAY, NIGHT, WIDE_FROM, WORDS, type Tokens } from './tokens';
 
 const TokensContext = createContext<Tokens>(DAY);
@@ -42,7 +42,7 @@ function paperTheme(t: Tokens): MD3Theme {
 /** Day, night, or what the device says; hands the same colours to Paper. */
 export function ThemeProvider({ children }: { children: ReactNode }) {
   const device = useColorScheme();
-  const chosen = useSelector((state: RootState) => state.theme);
+  const chosen = useSelector((state: { readonly theme: ThemeChoice }) => state.theme);
   const tokens = (chosen === 'device' ? device : chosen) === 'night' || (chosen === 'device' && device === 'dark') ? NIGHT : DAY;
   const theme = useMemo(() => paperTheme(tokens), [tokens]);
   return (

@@ -4,7 +4,7 @@ import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
 import { errorText } from '@/api/api';
 import { Fetched } from '@/api/Fetched';
-import { useMe } from '@/features/session/useMe';
+import { useMe } from '@/session/useMe';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';

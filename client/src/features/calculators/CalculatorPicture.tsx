@@ -6,7 +6,7 @@ import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { Across, Label } from '@/drawing/joint/annotate';
 import { MetalPattern } from '@/drawing/joint/hatch';
 import { JointDrawing } from '@/drawing/joint/JointDrawing';
-import { OxygenCurve } from '@/features/plan/OxygenCurve';
+import { OxygenCurve } from '@/features/plan';
 import { useTokens } from '@/ui/theme';
 import { LineChart } from '@/chart/LineChart';
 import type { Picture } from './picture';

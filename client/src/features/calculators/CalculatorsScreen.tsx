@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { FieldError } from '@/ui/FieldError';
 import { Choice } from '@/ui/Buttons';
 import { Reading } from '@/ui/Reading';

@@ -1,7 +1,7 @@
 import { calcErrorText } from '@kesto/contract/wording';
 import type { CalcError, Quantity, Reading, Result, UnitPreferences } from '@kesto/core';
-import type { Draft } from '@/features/draft/drafts';
-import { readField, type FieldKind } from '@/ui/form/readField';
+import type { Draft } from '@/draft/drafts';
+import { readField, type FieldKind } from '@/forms/readField';
 import type { Picture } from './picture';
 
 export interface CalculatorField {

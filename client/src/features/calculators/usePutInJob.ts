@@ -3,8 +3,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { v7 as uuid } from 'uuid';
-import { jobEntryWrite, jointWrite } from '@/features/jobs/writes';
-import { draftChanged, NEW_DRAFT, type Draft } from '@/features/draft/drafts';
+import { jobEntryWrite, jointWrite } from '@/data/jobs/writes';
+import { draftChanged, NEW_DRAFT, type Draft } from '@/draft/drafts';
 import { useWrite } from '@/outbox';
 
 /** Keeps a bench sum with a job, or begins a joint of that job from it. */

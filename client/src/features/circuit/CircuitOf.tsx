@@ -4,12 +4,12 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { errorText } from '@/api/api';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
-import { useMayMake } from '@/features/session/useMayMake';
-import { useUnits } from '@/state/units';
+import { useMayMake } from '@/session/useMayMake';
+import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
-import { useCircuitDrawing } from './api';
+import { useCircuitDrawing } from '@/data/circuits/api';
 
 interface CircuitOfProps {
   readonly unitId: string;

@@ -2,7 +2,7 @@ import { CIRCUIT_TEMPLATE_WORDS } from '@kesto/contract/wording';
 import { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitGraph } from '@kesto/core';
 import { View } from 'react-native';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
 

@@ -1,7 +1,7 @@
 import { proposedJoints, tubePlace, type CircuitGraph, type JointPlace, type UnitPreferences } from '@kesto/core';
 import { drawnName } from '@kesto/contract/wording';
 import type { Chosen } from '@/drawing/circuit/Targets';
-import { jointTitle } from './jointTitle';
+import { jointTitle } from '@/data/circuits/jointTitle';
 
 /** A joint that could be planned at what was tapped. */
 export interface JointHere {

@@ -1,6 +1,6 @@
 import type { ColdMethod, Quantity } from '@kesto/core';
-import type { Specs } from '@/ui/form/fields';
-import { lengthM } from '@/ui/form/si';
+import type { Specs } from '@/forms/fields';
+import { lengthM } from '@/forms/si';
 
 /** What is seen on a finished joint and ticked. */
 export type Proof = 'mark' | 'witness' | 'oiled';

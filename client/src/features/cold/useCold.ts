@@ -3,14 +3,14 @@ import { CHECKS_OF, COLD_KIND, coldFlaws, type ColdCheck, type ColdMethod } from
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { seenOf } from '@/features/joint/usePassport';
-import { entryWrite } from '@/features/joint/writes';
-import { usePhotos } from '@/features/record/usePhotos';
+import { seenOf } from '@/data/joints/seenOf';
+import { entryWrite } from '@/data/joints/writes';
+import { usePhotos } from '@/features/photos';
 import { useWrite } from '@/outbox';
-import { useKeptForm } from '@/state/keptForm';
-import { useUnits } from '@/state/units';
-import { readFields } from '@/ui/form/fields';
-import { useFigures } from '@/ui/form/useFigures';
+import { useKeptForm } from '@/forms/keptForm';
+import { useUnits } from '@/session/units';
+import { readFields } from '@/forms/fields';
+import { useFigures } from '@/forms/useFigures';
 import { SHOWN, valuesOf, type Proof } from './proofs';
 import { useTubeOd } from './useTubeOd';
 

@@ -1,7 +1,7 @@
 import type { JobView, JointView } from '@kesto/contract';
 import { metresOf, tubePlace } from '@kesto/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
-import { useCircuitDrawing } from '@/features/circuit/api';
+import { useCircuitDrawing } from '@/data/circuits/api';
 
 /** Outside of the tube that a joint sits on [m]; null where it is not drawn. */
 export function useTubeOd({ at }: JointView, job: JobView): number | null {

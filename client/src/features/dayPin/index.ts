@@ -2,4 +2,3 @@ export { OverruleByPin } from './OverruleByPin';
 export { SetDayPin } from './SetDayPin';
 export { dropPin } from './keptPin';
 export { useDayPin } from './useDayPin';
-export { useUnseenOverrulings } from './useUnseenOverrulings';

@@ -1,11 +1,11 @@
 import { pinStatement, type PinOverruled } from '@kesto/contract';
 import { isAway, errorField, errorText } from '@/api/api';
-import { useMe } from '@/features/session/useMe';
+import { useMe } from '@/session/useMe';
 import { thing, useWrite, type Write } from '@/outbox';
 import { endOfDay } from 'date-fns/endOfDay';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { useSetDayPinMutation } from './api';
+import { useSetDayPinMutation } from '@/data/dayPins/api';
 import { dropPin, keepPin, PIN_TRIES, pinOfToday, type KeptPin } from './keptPin';
 import { makePinKey, signByPin } from './pinKey';
 import { WORDS } from './words';

@@ -2,9 +2,9 @@ import { APPROVAL_WAY_WORDS, priceCheckText } from '@kesto/contract/wording';
 import { APPROVAL_WAYS, openChecks, type ApprovalWay, type PriceFacts } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
-import type { StageWork } from '@/features/stage/useStage';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
+import type { StageWork } from '@/data/stages/useStage';
 import { Choice } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 

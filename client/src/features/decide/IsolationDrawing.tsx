@@ -8,7 +8,7 @@ import { LetterScale } from '@/drawing/circuit/Lettering';
 import { longestRun } from '@/drawing/circuit/longestRun';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import type { TubeFill } from '@/drawing/circuit/Tube';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { READINGS } from '@/ui/tokens';
 import { Words } from '@/ui/Words';

@@ -3,9 +3,9 @@ import { annualRates, lastOf, REFRIGERANT_FATES, type RefrigerantFate as Fate } 
 import { formatNumber } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
-import type { StageWork } from '@/features/stage/useStage';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
+import type { StageWork } from '@/data/stages/useStage';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 

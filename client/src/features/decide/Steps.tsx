@@ -1,7 +1,7 @@
 import { cautionText, showIn } from '@kesto/contract/wording';
 import type { Isolation } from '@kesto/core';
 import { View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { FlagLine, letterOf } from '@/ui/Flag';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';

@@ -6,12 +6,12 @@ import { format } from 'date-fns/format';
 import { differenceInYears } from 'date-fns/differenceInYears';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { closing } from '@/features/stage/closing';
-import type { StageWork } from '@/features/stage/useStage';
+import { closing } from '@/data/stages/closing';
+import type { StageWork } from '@/data/stages/useStage';
 import { CheckRow } from '@/ui/CheckRow';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 

@@ -1,7 +1,7 @@
 import { lastOf } from '@kesto/core';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
-import type { StageWork } from '@/features/stage/useStage';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
+import type { StageWork } from '@/data/stages/useStage';
 
 export function ComplaintForm({ work, onKept }: { work: StageWork; onKept: () => void }) {
   const before = lastOf(work.facts, 'complaint')?.values.text ?? '';

@@ -1,9 +1,8 @@
 import type { JobView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
-import { Leaving } from '@/features/stage/Leaving';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
-import type { StageWork } from '@/features/stage/useStage';
+import { Leaving, NoteForm } from '@/features/stage';
+import { closing } from '@/data/stages/closing';
+import type { StageWork } from '@/data/stages/useStage';
 import { ComplaintForm } from './ComplaintForm';
 import { HoldForm } from './HoldForm';
 import { LossForm } from './LossForm';

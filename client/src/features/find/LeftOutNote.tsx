@@ -1,7 +1,7 @@
 import { leftOut, type CircuitGraph, type SectionSight } from '@kesto/core';
 import { formatNumber, formatYearlyLoss, readingText } from '@kesto/core/unit';
 import type { ReactNode } from 'react';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Words } from '@/ui/Words';
 
 interface LeftOutNoteProps {

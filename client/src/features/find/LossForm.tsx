@@ -1,13 +1,13 @@
 import type { JobView } from '@kesto/contract';
 import { writeMass } from '@kesto/core/unit';
 import { View } from 'react-native';
-import { closing } from '@/features/stage/closing';
-import type { StageWork } from '@/features/stage/useStage';
-import { useUnits } from '@/state/units';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { massKg } from '@/ui/form/si';
-import { useFigures } from '@/ui/form/useFigures';
+import { closing } from '@/data/stages/closing';
+import type { StageWork } from '@/data/stages/useStage';
+import { useUnits } from '@/session/units';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { massKg } from '@/forms/si';
+import { useFigures } from '@/forms/useFigures';
 import { KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 

@@ -1,7 +1,7 @@
 import { isExplained, type Loss } from '@kesto/core';
 import { formatMass, formatYearlyLoss, readingText } from '@kesto/core/unit';
 import { View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Mono, Words } from '@/ui/Words';
 
 /** The first glance: the loss to explain, and how much of it the finds explain. */

@@ -3,8 +3,8 @@ import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { ListRow } from '@/ui/ListRow';
 import { Heading, Words } from '@/ui/Words';
-import { CheckMark } from './CheckMark';
-import type { Check } from './checks';
+import { CheckMark } from '@/features/checkMarks';
+import type { Check } from '@/data/stages/checks';
 
 /** Without the place, which stands above it. */
 const saysOf = (check: Check) => stageFactText(check.last, () => '').replace(/^: /, '');

@@ -13,10 +13,10 @@ import {
 } from '@kesto/core/refrigerant';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { StageWork } from '@/features/stage/useStage';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { StageWork } from '@/data/stages/useStage';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { Failed } from '@/ui/states';

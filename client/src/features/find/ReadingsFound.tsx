@@ -2,7 +2,7 @@ import { pointerText, READING_ROUGH } from '@kesto/contract/wording';
 import type { GuessedLine } from '@kesto/core';
 import { readings, usualReadings, type Metering, type ReadingsRequest } from '@kesto/core/refrigerant';
 import { View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { readingRows } from './readingRows';

@@ -3,8 +3,8 @@ import { cutsIn, type CircuitGraph, type Loss, type StageFact } from '@kesto/cor
 import { formatGaugePressure, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useVanStock } from '@/features/van/api';
-import { useUnits } from '@/state/units';
+import { useVanStock } from '@/data/van/api';
+import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';

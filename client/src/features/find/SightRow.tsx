@@ -5,7 +5,7 @@ import { scaleLog } from 'd3-scale';
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';

@@ -1,7 +1,7 @@
 import { breakText } from '@kesto/contract/wording';
 import type { CheckedChain, JobVerification } from '@kesto/core';
 import { View } from 'react-native';
-import { Findings, hashInFours } from '@/features/joint/IntegrityMark';
+import { Findings, hashInFours } from '@/features/chain';
 import { Cross, Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';

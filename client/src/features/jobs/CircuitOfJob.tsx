@@ -1,12 +1,12 @@
 import type { JobView } from '@kesto/contract';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { useUnitList } from '@/features/units/api';
+import { useUnitList } from '@/data/units/api';
 import { useWrite } from '@/outbox';
 import { Choice } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
-import { jobEntryWrite } from './writes';
+import { jobEntryWrite } from '@/data/jobs/writes';
 
 /** Which circuit of the machine the job is on, as long as no joint is on it; the server says where something was noted on its drawing. */
 export function CircuitOfJob({ job }: { job: JobView }) {

@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { CircuitOf } from '@/features/circuit/CircuitOf';
+import { CircuitOf } from '@/features/circuit';
 
 const HEIGHT = { wide: 400, phone: 460 } as const;
 

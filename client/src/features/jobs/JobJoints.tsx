@@ -4,13 +4,13 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { NoteForm } from '@/features/stage/NoteForm';
+import { NoteForm } from '@/features/stage';
 import { useWrite } from '@/outbox';
 import { FrameKey } from '@/ui/Buttons';
 import { ListRow } from '@/ui/ListRow';
 import { Empty, Failed } from '@/ui/states';
 import { Heading, Mono, Words } from '@/ui/Words';
-import { jobEntryWrite } from './writes';
+import { jobEntryWrite } from '@/data/jobs/writes';
 
 const RED_STATES: readonly JointSummary['state'][] = ['sent-back', 'rework', 'cut-out'];
 /** No flame touched it: it may be taken off the job. */

@@ -4,16 +4,16 @@ import { differingSchool, type Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { useShopSchools } from '@/features/shop/api';
-import { answered, SchoolRow } from '@/features/shop/SchoolRow';
+import { useShopSchools } from '@/data/shop/api';
+import { answered, SchoolRow } from '@/features/shop';
 import { useWrite } from '@/outbox';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
-import { jobCells } from './cells';
-import { WithJob } from './WithJob';
-import { jobEntryWrite } from './writes';
+import { jobCells } from '@/data/jobs/cells';
+import { WithJob } from '@/data/jobs/WithJob';
+import { jobEntryWrite } from '@/data/jobs/writes';
 
 export function JobSchoolsScreen({ id }: { id: string }) {
   return <WithJob id={id}>{(job) => <Ready job={job} />}</WithJob>;

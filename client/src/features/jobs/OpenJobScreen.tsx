@@ -4,18 +4,18 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { Fetched } from '@/api/Fetched';
-import { EmptyGround } from '@/features/today/Skyline';
-import { useUnitList } from '@/features/units/api';
+import { EmptyGround } from '@/drawing/Skyline';
+import { useUnitList } from '@/data/units/api';
 import { useWrite } from '@/outbox';
 import { Choice, FrameKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 import { UnitPicker } from './UnitPicker';
-import { jobWrite } from './writes';
+import { jobWrite } from '@/data/jobs/writes';
 
 /** A job on a machine: which, and what is to be done. */
 export function OpenJobScreen({ unitId }: { unitId: string | null }) {

@@ -4,13 +4,13 @@ import type { Stage } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { useMayMake } from '@/features/session/useMayMake';
-import { NoteForm } from '@/features/stage/NoteForm';
+import { useMayMake } from '@/session/useMayMake';
+import { NoteForm } from '@/features/stage';
 import { useWrite } from '@/outbox';
 import { Overlay } from '@/ui/Overlay';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
-import { jobEntryWrite } from './writes';
+import { jobEntryWrite } from '@/data/jobs/writes';
 
 /** A stage without a sheet of its own says so, and takes a note. */
 export function StageNoteOver({ job, stage, onClose }: { job: JobView; stage: Stage | null; onClose: () => void }) {

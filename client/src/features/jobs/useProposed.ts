@@ -2,12 +2,12 @@ import type { JobView } from '@kesto/contract';
 import { lastOf, leaksOf, proposedJoints, type ProposedJoint } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { v7 as uuid } from 'uuid';
-import { useCircuitDrawing } from '@/features/circuit/api';
-import { jointTitle } from '@/features/circuit/jointTitle';
-import { factsOfJob } from '@/features/stage/pendingStages';
+import { useCircuitDrawing } from '@/data/circuits/api';
+import { jointTitle } from '@/data/circuits/jointTitle';
+import { factsOfJob } from '@/data/stages/pendingStages';
 import { useWrite } from '@/outbox';
-import { useUnits } from '@/state/units';
-import { jointWrite } from './writes';
+import { useUnits } from '@/session/units';
+import { jointWrite } from '@/data/jobs/writes';
 
 export interface Proposed {
   readonly title: string;

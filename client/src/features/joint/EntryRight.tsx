@@ -5,14 +5,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { PutRight } from '@/features/putRight';
-import { useIsLead } from '@/features/session/useIsLead';
-import { useMayMake } from '@/features/session/useMayMake';
-import { useMe } from '@/features/session/useMe';
+import { useIsLead } from '@/session/useIsLead';
+import { useMayMake } from '@/session/useMayMake';
+import { useMe } from '@/session/useMe';
 import { useWrite } from '@/outbox';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
-import { seenOf } from './usePassport';
-import { entryWrite } from './writes';
+import { seenOf } from '@/data/joints/seenOf';
+import { entryWrite } from '@/data/joints/writes';
 
 /** A frozen plan is not put right, nor what puts another entry right. */
 const STANDS: readonly EntryKind[] = ['planned', 'corrected', 'struck-out'];

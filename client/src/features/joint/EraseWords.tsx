@@ -5,12 +5,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
-import { useMe } from '@/features/session/useMe';
-import { NoteForm } from '@/features/stage/NoteForm';
+import { useMe } from '@/session/useMe';
+import { NoteForm } from '@/features/stage';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
-import { useEraseMutation } from './api';
+import { useEraseMutation } from '@/data/joints/api';
 
 const WHAT = [
   { value: 'words', label: 'what it says' },

@@ -1,10 +1,10 @@
 import type { JointView } from '@kesto/contract';
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
-import { useJob } from '@/features/jobs/useJob';
-import { PlannerScreen } from '@/features/planner/PlannerScreen';
-import { useMayMake } from '@/features/session/useMayMake';
-import { coldMethodOf } from './coldMethodOf';
+import { useJob } from '@/data/jobs/useJob';
+import { PlannerScreen } from '@/features/planner';
+import { useMayMake } from '@/session/useMayMake';
+import { coldMethodOf } from '@/data/jobs/coldMethodOf';
 import { PassportScreen } from './PassportScreen';
 
 /** One joint, one place: the planner before it is made, its passport after. One that was decided cold needs no plan: its checks are its sheet. */

@@ -3,14 +3,14 @@ import { ENTRY_WORDS, entryRemarks } from '@kesto/contract/wording';
 import { outOfTurn, readChain, unsettled } from '@kesto/core';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { NoteForm } from '@/features/stage/NoteForm';
-import { useIsLead } from '@/features/session/useIsLead';
-import { useMe } from '@/features/session/useMe';
+import { NoteForm } from '@/features/stage';
+import { useIsLead } from '@/session/useIsLead';
+import { useMe } from '@/session/useMe';
 import { useWrite } from '@/outbox';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
-import { seenOf } from './usePassport';
-import { entryWrite } from './writes';
+import { seenOf } from '@/data/joints/seenOf';
+import { entryWrite } from '@/data/joints/writes';
 
 /** Entries that came out of turn or were lit at a locked torch: their writer or a lead strikes out what does not count. */
 export function Settle({ joint }: { joint: JointView }) {

@@ -1,19 +1,17 @@
 import type { JointView } from '@kesto/contract';
-import { ENGINE_VERSION, headOf, verifyRecord, type Head } from '@kesto/core';
+import { ENGINE_VERSION, verifyRecord } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
 import { errorText } from '@/api/api';
 import { useWrite } from '@/outbox';
-import { useUnits } from '@/state/units';
-import { useLazyRecordQuery } from './api';
-import { integrityOf, type Integrity } from './IntegrityMark';
+import { useUnits } from '@/session/units';
+import { useLazyRecordQuery } from '@/data/joints/api';
+import { type Integrity, integrityOf } from '@/features/chain';
 import { brazedValues, madeRows } from '@kesto/contract/wording';
-import { saveFrom } from './saveFrom';
-import { entryWrite } from './writes';
-
-/** What this device knows when it says something of a joint: the joint's own chain, and its job's. */
-export const seenOf = ({ id, entries, job }: JointView): readonly Head[] => [headOf('joint', id, entries), job.head];
+import { saveFrom } from '@/api/saveFrom';
+import { seenOf } from '@/data/joints/seenOf';
+import { entryWrite } from '@/data/joints/writes';
 
 /** One made joint: plan against made, the chain, and its checking in this browser. */
 export function usePassport(joint: JointView) {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { decide, type Line } from '@/outbox';
-import type { AppDispatch } from '@/state/store';
+import type { AppDispatch } from '@/store/store';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { placeOf, saidOn } from './keptText';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { isHeld, sendAgain, takeBack, type Command } from '@/outbox';
-import type { AppDispatch } from '@/state/store';
+import type { AppDispatch } from '@/store/store';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';

@@ -3,9 +3,9 @@ import { press, settle, showScreen } from '@/testing/screen';
 import { keptHere } from '@/outbox/slice';
 import { VAN_COMMAND } from '@/testing/commands';
 import { write } from '@/outbox/write';
-import { useVanStock } from '@/features/van/api';
+import { useVanStock } from '@/data/van/api';
 import { Words } from '@/ui/Words';
-import { vanWrite } from '@/features/van/writes';
+import { vanWrite } from '@/data/van/writes';
 import { VAN } from '@/testing/joints';
 import { KeptScreen } from './KeptScreen';
 

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import { useDispatch } from 'react-redux';
-import { usePeople } from '@/features/people/api';
-import { useIsLead } from '@/features/session/useIsLead';
-import { useMe } from '@/features/session/useMe';
+import { usePeople } from '@/data/people/api';
+import { useIsLead } from '@/session/useIsLead';
+import { useMe } from '@/session/useMe';
 import { sendKept, takeOnBehalf, useKept, useKeptHere } from '@/outbox';
-import type { AppDispatch } from '@/state/store';
+import type { AppDispatch } from '@/store/store';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';

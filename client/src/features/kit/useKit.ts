@@ -4,13 +4,13 @@ import { jointMinutes, kitOf, kitRequestOf, type CircuitGraph, type KitLine } fr
 import Papa from 'papaparse';
 import { useMemo } from 'react';
 import { v7 as uuid } from 'uuid';
-import { jobEntryWrite } from '@/features/jobs/writes';
-import { useJointsOf } from '@/features/joint/useJointsOf';
-import { factsOfJob } from '@/features/stage/pendingStages';
-import { useVanStock, useVanUseQuery } from '@/features/van/api';
+import { jobEntryWrite } from '@/data/jobs/writes';
+import { useJointsOf } from '@/data/jobs/useJointsOf';
+import { factsOfJob } from '@/data/stages/pendingStages';
+import { useVanStock, useVanUseQuery } from '@/data/van/api';
 import { useWrite } from '@/outbox';
-import { useKeptForm } from '@/state/keptForm';
-import { useUnits } from '@/state/units';
+import { useKeptForm } from '@/forms/keptForm';
+import { useUnits } from '@/session/units';
 import { saveFile } from '@/ui/files';
 
 export interface KitRowView {

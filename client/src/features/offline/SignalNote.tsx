@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { isToday } from 'date-fns/isToday';
 import { StyleSheet, View } from 'react-native';
 import { useSelector } from 'react-redux';
-import type { RootState } from '@/state/store';
+import type { RootState } from '@/store/store';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';

@@ -2,10 +2,10 @@ import type { Today } from '@kesto/contract/api';
 import { useEffect, useRef } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
 import { api, TAGS } from '@/api/api';
-import { sessionApi } from '@/features/session/api';
+import { sessionApi } from '@/api/sessionApi';
 import { sendKept } from '@/outbox';
 import { newerIsHere } from '@/state/signal';
-import type { AppDispatch, AppThunk, RootState } from '@/state/store';
+import type { AppDispatch, AppThunk, RootState } from '@/store/store';
 import { fetchAhead } from './ahead';
 import { keepApplication, opensWithoutSignal } from './worker';
 

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { KeepKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Heading, Words } from '@/ui/Words';
 
 const REASON = { reason: { label: 'why in this order', kind: 'words' } } as const;

@@ -13,8 +13,8 @@ import {
 import { arrayMove } from '@dnd-kit/sortable';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { jobEntryWrite } from '@/features/jobs/writes';
-import { factsOfJob } from '@/features/stage/pendingStages';
+import { jobEntryWrite } from '@/data/jobs/writes';
+import { factsOfJob } from '@/data/stages/pendingStages';
 import { useWrite } from '@/outbox';
 import { useSearch } from './useSearch';
 

@@ -2,7 +2,7 @@ import type { People } from '@kesto/contract';
 import { CODE_LENGTH, CODE_LETTERS } from '@kesto/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { press, settle, showScreen, type } from '@/testing/screen';
-import { newCode, readableCode, typedCode } from './code';
+import { newCode, readableCode, typedCode } from '@/data/people/code';
 import { PeopleScreen } from './PeopleScreen';
 
 const PEOPLE: People = {

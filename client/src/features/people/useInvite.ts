@@ -2,8 +2,8 @@ import type { PutInviteRequest } from '@kesto/contract';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
-import { usePutInviteMutation } from './api';
-import { newCode } from './code';
+import { usePutInviteMutation } from '@/data/people/api';
+import { newCode } from '@/data/people/code';
 
 /** Makes a one-time code, and shows it once the server knows it. */
 export function useInvite() {

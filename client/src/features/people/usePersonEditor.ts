@@ -2,8 +2,8 @@ import type { Approval, PersonView } from '@kesto/contract';
 import { useState } from 'react';
 import { errorText } from '@/api/api';
 import { useWrite } from '@/outbox';
-import { useSetLeftMutation, useSetRoleMutation } from './api';
-import { personWrite } from './writes';
+import { useSetLeftMutation, useSetRoleMutation } from '@/data/people/api';
+import { personWrite } from '@/data/people/writes';
 
 type Scope = Approval['scope'];
 

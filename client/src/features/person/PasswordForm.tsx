@@ -6,7 +6,7 @@ import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { errorField, errorText } from '@/api/api';
 import { FrameKey } from '@/ui/Buttons';
-import { FormText } from '@/ui/form/FormFields';
+import { FormText } from '@/forms/FormFields';
 import { Words } from '@/ui/Words';
 import { usePutPasswordMutation } from './api';
 

@@ -6,15 +6,15 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api, errorText, isAway } from '@/api/api';
 import { forgetAnswers } from '@/cache';
 import { dropPin } from '@/features/dayPin';
-import { useSignOutMutation } from '@/features/session/api';
-import { unitsWrite, useMe } from '@/features/session/useMe';
+import { useSignOutMutation } from '@/api/sessionApi';
+import { unitsWrite, useMe } from '@/session/useMe';
 import { useWrite } from '@/outbox';
-import { ApprovalLine } from '@/features/people/ApprovalLine';
+import { ApprovalLine } from '@/features/people';
 import { personSignedOut } from '@/state/session';
 import { leaving } from '@/state/leaving';
 import { tellTabs } from '@/state/tabs';
 import { themeChosen, type ThemeChoice } from '@/state/theme';
-import type { RootState } from '@/state/store';
+import type { RootState } from '@/store/store';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
@@ -22,7 +22,7 @@ import { Heading, Words } from '@/ui/Words';
 import { PasswordForm } from './PasswordForm';
 import { SignIns } from './SignIns';
 import { PinOfToday } from './PinOfToday';
-import { TorchChoices } from './TorchChoices';
+import { TorchChoices } from '@/features/torch';
 
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
 

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
-import { OUTLETS, SIDES } from '@/features/draft/choices';
+import { OUTLETS, SIDES } from '@/draft/choices';
 import type { Planner } from './usePlanner';
 
 type Choices = readonly { readonly value: string; readonly label: string }[];

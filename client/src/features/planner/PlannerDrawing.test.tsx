@@ -5,9 +5,9 @@ import { fireGestureHandler, getByGestureTestId } from 'react-native-gesture-han
 import { useState } from 'react';
 import { around, BRASS_STUB, draftOf } from '@/testing/joints';
 import { settle, showScreen } from '@/testing/screen';
-import type { Draft } from '@/features/draft/drafts';
+import type { Draft } from '@/draft/drafts';
 import { PlannerDrawing } from './PlannerDrawing';
-import { planDraft } from '@/features/draft/toRequest';
+import { planDraft } from '@/draft/toRequest';
 import type { Planner } from './usePlanner';
 
 const valve = { kind: 'valve', distance: '52 mm', along: 'female', protection: 'putty' } as const;

@@ -1,6 +1,6 @@
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { Measured, Section, useFrame, type PlanDrawingProps } from '@/features/plan/PlanDrawing';
+import { Measured, type PlanDrawingProps, Section, useFrame } from '@/features/plan';
 import { GripBar, PartProtectionBar } from './grips/GripBar';
 import { Grips } from './grips/Grips';
 import { useGrips } from './grips/useGrips';

@@ -1,8 +1,8 @@
 import type { JointView, VanStock } from '@kesto/contract';
 import { Fetched } from '@/api/Fetched';
-import { useVanStock } from '@/features/van/api';
-import { useShopSchools } from '@/features/shop/api';
-import { useSchools, type SchoolsHere } from '@/features/shop/useSchools';
+import { useVanStock } from '@/data/van/api';
+import { useShopSchools } from '@/data/shop/api';
+import { useSchools, type SchoolsHere } from '@/data/shop/useSchools';
 import { useIsWide } from '@/ui/theme';
 import { PlannerPhone } from './PlannerPhone';
 import { PlannerWide } from './PlannerWide';

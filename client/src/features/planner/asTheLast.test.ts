@@ -1,4 +1,4 @@
-import { NEW_DRAFT, USUAL_PLACE, type Draft } from '@/features/draft/drafts';
+import { NEW_DRAFT, USUAL_PLACE, type Draft } from '@/draft/drafts';
 import { asTheLast } from './asTheLast';
 
 const VALVE = { kind: 'valve', distance: '35 mm', along: 'female', protection: 'putty' } as const;

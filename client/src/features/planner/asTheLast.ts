@@ -1,4 +1,4 @@
-import type { Draft, NearDraft, PlaceDraft } from '@/features/draft/drafts';
+import type { Draft, NearDraft, PlaceDraft } from '@/draft/drafts';
 
 /** Of a place what stays from joint to joint of a day: the air, the torch, the gas and how it is swept. */
 const STAYS: readonly (keyof PlaceDraft)[] = [

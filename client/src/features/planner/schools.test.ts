@@ -1,7 +1,7 @@
 import { SCHOOL_QUESTIONS, SCHOOL_TEXTS, spokenSchools } from '@kesto/contract/wording';
 import { differingSchool, SCHOOLS } from '@kesto/core';
 import { around, draftOf, planOf } from '@/testing/joints';
-import { planDraft } from '@/features/draft/toRequest';
+import { planDraft } from '@/draft/toRequest';
 
 test('every answer of every question says what it gains and what it risks', () => {
   for (const question of SCHOOL_QUESTIONS) {

@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { useJoint } from '@/features/joint/useJoint';
+import { useJoint } from '@/data/jobs/useJoint';
 
 /** The joint of the job that was planned before this one, with its plan; null where there is none. */
 export function useLastJoint({ id, job }: JointView): JointView | null {

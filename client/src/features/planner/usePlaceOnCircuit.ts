@@ -2,9 +2,9 @@ import type { JointView } from '@kesto/contract';
 import { jointAt, jointsNear, softSolderNear, type FinishedNear, type JointOnCircuit } from '@kesto/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
-import { useCircuitDrawing } from '@/features/circuit/api';
-import { useJob } from '@/features/jobs/useJob';
-import { factsOfJob } from '@/features/stage/pendingStages';
+import { useCircuitDrawing } from '@/data/circuits/api';
+import { useJob } from '@/data/jobs/useJob';
+import { factsOfJob } from '@/data/stages/pendingStages';
 
 /** A joint's place, and since when the circuit is drawn so. */
 export type PlacedJoint = JointOnCircuit & {

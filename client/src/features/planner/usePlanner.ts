@@ -2,14 +2,14 @@ import type { JointView } from '@kesto/contract';
 import { canonicalHash, drawnSince, withVan, type DrawnSince } from '@kesto/core';
 import { useMemo } from 'react';
 import { useDispatch, useSelector } from 'react-redux';
-import { useVanStock } from '@/features/van/api';
-import { useSchools } from '@/features/shop/useSchools';
-import type { RootState } from '@/state/store';
-import { useUnits } from '@/state/units';
-import { draftFromPlan } from '@/features/draft/draftFromPlan';
-import { draftOnCircuit, withDrawing } from '@/features/draft/draftOnCircuit';
-import { asksSwept, draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from '@/features/draft/drafts';
-import { planDraft, type Planned } from '@/features/draft/toRequest';
+import { useVanStock } from '@/data/van/api';
+import { useSchools } from '@/data/shop/useSchools';
+import type { RootState } from '@/store/store';
+import { useUnits } from '@/session/units';
+import { draftFromPlan } from '@/draft/draftFromPlan';
+import { draftOnCircuit, withDrawing } from '@/draft/draftOnCircuit';
+import { asksSwept, draftChanged, draftRedone, draftUndone, NEW_DRAFT, type Draft } from '@/draft/drafts';
+import { planDraft, type Planned } from '@/draft/toRequest';
 import { usePlaceOnCircuit } from './usePlaceOnCircuit';
 
 export interface Planner extends Planned {

@@ -1,11 +1,11 @@
 import type { JointView, VanStock } from '@kesto/contract';
-import type { SchoolsHere } from '@/features/shop/useSchools';
+import type { SchoolsHere } from '@/data/shop/useSchools';
 import { differingSchool, ENGINE_VERSION } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { draftFromPlan } from '@/features/draft/draftFromPlan';
-import { jointCells } from '@/features/joint/cells';
-import { useUnits } from '@/state/units';
+import { draftFromPlan } from '@/draft/draftFromPlan';
+import { jointCells } from '@/data/joints/cells';
+import { useUnits } from '@/session/units';
 import type { WorkingName } from '@kesto/contract/wording';
 import type { Start } from './parts/starts';
 import { asTheLast } from './asTheLast';

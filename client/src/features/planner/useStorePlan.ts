@@ -3,9 +3,9 @@ import { differingSchool, ENGINE_VERSION, type Schools } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useDispatch } from 'react-redux';
 import { v7 as uuid } from 'uuid';
-import { planWrite } from '@/features/joint/writes';
+import { planWrite } from '@/data/joints/writes';
 import { useWrite } from '@/outbox';
-import { draftStored } from '@/features/draft/drafts';
+import { draftStored } from '@/draft/drafts';
 import type { Planner } from './usePlanner';
 
 /** Keeps the plan on the device under an id made here; the server works it out again when it arrives. */

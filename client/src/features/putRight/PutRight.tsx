@@ -2,12 +2,12 @@ import { FIELD_NAMES, fieldWordText } from '@kesto/contract/wording';
 import type { KindId } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
-import type { Specs } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Specs } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Words } from '@/ui/Words';
 import { changedIn, correctableOf, specsOf, textsOf, type Correctable, type Values } from './correctable';
 

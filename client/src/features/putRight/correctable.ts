@@ -1,8 +1,8 @@
 import { FIELD_NAMES } from '@kesto/contract/wording';
 import { KINDS, type KindId, type Quantity, type Spec, type UnitPreferences } from '@kesto/core';
 import { writeMass } from '@kesto/core/unit';
-import type { FieldSpec, Specs } from '@/ui/form/fields';
-import { massKg } from '@/ui/form/si';
+import type { FieldSpec, Specs } from '@/forms/fields';
+import { massKg } from '@/forms/si';
 
 export type Values = Readonly<Record<string, unknown>>;
 

@@ -1,6 +1,6 @@
 import { noApprovalText } from '@kesto/contract/wording/people';
 import { approvalFor, scopeOf } from '@kesto/core';
-import { useMe } from '@/features/session/useMe';
+import { useMe } from '@/session/useMe';
 import { Words } from '@/ui/Words';
 
 /** Said before the flame where no approval of whoever holds the torch covers the filler today. */

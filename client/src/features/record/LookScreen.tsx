@@ -2,9 +2,9 @@ import type { JointView } from '@kesto/contract/api';
 import { LOOK_FINDINGS, LOOK_RESULTS, madeCold, readChain, type LookFinding, type LookResult } from '@kesto/core';
 import { coldFlawText, FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
 import { View } from 'react-native';
-import { jointCells } from '@/features/joint/cells';
-import { useKeptForm } from '@/state/keptForm';
-import { useUnits } from '@/state/units';
+import { jointCells } from '@/data/joints/cells';
+import { useKeptForm } from '@/forms/keptForm';
+import { useUnits } from '@/session/units';
 import { Choice } from '@/ui/Buttons';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { FlagLine } from '@/ui/Flag';
@@ -13,9 +13,8 @@ import { Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { FindingDrawing } from './FindingDrawing';
-import { PhotoStrip } from './PhotoStrip';
+import { PhotoStrip, usePhotos } from '@/features/photos';
 import { useEntry } from './useEntry';
-import { usePhotos } from './usePhotos';
 
 const NAMES = Object.keys(LOOK_FINDINGS) as LookFinding[]; // cast: the keys of this very object
 /** What can be seen on a joint that no flame made. */

@@ -1,11 +1,11 @@
 import type { JointView } from '@kesto/contract';
 import { useMemo } from 'react';
 import type { Resolver } from 'react-hook-form';
-import { useKeptForm } from '@/state/keptForm';
-import { useUnits } from '@/state/units';
+import { useKeptForm } from '@/forms/keptForm';
+import { useUnits } from '@/session/units';
 import { differsFromPlan, prefilled, readBraze, type BrazeField, type BrazeForm, type BrazeProblems } from './brazeForm';
 import { useEntry } from './useEntry';
-import { usePhotos } from './usePhotos';
+import { usePhotos } from '@/features/photos';
 
 /** As the form library nests them. */
 function errorsOf({ reason, ...fields }: BrazeProblems) {

@@ -1,8 +1,8 @@
 import type { JointView, PutEntryRequest } from '@kesto/contract';
 import { useRouter } from 'expo-router';
 import { v7 as uuid } from 'uuid';
-import { seenOf } from '@/features/joint/usePassport';
-import { entryWrite } from '@/features/joint/writes';
+import { seenOf } from '@/data/joints/seenOf';
+import { entryWrite } from '@/data/joints/writes';
 import { useWrite } from '@/outbox';
 
 /** Adds one entry under an id and a time made when the person keeps it. */

@@ -1,9 +1,8 @@
 import { NO_ALARM_ASLEEP, RUN_PHASE_WORDS } from '@kesto/contract/wording';
 import { formatDuration, formatFlow, readingText, type JointPlan } from '@kesto/core';
 import { View } from 'react-native';
-import { PlanDrawing } from '@/features/plan/PlanDrawing';
-import { OxygenCurve } from '@/features/plan/OxygenCurve';
-import { useUnits } from '@/state/units';
+import { OxygenCurve, PlanDrawing } from '@/features/plan';
+import { useUnits } from '@/session/units';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';

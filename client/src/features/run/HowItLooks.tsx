@@ -2,7 +2,7 @@ import { showIn, signsOf } from '@kesto/contract/wording';
 import type { JointPlan } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect } from 'react-native-svg';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 

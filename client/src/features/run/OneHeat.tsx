@@ -4,7 +4,7 @@ import { heatSteps, MADE } from '@kesto/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useCircuitDrawing } from '@/features/circuit/api';
+import { useCircuitDrawing } from '@/data/circuits/api';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 

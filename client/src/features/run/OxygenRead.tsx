@@ -3,9 +3,9 @@ import { oxygenSays, type JointPlan } from '@kesto/core';
 import { View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
-import { FigureFields } from '@/ui/form/FigureFields';
-import type { Read } from '@/ui/form/fields';
-import { useFigures } from '@/ui/form/useFigures';
+import { FigureFields } from '@/forms/FigureFields';
+import type { Read } from '@/forms/fields';
+import { useFigures } from '@/forms/useFigures';
 import { Words } from '@/ui/Words';
 import type { RunWork } from './useRun';
 

@@ -2,7 +2,7 @@ import { TORCH_POINT_WORDS } from '@kesto/contract/wording';
 import { TORCH_GOOD_MINUTES, type TorchPoint } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { stageHref } from '@/features/stage/stageHref';
+import { stageHref } from '@/data/stages/stageHref';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 

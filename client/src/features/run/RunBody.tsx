@@ -3,12 +3,10 @@ import { PURGE_CUT_SHORT, RUN_PHASE_WORDS, twoPeopleText } from '@kesto/contract
 import type { JointPlan } from '@kesto/core';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { PlanDrawing } from '@/features/plan/PlanDrawing';
-import { AtTheTorch } from '@/features/plan/AtTheTorch';
-import { Flags, MakeSafe } from '@/features/plan/Cautions';
-import { ApprovalNote } from '@/features/record/ApprovalNote';
-import { TorchLocked } from '@/features/safe/TorchLocked';
-import { useUnits } from '@/state/units';
+import { AtTheTorch, Flags, MakeSafe, PlanDrawing } from '@/features/plan';
+import { ApprovalNote } from '@/features/record';
+import { TorchLocked } from '@/features/torch';
+import { useUnits } from '@/session/units';
 import { FlagLine } from '@/ui/Flag';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';

@@ -3,11 +3,11 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { OxygenRead } from './OxygenRead';
 import { FrameKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Heading, Words } from '@/ui/Words';
-import { TorchChoices } from '@/features/person/TorchChoices';
+import { TorchChoices } from '@/features/torch';
 import { PlanAnew } from './PlanAnew';
 import type { RunWork } from './useRun';
 

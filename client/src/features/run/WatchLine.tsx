@@ -3,7 +3,7 @@ import { watchOf } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useStage } from '@/features/stage/useStage';
+import { useStage } from '@/data/stages/useStage';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 

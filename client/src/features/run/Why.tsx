@@ -1,7 +1,7 @@
 import { RUN_PHASE_WHYS } from '@kesto/contract/wording';
 import type { RunPhase } from '@kesto/core';
 import { useSelector } from 'react-redux';
-import type { RootState } from '@/state/store';
+import type { RootState } from '@/store/store';
 import { Words } from '@/ui/Words';
 
 /** The reason of a step, for whoever asked to be told. */

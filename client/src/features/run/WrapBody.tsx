@@ -1,8 +1,8 @@
 import { measureText, partName, showIn } from '@kesto/contract/wording';
 import type { JointPlan } from '@kesto/core';
 import { View } from 'react-native';
-import { PlanDrawing } from '@/features/plan/PlanDrawing';
-import { useUnits } from '@/state/units';
+import { PlanDrawing } from '@/features/plan';
+import { useUnits } from '@/session/units';
 import { KeepKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import type { RunWork } from './useRun';

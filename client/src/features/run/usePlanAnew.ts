@@ -2,9 +2,9 @@ import type { JointView } from '@kesto/contract';
 import { calcErrorText, planDifferences } from '@kesto/contract/wording';
 import { planJoint, type JointPlan, type PlanRequest } from '@kesto/core';
 import { useMemo, useState } from 'react';
-import { useVanStock } from '@/features/van/api';
-import { DraftReader } from '@/state/draftReader';
-import { useUnits } from '@/state/units';
+import { useVanStock } from '@/data/van/api';
+import { DraftReader } from '@/forms/draftReader';
+import { useUnits } from '@/session/units';
 import type { RunWork } from './useRun';
 
 interface Changed {

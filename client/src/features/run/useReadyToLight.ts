@@ -1,7 +1,7 @@
 import type { JobView } from '@kesto/contract';
 import { keepsMakeSafe, torchLock, type OpenGate, type TorchPoint } from '@kesto/core';
-import { useFreshness } from '@/features/safe/useFreshness';
-import { useStage } from '@/features/stage/useStage';
+import { useFreshness } from '@/features/torch';
+import { useStage } from '@/data/stages/useStage';
 
 export interface ReadyToLight {
   /** What keeps the torch locked; null where nothing does, or its making safe is not kept. */

@@ -2,7 +2,7 @@ import type { JointView, PutEntryRequest } from '@kesto/contract';
 import { readChain, readEntry, type RunEvent } from '@kesto/core';
 import { useMemo } from 'react';
 import { bodyOf, goes, useUnrefused } from '@/outbox';
-import { useMe } from '@/features/session/useMe';
+import { useMe } from '@/session/useMe';
 
 /** What was kept of a joint, with what only this device has: a page that opens anew goes on from it. */
 export function useRunEvents(joint: JointView): readonly RunEvent[] {

@@ -1,7 +1,7 @@
 import type { JobView } from '@kesto/contract';
 import { keepsMakeSafe, WATCH_MINUTES, watchOf } from '@kesto/core';
-import { useMe } from '@/features/session/useMe';
-import { useStage } from '@/features/stage/useStage';
+import { useMe } from '@/session/useMe';
+import { useStage } from '@/data/stages/useStage';
 
 /** The watch begins with a flame that goes off, by itself: a later flame of the job only moves its end. */
 export function useWatchBegins(job: JobView): () => Promise<boolean> {

@@ -1,6 +1,6 @@
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
-import type { StageWork } from '@/features/stage/useStage';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
+import type { StageWork } from '@/data/stages/useStage';
 
 /** Where nobody may stop the cooling: what keeps it cold meanwhile. */
 export function Cooling({ work, onKept }: { work: StageWork; onKept: () => void }) {

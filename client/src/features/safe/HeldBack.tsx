@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { closing } from '@/features/stage/closing';
+import { closing } from '@/data/stages/closing';
 import { CheckRow } from '@/ui/CheckRow';
 import { KeepKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Heading, Words } from '@/ui/Words';
 import type { PointFormProps } from './pointFormProps';
 import { titleOf } from './titleOf';

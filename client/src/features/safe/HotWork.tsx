@@ -12,15 +12,14 @@ import {
 } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { PhotoStrip } from '@/features/record/PhotoStrip';
-import { usePhotos } from '@/features/record/usePhotos';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
+import { PhotoStrip, usePhotos } from '@/features/photos';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
 import { CheckRow } from '@/ui/CheckRow';
 import { Choice } from '@/ui/Buttons';
-import type { FieldSpec, Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { FieldSpec, Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import type { PointFormProps } from './pointFormProps';
 import { titleOf } from './titleOf';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
 import { CheckRow } from '@/ui/CheckRow';
 import type { PointFormProps } from './pointFormProps';
 import { titleOf } from './titleOf';

@@ -2,9 +2,9 @@ import { TORCH_POINT_WORDS } from '@kesto/contract/wording';
 import { outOfService, type TorchPoint } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
-import type { StageWork } from '@/features/stage/useStage';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
+import type { StageWork } from '@/data/stages/useStage';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 

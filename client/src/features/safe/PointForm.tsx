@@ -1,10 +1,9 @@
 import { PICTURE_WORDS, TORCH_POINT_WORDS } from '@kesto/contract/wording';
 import { PICTURES_OF, type PictureOf } from '@kesto/core';
 import { useState } from 'react';
-import { PhotoStrip } from '@/features/record/PhotoStrip';
-import { usePhotos } from '@/features/record/usePhotos';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
+import { PhotoStrip, usePhotos } from '@/features/photos';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
 import { Choice } from '@/ui/Buttons';
 import { HeldBack } from './HeldBack';
 import { HotWork } from './HotWork';

@@ -4,22 +4,20 @@ import { TORCH_POINT_WORDS } from '@kesto/contract/wording';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { WithJob } from '@/features/jobs/WithJob';
-import { jobCells } from '@/features/jobs/cells';
-import { Facts } from '@/features/stage/Facts';
-import { Leaving } from '@/features/stage/Leaving';
+import { WithJob } from '@/data/jobs/WithJob';
+import { jobCells } from '@/data/jobs/cells';
+import { Facts, Leaving } from '@/features/stage';
 import { placeName } from '@kesto/contract/wording';
-import { useStage } from '@/features/stage/useStage';
+import { useStage } from '@/data/stages/useStage';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { Cooling } from './Cooling';
-import { Freshness } from './Freshness';
+import { Freshness, useFreshness } from '@/features/torch';
 import { OutOfService } from './OutOfService';
 import { PointForm } from './PointForm';
 import { PointRow } from './PointRow';
-import { useFreshness } from './useFreshness';
 import { WatchRow } from './WatchRow';
 
 export function SafeScreen({ id }: { id: string }) {

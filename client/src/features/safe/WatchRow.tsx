@@ -4,16 +4,16 @@ import { WATCH_MINUTES, watchOf, type Watch } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useIsLead } from '@/features/session/useIsLead';
-import { useMe } from '@/features/session/useMe';
-import { closing } from '@/features/stage/closing';
-import { NoteForm } from '@/features/stage/NoteForm';
-import type { StageWork } from '@/features/stage/useStage';
+import { useIsLead } from '@/session/useIsLead';
+import { useMe } from '@/session/useMe';
+import { closing } from '@/data/stages/closing';
+import { NoteForm } from '@/features/stage';
+import type { StageWork } from '@/data/stages/useStage';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
-import { useNow } from './useNow';
+import { useNow } from '@/ui/useNow';
 
 const LENGTHS = [WATCH_MINUTES.least, WATCH_MINUTES.usual, 120] as const;
 

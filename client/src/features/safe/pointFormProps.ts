@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import type { TorchPoint } from '@kesto/core';
-import type { StageWork } from '@/features/stage/useStage';
+import type { StageWork } from '@/data/stages/useStage';
 
 export interface PointFormProps {
   readonly point: TorchPoint;

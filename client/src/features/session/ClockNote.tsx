@@ -1,7 +1,7 @@
 import { clockAheadText, CLOCK_TOLERANCE_MS } from '@kesto/contract/wording/clock';
 import { View } from 'react-native';
 import { useSelector } from 'react-redux';
-import type { RootState } from '@/state/store';
+import type { RootState } from '@/store/store';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 

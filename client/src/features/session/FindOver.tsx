@@ -5,13 +5,13 @@ import { useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { ScrollView } from 'react-native';
 import { errorText } from '@/api/api';
-import { useLazyFindJointQuery } from '@/features/joint/api';
+import { useLazyFindJointQuery } from '@/data/joints/api';
 import { ListRow } from '@/ui/ListRow';
 import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
-import { useSearchQuery } from './api';
+import { useSearchQuery } from '@/api/sessionApi';
 
 /** Fewer letters are in everything. */
 const LEAST = 2;

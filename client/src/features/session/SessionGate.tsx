@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Failed, Loading, WholePage } from '@/ui/states';
 import { errorText } from '@/api/api';
-import { useMeQuery } from './api';
+import { useMeQuery } from '@/api/sessionApi';
 import { SignedIn } from './SignedIn';
 import { SignInScreen } from './SignInScreen';
 import { useTabs } from './useTabs';

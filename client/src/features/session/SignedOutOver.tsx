@@ -1,5 +1,5 @@
 import { useSelector } from 'react-redux';
-import type { RootState } from '@/state/store';
+import type { RootState } from '@/store/store';
 import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
 import { Words } from '@/ui/Words';

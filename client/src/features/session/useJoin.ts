@@ -2,9 +2,9 @@ import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { errorField, errorText } from '@/api/api';
-import { typedCode } from '@/features/people/code';
-import type { AppDispatch } from '@/state/store';
-import { useJoinMutation, useReadInviteQuery } from './api';
+import { typedCode } from '@/data/people/code';
+import type { AppDispatch } from '@/store/store';
+import { useJoinMutation, useReadInviteQuery } from '@/api/sessionApi';
 import { codeInAddress } from './codeInAddress';
 import { welcomed } from './welcomed';
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { errorText } from '@/api/api';
-import type { AppDispatch } from '@/state/store';
-import { useDemoPeopleQuery, useSignInMutation } from './api';
+import type { AppDispatch } from '@/store/store';
+import { useDemoPeopleQuery, useSignInMutation } from '@/api/sessionApi';
 import { welcomed } from './welcomed';
 
 /** Sign-in, the same on its own screen and laid over another: whoever waited for it goes on. */

@@ -3,9 +3,9 @@ import { useDispatch } from 'react-redux';
 import { letWaitingGo } from '@/api/signIn';
 import { sendKept } from '@/outbox';
 import { deviceTaken, sessionBegan, sessionEnded } from '@/state/session';
-import type { AppDispatch, AppThunk } from '@/state/store';
+import type { AppDispatch, AppThunk } from '@/store/store';
 import { hearTabs } from '@/state/tabs';
-import { sessionApi } from './api';
+import { sessionApi } from '@/api/sessionApi';
 
 /** Another tab says who is signed in now. */
 const heard =

@@ -2,9 +2,9 @@ import { api, TAGS } from '@/api/api';
 import { letWaitingGo } from '@/api/signIn';
 import { sendKept } from '@/outbox';
 import { sessionBegan } from '@/state/session';
-import type { AppThunk } from '@/state/store';
+import type { AppThunk } from '@/store/store';
 import { tellTabs } from '@/state/tabs';
-import { sessionApi } from './api';
+import { sessionApi } from '@/api/sessionApi';
 
 /** The page from its beginning: nothing of whoever was here before is left on it. */
 export const startOver = (): void => globalThis.location?.replace('/');

@@ -3,10 +3,10 @@ import { drawnName, TAKEN_OUT_WORDS } from '@kesto/contract/wording';
 import { kitOf, kitRequestOf, MADE, takenOutOf, type CircuitGraph, type OutPoint, type TakenOutSaid } from '@kesto/core';
 import { useMemo } from 'react';
 import { v7 as uuid } from 'uuid';
-import { jobEntryWrite } from '@/features/jobs/writes';
-import { useJointsOf } from '@/features/joint/useJointsOf';
-import { factsOfJob } from '@/features/stage/pendingStages';
-import { useVanStock } from '@/features/van/api';
+import { jobEntryWrite } from '@/data/jobs/writes';
+import { useJointsOf } from '@/data/jobs/useJointsOf';
+import { factsOfJob } from '@/data/stages/pendingStages';
+import { useVanStock } from '@/data/van/api';
 import { useWrite } from '@/outbox';
 
 /** Something that comes out before the flame, as it stands. */

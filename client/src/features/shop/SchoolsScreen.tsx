@@ -1,12 +1,12 @@
 import { SCHOOL_QUESTIONS, SCHOOL_TEXTS } from '@kesto/contract/wording';
 import type { SchoolQuestion } from '@kesto/core';
 import { errorText } from '@/api/api';
-import { useIsLead } from '@/features/session/useIsLead';
+import { useIsLead } from '@/session/useIsLead';
 import { Sheet } from '@/ui/Sheet';
 import { Failed, Loading } from '@/ui/states';
 import { useWrite } from '@/outbox';
-import { useShopSchools } from './api';
-import { schoolsWrite } from './writes';
+import { useShopSchools } from '@/data/shop/api';
+import { schoolsWrite } from '@/data/shop/writes';
 import { answered, SchoolRow } from './SchoolRow';
 
 /** Where practitioners differ: what each school gains and risks, and which one this shop follows. */

@@ -3,13 +3,13 @@ import { writeDistance } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { siteWrite } from '@/features/units/writes';
+import { siteWrite } from '@/data/units/writes';
 import { useWrite } from '@/outbox';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { KeepKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 

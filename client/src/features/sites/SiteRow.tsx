@@ -2,7 +2,7 @@ import type { SiteView, UnitView } from '@kesto/contract';
 import { formatDistance, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';

@@ -4,14 +4,14 @@ import type { StageFact } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useForWhom } from '@/features/people/useForWhom';
+import { useForWhom } from '@/data/people/useForWhom';
 import { PutRight } from '@/features/putRight';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { closing } from './closing';
+import { closing } from '@/data/stages/closing';
 import { usePuttingRight, type PuttingRight } from './usePuttingRight';
-import type { StageWork } from './useStage';
+import type { StageWork } from '@/data/stages/useStage';
 
 interface FactsProps {
   readonly facts: readonly StageFact[];

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { useIsLead } from '@/features/session/useIsLead';
+import { useIsLead } from '@/session/useIsLead';
 import { Words } from '@/ui/Words';
-import { closing } from './closing';
+import { closing } from '@/data/stages/closing';
 import { Gate } from './Gate';
 import { NoteForm } from './NoteForm';
-import type { StageWork } from './useStage';
+import type { StageWork } from '@/data/stages/useStage';
 
 interface LeavingProps {
   readonly work: StageWork;

@@ -2,8 +2,8 @@ import type { Drawn, JobView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
 import type { ReactNode } from 'react';
 import { Fetched } from '@/api/Fetched';
-import { useCircuitDrawing } from '@/features/circuit/api';
-import { WithJob } from '@/features/jobs/WithJob';
+import { useCircuitDrawing } from '@/data/circuits/api';
+import { WithJob } from '@/data/jobs/WithJob';
 
 /** A screen of a job on its circuit as it is drawn; null where nobody drew it yet. */
 export function WithCircuit({ id, children }: { id: string; children: (job: JobView, graph: CircuitGraph | null) => ReactNode }) {

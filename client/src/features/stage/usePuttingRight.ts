@@ -1,9 +1,9 @@
 import { factsAmong, headOf, readJobLink, type JobEntry, type KeptStage, type StageEntryKind, type StageFact } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
-import { useIsLead } from '@/features/session/useIsLead';
-import { useMe } from '@/features/session/useMe';
-import type { StageWork } from './useStage';
-import { stageEntryWrite } from './writes';
+import { useIsLead } from '@/session/useIsLead';
+import { useMe } from '@/session/useMe';
+import type { StageWork } from '@/data/stages/useStage';
+import { stageEntryWrite } from '@/data/stages/writes';
 
 /** Where a stage stands is moved by its own entries: opened again, not struck out. */
 const MOVES: readonly StageEntryKind[] = ['began', 'done', 'skipped', 'reopened'];

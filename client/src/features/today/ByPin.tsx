@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
-import type { useUnseenOverrulings } from '@/features/dayPin';
+import type { useUnseenOverrulings } from '@/data/dayPins/useUnseenOverrulings';
 import { FrameKey } from '@/ui/Buttons';
 import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';

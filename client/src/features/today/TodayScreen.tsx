@@ -7,8 +7,8 @@ import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { useUnseenOverrulings } from '@/features/dayPin';
-import { useMe } from '@/features/session/useMe';
+import { useUnseenOverrulings } from '@/data/dayPins/useUnseenOverrulings';
+import { useMe } from '@/session/useMe';
 import { SentBackMark, Tick } from '@/ui/marks';
 import { Flag } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
@@ -17,12 +17,12 @@ import { useStation } from '@/ui/station';
 import { Empty } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { Words } from '@/ui/Words';
-import { useTodayQuery } from './api';
+import { useTodayQuery } from '@/data/today/api';
 import { ByPin } from './ByPin';
 import { FirstSteps } from './FirstSteps';
 import { useFirstSteps } from './useFirstSteps';
 import { Row } from './Row';
-import { EmptyGround, Skyline } from './Skyline';
+import { EmptyGround, Skyline } from '@/drawing/Skyline';
 
 export function TodayScreen() {
   return (

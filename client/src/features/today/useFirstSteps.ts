@@ -1,7 +1,7 @@
 import type { Href } from 'expo-router';
-import { usePeople } from '@/features/people/api';
-import { useCounted } from '@/features/units/fetched';
-import { useVanStock } from '@/features/van/api';
+import { usePeople } from '@/data/people/api';
+import { useCounted } from '@/data/units/fetched';
+import { useVanStock } from '@/data/van/api';
 
 export interface FirstStep {
   readonly title: string;

@@ -2,8 +2,8 @@ import { REFRIGERANT_NAMES, refrigerantName, SAFETY_CLASS_NAMES } from '@kesto/c
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { UseFormReturn } from 'react-hook-form';
-import { bareLengthUnit, useUnits } from '@/state/units';
-import { FormChoice, FormFigure } from '@/ui/form/FormFields';
+import { bareLengthUnit, useUnits } from '@/session/units';
+import { FormChoice, FormFigure } from '@/forms/FormFields';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useTakePhoto } from '@/features/record/useTakePhoto';
+import { useTakePhoto } from '@/features/photos';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { PlatePhoto } from './PlatePhoto';

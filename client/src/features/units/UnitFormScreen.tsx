@@ -3,14 +3,14 @@ import { USUAL_COLDEST_C, writeTemperature, type UnitPreferences } from '@kesto/
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { FormChoice, FormFigure, FormText } from '@/ui/form/FormFields';
+import { FormChoice, FormFigure, FormText } from '@/forms/FormFields';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Heading, Words } from '@/ui/Words';
-import { useSites, useUnit } from './api';
+import { useSites, useUnit } from '@/data/units/api';
 import { KindPicker } from './KindPicker';
 import { PlateFields } from './PlateFields';
 import { PlatePhotos } from './PlatePhotos';

@@ -2,7 +2,7 @@ import type { CircuitView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
 import type { ReactNode } from 'react';
 import { errorText } from '@/api/api';
-import { useCircuitDrawing } from '@/features/circuit/api';
+import { useCircuitDrawing } from '@/data/circuits/api';
 import { Failed, Loading } from '@/ui/states';
 
 interface WithDrawingsProps {

@@ -1,5 +1,5 @@
 import type { JointSummary, UnitHistory, UnitJoint, UnitLeak } from '@kesto/contract';
-import type { Check } from '@/features/find/checks';
+import type { Check } from '@/data/stages/checks';
 
 /** What happened at one place of a circuit, the newest first. */
 export interface PlaceHistory {

@@ -12,7 +12,7 @@ import {
   type UnitPreferences,
 } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
-import { DraftReader } from '@/state/draftReader';
+import { DraftReader } from '@/forms/draftReader';
 
 /** One circuit as it is typed. */
 export interface CircuitForm {

@@ -2,10 +2,10 @@ import { unitRequestOf, type PutUnitRequest, type SiteView, type UnitView } from
 import type { UnitPreferences } from '@kesto/core';
 import { useEffect, useMemo } from 'react';
 import type { FieldErrors, Resolver } from 'react-hook-form';
-import { useKeptForm } from '@/state/keptForm';
-import { useUnits } from '@/state/units';
+import { useKeptForm } from '@/forms/keptForm';
+import { useUnits } from '@/session/units';
 import { onExact, useWrite, type Refusal } from '@/outbox';
-import { siteWrite, unitWrite } from './writes';
+import { siteWrite, unitWrite } from '@/data/units/writes';
 import { formOfUnit, formPath, newUnitForm, NEW_SITE, readUnit, type UnitForm } from './unitForm';
 
 /** `circuits.0.highSide` and its sentence, as the form library nests them. */

@@ -3,13 +3,13 @@ import { FLUX_CLASSES, FLUXES, WRAPS, type CarriedWrap, type FluxClass } from '@
 import { formatGrams, formatTemperature, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { massKg } from '@/ui/form/si';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { massKg } from '@/forms/si';
+import { useFigures } from '@/forms/useFigures';
 import { Heading } from '@/ui/Words';
 import { CarriedList } from './CarriedList';
 import type { useVan } from './useVan';

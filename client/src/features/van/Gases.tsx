@@ -4,14 +4,14 @@ import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { massKg } from '@/ui/form/si';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { massKg } from '@/forms/si';
+import { useFigures } from '@/forms/useFigures';
 import { CarriedList } from './CarriedList';
-import { isPast } from './isPast';
+import { isPast } from '@/data/van/isPast';
 import type { useVan } from './useVan';
 
 const GAS_WORDS: Readonly<Record<CylinderGas, string>> = {

@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { Choice, FrameKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { asDifference } from '@/ui/form/si';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { asDifference } from '@/forms/si';
+import { useFigures } from '@/forms/useFigures';
 import { CarriedList } from './CarriedList';
-import { isPast } from './isPast';
+import { isPast } from '@/data/van/isPast';
 import type { useVan } from './useVan';
 
 const KIND_WORDS: Readonly<Record<InstrumentKind, string>> = {

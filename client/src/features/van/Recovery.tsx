@@ -3,14 +3,14 @@ import { formatMass, readingText } from '@kesto/core/unit';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { massKg } from '@/ui/form/si';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { massKg } from '@/forms/si';
+import { useFigures } from '@/forms/useFigures';
 import { CarriedList } from './CarriedList';
-import { isPast } from './isPast';
+import { isPast } from '@/data/van/isPast';
 import type { useVan } from './useVan';
 
 /** Cylinders for refrigerant that is taken out: their tare stands ready when it is weighed. */

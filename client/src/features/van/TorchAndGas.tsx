@@ -1,11 +1,11 @@
 import { ACETYLENE_SIZES, tipKw, TIP_POWERS_W, type AcetyleneSize, type VanTip } from '@kesto/core';
 import { View } from 'react-native';
-import { FUELS } from '@/features/draft/choices';
-import { useUnits } from '@/state/units';
+import { FUELS } from '@/draft/choices';
+import { useUnits } from '@/session/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
-import type { Read } from '@/ui/form/fields';
-import { FigureFields } from '@/ui/form/FigureFields';
-import { useFigures } from '@/ui/form/useFigures';
+import type { Read } from '@/forms/fields';
+import { FigureFields } from '@/forms/FigureFields';
+import { useFigures } from '@/forms/useFigures';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { CarriedList } from './CarriedList';

@@ -4,15 +4,15 @@ import { formatDistance, formatGrams, formatNumber, readingText } from '@kesto/c
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { useMayMake } from '@/features/session/useMayMake';
-import { useUnits } from '@/state/units';
+import { useMayMake } from '@/session/useMayMake';
+import { useUnits } from '@/session/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
-import { useVanStock, useVanUseQuery } from './api';
+import { useVanStock, useVanUseQuery } from '@/data/van/api';
 import { Flux, Wraps } from './FluxAndWraps';
 import { Gases } from './Gases';
 import { Instruments } from './Instruments';

@@ -22,11 +22,11 @@ import {
   type VanTip,
 } from '@kesto/core';
 import { useMemo, useState } from 'react';
-import { DraftReader } from '@/state/draftReader';
-import { useKeptForm } from '@/state/keptForm';
-import { useUnits } from '@/state/units';
+import { DraftReader } from '@/forms/draftReader';
+import { useKeptForm } from '@/forms/keptForm';
+import { useUnits } from '@/session/units';
 import { onExact, useWrite } from '@/outbox';
-import { vanWrite } from './writes';
+import { vanWrite } from '@/data/van/writes';
 
 /** The van while it is counted: what is on it, and the cylinder's figures as they are typed. */
 export interface VanDraft {

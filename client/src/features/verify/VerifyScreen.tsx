@@ -1,7 +1,6 @@
 import { View } from 'react-native';
-import { Chain } from '@/features/joint/Chain';
+import { brokenEntry, Chain, IntegrityMark } from '@/features/chain';
 import { JobMark } from '@/features/jobRecord';
-import { brokenEntry, IntegrityMark } from '@/features/joint/IntegrityMark';
 import { Broken } from '@/ui/Broken';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';

@@ -1,7 +1,7 @@
 import { calcErrorText } from '@kesto/contract/wording';
 import { readRecordText, verifyRecord, type ExportedRecord, type Result } from '@kesto/core';
 import { useMemo, useState } from 'react';
-import { integrityOf, type Integrity } from '@/features/joint/IntegrityMark';
+import { type Integrity, integrityOf } from '@/features/chain';
 import { checkJobFile } from '@/features/jobRecord';
 import { pickRecord } from './pickRecord';
 

@@ -10,7 +10,7 @@ export { FindScreen } from '@/features/find/FindScreen';
 export { SafeScreen } from '@/features/safe/SafeScreen';
 export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';
-export { WithJoint } from '@/features/joint/WithJoint';
+export { WithJoint } from '@/data/jobs/WithJoint';
 export { AuditScreen } from '@/features/audit/AuditScreen';
 export { PeopleScreen } from '@/features/people/PeopleScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';

@@ -13,7 +13,7 @@ import {
 const ABOUT_THE_GAP: readonly CautionCode[] = ['gap-reject', 'no-gap-hot', 'gap-loose', 'too-tight', 'tight-for-flux', 'expansion-assumed'];
 import { fitWord } from '@kesto/contract/wording';
 import { METAL_WORDS } from '@/drawing/joint/hatch';
-import { NEW_DRAFT, type Draft } from '@/features/draft/drafts';
+import { NEW_DRAFT, type Draft } from '@/draft/drafts';
 import { needed, type Answer, type Calculator, type CalculatorChoice, type CalculatorField, type Values } from '../calculator';
 
 const OD: CalculatorField = { key: 'od', label: 'outside diameter', kind: 'length', initial: { metric: '7/8 in', inch: '7/8' } };

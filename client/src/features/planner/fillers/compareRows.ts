@@ -1,7 +1,7 @@
 import { formatDuration, formatLength, formatOnRule, formatTemperature, readingText, type JointPlan } from '@kesto/core';
 import { fitWord } from '@kesto/contract/wording';
-import type { Draft } from '@/features/draft/drafts';
-import { planDraft, type Surroundings } from '@/features/draft/toRequest';
+import type { Draft } from '@/draft/drafts';
+import { planDraft, type Surroundings } from '@/draft/toRequest';
 
 export interface CompareRow {
   readonly label: string;

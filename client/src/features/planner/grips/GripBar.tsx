@@ -1,8 +1,8 @@
 import { View } from 'react-native';
-import { useUnits } from '@/state/units';
+import { useUnits } from '@/session/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Mono, Words } from '@/ui/Words';
-import { PROTECTIONS } from '@/features/draft/choices';
+import { PROTECTIONS } from '@/draft/choices';
 import { gripsOf, movedTo, stepOf, type PlacedGrip } from './moves';
 import type { Planner } from '../usePlanner';
 

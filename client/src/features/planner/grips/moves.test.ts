@@ -1,9 +1,9 @@
 import { INCH_PREFERENCES, METRIC_PREFERENCES } from '@kesto/core';
 import fc from 'fast-check';
 import { around, BRASS_STUB, draftOf, planOf } from '@/testing/joints';
-import type { Draft } from '@/features/draft/drafts';
+import type { Draft } from '@/draft/drafts';
 import { gripsOf, lengthText, movedTo, placedNear, type Grip } from './moves';
-import { planDraft } from '@/features/draft/toRequest';
+import { planDraft } from '@/draft/toRequest';
 
 const valve = { kind: 'valve', distance: '52 mm', along: 'female', protection: 'putty' } as const;
 const start = draftOf({ female: BRASS_STUB, rest: { near: [valve] } });

@@ -3,7 +3,7 @@ import type { JointPlan, NearKind, UnitPreferences } from '@kesto/core';
 import { formatLength, readingText, tradeFraction } from '@kesto/core/unit';
 import { partName } from '@kesto/contract/wording';
 import { alongMm, axisMm } from '@/drawing/joint/axis';
-import type { Draft, NearDraft, WrapDraft } from '@/features/draft/drafts';
+import type { Draft, NearDraft, WrapDraft } from '@/draft/drafts';
 
 /** What can be taken hold of in the drawing. */
 export type Grip =

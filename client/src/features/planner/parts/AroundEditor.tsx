@@ -1,12 +1,12 @@
 import { SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
 import { View } from 'react-native';
-import { answered } from '@/features/shop/SchoolRow';
+import { answered } from '@/features/shop';
 import { Choice } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
-import { useCarried } from '@/features/van/useCarried';
-import { ACCESSES, OUTLETS, SIDES } from '@/features/draft/choices';
-import type { Draft } from '@/features/draft/drafts';
+import { useCarried } from '@/data/van/useCarried';
+import { ACCESSES, OUTLETS, SIDES } from '@/draft/choices';
+import type { Draft } from '@/draft/drafts';
 import { NearEditor } from './NearEditor';
 import { PlaceEditor } from './PlaceEditor';
 import { SweptQuestion } from './SweptQuestion';

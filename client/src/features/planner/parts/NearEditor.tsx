@@ -1,14 +1,14 @@
 import { partName, SPRINKLER_BULBS } from '@kesto/contract/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { bareLengthUnit, useUnits } from '@/state/units';
+import { bareLengthUnit, useUnits } from '@/session/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
-import { EVERYDAY_KINDS, KINDS, PROTECTIONS, WAYS } from '@/features/draft/choices';
-import type { NearDraft, WrapDraft } from '@/features/draft/drafts';
-import { useCarried } from '@/features/van/useCarried';
+import { EVERYDAY_KINDS, KINDS, PROTECTIONS, WAYS } from '@/draft/choices';
+import type { NearDraft, WrapDraft } from '@/draft/drafts';
+import { useCarried } from '@/data/van/useCarried';
 import { placedNear, USUAL_WRAP } from '../grips/moves';
 import type { Planner } from '../usePlanner';
 

@@ -3,7 +3,7 @@ import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type Histor
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
-import { bareLengthUnit, useUnits } from '@/state/units';
+import { bareLengthUnit, useUnits } from '@/session/units';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
@@ -11,7 +11,7 @@ import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
-import type { Draft } from '@/features/draft/drafts';
+import type { Draft } from '@/draft/drafts';
 import { METAL_WORDS, MetalPattern } from '@/drawing/joint/hatch';
 import { JointDrawing } from '@/drawing/joint/JointDrawing';
 import { RunFields } from './PlaceEditor';

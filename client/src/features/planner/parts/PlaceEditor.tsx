@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useVanStock } from '@/features/van/api';
-import { bareLengthUnit, useUnits } from '@/state/units';
+import { useVanStock } from '@/data/van/api';
+import { bareLengthUnit, useUnits } from '@/session/units';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { FieldError } from '@/ui/FieldError';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
-import { CIRCUIT_STATES, FUELS, OIL, POSITIONS, WINDS_HERE } from '@/features/draft/choices';
-import { USUAL_PLACE, type PlaceDraft } from '@/features/draft/drafts';
+import { CIRCUIT_STATES, FUELS, OIL, POSITIONS, WINDS_HERE } from '@/draft/choices';
+import { USUAL_PLACE, type PlaceDraft } from '@/draft/drafts';
 import type { Planner } from '../usePlanner';
 import { TipChoice } from './TipChoice';
 

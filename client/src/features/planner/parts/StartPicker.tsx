@@ -8,7 +8,7 @@ import { Heading, Words } from '@/ui/Words';
 import { JointDrawing } from '@/drawing/joint/JointDrawing';
 import { sectionOf } from '@kesto/core/section';
 import { keepOwnStart, ownStarts, STARTS, type Start } from './starts';
-import { planDraft, type Surroundings } from '@/features/draft/toRequest';
+import { planDraft, type Surroundings } from '@/draft/toRequest';
 
 /** The joints of every week as drawings: one tap and the plan stands. */
 export function StartPicker({ around, onPick }: { around: Surroundings; onPick: (start: Start) => void }) {

@@ -1,8 +1,8 @@
 import { ASSUMED_SWEPT_M } from '@kesto/core';
 import { formatDistance, readingText } from '@kesto/core/unit';
 import { View } from 'react-native';
-import { SWEPT_UNKNOWN } from '@/features/draft/drafts';
-import { useUnits } from '@/state/units';
+import { SWEPT_UNKNOWN } from '@/draft/drafts';
+import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';

@@ -2,7 +2,7 @@ import { fuelLeftM3, tipKw, TIP_POWERS_W, type VanTorch } from '@kesto/core';
 import { formatNumber } from '@kesto/core/unit';
 import { Choice } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
-import type { PlaceDraft } from '@/features/draft/drafts';
+import type { PlaceDraft } from '@/draft/drafts';
 
 interface TipChoiceProps {
   readonly place: PlaceDraft;

@@ -1,9 +1,9 @@
-import { USUAL_PLACE } from '@/features/draft/drafts';
+import { USUAL_PLACE } from '@/draft/drafts';
 import { draftOf, BRASS_STUB, around, planOf } from '@/testing/joints';
 import { comparable, compareRows } from '../fillers/compareRows';
 import { planHeadline as headline } from '@kesto/contract/wording';
 import { keepOwnStart, ownStarts, STARTS } from './starts';
-import { planDraft } from '@/features/draft/toRequest';
+import { planDraft } from '@/draft/toRequest';
 
 test.each(STARTS.map((s) => [s.name, s] as const))('%s: one tap and there is a whole plan', (_name, start) => {
   const { plan, problems } = planDraft(start.draft, around);

@@ -1,4 +1,4 @@
-import { NEW_DRAFT, type Draft } from '@/features/draft/drafts';
+import { NEW_DRAFT, type Draft } from '@/draft/drafts';
 
 export interface Start {
   readonly name: string;

@@ -1,4 +1,4 @@
-import { OxygenCurve } from '@/features/plan/OxygenCurve';
+import { OxygenCurve } from '@/features/plan';
 import type { PlannerView } from '../usePlannerScreen';
 import { workingOf } from './index';
 import { WorkingSheet } from './WorkingSheet';

@@ -1,8 +1,0 @@
-import { LEADS } from '@kesto/contract';
-import { useMe } from './useMe';
-
-/** Whether whoever is signed in may overrule what protects people. */
-export function useIsLead(): boolean {
-  const me = useMe();
-  return me !== undefined && LEADS.includes(me.person.role);
-}

@@ -1,0 +1,45 @@
+import { View } from 'react-native';
+import { useUnits } from '@/session/units';
+import { FigureField, TextField, UnitField } from '@/ui/UnitField';
+import type { FieldSpec, KeyOf, Specs } from './fields';
+import { keypadFor, unitsFor } from './unitsFor';
+import type { Figures } from './useFigures';
+
+interface FigureFieldsProps<S extends Specs> {
+  readonly figures: Figures<S>;
+  /** Some of the fields alone, in this order. */
+  readonly of?: readonly KeyOf<S>[];
+}
+
+/** The fields of a small form: figures side by side where they fit, words each on a line of its own. */
+export function FigureFields<S extends Specs>({ figures, of = figures.keys }: FigureFieldsProps<S>) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      {of.map((key) => (
+        <Field key={key} figures={figures} name={key} />
+      ))}
+    </View>
+  );
+}
+
+const specOf = (specs: Specs, name: string): FieldSpec => specs[name] ?? { label: name, kind: 'words' };
+
+function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: KeyOf<S> }) {
+  const { label, kind, hint, testID = `figure-${name}` } = specOf(figures.specs, name);
+  const value = figures.textOf(name);
+  const own = useUnits();
+  const units = unitsFor(kind, own);
+  const common = {
+    ...{ label, value, testID, error: figures.problemOf(name), hint: value === '' ? hint : undefined },
+    onChange: (text: string) => figures.set(name, text),
+  };
+  return kind === 'words' || kind === 'name' ? (
+    <View style={{ flexBasis: '100%' }}>
+      <TextField {...common} multiline={kind === 'words'} />
+    </View>
+  ) : units.length > 1 ? (
+    <FigureField {...common} units={units} {...keypadFor(kind, own)} />
+  ) : (
+    <UnitField {...common} {...(units.length > 0 ? { units } : {})} />
+  );
+}

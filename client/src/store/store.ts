@@ -1,0 +1,67 @@
+import { configureStore, type Action, type ThunkAction } from '@reduxjs/toolkit';
+import { api } from '@/api/api';
+import { draftsReducer, keepDrafts } from '@/draft/drafts';
+import { signedInPerson } from '@/api/sessionApi';
+import { Outbox } from '@/outbox/outbox';
+import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
+import { post } from '@/outbox/post';
+import { keptHere, outboxReducer } from '@/outbox/slice';
+import type { Services } from '@/outbox/thunks';
+import { atTheTorchReducer, keepAtTheTorch } from '@/state/atTheTorch';
+import { clockSeen, deviceTaken, sessionEnded, sessionReducer } from '@/state/session';
+import { signalReducer } from '@/state/signal';
+import { keepTheme, themeReducer } from '@/state/theme';
+
+const SENDS_ALONE = 'kesto.outbox';
+const alone = (work: () => Promise<void>) => (globalThis.navigator?.locks ? globalThis.navigator.locks.request(SENDS_ALONE, work) : work());
+
+export function makeStore(kept: Kept = keptInPage()) {
+  const services: { outbox?: Outbox } = {};
+  const store = configureStore({
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      theme: themeReducer,
+      atTheTorch: atTheTorchReducer,
+      session: sessionReducer,
+      signal: signalReducer,
+      outbox: outboxReducer,
+      drafts: draftsReducer,
+    },
+    middleware: (standard) => standard({ thunk: { extraArgument: services as Services } }).concat(api.middleware), // cast: filled in below, before anything is dispatched
+  });
+  const running = () => Promise.all(store.dispatch(api.util.getRunningQueriesThunk()));
+  services.outbox = new Outbox({
+    kept,
+    post: (command) => post(command, (aheadMs) => store.dispatch(clockSeen(aheadMs))),
+    alone,
+    person: () => (store.getState().session.sheet ? null : (signedInPerson(store.getState())?.id ?? null)),
+    show: (commands) => store.dispatch(keptHere(commands)),
+    refresh: async (changes) => {
+      // What is on its way may have been asked before the write: it settles first, or it would be taken for the answer.
+      await running();
+      store.dispatch(api.util.invalidateTags([...changes]));
+      await running();
+    },
+    signedOut: () => store.dispatch(sessionEnded()),
+    taken: (by) => store.dispatch(deviceTaken(by)),
+    wait: (ms, then) => void setTimeout(then, ms),
+    // A browser that is short of room clears what it was not asked to keep; asked again it answers the same.
+    persist: () => void globalThis.navigator?.storage?.persist?.(),
+  });
+  return store;
+}
+
+export const store = makeStore(globalThis.indexedDB ? keptOnDevice() : keptInPage());
+
+export type RootState = ReturnType<typeof store.getState>;
+export type AppDispatch = typeof store.dispatch;
+export type AppThunk<T> = ThunkAction<T, RootState, Services, Action>;
+
+let before = store.getState();
+store.subscribe(() => {
+  const now = store.getState();
+  if (now.drafts !== before.drafts) keepDrafts(now.drafts);
+  if (now.theme !== before.theme) keepTheme(now.theme);
+  if (now.atTheTorch !== before.atTheTorch) keepAtTheTorch(now.atTheTorch);
+  before = now;
+});
