@@ -85,6 +85,16 @@ export interface UnitJob {
   readonly done: boolean;
 }
 
+/** A page of the shop's units, in their places. */
+export interface UnitPage {
+  readonly units: readonly UnitView[];
+  /** Where the next page begins; null at the end. */
+  readonly next: string | null;
+}
+
+/** Before all: where the first page begins. */
+export const UNITS_START = 'first';
+
 /** What was found on a unit and what was made of it, the newest first. */
 export interface UnitHistory {
   readonly leaks: readonly UnitLeak[];

@@ -13,6 +13,7 @@ import { Codes1764000000012 } from './0012-codes';
 import { Ledger1764000000013 } from './0013-ledger';
 import { Audit1764000000014 } from './0014-audit';
 import { DayPins1764000000015 } from './0015-day-pins';
+import { AtSize1764000000016 } from './0016-at-size';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -31,4 +32,5 @@ export const MIGRATIONS = [
   Ledger1764000000013,
   Audit1764000000014,
   DayPins1764000000015,
+  AtSize1764000000016,
 ];

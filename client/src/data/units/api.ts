@@ -1,7 +1,7 @@
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo } from 'react';
 import { useUnrefused } from '@/outbox';
-import { useSitesQuery, useUnitQuery, useUnitsQuery } from './fetched';
+import { useSitesQuery, useUnitQuery, useUnitsInfiniteQuery } from './fetched';
 import { sitesWith, unitsWith } from './pendingUnits';
 
 export { useUnitHistoryQuery } from './fetched';
@@ -13,16 +13,22 @@ export function useSites() {
   return useMemo(() => ({ ...query, data: query.data && sitesWith(query.data, kept) }), [query, kept]);
 }
 
-/** The units with their circuits, and those that are still on their way; not asked for unless wanted. */
+/** The units with their circuits, page by page, and those that are still on their way; not asked for unless wanted. `more` fetches the next page; null at the end. */
 export function useUnitList(wanted = true) {
-  const query = useUnitsQuery(wanted ? undefined : skipToken);
+  const query = useUnitsInfiniteQuery(wanted ? undefined : skipToken);
   const kept = useUnrefused();
-  return useMemo(() => ({ ...query, data: query.data && unitsWith(query.data, [], kept) }), [query, kept]);
+  return useMemo(() => {
+    const fetched = query.data?.pages.flatMap(({ units }) => units);
+    const { hasNextPage, fetchNextPage, isFetchingNextPage } = query;
+    const more = hasNextPage ? { fetch: () => void fetchNextPage(), isFetching: isFetchingNextPage } : null;
+    return { ...query, data: fetched && unitsWith(fetched, [], kept), more };
+  }, [query, kept]);
 }
+export type More = ReturnType<typeof useUnitList>['more'];
 
 /** One unit, as it stands with what is kept here. */
-export function useUnit(id: string) {
-  const query = useUnitQuery(id);
+export function useUnit(id: string | null) {
+  const query = useUnitQuery(id ?? skipToken);
   const { data: sites } = useSitesQuery();
   const kept = useUnrefused();
   return useMemo(

@@ -1,4 +1,4 @@
-import type { Answer } from '@kesto/contract/api';
+import { UNITS_START, type Answer } from '@kesto/contract/api';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { goes, useUnrefused } from '@/outbox';
@@ -6,7 +6,11 @@ import { goes, useUnrefused } from '@/outbox';
 const unitsApi = api.injectEndpoints({
   endpoints: (build) => ({
     sites: build.query<Answer<'sites'>, void>({ query: () => call('sites', {}), providesTags: ['Unit'] }),
-    units: build.query<Answer<'units'>, void>({ query: () => call('units', {}), providesTags: ['Unit'] }),
+    units: build.infiniteQuery<Answer<'units'>, void, string>({
+      infiniteQueryOptions: { initialPageParam: UNITS_START, getNextPageParam: ({ next }) => next ?? undefined },
+      query: ({ pageParam }) => call('units', { after: pageParam }),
+      providesTags: ['Unit'],
+    }),
     unitHistory: build.query<Answer<'unitHistory'>, string>({
       query: (unit) => call('unitHistory', { unit }),
       providesTags: ['Unit', 'Job', 'Joint'],
@@ -15,13 +19,16 @@ const unitsApi = api.injectEndpoints({
   }),
 });
 
-export const { useSitesQuery, useUnitsQuery, useUnitQuery, useUnitHistoryQuery } = unitsApi;
+export const { useSitesQuery, useUnitsInfiniteQuery, useUnitQuery, useUnitHistoryQuery } = unitsApi;
 
-/** How many sites and units there are, those on their way to the server as well: told without reading a plate, for the first screen. */
+/** How many sites there are, and units on their first page, those on their way to the server as well: told without reading a plate, for the first screen. */
 export function useCounted() {
   const { data: sites } = useSitesQuery();
-  const { data: units } = useUnitsQuery();
+  const { data: units } = useUnitsInfiniteQuery();
   const kept = useUnrefused();
   if (!sites || !units) return null;
-  return { sites: sites.length + kept.filter(goes('putSite')).length, units: units.length + kept.filter(goes('putUnit')).length };
+  return {
+    sites: sites.length + kept.filter(goes('putSite')).length,
+    units: units.pages.flatMap((page) => page.units).length + kept.filter(goes('putUnit')).length,
+  };
 }

@@ -1,7 +1,7 @@
 import type { JobView } from '@kesto/contract';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { useUnitList } from '@/data/units/api';
+import { useUnit } from '@/data/units/api';
 import { useWrite } from '@/outbox';
 import { Choice } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
@@ -10,9 +10,9 @@ import { jobEntryWrite } from '@/data/jobs/writes';
 
 /** Which circuit of the machine the job is on, as long as no joint is on it; the server says where something was noted on its drawing. */
 export function CircuitOfJob({ job }: { job: JobView }) {
-  const { data: units } = useUnitList();
+  const { data: unit } = useUnit(job.unit.id);
   const { keep, busy, problem } = useWrite();
-  const circuits = units?.find(({ id }) => id === job.unit.id)?.circuits ?? [];
+  const circuits = unit?.circuits ?? [];
   if (circuits.length < 2 || job.order.length > 0) return null;
   return (
     <View style={{ gap: 6 }}>

@@ -5,7 +5,8 @@ import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { Fetched } from '@/api/Fetched';
 import { EmptyGround } from '@/drawing/Skyline';
-import { useUnitList } from '@/data/units/api';
+import { useUnit, useUnitList, type More } from '@/data/units/api';
+import { MoreUnits } from '@/data/units/MoreUnits';
 import { useWrite } from '@/outbox';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
@@ -19,22 +20,26 @@ import { jobWrite } from '@/data/jobs/writes';
 
 /** A job on a machine: which, and what is to be done. */
 export function OpenJobScreen({ unitId }: { unitId: string | null }) {
+  const query = useUnitList();
   return (
-    <Fetched<readonly UnitView[]> query={useUnitList()} what="the units">
-      {(units) => <Ready units={units} unitId={unitId} />}
+    <Fetched<readonly UnitView[]> query={query} what="the units">
+      {(units) => <Ready units={units} more={query.more} unitId={unitId} />}
     </Fetched>
   );
 }
 
 const WORK = { title: { label: 'in a few words: suction valve leaks', kind: 'name', testID: 'job-title' } } as const;
 
-function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string | null }) {
+function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More; unitId: string | null }) {
   const router = useRouter();
   const [picked, setPicked] = useState(unitId);
   const [circuitPicked, setCircuit] = useState<string | null>(null);
   const figures = useFigures('job.new', WORK);
   const { keep, busy, problem } = useWrite();
-  const unit = units.find((u) => u.id === picked) ?? (units.length === 1 ? units[0] : undefined);
+  const known = units.find((u) => u.id === picked);
+  // One that is found by its tag may be on no page that was fetched.
+  const { data: other } = useUnit(known ? null : picked);
+  const unit = known ?? other ?? (units.length === 1 ? units[0] : undefined);
   const circuit = unit?.circuits.find((c) => c.id === circuitPicked) ?? unit?.circuits[0];
   async function open({ title }: Read<typeof WORK>): Promise<boolean> {
     if (!circuit || !unit) return false;
@@ -72,7 +77,8 @@ function Ready({ units, unitId }: { units: readonly UnitView[]; unitId: string |
       ) : (
         <>
           <Heading size={17}>On which machine</Heading>
-          <UnitPicker units={units} value={unit?.id ?? null} onPick={setPicked} />
+          <UnitPicker units={unit && !known && other ? [other, ...units] : units} value={unit?.id ?? null} onPick={setPicked} />
+          <MoreUnits more={more} />
           <View style={{ alignItems: 'flex-start' }}>
             <FrameKey label="It is not here yet" onPress={addUnit} />
           </View>

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { useMayMake } from '@/session/useMayMake';
 import { useSites, useUnitList } from '@/data/units/api';
+import { MoreUnits } from '@/data/units/MoreUnits';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
 import { SiteForm } from './SiteForm';
@@ -24,7 +25,7 @@ type Open = { readonly site: SiteView | null } | null;
 function Ready({ sites }: { sites: readonly SiteView[] }) {
   const mayMake = useMayMake();
   const router = useRouter();
-  const { data } = useUnitList();
+  const { data, more } = useUnitList();
   const units = data ?? [];
   const [open, setOpen] = useState<Open>(mayMake && sites.length === 0 ? { site: null } : null);
   const form = open ? <SiteForm key={open.site?.id ?? 'new'} site={open.site} onKept={() => setOpen(null)} /> : null;
@@ -58,6 +59,7 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
             onRight={mayMake ? () => setOpen({ site }) : null}
           />
         ))}
+        <MoreUnits more={more} />
       </View>
     </Sheet>
   );

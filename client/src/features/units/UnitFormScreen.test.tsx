@@ -76,7 +76,9 @@ describe('a form that is left', () => {
 
 describe('opening a job', () => {
   test('on the one machine there is takes a few words', async () => {
-    const { writes } = await showScreen(<OpenJobScreen unitId={null} />, { answers: { 'GET units': [UNIT], 'PUT jobs/*': { id: 'job' } } });
+    const { writes } = await showScreen(<OpenJobScreen unitId={null} />, {
+      answers: { 'GET units/after/first': { units: [UNIT], next: null }, 'PUT jobs/*': { id: 'job' } },
+    });
     await type('in a few words: suction valve leaks', 'suction valve leaks');
     await press('Open the job');
     expect(writes[0]?.body).toEqual({ circuitId: CIRCUIT.id, title: 'suction valve leaks' });
@@ -84,7 +86,7 @@ describe('opening a job', () => {
   });
 
   test('in a shop without a machine leads to the first plate', async () => {
-    await showScreen(<OpenJobScreen unitId={null} />, { answers: { 'GET units': [] } });
+    await showScreen(<OpenJobScreen unitId={null} />, { answers: { 'GET units/after/first': { units: [], next: null } } });
     expect(screen.getByText('No machine yet')).toBeTruthy();
     await press('Add the first machine');
     expect(went()).toEqual(['/units/new']);

@@ -3,6 +3,7 @@ import { In } from 'typeorm';
 import { Jobs } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { toLink, type LedgerRepository, type StoredLink } from '../ledger';
+import { keepWords } from '../search';
 import { withoutRemoved, type JobRepository, type ToldJob, type ToldJoint } from './jobs.repository';
 import { todaysJobsSql, toldJobSql } from './jobs.sql';
 
@@ -22,21 +23,26 @@ const toTold = ({ joints, entries, words, lastFlame, job, circuit, unit, site }:
   lastFlame: lastFlame?.toISOString() ?? null,
 });
 
-export const typeormJobs = ({ shopId, manager }: ShopTransaction, ledger: LedgerRepository): JobRepository => ({
-  byId: (id) => manager.findOneBy(Jobs, { shopId, id }),
-  lock: (id) => manager.findOne(Jobs, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
-  hold: (id) => manager.findOne(Jobs, { where: { shopId, id }, lock: { mode: 'pessimistic_read' } }),
-  ofCircuits: (circuitIds) => manager.find(Jobs, { where: { shopId, circuitId: In([...circuitIds]) }, order: { number: 'DESC' } }),
-  async told(id) {
-    const [row] = await manager.query<ToldRow[]>(toldJobSql, [shopId, id]);
-    return row ? withoutRemoved({ ...toTold(row), entries: await ledger.of({ of: 'job', id }) }) : null;
-  },
-  toldToday: async (mostDone) => (await manager.query<ToldRow[]>(todaysJobsSql, [shopId, mostDone])).map(toTold).map(withoutRemoved),
-  nextNumber: async () => 1 + ((await manager.maximum(Jobs, 'number', { shopId })) ?? 0),
-  async add(job) {
-    await manager.insert(Jobs, { ...job, shopId });
-  },
-  async changeCircuit(id, circuitId) {
-    await manager.update(Jobs, { shopId, id }, { circuitId });
-  },
-});
+export const typeormJobs = (transaction: ShopTransaction, ledger: LedgerRepository): JobRepository => {
+  const { shopId, manager } = transaction;
+  return {
+    byId: (id) => manager.findOneBy(Jobs, { shopId, id }),
+    lock: (id) => manager.findOne(Jobs, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
+    hold: (id) => manager.findOne(Jobs, { where: { shopId, id }, lock: { mode: 'pessimistic_read' } }),
+    ofCircuits: (circuitIds) => manager.find(Jobs, { where: { shopId, circuitId: In([...circuitIds]) }, order: { number: 'DESC' } }),
+    async told(id) {
+      const [row] = await manager.query<ToldRow[]>(toldJobSql, [shopId, id]);
+      return row ? withoutRemoved({ ...toTold(row), entries: await ledger.of({ of: 'job', id }) }) : null;
+    },
+    toldToday: async (mostDone) => (await manager.query<ToldRow[]>(todaysJobsSql, [shopId, mostDone])).map(toTold).map(withoutRemoved),
+    nextNumber: async () => 1 + ((await manager.maximum(Jobs, 'number', { shopId })) ?? 0),
+    async add(job) {
+      await manager.insert(Jobs, { ...job, shopId });
+      await keepWords(transaction).job(job.id, job.circuitId, [job.title, String(job.number)]);
+    },
+    async changeCircuit(id, circuitId) {
+      await manager.update(Jobs, { shopId, id }, { circuitId });
+      await keepWords(transaction).job(id, circuitId, []);
+    },
+  };
+};

@@ -37,6 +37,8 @@ const DUE_WITHIN_DAYS = 30;
 
 /** So many finished jobs stand in today's list of joints to read. */
 const DONE_JOBS_READ = 20;
+/** As many machines stand side by side on a phone and are still told apart. */
+const UNITS_SHOWN = 8;
 
 /** With what is kept of its stages instead of the view of them. */
 type BareJob = Omit<JobView, keyof JobNotes | 'nextTag' | 'stages'> & {
@@ -103,7 +105,7 @@ export async function today(shop: ShopWork, now: Date): Promise<Today> {
   const jobs = told.map(describe);
   return {
     jobs: jobs.filter((job) => !job.done).map(summaryOf),
-    units: (await shop.units.all()).map(toPlate),
+    units: await todaysUnits(shop, told),
     sentBack: await sentBack(shop, jobs),
     due: [...dueSoon(await shop.people.all(), now), ...dueOnVan((await shop.shop.get()).van, now)],
     toRead: jobs.flatMap((job) => job.order).filter((joint) => joint.state === 'accepted' || joint.state === 'passed'),
@@ -111,6 +113,14 @@ export async function today(shop: ShopWork, now: Date): Promise<Today> {
       .filter(({ job }) => !job.done)
       .flatMap(({ joints }) => joints.filter(({ facts }) => unsettled(facts).length > 0).map(toSummary)),
   };
+}
+
+/** Machines with an open job, and others until the row is full; in their places. */
+async function todaysUnits(shop: ShopWork, told: readonly ToldJob[]): Promise<Today['units']> {
+  const first = await shop.units.page(null, UNITS_SHOWN);
+  const all = [...told.filter(({ job }) => !job.done).map(({ unit }) => unit), ...first];
+  const each = [...new Map(all.map((unit) => [unit.id, unit])).values()].slice(0, UNITS_SHOWN);
+  return each.toSorted((a, b) => a.place - b.place).map(toPlate);
 }
 
 async function sentBack(shop: ShopWork, jobs: readonly BareJob[]): Promise<Today['sentBack']> {

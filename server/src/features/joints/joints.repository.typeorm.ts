@@ -2,37 +2,47 @@ import type { EntryFact, EntryKind } from '@kesto/core';
 import { In } from 'typeorm';
 import { JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
+import { keepWords } from '../search';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints.repository';
-import { chosenFillersSql, entryFactsSql, lastFlamesSql, litSinceSql, newestJobOfSql, removedJointsSql } from './joints.sql';
+import {
+  chosenFillersSql,
+  entryFactsSql,
+  lastFlamesSql,
+  litSinceSql,
+  newestJobOfSql,
+  nextTagSql,
+  removedJointsSql,
+  tagTakenSql,
+} from './joints.sql';
 
-export const typeormJoints = ({ shopId, manager }: ShopTransaction): JointRepository => ({
-  byId: (id) => manager.findOneBy(Joints, { shopId, id }),
-  byTag: (tag) => manager.findOneBy(Joints, { shopId, tag }),
-  lock: (id) => manager.findOne(Joints, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
-  async ofCircuits(circuitIds) {
-    const removed = (await manager.query(removedJointsSql, [shopId, circuitIds])) as { id: string }[];
-    const joints = await manager.find(Joints, { where: { shopId, circuitId: In([...circuitIds]) }, order: { tag: 'DESC' } });
-    return joints.filter(({ id }) => !removed.some((row) => row.id === id));
-  },
-  async jobOf(id) {
-    const jobs = await manager.query<{ id: string }[]>(newestJobOfSql, [shopId, id]);
-    return jobs[0]?.id ?? null;
-  },
-  async nextTag(unitTag) {
-    const rows = await manager
-      .createQueryBuilder(Joints, 'joint')
-      .where({ shopId })
-      .andWhere('joint.tag like :tag', { tag: `${unitTag}-%` })
-      .getMany();
-    const highest = Math.max(0, ...rows.map((row) => Number(row.tag.slice(unitTag.length + 1))).filter(Number.isFinite));
-    return `${unitTag}-${String(highest + 1).padStart(2, '0')}`;
-  },
-  async add(jobId, joint) {
-    const place = 1 + (await manager.countBy(JobJoints, { shopId, jobId }));
-    await manager.insert(Joints, { ...joint, shopId });
-    await manager.insert(JobJoints, { shopId, jobId, jointId: joint.id, place });
-  },
-});
+export const typeormJoints = (transaction: ShopTransaction): JointRepository => {
+  const { shopId, manager } = transaction;
+  return {
+    byId: (id) => manager.findOneBy(Joints, { shopId, id }),
+    byTag: (tag) => manager.findOneBy(Joints, { shopId, tag }),
+    lock: (id) => manager.findOne(Joints, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
+    async ofCircuits(circuitIds) {
+      const removed = (await manager.query(removedJointsSql, [shopId, circuitIds])) as { id: string }[];
+      const joints = await manager.find(Joints, { where: { shopId, circuitId: In([...circuitIds]) }, order: { tag: 'DESC' } });
+      return joints.filter(({ id }) => !removed.some((row) => row.id === id));
+    },
+    async jobOf(id) {
+      const jobs = await manager.query<{ id: string }[]>(newestJobOfSql, [shopId, id]);
+      return jobs[0]?.id ?? null;
+    },
+    async nextTag(unitTag) {
+      const [row] = await manager.query<{ next: number }[]>(nextTagSql, [shopId, unitTag]);
+      return `${unitTag}-${String(row?.next ?? 1).padStart(2, '0')}`;
+    },
+    async add(jobId, joint) {
+      const place = 1 + (await manager.countBy(JobJoints, { shopId, jobId }));
+      await manager.insert(Joints, { ...joint, shopId });
+      await manager.query(tagTakenSql, [shopId, joint.circuitId, joint.tag]);
+      await keepWords(transaction).joint(joint.id, [joint.tag, joint.title]);
+      await manager.insert(JobJoints, { shopId, jobId, jointId: joint.id, place });
+    },
+  };
+};
 
 export const typeormPlans = ({ shopId, manager }: ShopTransaction): PlanRepository => ({
   byId: (id) => manager.findOneBy(JointPlans, { shopId, id }),

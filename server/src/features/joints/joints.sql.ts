@@ -5,6 +5,14 @@ export const newestJobOfSql = `
 select job.id from job_joint link join job on job.shop_id = link.shop_id and job.id = link.job_id
 where link.shop_id = $1 and link.joint_id = $2 order by job.number desc limit 1`;
 
+/** $1 shop, $2 tag of a unit: no joint is read for it. */
+export const nextTagSql = `select last_joint + 1 as next from unit where shop_id = $1 and tag = $2`;
+
+/** $1 shop, $2 circuit, $3 tag: what it counts up to is never given again. */
+export const tagTakenSql = `
+update unit set last_joint = greatest(last_joint, (regexp_match($3, '-(\\d{1,6})$'))[1]::int)
+from circuit where circuit.shop_id = $1 and circuit.id = $2 and unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id`;
+
 /** $1 shop, $2 joints. */
 export const chosenFillersSql = `
 select distinct on (joint_id) joint_id, chosen from joint_plan

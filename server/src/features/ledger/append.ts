@@ -124,6 +124,7 @@ export async function append(shop: ShopWork, before: readonly AnyLink[], what: T
   await shop.ledger.add(link, {
     ...{ result: textAt(what.told, 'result') ?? textAt(what.worked?.values ?? {}, 'torch'), place: textAt(what.told, 'place') },
     requestHash: what.requestHash,
+    writer: person === 'kesto' ? null : person.name,
     at: effectiveTime({ device: deviceTime, server, offsetS }, null),
   });
   return link;

@@ -14,6 +14,8 @@ export interface LinkColumns {
   /** When it was, by both clocks. */
   readonly at: string;
   readonly requestHash: string;
+  /** Whoever writes, by name; null for Kesto itself. */
+  readonly writer: string | null;
 }
 
 /** A write that was here before. */

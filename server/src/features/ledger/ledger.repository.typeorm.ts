@@ -3,6 +3,7 @@ import { In, MoreThanOrEqual } from 'typeorm';
 import { Ledger, LedgerWords } from '../../platform/db/rows';
 import type { LedgerRow, LedgerWordsRow } from '../../platform/db/rowTypes';
 import type { ShopTransaction } from '../../platform/db/shop';
+import { keepWords } from '../search';
 import type { KnownLinks } from './knownLinks';
 import type { LedgerRepository, LinkColumns, LinksOf } from './ledger.repository';
 import { toLink } from './storedLink';
@@ -11,7 +12,7 @@ const besideOf = (rows: readonly LedgerWordsRow[]): Beside =>
   Object.fromEntries(rows.map(({ commitment, salt, words }) => [commitment, { salt, words }]));
 
 /** The row of a link: its content to the letter that was hashed, and what lists ask by. */
-const rowOf = (shopId: string, { content, hash }: LedgerLink, columns: LinkColumns) => ({
+const rowOf = (shopId: string, { content, hash }: LedgerLink, { writer: _writer, ...columns }: LinkColumns) => ({
   ...{
     shopId,
     chain: content.chain.of,
@@ -24,10 +25,14 @@ const rowOf = (shopId: string, { content, hash }: LedgerLink, columns: LinkColum
   ...{ ...columns, at: new Date(columns.at), content: canonicalText(content), hash },
 });
 
+/** Who wrote one of these at a joint has made it. */
+const MADE_BY: readonly string[] = ['brazed', 'reworked'];
+
 /** Of more links than these all words of the chain are asked for at once. */
 const FEW = 20;
 
-export function typeormLedger({ shopId, manager }: ShopTransaction, known: KnownLinks): LedgerRepository {
+export function typeormLedger(transaction: ShopTransaction, known: KnownLinks): LedgerRepository {
+  const { shopId, manager } = transaction;
   /** Of a few links the words they commit to; of a whole chain all of it has. */
   async function wordsOf({ of, id }: ChainId, rows: readonly LedgerRow[]): Promise<Beside> {
     const closed = rows.filter(({ format }) => format === 3);
@@ -85,6 +90,9 @@ export function typeormLedger({ shopId, manager }: ShopTransaction, known: Known
       const { of: chain, id: chainId } = link.content.chain;
       const words = Object.entries(link.beside).map(([commitment, salted]) => ({ shopId, chain, chainId, commitment, ...salted }));
       if (words.length > 0) await manager.createQueryBuilder().insert().into(LedgerWords).values(words).orIgnore().execute();
+      const { kind } = link.content.said;
+      if (columns.writer !== null && (chain === 'job' || (chain === 'joint' && MADE_BY.includes(kind))))
+        await keepWords(transaction).writer(chain, chainId, columns.writer);
     },
     async erase({ of, id }, commitments) {
       known.forget(shopId, { of, id });

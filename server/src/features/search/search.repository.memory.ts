@@ -1,7 +1,8 @@
 import type { Found } from '@kesto/contract';
-import { flamesOf, standing } from '../../platform/memory/chains';
+import { flamesOf } from '../../platform/memory/chains';
 import { byId, sortedBy, type MemoryRows } from '../../platform/memory/rows';
 import type { SearchRepository } from './search.repository';
+import { beginningsOf, hasAll, wordsOf } from './words';
 
 const MOST = 8;
 
@@ -10,20 +11,30 @@ export function memorySearch(rows: MemoryRows): SearchRepository {
   const siteOf = (siteId: string | undefined) => byId(rows.sites, siteId ?? '')?.name ?? '';
   const nameOf = (id: string | null | undefined) => byId(rows.people, id ?? '')?.name ?? null;
 
+  /** All who brazed it; the last of them is said. */
+  const makersOf = (jointId: string) =>
+    rows.links
+      .filter(({ link: { content } }) => content.chain.id === jointId && ['brazed', 'reworked'].includes(content.said.kind))
+      .map(({ link }) => nameOf(link.content.said.person));
   const makerOf = (jointId: string) => nameOf(flamesOf(rows, jointId).at(-1)?.link.content.said.person);
-  const writersOf = (jobId: string) => standing(rows, 'job', jobId).map(({ link }) => nameOf(link.content.said.person));
+  const writersOf = (jobId: string) =>
+    rows.links
+      .filter(({ link: { content } }) => content.chain.of === 'job' && content.chain.id === jobId)
+      .map(({ link }) => nameOf(link.content.said.person));
 
   return {
     async find(text): Promise<Found> {
-      const has = (...words: readonly (string | null | undefined)[]) =>
-        words.some((word) => word?.toLowerCase().includes(text.toLowerCase()));
+      const beginnings = beginningsOf(text);
+      const has = (...texts: readonly (string | null | undefined)[]) => hasAll(wordsOf(texts), beginnings);
       const units = rows.units
         .map((unit) => ({ ...unit, site: siteOf(unit.siteId) }))
         .filter(({ tag, name, site, details }) => has(tag, name, site, details.model));
       const jobs = rows.jobs
         .map((job) => ({ job, unit: unitOf(job.circuitId) }))
         .filter(({ job, unit }) => has(job.title, String(job.number), unit?.tag, unit?.name, siteOf(unit?.siteId), ...writersOf(job.id)));
-      const joints = rows.joints.map((joint) => ({ ...joint, by: makerOf(joint.id) })).filter(({ tag, title, by }) => has(tag, title, by));
+      const joints = rows.joints
+        .filter(({ id, tag, title }) => has(tag, title, ...makersOf(id)))
+        .map((joint) => ({ ...joint, by: makerOf(joint.id) }));
       return {
         units: sortedBy(units, ({ place }) => place)
           .slice(0, MOST)

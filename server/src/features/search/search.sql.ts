@@ -1,27 +1,79 @@
-/** $1 shop, $2 pattern. Machines by tag, name, model or site. */
-export const unitsSql = `
+/** Of what kind a thing is that words lead to. */
+export type Sought = 'unit' | 'job' | 'joint';
+
+/** So many things are looked at where one word leads to more: the newest of each word. */
+const MOST = 1000;
+/** Of several words, each of which the others are asked of. */
+const FEW = 100;
+const SHOWN = 8;
+
+/** $1 shop, $2 thing, $3 a beginning: to how many things it leads, as far as that matters. */
+export const ledToSql = `
+select count(*)::int as things from (
+  select 1 from search_word where shop_id = $1 and thing = $2 and word ^@ $3 order by word, turn limit ${MOST}) led`;
+
+/** Asked thing by thing, in the order of the index: a join would read all that both words lead to. */
+const has = (word: number) =>
+  `(select true from search_word other where other.shop_id = $1 and other.id = led.id and other.thing = $2 and other.word ^@ $${word} limit 1)`;
+
+/** The newest things that $3, the rarest beginning, leads to and that have a word for each other one. */
+const found = (count: number) => {
+  const others = Array.from({ length: count - 1 }, (_, i) => ` and ${has(i + 4)}`).join('');
+  const led = `select led.id, led.turn from search_word led where led.shop_id = $1 and led.thing = $2 and led.word ^@ $3${others} order by led.word, led.turn limit ${count === 1 ? MOST : FEW}`;
+  return `select id, min(turn) as turn from (${led}) led group by id order by min(turn), id limit ${SHOWN}`;
+};
+
+const SHOWS: Readonly<Record<Sought, string>> = {
+  unit: `
 select unit.id, unit.tag, unit.name, unit.kind, site.name as site
-from unit join site on site.shop_id = unit.shop_id and site.id = unit.site_id
-where unit.shop_id = $1 and (unit.tag ilike $2 or unit.name ilike $2 or site.name ilike $2 or unit.details->>'model' ilike $2)
-order by unit.place limit 8`;
-
-/** $1 shop, $2 pattern. Jobs by number, title, machine, site, or whoever noted something in them. */
-export const jobsSql = `
+from found join unit on unit.shop_id = $1 and unit.id = found.id join site on site.shop_id = unit.shop_id and site.id = unit.site_id
+order by found.turn`,
+  job: `
 select job.id, job.number, job.title, unit.tag, job.done
-from job join circuit on circuit.shop_id = job.shop_id and circuit.id = job.circuit_id
+from found join job on job.shop_id = $1 and job.id = found.id join circuit on circuit.shop_id = job.shop_id and circuit.id = job.circuit_id
 join unit on unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id
-join site on site.shop_id = unit.shop_id and site.id = unit.site_id
-where job.shop_id = $1 and (job.title ilike $2 or job.number::text ilike $2 or unit.tag ilike $2 or unit.name ilike $2 or site.name ilike $2
-  or exists (select 1 from ledger entry join person on person.shop_id = entry.shop_id and person.id = entry.person_id
-    where entry.shop_id = job.shop_id and entry.chain = 'job' and entry.chain_id = job.id and person.name ilike $2))
-order by job.number desc limit 8`;
-
-/** $1 shop, $2 pattern. Joints by tag, where they are, or whoever brazed them last. */
-export const jointsSql = `
+order by found.turn`,
+  joint: `
 select joint.id, joint.tag, joint.title, maker.name as by
-from joint left join lateral (
+from found join joint on joint.shop_id = $1 and joint.id = found.id left join lateral (
   select person.name from ledger entry join person on person.shop_id = entry.shop_id and person.id = entry.person_id
   where entry.shop_id = joint.shop_id and entry.chain = 'joint' and entry.chain_id = joint.id and entry.kind in ('brazed', 'reworked')
   order by entry.sequence desc limit 1) maker on true
-where joint.shop_id = $1 and (joint.tag ilike $2 or joint.title ilike $2 or maker.name ilike $2)
-order by joint.tag desc limit 8`;
+order by found.turn, joint.tag desc`,
+};
+
+/** $1 shop, $2 the kind of thing, $3 the rarest beginning, from $4 on each other one. */
+export const searchSql = (thing: Sought, beginnings: number): string => `with found as materialized (${found(beginnings)}) ${SHOWS[thing]}`;
+
+/** $1 shop, $2 kind of thing, $3 its id, $4 its turn, $5 words. */
+export const keepWordsSql = `
+insert into search_word (shop_id, thing, word, turn, id) select $1, $2, word, $4, $3 from unnest($5::text[]) word on conflict do nothing`;
+
+/** $1 shop, $2 unit. */
+export const dropUnitsWordsSql = `delete from search_word where shop_id = $1 and thing = 'unit' and id = $2`;
+
+/** $1 shop, $2 what for: words that lead to jobs lead there from now on; $3 jobs. */
+export const keepJobsWordsSql = `
+insert into search_word (shop_id, thing, word, turn, id)
+select $1, 'job', word, -job.number, job.id from job, unnest($2::text[]) word where job.shop_id = $1 and job.id = any($3::uuid[]) on conflict do nothing`;
+
+/** $1 shop, $2 joint, $3 words. */
+export const keepJointsWordsSql = `
+insert into search_word (shop_id, thing, word, turn, id)
+select $1, 'joint', word, -floor(extract(epoch from joint.added_at))::bigint, joint.id from joint, unnest($3::text[]) word
+where joint.shop_id = $1 and joint.id = $2 on conflict do nothing`;
+
+/** $1 shop, $2 units. */
+export const jobsOfUnitsSql = `
+select job.id from job join circuit on circuit.shop_id = job.shop_id and circuit.id = job.circuit_id
+where job.shop_id = $1 and circuit.unit_id = any($2::uuid[])`;
+
+/** $1 shop, $2 circuit. */
+export const placeOfCircuitSql = `
+select unit.tag, unit.name, site.name as site from circuit join unit on unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id
+join site on site.shop_id = unit.shop_id and site.id = unit.site_id where circuit.shop_id = $1 and circuit.id = $2`;
+
+/** $1 shop, $2 person: what they wrote in, and what they brazed. */
+export const writtenBySql = `
+select distinct chain, chain_id as id from ledger
+where shop_id = $1 and person_id = $2 and (chain = 'job' or (chain = 'joint' and kind in ('brazed', 'reworked')))`;

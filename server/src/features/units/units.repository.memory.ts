@@ -9,7 +9,12 @@ export const memorySites = ({ sites }: MemoryRows): SiteRepository => ({
 });
 
 export const memoryUnits = ({ units }: MemoryRows): UnitRepository => ({
-  all: async () => sortedBy(units, ({ place }) => place),
+  page: async (behind, most) =>
+    sortedBy(
+      units.filter(({ place, id }) => !behind || place > behind.place || (place === behind.place && id > behind.id)),
+      ({ place }) => place,
+    ).slice(0, most),
+  ofModels: async (models) => units.filter(({ details }) => details.model !== undefined && models.includes(details.model)),
   byId: async (id) => byId(units, id),
   byTag: async (tag) => units.find((unit) => unit.tag === tag) ?? null,
   count: async () => units.length,

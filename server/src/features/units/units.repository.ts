@@ -25,8 +25,17 @@ export interface Unit {
   readonly details: UnitDetails;
 }
 
+/** Where a page begins: behind the unit that was shown last. */
+export interface BehindUnit {
+  readonly place: number;
+  readonly id: string;
+}
+
 export interface UnitRepository {
-  all(): Promise<readonly Unit[]>;
+  /** In their places. */
+  page(behind: BehindUnit | null, most: number): Promise<readonly Unit[]>;
+  /** Of these models. */
+  ofModels(models: readonly string[]): Promise<readonly Unit[]>;
   byId(id: string): Promise<Unit | null>;
   byTag(tag: string): Promise<Unit | null>;
   count(): Promise<number>;

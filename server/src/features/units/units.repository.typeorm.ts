@@ -1,27 +1,56 @@
 import { In } from 'typeorm';
 import { Circuits, Joints, Sites, Units } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
+import { keepWords } from '../search';
 import type { CircuitRepository, SiteRepository, UnitRepository } from './units.repository';
 
-export const typeormSites = ({ shopId, manager }: ShopTransaction): SiteRepository => ({
-  all: () => manager.find(Sites, { where: { shopId }, order: { name: 'ASC' } }),
-  byId: (id) => manager.findOneBy(Sites, { shopId, id }),
-  byIds: (ids) => manager.findBy(Sites, { shopId, id: In([...ids]) }),
-  async save(site) {
-    await manager.upsert(Sites, { ...site, shopId }, ['shopId', 'id']);
-  },
-});
+/** Each machine's words again: it is called, or stands, otherwise. */
+async function keepUnitsWords(transaction: ShopTransaction, which: { readonly id: string } | { readonly siteId: string }): Promise<void> {
+  const { shopId, manager } = transaction;
+  const units = await manager.findBy(Units, { shopId, ...which });
+  const sites = await manager.findBy(Sites, { shopId, id: In(units.map(({ siteId }) => siteId)) });
+  for (const unit of units) await keepWords(transaction).unit(unit, sites.find(({ id }) => id === unit.siteId)?.name ?? '');
+}
 
-export const typeormUnits = ({ shopId, manager }: ShopTransaction): UnitRepository => ({
-  all: () => manager.find(Units, { where: { shopId }, order: { place: 'ASC' } }),
-  byId: (id) => manager.findOneBy(Units, { shopId, id }),
-  byTag: (tag) => manager.findOneBy(Units, { shopId, tag }),
-  count: () => manager.countBy(Units, { shopId }),
-  lock: (id) => manager.findOne(Units, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
-  async save(unit) {
-    await manager.upsert(Units, { ...unit, shopId } as never, ['shopId', 'id']); // cast: TypeORM's deep partial type does not take readonly arrays
-  },
-});
+export const typeormSites = (transaction: ShopTransaction): SiteRepository => {
+  const { shopId, manager } = transaction;
+  return {
+    all: () => manager.find(Sites, { where: { shopId }, order: { name: 'ASC' } }),
+    byId: (id) => manager.findOneBy(Sites, { shopId, id }),
+    byIds: (ids) => manager.findBy(Sites, { shopId, id: In([...ids]) }),
+    async save(site) {
+      await manager.upsert(Sites, { ...site, shopId }, ['shopId', 'id']);
+      await keepUnitsWords(transaction, { siteId: site.id });
+    },
+  };
+};
+
+export const typeormUnits = (transaction: ShopTransaction): UnitRepository => {
+  const { shopId, manager } = transaction;
+  return {
+    page: (behind, most) =>
+      manager
+        .createQueryBuilder(Units, 'unit')
+        .where({ shopId })
+        .andWhere(behind ? '(unit.place, unit.id) > (:place, :id)' : 'true', behind ?? {})
+        .orderBy('unit.place')
+        .addOrderBy('unit.id')
+        .limit(most)
+        .getMany(),
+    ofModels: (models) =>
+      models.length === 0
+        ? Promise.resolve([])
+        : manager.createQueryBuilder(Units, 'unit').where({ shopId }).andWhere('unit.model = any(:models)', { models }).getMany(),
+    byId: (id) => manager.findOneBy(Units, { shopId, id }),
+    byTag: (tag) => manager.findOneBy(Units, { shopId, tag }),
+    count: () => manager.countBy(Units, { shopId }),
+    lock: (id) => manager.findOne(Units, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
+    async save(unit) {
+      await manager.upsert(Units, { ...unit, shopId } as never, ['shopId', 'id']); // cast: TypeORM's deep partial type does not take readonly arrays
+      await keepUnitsWords(transaction, { id: unit.id });
+    },
+  };
+};
 
 export const typeormCircuits = ({ shopId, manager }: ShopTransaction): CircuitRepository => ({
   byId: (id) => manager.findOneBy(Circuits, { shopId, id }),

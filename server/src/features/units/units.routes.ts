@@ -2,14 +2,14 @@ import { madeFromOf } from '../../platform/http/madeFrom';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { unitHistory } from './unitHistory.service';
-import { putSite, putUnit, sites, units, unitView } from './units.service';
+import { putSite, putUnit, sites, unitPage, unitView } from './units.service';
 
 export function unitRoutes(routes: Registrar): void {
   routes.signed('sites', async ({ inShop }) => ({ body: await inShop(sites) }));
   routes.signed('putSite', async ({ params, body, inShop }) => ({
     body: await inShop((shop) => putSite(shop, idParam(params, 'site'), body)),
   }));
-  routes.signed('units', async ({ inShop }) => ({ body: await inShop(units) }));
+  routes.signed('units', async ({ params, inShop }) => ({ body: await inShop((shop) => unitPage(shop, String(params['after']))) }));
   routes.signed('getUnit', async ({ params, inShop }) => ({ body: await inShop((shop) => unitView(shop, idParam(params, 'unit'))) }));
   routes.signed('unitHistory', async ({ params, inShop }) => ({
     body: await inShop((shop) => unitHistory(shop, idParam(params, 'unit'))),

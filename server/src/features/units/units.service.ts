@@ -1,11 +1,20 @@
-import { unitContent, unitRequestOf, type PutSiteRequest, type PutUnitRequest, type SiteView, type UnitView } from '@kesto/contract';
+import {
+  unitContent,
+  unitRequestOf,
+  UNITS_START,
+  type PutSiteRequest,
+  type PutUnitRequest,
+  type SiteView,
+  type UnitPage,
+  type UnitView,
+} from '@kesto/contract';
 import { ALTITUDE_RANGE_M, FieldReader, readPlate } from '@kesto/core';
 import { AppError, notFound } from '../../platform/errors';
 import { checkMadeFrom } from '../../platform/madeFrom';
 import { photosOf } from '../photos';
 import { refusal } from '../../platform/http/refusal';
 import type { ShopWork } from '../shopWork';
-import type { Circuit, Unit } from './units.repository';
+import type { BehindUnit, Circuit, Unit } from './units.repository';
 import { toCircuit, toPlate, toSite } from './views';
 
 export const sites = async (shop: ShopWork): Promise<readonly SiteView[]> => (await shop.sites.all()).map(toSite);
@@ -25,11 +34,15 @@ export const isSister = (unit: Unit, other: Unit): boolean =>
 async function unitViews(shop: ShopWork, units: readonly Unit[]): Promise<readonly UnitView[]> {
   const found = new Map((await shop.sites.byIds([...new Set(units.map((unit) => unit.siteId))])).map((site) => [site.id, site]));
   const circuits = await shop.circuits.ofUnits(units.map((unit) => unit.id));
-  const all = await shop.units.all();
+  const models = units.flatMap(({ details }) => details.model ?? []);
+  const kin = await shop.units.ofModels([...new Set(models)]);
   return units.map((unit) => {
     const site = found.get(unit.siteId);
     if (!site) throw notFound('This unit’s site');
-    const sisters = all.filter((other) => isSister(unit, other)).map((other) => other.tag);
+    const sisters = kin
+      .filter((other) => isSister(unit, other))
+      .toSorted((a, b) => a.place - b.place)
+      .map((other) => other.tag);
     return {
       ...toPlate(unit),
       ...unit.details,
@@ -40,7 +53,23 @@ async function unitViews(shop: ShopWork, units: readonly Unit[]): Promise<readon
   });
 }
 
-export const units = async (shop: ShopWork): Promise<readonly UnitView[]> => unitViews(shop, await shop.units.all());
+const PAGE = 50;
+const KEY = /^(\d{1,9})\.([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})$/;
+
+function behindOf(after: string): BehindUnit | null {
+  if (after === UNITS_START) return null;
+  const [, place, id] = KEY.exec(after) ?? [];
+  if (!place || !id) throw new AppError('INVALID_INPUT', `after must be "${UNITS_START}" or what a page named as its next`, 'after');
+  return { place: Number(place), id };
+}
+
+/** One page of the shop's units; however many there are, no more are read. */
+export async function unitPage(shop: ShopWork, after: string): Promise<UnitPage> {
+  const found = await shop.units.page(behindOf(after), PAGE + 1);
+  const shown = found.slice(0, PAGE);
+  const last = shown.at(-1);
+  return { units: await unitViews(shop, shown), next: found.length > PAGE && last ? `${last.place}.${last.id}` : null };
+}
 
 export async function unitView(shop: ShopWork, id: string): Promise<UnitView> {
   const row = await shop.units.byId(id);

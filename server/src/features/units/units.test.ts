@@ -133,12 +133,12 @@ test('circuits neither leave their unit nor come from another, of this shop or t
   // The demo's circuit is behind the wall: for this shop there is none of that id, and one of its own is made.
   const theirs = { ...body, tag: 'CI3', circuits: [{ ...body.circuits[0], id: demoId(0x31) }] };
   await put(uuid(), theirs).expect(200);
-  expect((await (await server.as('ilta')).get('/api/units').expect(200)).body[0].circuits[0].refrigerant).toBe('R-449A');
+  expect((await (await server.as('ilta')).get('/api/units/after/first').expect(200)).body.units[0].circuits[0].refrigerant).toBe('R-449A');
 });
 
 test('units of a shop are seen by nobody else', async () => {
   const ilta = await server.as('ilta');
-  const tags = ((await ilta.get('/api/units').expect(200)).body as UnitView[]).map((unit) => unit.tag);
+  const tags = ((await ilta.get('/api/units/after/first').expect(200)).body.units as UnitView[]).map((unit) => unit.tag);
   expect(tags).toEqual(['CR2', 'GC7', 'HS3', 'GH2', 'DR1']);
   expect(JSON.stringify((await ilta.get('/api/sites').expect(200)).body)).not.toContain('Orangery');
 });

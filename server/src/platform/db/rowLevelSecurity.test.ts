@@ -19,7 +19,12 @@ beforeAll(async () => {
   ]);
   stranger = await server.as('otto');
   const refused = { personId: demoId(0x11), address: '203.0.113.7', minute: new Date() };
-  await server.store.inShop(DEMO_SHOP, ({ audit }) => audit.refused(refused, new Date(0)));
+  await server.store.inShop(DEMO_SHOP, async ({ audit, dayPins }) => {
+    await audit.refused(refused, new Date(0));
+    const ids = { id: uuid(), leadId: demoId(0x13), at: new Date() };
+    await dayPins.add({ ...ids, phoneOf: demoId(0x11), key: 'k', madeAt: new Date(), until: new Date() });
+    await dayPins.used({ ...ids, jobId: OPEN_JOB, seenAt: null });
+  });
 });
 afterAll(() => server.close());
 

@@ -28,6 +28,7 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'photo_sent' },
   { name: 'audit' },
   { name: 'refused_try', change: true, remove: true },
+  { name: 'search_word', change: true, remove: true },
   { name: 'day_pin' },
   { name: 'pin_use', change: true },
 ];

@@ -1,0 +1,106 @@
+// Measures lists and searches of a shop with 1 000, 100 000 and a million joints, beside the same rows by raw SQL, and writes them to docs/benchmarks.md.
+// Several minutes, and 3 GB of disk while it runs: by hand, not in `npm test`.
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { startApplication } from './lib/application.mjs';
+import { BIG_SHOP, seedBigShop } from './lib/bigShop.mjs';
+import { buildServer, installNodePackages } from './lib/build.mjs';
+import { freePort } from './lib/freePort.mjs';
+import { DATABASE, dropDatabase, startCluster, stopCluster } from './lib/postgres.mjs';
+import { step } from './lib/report.mjs';
+import { runOrStop } from './lib/run.mjs';
+
+const SIZES = [1000, 100_000, 1_000_000];
+const TIMES = 25;
+const DATA = path.resolve('var/big-data');
+
+process.chdir(fileURLToPath(new URL('..', import.meta.url)));
+installNodePackages();
+await buildServer();
+const { default: pg } = await import('pg');
+const median = (times) => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)];
+
+async function timed(work) {
+  const times = [];
+  for (let i = 0; i < TIMES; i++) {
+    const began = performance.now();
+    await work();
+    times.push(performance.now() - began);
+  }
+  return median(times);
+}
+
+/** What is asked, and the rows it shows as SQL by their keys, which nothing has to find. */
+const ASKED = [
+  ['nothing but who is signed in', '/api/session', null],
+  ['search by a whole tag', '/api/search/BG7-04', `select id, tag, title from joint where shop_id = $1 and tag = 'BG7-04'`],
+  ['search by a word that every joint has', '/api/search/line', JOINTS_BY_ID()],
+  ['search by two words that very many have', '/api/search/line%20valve', JOINTS_BY_ID()],
+  ['search by a person', '/api/search/roa', JOINTS_BY_ID()],
+  ['today: thirty open jobs', '/api/today', null],
+  ['a page of fifty machines', '/api/units/after/first', `select * from unit where shop_id = $1 order by place, id limit 51`],
+];
+function JOINTS_BY_ID() {
+  return `select id, tag, title from joint where shop_id = $1 and id = any($2::uuid[])`;
+}
+
+async function measured(joints) {
+  rmSync(DATA, { recursive: true, force: true });
+  const app = await startApplication({ dataDir: DATA, port: await freePort(), fresh: true });
+  const cluster = await startCluster(path.join(DATA, 'pg'));
+  const url = cluster.url(DATABASE);
+  const began = performance.now();
+  const login = await seedBigShop(url, joints);
+  step(`${joints} joints made in ${((performance.now() - began) / 1000).toFixed(0)} s`);
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  const signedIn = await fetch(`${app.url}/api/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ login, password: 'copper-before-filler' }),
+  });
+  const cookie = String(signedIn.headers.get('set-cookie')).split(';')[0];
+  const rows = [];
+  for (const [what, address, sql] of ASKED) {
+    const get = async () => {
+      const answer = await fetch(`${app.url}${address}`, { headers: { cookie } });
+      if (!answer.ok) throw new Error(`${address} answered ${answer.status}`);
+      return answer.json();
+    };
+    const found = await get();
+    const ids = (found.joints ?? []).map(({ id }) => id);
+    const rawMs = sql ? await timed(() => client.query(sql, sql.includes('$2') ? [BIG_SHOP, ids] : [BIG_SHOP])) : null;
+    rows.push({ what, ms: await timed(get), rawMs });
+  }
+  await client.end();
+  await app.stop();
+  await dropDatabase(cluster, DATABASE).catch(() => undefined);
+  stopCluster(cluster);
+  return { joints, rows };
+}
+
+const results = [];
+for (const joints of SIZES) results.push(await measured(joints));
+rmSync(DATA, { recursive: true, force: true });
+
+const [small] = results;
+const tens = (ms) => `${ms.toFixed(1)} ms`;
+const lines = small.rows.map(({ what }, i) => {
+  const each = results.map(({ rows }) => rows[i]);
+  const raw = each.at(-1).rawMs;
+  return `| ${[what, ...each.map(({ ms }) => tens(ms)), `${(each.at(-1).ms / each[0].ms).toFixed(2)} x`, raw === null ? '' : tens(raw)].join(' | ')} |`;
+});
+const HEADING = '## At size';
+const AFTER = '## Planted faults';
+const page = readFileSync('docs/benchmarks.md', 'utf8');
+const [before, rest] = [page.split(page.includes(HEADING) ? HEADING : AFTER)[0], page.split(AFTER)[1] ?? '\n'];
+const sizes = SIZES.map((size) => `${size.toLocaleString('en').replaceAll(',', ' ')} joints`);
+const words = `Made by \`npm run bench:big\` on ${new Date().toISOString().slice(0, 10)}: median of ${TIMES}, over HTTP by one signed-in person, with everything a request costs (the first row is that alone); the last column is the same rows of the largest shop by their keys in SQL, without a server.`;
+writeFileSync(
+  'docs/benchmarks.md',
+  `${before}${HEADING}\n\n${words}\n\n| what is asked | ${sizes.join(' | ')} | largest to smallest | raw SQL |\n| --- | --- | --- | --- | --- | --- |\n${lines.join('\n')}\n\n${AFTER}${rest}`,
+);
+runOrStop('npx prettier --write --log-level warn docs/benchmarks.md');
+step('docs/benchmarks.md is written');
+process.exit(0);

@@ -1,0 +1,51 @@
+import type { ShopTransaction } from '../../platform/db/shop';
+import {
+  dropUnitsWordsSql,
+  jobsOfUnitsSql,
+  keepJobsWordsSql,
+  keepJointsWordsSql,
+  keepWordsSql,
+  placeOfCircuitSql,
+  writtenBySql,
+} from './search.sql';
+import { wordsOf } from './words';
+
+interface Named {
+  readonly id: string;
+  readonly tag: string;
+  readonly name: string;
+  readonly place: number;
+  readonly details: { readonly model?: string };
+}
+
+/** Words are kept with the thing they lead to, in its own transaction: a search reads them and nothing else. */
+export function keepWords({ shopId, manager }: ShopTransaction) {
+  const jobs = (ids: readonly string[], texts: readonly string[]) =>
+    ids.length === 0 ? Promise.resolve() : manager.query(keepJobsWordsSql, [shopId, wordsOf(texts), ids]);
+  const joint = (id: string, texts: readonly string[]) => manager.query(keepJointsWordsSql, [shopId, id, wordsOf(texts)]);
+  const idsOf = async (sql: string, given: unknown) => (await manager.query<{ id: string }[]>(sql, [shopId, given])).map(({ id }) => id);
+
+  return {
+    /** A machine leads to its jobs too, by its name and its site's; former names go on leading to those. */
+    async unit({ id, tag, name, place, details }: Named, site: string): Promise<void> {
+      await manager.query(dropUnitsWordsSql, [shopId, id]);
+      await manager.query(keepWordsSql, [shopId, 'unit', id, place, wordsOf([tag, name, site, details.model])]);
+      await jobs(await idsOf(jobsOfUnitsSql, [id]), [tag, name, site]);
+    },
+    /** A job by its number and title, and by where it is. */
+    async job(id: string, circuitId: string, own: readonly string[]): Promise<void> {
+      const [place] = await manager.query<{ tag: string; name: string; site: string }[]>(placeOfCircuitSql, [shopId, circuitId]);
+      await jobs([id], [...own, ...(place ? [place.tag, place.name, place.site] : [])]);
+    },
+    joint,
+    /** Whoever wrote in a job, or brazed a joint. */
+    writer: (chain: 'job' | 'joint', id: string, name: string) => (chain === 'job' ? jobs([id], [name]) : joint(id, [name])),
+    /** A person who is called otherwise now: what they wrote and made is found by that too. */
+    async renamed(personId: string, name: string): Promise<void> {
+      const written = await manager.query<{ chain: 'job' | 'joint'; id: string }[]>(writtenBySql, [shopId, personId]);
+      const of = (chain: string) => written.filter((one) => one.chain === chain).map(({ id }) => id);
+      await jobs(of('job'), [name]);
+      for (const id of of('joint')) await joint(id, [name]);
+    },
+  };
+}
