@@ -3,7 +3,7 @@ import { In } from 'typeorm';
 import { Jobs } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { toLink, type LedgerRepository, type StoredLink } from '../ledger';
-import { keepWords } from '../search';
+import { keepWords } from '../../platform/db/keepWords';
 import { withoutRemoved, type JobRepository, type ToldJob, type ToldJoint } from './jobs.repository';
 import { todaysJobsSql, toldJobSql } from './jobs.sql';
 

@@ -2,7 +2,7 @@ import type { EntryFact, EntryKind } from '@kesto/core';
 import { In } from 'typeorm';
 import { JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
-import { keepWords } from '../search';
+import { keepWords } from '../../platform/db/keepWords';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints.repository';
 import {
   chosenFillersSql,

@@ -3,7 +3,7 @@ import { In, MoreThanOrEqual } from 'typeorm';
 import { Ledger, LedgerWords } from '../../platform/db/rows';
 import type { LedgerRow, LedgerWordsRow } from '../../platform/db/rowTypes';
 import type { ShopTransaction } from '../../platform/db/shop';
-import { keepWords } from '../search';
+import { keepWords } from '../../platform/db/keepWords';
 import type { KnownLinks } from './knownLinks';
 import type { LedgerRepository, LinkColumns, LinksOf } from './ledger.repository';
 import { toLink } from './storedLink';
@@ -30,6 +30,23 @@ const MADE_BY: readonly string[] = ['brazed', 'reworked'];
 
 /** Of more links than these all words of the chain are asked for at once. */
 const FEW = 20;
+
+/** Chains of one sort, in one question however many they are. */
+async function allOf<C extends Chain>(
+  { shopId, manager }: ShopTransaction,
+  of: C,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, readonly LinksOf[C][]>> {
+  const which = { shopId, chain: of, chainId: In([...ids]) };
+  const rows = await manager.find(Ledger, { where: which, order: { sequence: 'ASC' } });
+  const words = rows.some(({ format }) => format === 3) ? await manager.findBy(LedgerWords, which) : [];
+  return new Map(
+    ids.map((id) => {
+      const beside = besideOf(words.filter(({ chainId }) => chainId === id));
+      return [id, rows.filter(({ chainId }) => chainId === id).map((row) => toLink(row, beside) as LinksOf[C])]; // cast: a chain holds its own links
+    }),
+  );
+}
 
 export function typeormLedger(transaction: ShopTransaction, known: KnownLinks): LedgerRepository {
   const { shopId, manager } = transaction;
@@ -66,19 +83,8 @@ export function typeormLedger(transaction: ShopTransaction, known: KnownLinks): 
     return links;
   }
 
-  async function ofAll<C extends Chain>(of: C, ids: readonly string[]): Promise<ReadonlyMap<string, readonly LinksOf[C][]>> {
-    const which = { shopId, chain: of, chainId: In([...ids]) };
-    const rows = await manager.find(Ledger, { where: which, order: { sequence: 'ASC' } });
-    const words = rows.some(({ format }) => format === 3) ? await manager.findBy(LedgerWords, which) : [];
-    return new Map(
-      ids.map((id) => {
-        const beside = besideOf(words.filter(({ chainId }) => chainId === id));
-        return [id, rows.filter(({ chainId }) => chainId === id).map((row) => toLink(row, beside) as LinksOf[C])]; // cast: a chain holds its own links
-      }),
-    );
-  }
   return {
-    ofAll,
+    ofAll: (of, ids) => allOf(transaction, of, ids),
     of: async <C extends Chain>(chain: { readonly of: C; readonly id: string }) => (await chainOf(chain)) as readonly LinksOf[C][], // cast: a chain holds its own links
     async taken(chain, id) {
       const row = await manager.findOneBy(Ledger, { shopId, chain, id });

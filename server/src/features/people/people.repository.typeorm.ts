@@ -1,7 +1,7 @@
 import { In, IsNull, MoreThan } from 'typeorm';
 import { Invites, People } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
-import { keepWords } from '../search';
+import { keepWords } from '../../platform/db/keepWords';
 import type { InviteRepository, PersonRepository } from './people.repository';
 
 export const typeormPeople = (transaction: ShopTransaction): PersonRepository => {

@@ -1,4 +1,3 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
 export type * from './search.repository';
-export { keepWords } from './keepWords';
 export { searchRoutes } from './search.routes';

@@ -2,7 +2,7 @@ import type { Found } from '@kesto/contract';
 import { flamesOf } from '../../platform/memory/chains';
 import { byId, sortedBy, type MemoryRows } from '../../platform/memory/rows';
 import type { SearchRepository } from './search.repository';
-import { beginningsOf, hasAll, wordsOf } from './words';
+import { beginningsOf, hasAll, wordsOf } from '../../platform/words';
 
 const MOST = 8;
 

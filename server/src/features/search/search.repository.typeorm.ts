@@ -2,7 +2,7 @@ import type { Found } from '@kesto/contract';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { SearchRepository } from './search.repository';
 import { ledToSql, searchSql, type Sought } from './search.sql';
-import { beginningsOf } from './words';
+import { beginningsOf } from '../../platform/words';
 
 export const typeormSearch = ({ shopId, manager }: ShopTransaction): SearchRepository => ({
   async find(text) {

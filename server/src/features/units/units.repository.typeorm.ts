@@ -1,7 +1,7 @@
 import { In } from 'typeorm';
 import { Circuits, Joints, Sites, Units } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
-import { keepWords } from '../search';
+import { keepWords } from '../../platform/db/keepWords';
 import type { CircuitRepository, SiteRepository, UnitRepository } from './units.repository';
 
 /** Each machine's words again: it is called, or stands, otherwise. */

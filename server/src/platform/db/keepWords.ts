@@ -1,4 +1,4 @@
-import type { ShopTransaction } from '../../platform/db/shop';
+import { wordsOf } from '../words';
 import {
   dropUnitsWordsSql,
   jobsOfUnitsSql,
@@ -7,8 +7,8 @@ import {
   keepWordsSql,
   placeOfCircuitSql,
   writtenBySql,
-} from './search.sql';
-import { wordsOf } from './words';
+} from './keepWords.sql';
+import type { ShopTransaction } from './shop';
 
 interface Named {
   readonly id: string;
