@@ -73,7 +73,7 @@ test.each<[string, (shop: ShopWork) => Promise<unknown>, unknown]>([
     async (shop) => unitHistory(shop, (await shop.units.byTag('BG7'))?.id ?? ''),
     { joints: expect.arrayContaining([expect.objectContaining({ tag: 'BG7-01' })]) },
   ],
-  ['joints lit since the van was counted', ({ records }) => records.litSince('2020-01-14T21:00:00.000Z'), { length: 19 }],
+  ['what was brazed since the van was counted', ({ records }) => records.brazedSince('2020-01-14T21:00:00.000Z'), { size: 19 }],
 ])('%s reads a page', async (_what, ask, expected) => {
   const { read, answer } = await rowsReadBy(ask);
   expect(answer).toMatchObject(expected as object);
@@ -98,6 +98,6 @@ test('a word that leads to every joint shows the newest eight, and not all are f
 });
 
 test('the count tells a scan: a question that reads the shop is far over it', async () => {
-  const { read } = await rowsReadBy((shop) => shop.records.litSince(null));
+  const { read } = await rowsReadBy((shop) => shop.records.brazedSince(null));
   expect(read).toBeGreaterThanOrEqual(JOINTS);
 });

@@ -125,8 +125,8 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
               {job.keptOrder.reason ? `: ${job.keptOrder.reason}` : ''}
             </Words>
           ) : null}
-          <View role="list" aria-label="order" style={{ borderTopWidth: 2, borderColor: t.copper }}>
-            <Draggable ids={order} onDrop={work.putAt}>
+          <Draggable ids={order} onDrop={work.putAt}>
+            <View role="list" aria-label="order" style={{ borderTopWidth: 2, borderColor: t.copper }}>
               {joints.map((joint, i) => (
                 <OrderRow
                   key={joint.id}
@@ -141,8 +141,8 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
                   onMove={mayMake ? (by) => work.move(joint.id, by) : null}
                 />
               ))}
-            </Draggable>
-          </View>
+            </View>
+          </Draggable>
         </View>
       }
     >

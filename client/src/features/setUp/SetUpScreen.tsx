@@ -67,9 +67,11 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
         {out.length > 0 ? (
           <View style={wide ? styles.column : undefined}>
             <Heading size={17}>Out before the flame, back before the hold</Heading>
-            {out.map((row) => (
-              <Out key={`${row.what}${row.place}`} row={row} work={work} mayMake={mayMake} />
-            ))}
+            <View role="list" aria-label="out before the flame">
+              {out.map((row) => (
+                <Out key={`${row.what}${row.place}`} row={row} work={work} mayMake={mayMake} />
+              ))}
+            </View>
           </View>
         ) : null}
         {open.length > 0 ? (

@@ -14,7 +14,7 @@ afterAll(() => server.close());
 /** Jobs of the demo whose joints were made. */
 async function madeJobs(): Promise<readonly [string, string]> {
   const jobs = await server.store.inShop(DEMO_SHOP, async ({ records, joints }) =>
-    Promise.all((await records.litSince(null)).map((id) => joints.jobOf(id))),
+    Promise.all([...(await records.brazedSince(null)).keys()].map((id) => joints.jobOf(id))),
   );
   const [one, other] = [...new Set(jobs)];
   if (!one || !other) throw new Error('the demo has joints made in two jobs');

@@ -1,6 +1,6 @@
-import { removedJoints } from '@kesto/core';
-import { factsOfJoint, flamesOf, jobChain, lastFlameOf } from '../../platform/memory/chains';
-import { addRow, byId, sortedBy, type MemoryRows } from '../../platform/memory/rows';
+import { removedJoints, type JointLink } from '@kesto/core';
+import { chainOf, factsOfJoint, isOfChain, jobChain, lastFlameOf } from '../../platform/memory/chains';
+import { addRow, byId, sortedBy, type MemoryLink, type MemoryRows } from '../../platform/memory/rows';
 import type { JointRepository, KeptPlan, PlanRepository, RecordRepository } from './joints.repository';
 
 const isRemoved = (rows: MemoryRows, id: string) =>
@@ -43,8 +43,18 @@ export function memoryPlans({ plans }: MemoryRows): PlanRepository {
 
 export const memoryRecords = (rows: MemoryRows): RecordRepository => ({
   factsOf: async (jointIds) => new Map(jointIds.map((id) => [id, factsOfJoint(rows, id)] as const).filter(([, facts]) => facts.length > 0)),
-  litSince: async (moment) =>
-    rows.joints.filter(({ id }) => flamesOf(rows, id).some(({ at }) => moment === null || at > moment)).map(({ id }) => id),
+  async brazedSince(moment) {
+    const isMeant = ({ at, link }: MemoryLink) =>
+      ['brazed', 'reworked'].includes(link.content.said.kind) && (moment === null || at > moment);
+    const found = rows.joints.map(({ id }): [string, readonly JointLink[]] => {
+      const own = rows.links.filter((row) => isOfChain('joint', id, row));
+      const said = new Set(own.filter(isMeant).map(({ link }) => link.content.said.id));
+      // Corrections come after what they correct: one pass finds those of corrections too.
+      for (const { link } of own) if (said.has(link.content.said.corrects?.entry ?? '')) said.add(link.content.said.id);
+      return [id, chainOf(rows, 'joint', id).filter(({ content }) => said.has(content.said.id)) as readonly JointLink[]]; // cast: a joint's chain
+    });
+    return new Map(found.filter(([, links]) => links.length > 0));
+  },
   lastFlames: async (jointIds) =>
     new Map(
       jointIds.flatMap((id): (readonly [string, string])[] => {

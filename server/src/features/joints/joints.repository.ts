@@ -1,5 +1,5 @@
 import type { PlanAnswer } from '@kesto/contract';
-import type { EntryFact, JointPlace, JointPlan, PlanRequest } from '@kesto/core';
+import type { EntryFact, JointLink, JointPlace, JointPlan, PlanRequest } from '@kesto/core';
 
 export interface Joint {
   readonly id: string;
@@ -53,8 +53,8 @@ export interface PlanRepository {
 export interface RecordRepository {
   /** What moves each joint from state to state, without the rest of its entries. */
   factsOf(jointIds: readonly string[]): Promise<ReadonlyMap<string, readonly EntryFact[]>>;
-  /** Joints at which a flame was lit since a moment; ever, where none is given. */
-  litSince(moment: string | null): Promise<readonly string[]>;
+  /** Of each joint, what was brazed at it since a moment (ever, where none is given) and what corrects that: no other entry is read. */
+  brazedSince(moment: string | null): Promise<ReadonlyMap<string, readonly JointLink[]>>;
   /** Day of each joint's last flame; joints at which none was lit are left out. */
   lastFlames(jointIds: readonly string[]): Promise<ReadonlyMap<string, string>>;
 }

@@ -1,14 +1,15 @@
-import type { EntryFact, EntryKind } from '@kesto/core';
+import type { EntryFact, EntryKind, JointLink } from '@kesto/core';
 import { In } from 'typeorm';
 import { JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { keepWords } from '../../platform/db/keepWords';
+import { toLink, type StoredLink } from '../ledger';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints.repository';
 import {
   chosenFillersSql,
   entryFactsSql,
   lastFlamesSql,
-  litSinceSql,
+  brazedSinceSql,
   newestJobOfSql,
   nextTagSql,
   removedJointsSql,
@@ -76,9 +77,12 @@ export const typeormRecords = ({ shopId, manager }: ShopTransaction): RecordRepo
     }
     return byJoint;
   },
-  async litSince(moment) {
-    const rows = (await manager.query(litSinceSql, [shopId, moment])) as { joint_id: string }[];
-    return rows.map((row) => row.joint_id);
+  async brazedSince(moment) {
+    const rows = await manager.query<(StoredLink & { jointId: string })[]>(brazedSinceSql, [shopId, moment]);
+    const byJoint = new Map<string, JointLink[]>();
+    // What rods melted are figures: no word beside an entry is needed for them.
+    for (const row of rows) byJoint.set(row.jointId, [...(byJoint.get(row.jointId) ?? []), toLink(row, {}) as JointLink]); // cast: a joint's chain
+    return byJoint;
   },
   async lastFlames(jointIds) {
     const rows = (await manager.query(lastFlamesSql, [shopId, jointIds])) as { joint_id: string; day: string }[];

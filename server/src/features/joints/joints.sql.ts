@@ -28,10 +28,15 @@ export const lastFlamesSql = `
 select joint_id, to_char(max(at) at time zone 'UTC', 'YYYY-MM-DD') as day from ledger entry
 where shop_id = $1 and chain = 'joint' and chain_id = any($2::uuid[]) and kind in ('lit', 'brazed', 'reworked') and ${STANDS} group by joint_id`;
 
-/** $1 shop, $2 moment or null. */
-export const litSinceSql = `
-select distinct joint_id from ledger entry
-where shop_id = $1 and chain = 'joint' and kind in ('lit', 'brazed', 'reworked') and ($2::timestamptz is null or at > $2) and ${STANDS}`;
+/** $1 shop, $2 moment or null: what was brazed since, and what was said of those entries later. */
+export const brazedSinceSql = `
+with recursive said as (
+  select shop_id, chain, chain_id, id, sequence, content, hash from ledger entry
+  where shop_id = $1 and chain = 'joint' and kind in ('brazed', 'reworked') and ($2::timestamptz is null or at > $2)
+  union all
+  select later.shop_id, later.chain, later.chain_id, later.id, later.sequence, later.content, later.hash
+  from said join ledger later on later.shop_id = said.shop_id and later.chain = said.chain and later.about = said.id)
+select chain_id as "jointId", content, hash from said order by chain_id, sequence`;
 
 /** $1 shop, $2 circuits: joints that their job's chain says do not belong to it after all. */
 export const removedJointsSql = `

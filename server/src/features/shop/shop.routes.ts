@@ -8,9 +8,9 @@ import type { Shop, ShopRepository } from './shop.repository';
 export function shopRoutes(routes: Registrar): void {
   routes.signed('van', async ({ inShop }) => ({ body: await inShop(async ({ shop }) => (await shop.get()).van) }));
   routes.signed('vanUse', async ({ inShop }) => ({
-    body: await inShop(async ({ shop, records, ledger }) => {
+    body: await inShop(async ({ shop, records }) => {
       const since = (await shop.get()).van.countedAt ?? null;
-      const chains = await ledger.ofAll('joint', await records.litSince(since));
+      const chains = await records.brazedSince(since);
       const contents = [...chains.values()].map(readChain);
       return { since, fillers: rodUsed(contents, since) };
     }),

@@ -1,0 +1,33 @@
+import { expect, test } from '../fixtures/test';
+import { Kesto } from '../pages/kesto';
+
+const id = (n: string) => `0193a000-0000-7000-8000-00000000${n}`;
+const job = (n: string, sheet = '') => `/jobs/${id(n)}${sheet}`;
+const joint = (n: string, sheet = '') => `/joints/${id(n)}${sheet}`;
+
+/** Every address there is, where the demo has something to show at it. */
+const ADDRESSES = [
+  ...['/', '/me', '/kept', '/people', '/sites', '/schools', '/van', '/bench', '/verify'],
+  ...['/jobs/new', job('0041'), job('0041', '/order'), job('0041', '/kit'), job('0041', '/set-up'), job('0041', '/schools')],
+  ...[job('0046', '/find'), job('0046', '/decide'), job('0047', '/safe')],
+  ...[joint('5107'), joint('5109'), joint('5121'), joint('5103'), joint('5109', '/run'), joint('5109', '/braze'), joint('5121', '/look')],
+  ...['/units/new', `/units/${id('0021')}`, `/units/${id('0021')}/plate`, `/units/${id('0024')}/circuits/${id('0034')}`],
+  '/nowhere',
+];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`every screen is legible by ${colorScheme === 'dark' ? 'night' : 'day'}: 7:1, named, nothing wider than the window`, async ({
+    page,
+    looks,
+  }) => {
+    test.setTimeout(180_000);
+    await page.emulateMedia({ colorScheme });
+    const kesto = new Kesto(page);
+    await kesto.signIn('Maren Ito-Dahl');
+    for (const address of ADDRESSES) {
+      await page.goto(address);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await test.step(address, () => looks());
+    }
+  });
+}
