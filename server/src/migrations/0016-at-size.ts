@@ -14,7 +14,7 @@ create index search_word_of_thing on search_word (shop_id, id, thing, word);
 alter table unit add last_joint integer not null default 0;
 alter table joint add added_at timestamptz not null default now();
 alter table unit add model text generated always as (details ->> 'model') stored;
-create index unit_of_model on unit (shop_id, model) where model is not null;
+create index unit_of_model on unit (shop_id, model, place) where model is not null;
 create index unit_of_site on unit (shop_id, site_id);
 create index unit_in_place on unit (shop_id, place, id);
 create index circuit_of_unit on circuit (shop_id, unit_id);

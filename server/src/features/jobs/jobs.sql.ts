@@ -1,8 +1,10 @@
 import { STANDS } from '../ledger';
 
-/** Which jobs are told: those that are named, or all that are open and the newest of those that are done. */
-const NAMED = `job.id = $2::uuid`;
-const TODAYS = `(not job.done or job.id in (select id from job where shop_id = $1 and done order by number desc limit $2))`;
+/** Which jobs are told, found before anything of them is read: the one that is named, or all that are open and the newest of those that are done. */
+const NAMED = `select * from job where shop_id = $1 and id = $2::uuid`;
+const TODAYS = `
+select * from job where shop_id = $1 and not done
+union all (select * from job where shop_id = $1 and done order by number desc limit $2)`;
 
 const FACTS = `
 select coalesce(json_agg(json_build_object('kind', entry.kind, 'result', entry.result) order by entry.sequence), '[]')
@@ -33,6 +35,7 @@ where link.shop_id = job.shop_id and link.job_id = job.id and entry.kind in ('li
 
 /** One row a job, with where it is, its joints as far as they stand, and its stages' entries. */
 const told = (which: string, kept: { entries: string; words: string }) => `
+with job as materialized (${which})
 select
   json_build_object('id', job.id, 'circuitId', job.circuit_id, 'number', job.number, 'title', job.title, 'stage', job.stage,
     'began', job.began, 'done', job.done, 'requestHash', job.request_hash) as job,
@@ -48,7 +51,7 @@ from job
 join circuit on circuit.shop_id = job.shop_id and circuit.id = job.circuit_id
 join unit on unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id
 join site on site.shop_id = unit.shop_id and site.id = unit.site_id
-where job.shop_id = $1 and ${which} order by job.done, job.number desc`;
+order by job.done, job.number desc`;
 
 const NOTHING = { entries: `'[]'::json`, words: `'{}'::json` };
 

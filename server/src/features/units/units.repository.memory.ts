@@ -14,7 +14,13 @@ export const memoryUnits = ({ units }: MemoryRows): UnitRepository => ({
       units.filter(({ place, id }) => !behind || place > behind.place || (place === behind.place && id > behind.id)),
       ({ place }) => place,
     ).slice(0, most),
-  ofModels: async (models) => units.filter(({ details }) => details.model !== undefined && models.includes(details.model)),
+  ofModels: async (models, most) =>
+    models.flatMap((model) =>
+      sortedBy(
+        units.filter(({ details }) => details.model === model),
+        ({ place }) => place,
+      ).slice(0, most),
+    ),
   byId: async (id) => byId(units, id),
   byTag: async (tag) => units.find((unit) => unit.tag === tag) ?? null,
   count: async () => units.length,

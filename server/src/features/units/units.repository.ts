@@ -34,8 +34,8 @@ export interface BehindUnit {
 export interface UnitRepository {
   /** In their places. */
   page(behind: BehindUnit | null, most: number): Promise<readonly Unit[]>;
-  /** Of these models. */
-  ofModels(models: readonly string[]): Promise<readonly Unit[]>;
+  /** Of each of these models the first in their places. */
+  ofModels(models: readonly string[], most: number): Promise<readonly Unit[]>;
   byId(id: string): Promise<Unit | null>;
   byTag(tag: string): Promise<Unit | null>;
   count(): Promise<number>;

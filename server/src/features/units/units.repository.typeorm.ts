@@ -2,7 +2,12 @@ import { In } from 'typeorm';
 import { Circuits, Joints, Sites, Units } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { keepWords } from '../../platform/db/keepWords';
-import type { CircuitRepository, SiteRepository, UnitRepository } from './units.repository';
+import type { CircuitRepository, SiteRepository, Unit, UnitRepository } from './units.repository';
+
+/** $1 shop, $2 models, $3 how many of each: in their places. */
+const ofModelsSql = `
+select kin.id, kin.site_id as "siteId", kin.tag, kin.name, kin.kind, kin.place, kin.details from unnest($2::text[]) asked cross join lateral (
+  select * from unit where unit.shop_id = $1 and unit.model = asked order by unit.place limit $3) kin`;
 
 /** Each machine's words again: it is called, or stands, otherwise. */
 async function keepUnitsWords(transaction: ShopTransaction, which: { readonly id: string } | { readonly siteId: string }): Promise<void> {
@@ -37,10 +42,7 @@ export const typeormUnits = (transaction: ShopTransaction): UnitRepository => {
         .addOrderBy('unit.id')
         .limit(most)
         .getMany(),
-    ofModels: (models) =>
-      models.length === 0
-        ? Promise.resolve([])
-        : manager.createQueryBuilder(Units, 'unit').where({ shopId }).andWhere('unit.model = any(:models)', { models }).getMany(),
+    ofModels: (models, most) => manager.query<Unit[]>(ofModelsSql, [shopId, models, most]),
     byId: (id) => manager.findOneBy(Units, { shopId, id }),
     byTag: (tag) => manager.findOneBy(Units, { shopId, tag }),
     count: () => manager.countBy(Units, { shopId }),

@@ -31,17 +31,21 @@ export async function putSite(shop: ShopWork, id: string, { name, altitude }: Pu
 export const isSister = (unit: Unit, other: Unit): boolean =>
   other.id !== unit.id && unit.details.model !== undefined && other.details.model === unit.details.model;
 
+/** So many machines of one model are named. */
+const SISTERS = 20;
+
 async function unitViews(shop: ShopWork, units: readonly Unit[]): Promise<readonly UnitView[]> {
   const found = new Map((await shop.sites.byIds([...new Set(units.map((unit) => unit.siteId))])).map((site) => [site.id, site]));
   const circuits = await shop.circuits.ofUnits(units.map((unit) => unit.id));
   const models = units.flatMap(({ details }) => details.model ?? []);
-  const kin = await shop.units.ofModels([...new Set(models)]);
+  const kin = await shop.units.ofModels([...new Set(models)], SISTERS + 1);
   return units.map((unit) => {
     const site = found.get(unit.siteId);
     if (!site) throw notFound('This unit’s site');
     const sisters = kin
       .filter((other) => isSister(unit, other))
       .toSorted((a, b) => a.place - b.place)
+      .slice(0, SISTERS)
       .map((other) => other.tag);
     return {
       ...toPlate(unit),
