@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 import { useKeepSlot } from './keepSlot';
 import { useTokens } from './theme';
 import { TOUCH } from './tokens';
@@ -15,57 +16,34 @@ interface KeyProps {
 /** The one action of a screen, in thumb reach. */
 export function Pill({ label, onPress, disabled = false, testID }: KeyProps) {
   const t = useTokens();
+  const look = disabled ? { backgroundColor: t.panel, borderWidth: 2, borderColor: t.rule } : { backgroundColor: t.copper };
   return (
-    <Pressable
+    <TouchableRipple
+      borderless
       onPress={onPress}
       disabled={disabled}
       role="button"
       testID={testID ?? 'action'}
       aria-disabled={disabled}
-      style={{
-        flex: 1,
-        minHeight: 56,
-        borderRadius: 28,
-        alignItems: 'center',
-        justifyContent: 'center',
-        paddingHorizontal: 20,
-        backgroundColor: disabled ? t.panel : t.copper,
-        borderWidth: disabled ? 2 : 0,
-        borderColor: t.rule,
-      }}
+      style={[styles.pill, look]}
     >
-      <Words size={20} bold tone={disabled ? 'ink2' : 'onCopper'} style={{ textAlign: 'center' }}>
+      <Words size={20} bold tone={disabled ? 'ink2' : 'onCopper'} style={styles.label}>
         {label}
       </Words>
-    </Pressable>
+    </TouchableRipple>
   );
 }
 
 /** The round key beside the pill: why, photo, find. */
 export function RoundKey({ label, onPress, pressed = false, testID }: KeyProps & { pressed?: boolean | undefined }) {
   const t = useTokens();
+  const look = { borderColor: t.ink, backgroundColor: pressed ? t.ink : 'transparent' };
   return (
-    <Pressable
-      onPress={onPress}
-      role="button"
-      aria-pressed={pressed}
-      testID={testID}
-      style={{
-        width: 58,
-        height: 58,
-        borderRadius: 29,
-        borderWidth: 2,
-        borderColor: t.ink,
-        alignItems: 'center',
-        justifyContent: 'center',
-        paddingHorizontal: 6,
-        backgroundColor: pressed ? t.ink : 'transparent',
-      }}
-    >
-      <Words size={14} bold tone={pressed ? 'paper' : 'ink'} style={{ textAlign: 'center', lineHeight: 16 }}>
+    <TouchableRipple borderless onPress={onPress} role="button" aria-pressed={pressed} testID={testID ?? ''} style={[styles.round, look]}>
+      <Words size={14} bold tone={pressed ? 'paper' : 'ink'} style={styles.tight}>
         {label}
       </Words>
-    </Pressable>
+    </TouchableRipple>
   );
 }
 
@@ -80,75 +58,61 @@ interface FrameKeyProps extends KeyProps {
 /** A quiet key with a frame. */
 export function FrameKey({ label, says, quiet = false, onPress, disabled = false, children, testID }: FrameKeyProps) {
   const t = useTokens();
+  const look = quiet ? { borderWidth: 1, borderColor: t.rule } : { borderWidth: 1.5, borderColor: t.ink };
   return (
-    <Pressable
+    <TouchableRipple
+      borderless
       onPress={onPress}
       disabled={disabled}
       role="button"
       aria-label={says}
-      testID={testID}
-      style={{
-        minHeight: TOUCH,
-        minWidth: TOUCH,
-        borderWidth: quiet ? 1 : 1.5,
-        borderColor: quiet ? t.rule : t.ink,
-        borderRadius: 6,
-        paddingHorizontal: 14,
-        flexDirection: 'row',
-        gap: 8,
-        alignItems: 'center',
-        justifyContent: 'center',
-      }}
+      testID={testID ?? ''}
+      style={[styles.frame, look]}
     >
-      {children}
-      <Words size={15} bold={!quiet} tone={disabled || quiet ? 'ink2' : 'ink'}>
-        {label}
-      </Words>
-    </Pressable>
+      <View style={styles.inFrame}>
+        {children}
+        <Words size={15} bold={!quiet} tone={disabled || quiet ? 'ink2' : 'ink'}>
+          {label}
+        </Words>
+      </View>
+    </TouchableRipple>
   );
 }
 
+interface ChoiceProps<T extends string> {
+  readonly options: readonly { readonly value: T; readonly label: string; readonly disabled?: boolean }[];
+  readonly value: T | null;
+  readonly onChange: (value: T) => void;
+  readonly label: string;
+}
+
 /** One of a few: the chosen one wears a heavy frame. */
-export function Choice<T extends string>({
-  options,
-  value,
-  onChange,
-  label,
-}: {
-  options: readonly { readonly value: T; readonly label: string; readonly disabled?: boolean }[];
-  value: T | null;
-  onChange: (value: T) => void;
-  label: string;
-}) {
+export function Choice<T extends string>({ options, value, onChange, label }: ChoiceProps<T>) {
   const t = useTokens();
   return (
-    <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-      {options.map((option) => {
-        const chosen = option.value === value;
+    <View role="radiogroup" aria-label={label} style={styles.choice}>
+      {options.map(({ value: one, label: says, disabled = false }) => {
+        const chosen = one === value;
+        const look = {
+          borderWidth: chosen ? 3 : 1,
+          borderStyle: disabled ? ('dashed' as const) : ('solid' as const),
+          borderColor: chosen ? t.ink : t.rule,
+        };
         return (
-          <Pressable
-            key={option.value}
+          <TouchableRipple
+            key={one}
+            borderless
             role="radio"
             aria-checked={chosen}
-            aria-disabled={option.disabled ?? false}
-            disabled={option.disabled ?? false}
-            onPress={() => onChange(option.value)}
-            style={{
-              minHeight: TOUCH,
-              flexGrow: 1,
-              paddingHorizontal: 12,
-              borderRadius: 6,
-              alignItems: 'center',
-              justifyContent: 'center',
-              borderWidth: chosen ? 3 : 1,
-              borderStyle: option.disabled ? 'dashed' : 'solid',
-              borderColor: chosen ? t.ink : t.rule,
-            }}
+            aria-disabled={disabled}
+            disabled={disabled}
+            onPress={() => onChange(one)}
+            style={[styles.option, look]}
           >
-            <Words size={15} bold={chosen} tone={option.disabled ? 'ink2' : 'ink'}>
-              {option.label}
+            <Words size={15} bold={chosen} tone={disabled ? 'ink2' : 'ink'}>
+              {says}
             </Words>
-          </Pressable>
+          </TouchableRipple>
         );
       })}
     </View>
@@ -161,10 +125,23 @@ export function KeepKey({ main = true, label, busy, disabled = false, onPress }:
   const isInBar = useKeepSlot(said, main);
   if (isInBar) return null;
   return main ? (
-    <View style={{ flexDirection: 'row' }}>
+    <View style={styles.alone}>
       <Pill {...said} testID="keep" />
     </View>
   ) : (
     <FrameKey {...said} />
   );
 }
+
+const middle = { alignItems: 'center', justifyContent: 'center' } as const;
+const styles = StyleSheet.create({
+  pill: { ...middle, flex: 1, minHeight: 56, borderRadius: 28, paddingHorizontal: 20 },
+  label: { textAlign: 'center' },
+  round: { ...middle, width: 58, height: 58, borderRadius: 29, borderWidth: 2, paddingHorizontal: 6 },
+  tight: { textAlign: 'center', lineHeight: 16 },
+  frame: { ...middle, minHeight: TOUCH, minWidth: TOUCH, borderRadius: 6, paddingHorizontal: 14 },
+  inFrame: { ...middle, flexDirection: 'row', gap: 8 },
+  choice: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+  option: { ...middle, minHeight: TOUCH, flexGrow: 1, paddingHorizontal: 12, borderRadius: 6 },
+  alone: { flexDirection: 'row' },
+});

@@ -65,3 +65,9 @@ test('what is not on the drawing is said, and a job without a drawn joint has no
   expect(screen.getByText('Nothing to order')).toBeTruthy();
   expect(screen.getByText(/not on the drawing/)).toBeTruthy();
 });
+
+test('where all are made it says so, and asks for none', async () => {
+  await show([{ ...joint('m', 'CR2-08', IN), state: 'passed' }]);
+  expect(screen.getByText('All are made')).toBeTruthy();
+  expect(screen.queryByText('Find the best order')).toBeNull();
+});

@@ -93,6 +93,35 @@ describe('opening a job', () => {
   });
 });
 
+describe('opening a job in a shop with many machines', () => {
+  const page = (units: readonly unknown[], next: string | null) => ({ units, next });
+  const other = { ...UNIT, id: 'v', tag: 'GC7', name: 'growth chamber' };
+
+  test('the next page comes when it is asked for, and what was picked stays picked', async () => {
+    await showScreen(<OpenJobScreen unitId={null} />, {
+      answers: {
+        'GET units/after/first': page([UNIT, { ...UNIT, id: 'w', tag: 'HS3' }], 'next'),
+        'GET units/after/next': page([other], null),
+      },
+    });
+    await press('CR2');
+    expect(screen.queryByText('growth chamber')).toBeNull();
+    await press('More machines');
+    expect(screen.getByText('growth chamber')).toBeTruthy();
+    expect(screen.getByText(/^vault cold room, /)).toBeTruthy();
+  });
+
+  test('one that was come from stands there though no page that was fetched has it', async () => {
+    const { writes } = await showScreen(<OpenJobScreen unitId="v" />, {
+      answers: { 'GET units/after/first': page([UNIT], 'next'), 'GET units/v': other, 'GET sites': [SITE], 'PUT jobs/*': { id: 'job' } },
+    });
+    expect(screen.getByText(/^growth chamber, /)).toBeTruthy();
+    await type('in a few words: suction valve leaks', 'short of charge');
+    await press('Open the job');
+    expect(writes).toHaveLength(1);
+  });
+});
+
 describe('a unit', () => {
   const answers = { 'GET units/u': UNIT };
 

@@ -1,0 +1,62 @@
+import type { UnitView } from '@kesto/contract';
+import { screen } from '@testing-library/react-native';
+import { SITE } from '@/testing/joints';
+import { press, showScreen, type, went } from '@/testing/screen';
+import { SitesScreen } from './SitesScreen';
+
+const unit = (tag: string): UnitView => ({
+  ...{ id: tag.toLowerCase(), tag, name: `room of ${tag}`, kind: 'cold-room', sisters: [], site: SITE, circuits: [] },
+});
+const pages = (...all: readonly (readonly string[])[]) =>
+  Object.fromEntries(
+    all.map((tags, i) => [
+      `GET units/after/${i === 0 ? 'first' : `page${i}`}`,
+      { units: tags.map(unit), next: i + 1 < all.length ? `page${i + 1}` : null },
+    ]),
+  );
+const show = (answers: Record<string, unknown>, rest: Parameters<typeof showScreen>[1] = {}) =>
+  showScreen(<SitesScreen />, { ...rest, answers: { 'GET sites': [SITE], ...answers } });
+
+test('each site with its machines, which open', async () => {
+  await show(pages(['CR2', 'GC7']));
+  expect(screen.getByText(/180 m above the sea/)).toBeTruthy();
+  await press('GC7, room of GC7');
+  expect(went()).toEqual(['/units/gc7']);
+  expect(screen.queryByText('More machines')).toBeNull();
+});
+
+test('more machines than a page are fetched page by page, as they are asked for', async () => {
+  await show(pages(['CR2'], ['GC7'], ['HS3']));
+  expect(screen.queryByText('GC7, room of GC7')).toBeNull();
+  await press('More machines');
+  await press('More machines');
+  expect(screen.getByText('CR2, room of CR2')).toBeTruthy();
+  expect(screen.getByText('HS3, room of HS3')).toBeTruthy();
+  expect(screen.queryByText('More machines')).toBeNull();
+});
+
+test('the first site is asked for where there is none, read in the person’s units, and kept once', async () => {
+  const { writes } = await show({ 'GET sites': [], ...pages([]), 'PUT sites/*': {} });
+  await type('name of the site', 'the orangery');
+  await type('above the sea', '600 ft');
+  await press(/^Keep/);
+  expect(writes).toMatchObject([{ body: { name: 'the orangery', altitude: { value: 600, unit: 'ft' } } }]);
+});
+
+test('a first site without a machine leads on to its plate', async () => {
+  await show(pages([]));
+  await press('A machine, from its plate');
+  expect(went()).toEqual([`/units/new?site=${SITE.id}`]);
+});
+
+test('an inspector reads, and adds nothing', async () => {
+  await show(pages(['CR2']), { role: 'inspector' });
+  expect(screen.getByText('CR2, room of CR2')).toBeTruthy();
+  expect(screen.queryByText('Add a site')).toBeNull();
+  expect(screen.queryByText('+ a machine')).toBeNull();
+});
+
+test('where the server does not answer it says so, and can be asked again', async () => {
+  await show({ 'GET sites': { status: 500, message: 'The server failed; what you entered stays here.' }, ...pages([]) });
+  expect(screen.getByText('Try again')).toBeTruthy();
+});
