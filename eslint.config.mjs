@@ -35,7 +35,22 @@ const INSIDE_OF_A_CLIENT_FEATURE = {
 };
 
 /** The client's floors: each knows those before it, and no feature. */
-const FLOORS = ['state', 'ui', 'drawing', 'history', 'chart', 'cache', 'api', 'outbox', 'session', 'forms', 'draft', 'store', 'data'];
+const FLOORS = [
+  'worker',
+  'state',
+  'ui',
+  'drawing',
+  'history',
+  'chart',
+  'cache',
+  'api',
+  'outbox',
+  'session',
+  'forms',
+  'draft',
+  'store',
+  'data',
+];
 const KNOWS_NO_FEATURE = { regex: '^@/features/', message: 'what lies below knows no feature: hand it what it shows' };
 const floor = (name, i) => {
   const above = FLOORS.slice(i + 1);

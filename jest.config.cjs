@@ -7,6 +7,8 @@ const workspaces = {
   '^@kesto/core/unit$': at('core/src/unit/index.ts'),
   '^@kesto/core/golden$': at('core/src/golden/asked.ts'),
   '^@kesto/core/section$': at('core/src/section/outline.ts'),
+  '^@kesto/core/heat-along$': at('core/src/plan/heatAlong.ts'),
+  '^@kesto/core/sequence$': at('core/src/sequence/index.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
   '^@kesto/core$': at('core/src/index.ts'),
   '^@kesto/contract/api$': at('contract/src/api.ts'),

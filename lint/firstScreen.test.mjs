@@ -10,12 +10,23 @@ const client = fileURLToPath(new URL('../client', import.meta.url));
 const HEAVY = ['@kesto/core', '@kesto/contract', '@kesto/contract/wording', '@kesto/contract/schemas'];
 const ENDINGS = ['.ts', '.tsx', '/index.ts', '/index.tsx'];
 
+/** What is light enough for it, by the files behind the names: these are followed too. */
+const LIGHT = {
+  '@kesto/contract/api': 'contract/src/api',
+  '@kesto/contract/wording/record': 'contract/src/wording/en/record',
+  '@kesto/contract/wording/people': 'contract/src/wording/en/people',
+  '@kesto/contract/wording/stages': 'contract/src/wording/en/stages',
+  '@kesto/contract/wording/clock': 'contract/src/wording/en/clock',
+};
+
 function fileOf(from, name) {
   const base = name.startsWith('@/')
     ? path.join(client, 'src', name.slice(2))
     : name.startsWith('.')
       ? path.join(path.dirname(from), name)
-      : null;
+      : name in LIGHT
+        ? path.join(client, '..', LIGHT[name])
+        : null;
   const found = base && ENDINGS.find((ending) => existsSync(base + ending));
   return found ? base + found : null;
 }

@@ -1,5 +1,5 @@
 import { KINDS, kindsOf, stagedKinds, stagesOf, tellsWell, type Fields } from '@kesto/core';
-import { check, putEntryRequest, putStageEntryRequest } from './schemas';
+import { check, putEntryRequest, putStageEntryRequest, stageCorrectionOf } from './schemas';
 import { fullest, smallest, wrong } from './testing/bodies';
 
 const around = { deviceTime: '2026-11-26T08:00:00.000Z', photos: [] };
@@ -7,8 +7,14 @@ const jobBody = (kind: (typeof JOB)[number]) => (values: object) => ({ ...around
 const JOB = stagedKinds();
 const JOINT = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && !['corrected', 'erased'].includes(kind));
 
+/** On whose phone an overruling was, and by what, the server says and nobody else. */
+function toldBy(kind: (typeof JOB)[number]): Fields {
+  const { phoneOf: _phone, byPin: _pin, ...told } = KINDS[kind].told as Fields;
+  return told;
+}
+
 const CASES = [
-  ...JOB.map((kind) => [kind, KINDS[kind].told as Fields, putStageEntryRequest, jobBody(kind)] as const),
+  ...JOB.map((kind) => [kind, toldBy(kind), putStageEntryRequest, jobBody(kind)] as const),
   ...JOINT.map((kind) => [kind, KINDS[kind].told as Fields, putEntryRequest, (values: object) => ({ ...around, kind, values })] as const),
 ];
 
@@ -46,4 +52,13 @@ test('a limit is said with its range and unit', () => {
   expect(check(putStageEntryRequest, body)).toMatchObject({
     problem: { field: 'values.oxygenPercent', message: 'values.oxygenPercent must lie from 0 to 100 %' },
   });
+});
+
+test('whose phone it was, and that it was a PIN, nobody says of their own overruling, nor puts right', () => {
+  const values = { gate: 'torch', points: ['sprinklers'], reason: 'open field' };
+  for (const more of [{ phoneOf: 'Ilta Varro' }, { byPin: true }]) {
+    const body = { ...around, stage: 'make-safe', kind: 'overruled', values: { ...values, ...more } };
+    expect(check<unknown>(putStageEntryRequest as never, body).ok).toBe(false); // cast: as above
+    expect(check<unknown>(stageCorrectionOf('overruled') as never, more).ok).toBe(false);
+  }
 });

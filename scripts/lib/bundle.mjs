@@ -6,6 +6,8 @@ import path from 'node:path';
 export const WORKSPACE_ALIASES = {
   '@kesto/core/vocabulary': 'core/src/vocabulary/index.ts',
   '@kesto/core/section': 'core/src/section/outline.ts',
+  '@kesto/core/heat-along': 'core/src/plan/heatAlong.ts',
+  '@kesto/core/sequence': 'core/src/sequence/index.ts',
   '@kesto/core/unit': 'core/src/unit/index.ts',
   '@kesto/core/golden': 'core/src/golden/asked.ts',
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',

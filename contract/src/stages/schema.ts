@@ -11,20 +11,23 @@ const ALL = stagedKinds();
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 
 /** On whose phone it was, and by what, the server says. */
-export const overruledValues = ofFields(KINDS.overruled.told).fork(['phoneOf', 'byPin'], (key) => key.forbidden());
+const SERVER_SAYS: Readonly<Partial<Record<StageEntryKind, readonly string[]>>> = { overruled: ['phoneOf', 'byPin'] };
+const unsaid = (kind: StageEntryKind, values: Joi.ObjectSchema) => values.fork([...(SERVER_SAYS[kind] ?? [])], (key) => key.forbidden());
+export const overruledValues = unsaid('overruled', ofFields(KINDS.overruled.told));
 
 /** What a person tells; what a page has worked out beside it may come along, and is not believed. */
 function valuesOf(kind: StageEntryKind): Joi.ObjectSchema {
-  if (kind === 'overruled') return overruledValues;
   const { told, worked } = KINDS[kind];
-  return worked ? ofFields(told).concat(ofFields(worked).fork(Object.keys(worked), (key) => key.optional())) : ofFields(told);
+  const values = worked ? ofFields(told).concat(ofFields(worked).fork(Object.keys(worked), (key) => key.optional())) : ofFields(told);
+  return unsaid(kind, values);
 }
 
 /** What a correction may say of an entry of a stage: what its kind tells, at least one of it. */
 export const stageCorrectionOf = (kind: StageEntryKind): Joi.ObjectSchema =>
-  ofFields(KINDS[kind].told)
-    .fork(Object.keys(KINDS[kind].told), (key) => key.optional())
-    .min(1);
+  unsaid(
+    kind,
+    ofFields(KINDS[kind].told).fork(Object.keys(KINDS[kind].told), (key) => key.optional()),
+  ).min(1);
 
 export const overruleBesideRequest = Joi.object<OverruleBesideRequest>({
   signIn: signInRequest.required(),

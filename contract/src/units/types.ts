@@ -1,12 +1,5 @@
-import {
-  UNIT_KINDS,
-  type CircuitFacts,
-  type JointPlace,
-  type JointState,
-  type PlateRequest,
-  type Quantity,
-  type UnitKind,
-} from '@kesto/core';
+import type { CircuitFacts, JointPlace, JointState, PlateRequest, Quantity, UnitKind } from '@kesto/core';
+import { UNIT_KINDS } from '@kesto/core/vocabulary';
 
 export interface SiteView {
   readonly id: string;

@@ -1,6 +1,7 @@
 import { sequence, type Result, type Sequence, type SequenceRequest } from '@kesto/core';
 import { useEffect, useRef, useState } from 'react';
-import type { OrderAnswer, OrderAsk } from './protocol';
+import { openEngine, type Engine } from '@/worker/openEngine';
+import type { OrderAnswer } from '@/worker/protocol';
 
 export interface Search {
   /** 0..1 while it is searched; null where nothing is. */
@@ -17,31 +18,31 @@ export function useSearch(): Search {
   const [share, setShare] = useState<number | null>(null);
   const [found, setFound] = useState<Result<Sequence> | null>(null);
   const [asked, setAsked] = useState('');
-  const worker = useRef<Worker | null>(null);
+  const engine = useRef<Engine<OrderAnswer> | null>(null);
   const cancel = () => {
-    worker.current?.terminate();
-    worker.current = null;
+    engine.current?.end();
+    engine.current = null;
     setShare(null);
   };
-  useEffect(() => () => worker.current?.terminate(), []);
+  useEffect(() => () => engine.current?.end(), []);
   function begin(request: SequenceRequest) {
     cancel();
     setFound(null);
     setAsked(JSON.stringify(request));
-    if (typeof Worker === 'undefined') return setFound(sequence(request));
+    const here = openEngine<OrderAnswer>();
+    if (!here) return setFound(sequence(request));
     setShare(0);
-    const here = new Worker(new URL('./order.worker.ts', window.location.href));
-    worker.current = here;
-    here.onmessage = ({ data }: MessageEvent<OrderAnswer>) => {
-      if ('share' in data) return setShare(data.share);
-      setFound(data.found);
+    engine.current = here;
+    here.onAnswer = (answer) => {
+      if ('share' in answer) return setShare(answer.share);
+      setFound(answer.found);
       cancel();
     };
-    here.onerror = () => {
+    here.onFailed = () => {
       cancel();
       setFound(sequence(request));
     };
-    here.postMessage({ request } satisfies OrderAsk);
+    here.ask({ order: request });
   }
   return { share, found, asked, begin, cancel };
 }

@@ -49,6 +49,7 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   instrument: 'instrument',
   percent: 'oxygen, %',
   phoneOf: 'on whose phone',
+  byPin: 'by the PIN of the day',
   stepPercent: 'least step, %',
   gramsPerYear: 'leak, g a year',
   guessed: 'felt, not read',

@@ -10,6 +10,7 @@ export * from './torch';
 export * from './differences';
 export * from './units';
 export * from './stages';
+export * from './entryRemarks';
 export * from './record';
 export * from './made';
 export * from './cold';

@@ -1,5 +1,5 @@
 import { stagedKinds, type StageEntryKind, type StageFact, type StageValues } from '@kesto/core';
-import { entryRemarks } from './record';
+import { entryRemarks } from './entryRemarks';
 import { stageFactText } from './stageEntries';
 
 const name = (place: string) => `the ${place}`;

@@ -4,7 +4,7 @@ import { formatTemperature, readingText, type HeatAlong, type JointPlan, type Un
 import { scaleLinear } from 'd3-scale';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
-import type { ReachAnswer } from '../reach/protocol';
+import type { ReachAnswer } from '@/worker/reach';
 import { Label } from '@/drawing/joint/annotate';
 import type { Frame } from '@/drawing/joint/frame';
 

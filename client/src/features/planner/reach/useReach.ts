@@ -1,23 +1,23 @@
 import type { JointPlan } from '@kesto/core';
 import { useEffect, useRef, useState } from 'react';
-import { answerReach } from './answer';
+import { openEngine } from '@/worker/openEngine';
+import { answerReach, type ReachAnswer, type ReachAsk } from '@/worker/reach';
 import { latestOnly, type Asker } from './latestOnly';
-import type { ReachAnswer, ReachAsk } from './protocol';
 
 /** The worker, or where there is none, or it fails, the page itself. */
 function makeAsker(onAnswer: (answer: ReachAnswer) => void): Asker<ReachAsk> {
   const here = (ask: ReachAsk) => queue.answered(answerReach(ask));
-  const worker = typeof Worker === 'undefined' ? null : new Worker(new URL('./reach.worker.ts', window.location.href));
-  let put = worker ? (ask: ReachAsk) => worker.postMessage(ask) : here;
+  const engine = openEngine<ReachAnswer>();
+  let put = engine ? (ask: ReachAsk) => engine.ask({ reach: ask }) : here;
   const queue = latestOnly<ReachAsk, ReachAnswer>({ put: (ask) => put(ask), onAnswer });
-  if (worker) {
-    worker.onmessage = (event: MessageEvent<ReachAnswer>) => queue.answered(event.data);
-    worker.onerror = () => {
+  if (engine) {
+    engine.onAnswer = (answer) => queue.answered(answer);
+    engine.onFailed = () => {
       put = here;
       queue.again();
     };
   }
-  return { ask: queue.ask, end: () => worker?.terminate() };
+  return { ask: queue.ask, end: () => engine?.end() };
 }
 
 /** How hot the members get along the drawing; the last answer stays until the next one is there. */

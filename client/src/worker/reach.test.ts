@@ -1,5 +1,5 @@
 import { BRASS_STUB, draftOf, planOf } from '@/testing/joints';
-import { answerReach } from './answer';
+import { answerReach } from './reach';
 
 const wrapped = draftOf({
   female: BRASS_STUB,
