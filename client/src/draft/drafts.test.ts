@@ -1,5 +1,16 @@
 import { draftOf } from '@/testing/joints';
-import { draftChanged, draftRedone, draftsReducer, draftStored, draftUndone, keepDrafts, type Draft, type Drafts } from './drafts';
+import {
+  draftChanged,
+  draftRedone,
+  draftsReducer,
+  draftsTakenUp,
+  draftStored,
+  draftUndone,
+  keepDrafts,
+  keptDrafts,
+  type Draft,
+  type Drafts,
+} from './drafts';
 
 const start = draftOf();
 const typed = (state: Drafts, draft: Draft, jointId = 'a') => draftsReducer(state, draftChanged({ jointId, from: start, part: draft }));
@@ -34,9 +45,16 @@ test('a new change after an undo leaves nothing to do again; undoing nothing cha
   expect(draftsReducer({}, draftUndone('a'))).toEqual({});
 });
 
-test('a reload finds the drafts again; storage that was tampered with is no reason to fail', () => {
-  keepDrafts(typed({}, sized('5/8')));
-  expect(draftsReducer(undefined, { type: 'start' })['a']?.present.male.od).toBe('5/8');
+test('a reload finds a person’s drafts again, and nobody else’s', () => {
+  keepDrafts('p1', typed({}, sized('5/8')));
+  const again = draftsReducer(undefined, draftsTakenUp(keptDrafts('p1')));
+  expect(again['a']?.present.male.od).toBe('5/8');
+  expect(keptDrafts('p2')).toEqual({});
+});
+
+test('what a former version kept goes to whoever comes first; storage that was tampered with is no reason to fail', () => {
+  localStorage.setItem('kesto.drafts', JSON.stringify({ b: sized('3/8') }));
+  expect(keptDrafts('p3')['b']?.present.male.od).toBe('3/8');
   localStorage.setItem('kesto.drafts', '{broken');
-  expect(draftsReducer(undefined, { type: 'start' })).toEqual({});
+  expect(keptDrafts('p4')).toEqual({});
 });

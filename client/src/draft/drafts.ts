@@ -19,6 +19,7 @@ import type {
   Wind,
 } from '@kesto/core';
 import { begun, redone, stepped, undone, type History } from '@/history/history';
+import { keepTyped, takeFormer, typedBefore } from '@/state/typed';
 
 /** A wrap where it is not the usual one; an empty figure stands for the usual. */
 export interface WrapDraft {
@@ -179,7 +180,7 @@ export const NEW_DRAFT: Draft = {
   kept: null,
 };
 
-const KEY = 'kesto.drafts';
+const FORMER = 'kesto.drafts';
 
 /** Each draft with what it was before, so that every change can be undone. */
 export type Drafts = Readonly<Record<string, History<Draft>>>;
@@ -193,23 +194,19 @@ export const completed = (draft: Partial<Draft>): Draft => ({
   place: { ...USUAL_PLACE, ...draft.place },
 });
 
-function kept(): Drafts {
-  try {
-    const drafts = JSON.parse(globalThis.localStorage?.getItem(KEY) ?? '{}') as Readonly<Record<string, Draft>>; // cast: written by keepDrafts alone
-    return Object.fromEntries(Object.entries(drafts).map(([id, draft]) => [id, begun(completed(draft))]));
-  } catch {
-    return {};
-  }
+type Present = Readonly<Record<string, Draft>>;
+const whichOf = (person: string) => ({ person, name: 'drafts', version: 1 });
+
+/** What a person typed of joints before, on this device; what a former version kept for whoever came is theirs who comes first. */
+export function keptDrafts(person: string): Drafts {
+  const former = takeFormer(FORMER) as Present | null; // cast: the former version wrote nothing else
+  const drafts = { ...former, ...typedBefore<Present>(whichOf(person)) };
+  return Object.fromEntries(Object.entries(drafts).map(([id, draft]) => [id, begun(completed(draft))]));
 }
 
 /** Keeps what is typed, not how it came about: a reload starts a new history. */
-export function keepDrafts(drafts: Drafts): void {
-  try {
-    globalThis.localStorage?.setItem(KEY, JSON.stringify(Object.fromEntries(Object.entries(drafts).map(([id, d]) => [id, d.present]))));
-  } catch {
-    // no storage: drafts last as long as the page
-  }
-}
+export const keepDrafts = (person: string, drafts: Drafts): void =>
+  keepTyped(whichOf(person), Object.fromEntries(Object.entries(drafts).map(([id, { present }]) => [id, present])));
 
 /** Names of the figures in which two drafts differ. */
 function differing(a: object, b: object, path = ''): readonly string[] {
@@ -237,8 +234,10 @@ interface DraftChange {
 
 const drafts = createSlice({
   name: 'drafts',
-  initialState: kept,
+  initialState: {} as Drafts,
   reducers: {
+    /** Of whoever is there now: nobody sees what another typed. */
+    draftsTakenUp: (_state, { payload }: PayloadAction<Drafts>) => payload,
     /** `from` is what stood on the screen when nothing had been typed yet; all steps of one `move` are undone as one. */
     draftChanged: (state, { payload }: PayloadAction<DraftChange>) => {
       const { jointId, from, part, move } = payload;
@@ -258,5 +257,5 @@ function after(state: Drafts, jointId: string, step: (history: History<Draft>) =
   return next ? { ...state, [jointId]: next } : state;
 }
 
-export const { draftChanged, draftUndone, draftRedone, draftStored } = drafts.actions;
+export const { draftChanged, draftUndone, draftRedone, draftStored, draftsTakenUp } = drafts.actions;
 export const draftsReducer = drafts.reducer;

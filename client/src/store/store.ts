@@ -1,6 +1,6 @@
 import { configureStore, type Action, type ThunkAction } from '@reduxjs/toolkit';
 import { api } from '@/api/api';
-import { draftsReducer, keepDrafts } from '@/draft/drafts';
+import { draftsReducer, draftsTakenUp, keepDrafts, keptDrafts } from '@/draft/drafts';
 import { signedInPerson } from '@/api/sessionApi';
 import { Outbox } from '@/outbox/outbox';
 import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
@@ -60,7 +60,13 @@ export type AppThunk<T> = ThunkAction<T, RootState, Services, Action>;
 let before = store.getState();
 store.subscribe(() => {
   const now = store.getState();
-  if (now.drafts !== before.drafts) keepDrafts(now.drafts);
+  const [was, person] = [before.session.page?.id, now.session.page?.id];
+  if (was !== person) {
+    before = { ...now, drafts: person ? keptDrafts(person) : {} };
+    store.dispatch(draftsTakenUp(before.drafts));
+    return;
+  }
+  if (person && now.drafts !== before.drafts) keepDrafts(person, now.drafts);
   if (now.theme !== before.theme) keepTheme(now.theme);
   if (now.atTheTorch !== before.atTheTorch) keepAtTheTorch(now.atTheTorch);
   before = now;

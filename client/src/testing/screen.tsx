@@ -7,6 +7,7 @@ import { Provider } from 'react-redux';
 import { api } from '@/api/api';
 import { useMeQuery } from '@/api/sessionApi';
 import { makeStore } from '@/store/store';
+import { flushTyped } from '@/state/typed';
 import { ThemeProvider } from '@/ui/theme';
 import { VAN } from './joints';
 
@@ -118,6 +119,7 @@ export async function showScreen(
 ): Promise<Shown> {
   const writes: Write[] = [];
   mockWent.length = 0;
+  flushTyped();
   globalThis.localStorage.clear();
   for (const [key, value] of Object.entries(onDevice)) globalThis.localStorage.setItem(key, value);
   Dimensions.set({ window: { ...SIZES[size], scale: 1, fontScale: 1 }, screen: { ...SIZES[size], scale: 1, fontScale: 1 } });
@@ -140,6 +142,7 @@ export async function showScreen(
 
 /** What forms and drafts kept on the device so far: given to the next screen, it is this page loaded anew. */
 export function deviceKeeps(...keys: readonly string[]): Readonly<Record<string, string>> {
+  flushTyped();
   return Object.fromEntries(keys.map((key) => [key, globalThis.localStorage.getItem(key) ?? '']));
 }
 

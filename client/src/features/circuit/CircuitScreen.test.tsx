@@ -2,7 +2,7 @@ import { TEMPLATE_CIRCUITS } from '@kesto/core';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { dayWith } from '@/testing/jobs';
 import { CIRCUIT, SITE } from '@/testing/joints';
-import { press, settle, showScreen, type, went } from '@/testing/screen';
+import { deviceKeeps, press, settle, showScreen, type, went } from '@/testing/screen';
 import { CircuitScreen } from './CircuitScreen';
 import { readCircuitFile } from './pickCircuit';
 
@@ -60,8 +60,9 @@ test('another length keeps the measured wall of the tube; another size does not'
   const links = TEMPLATE_CIRCUITS['walk-in'].links.map((link) => (link.from === 'receiver' ? { ...link, tube: measured } : link));
   await show({ drawing: { ...DRAWN.drawing, circuit: { ...TEMPLATE_CIRCUITS['walk-in'], links } } });
   const drawn = () => {
-    const kept = JSON.parse(localStorage.getItem('kesto.circuit.circuit') ?? '{}') as { graph?: typeof DRAWN.drawing.circuit };
-    return kept.graph?.links.find((link) => link.from === 'receiver')?.tube;
+    const key = 'kesto.form.p1.circuit.circuit';
+    const kept = JSON.parse(deviceKeeps(key)[key] || '{}') as { values?: typeof DRAWN.drawing.circuit };
+    return kept.values?.links.find((link) => link.from === 'receiver')?.tube;
   };
   await tap(/^tube, receiver to/);
   await type('length', '3 m');
@@ -117,9 +118,12 @@ test('a job on the unit’s other circuit is not offered', async () => {
   expect(screen.getByText('Open a job to plan a joint here')).toBeTruthy();
 });
 
-test('a drawing that is not kept yet outlives the page', async () => {
+test.each([
+  ['as it is kept today', 'kesto.form.p1.circuit.circuit', 'values'],
+  ['as the former version kept it', 'kesto.circuit.circuit', 'graph'],
+])('a drawing that is not kept yet outlives the page, %s', async (_how, key, field) => {
   const graph = TEMPLATE_CIRCUITS['capillary-unit'];
-  await show(DRAWN, { onDevice: { 'kesto.circuit.circuit': JSON.stringify({ version: 1, graph }) } });
+  await show(DRAWN, { onDevice: { [key]: JSON.stringify({ version: 1, [field]: graph }) } });
   expect(screen.getByLabelText('capillary')).toBeTruthy();
   await press('Back to what was kept');
   expect(screen.getByLabelText('receiver')).toBeTruthy();

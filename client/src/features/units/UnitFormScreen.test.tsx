@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react-native';
 import { CIRCUIT, SITE } from '@/testing/joints';
-import { press, showScreen, type, went } from '@/testing/screen';
+import { deviceKeeps, press, showScreen, type, went } from '@/testing/screen';
 import { OpenJobScreen } from '@/features/jobs/OpenJobScreen';
 import { NewUnitScreen } from './UnitFormScreen';
 import { UnitScreen } from './UnitScreen';
@@ -58,7 +58,7 @@ describe('a form that is left', () => {
   test('is kept letter by letter', async () => {
     await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] } });
     await type('tag on the machine', 'GC7');
-    expect(JSON.parse(localStorage.getItem(KEPT) ?? '{}')).toMatchObject({ version: 1, values: { tag: 'GC7' } });
+    expect(JSON.parse(deviceKeeps(KEPT)[KEPT] ?? '{}')).toMatchObject({ version: 1, values: { tag: 'GC7' } });
   });
 
   test('is taken up where it was', async () => {
