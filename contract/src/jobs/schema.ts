@@ -8,9 +8,15 @@ import { line, text, uuid } from '../schema/texts';
 import type { PutJobEntryRequest, PutJobRequest, PutJointRequest } from './types';
 
 export const putJobRequest = Joi.object<PutJobRequest>({ circuitId: uuid.required(), title: line(120).required() });
+/** A tag that nobody but one phone gave yet: the letters tell whose. */
+const PROVISIONAL = /^[A-Z0-9][A-Z0-9-]{0,30}-\d{2,6}[a-z]{1,2}$/;
+
 export const putJointRequest = Joi.object<PutJointRequest>({
   title: line(120).required(),
   at: Joi.object({ part: partId.required(), from: partId.required(), to: partId.required() }),
+  calledAs: Joi.string()
+    .pattern(PROVISIONAL)
+    .messages({ 'string.pattern.base': '{{#label}} must be a tag with small letters behind it, as CR2-07a' }),
 });
 
 const sumLines = Joi.array()

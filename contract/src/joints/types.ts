@@ -9,6 +9,8 @@ export interface JointSummary {
   readonly id: string;
   readonly tag: string;
   readonly title: string;
+  /** What it was called on the phone that added it without a signal, and may have been written on the pipe. */
+  readonly calledAs?: string;
   readonly state: JointState;
   /** Where it sits on the drawn circuit; null where nobody said. */
   readonly at: JointPlace | null;

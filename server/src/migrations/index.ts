@@ -14,6 +14,7 @@ import { Ledger1764000000013 } from './0013-ledger';
 import { Audit1764000000014 } from './0014-audit';
 import { DayPins1764000000015 } from './0015-day-pins';
 import { AtSize1764000000016 } from './0016-at-size';
+import { CalledAs1764000000017 } from './0017-called-as';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -33,4 +34,5 @@ export const MIGRATIONS = [
   Audit1764000000014,
   DayPins1764000000015,
   AtSize1764000000016,
+  CalledAs1764000000017,
 ];

@@ -150,7 +150,7 @@ export async function addOtherShop(store: Store, people: readonly { login: strin
     await shop.circuits.save({ id: ids.circuitId, unitId: ids.unitId, details: circuit });
     const { number, title, stage, done } = job;
     await shop.jobs.add({ id: ids.jobId, circuitId: ids.circuitId, number, title, stage, done, began: 'find', requestHash: 'x' });
-    const joint = { id: ids.jointId, circuitId: ids.circuitId, at: null, tag: 'CR2-09', title: 'theirs', requestHash: 'x' };
+    const joint = { id: ids.jointId, circuitId: ids.circuitId, at: null, tag: 'CR2-09', title: 'theirs', calledAs: null, requestHash: 'x' };
     await shop.joints.add(ids.jobId, joint);
   });
   return { shopId, ...ids };

@@ -25,7 +25,7 @@ const added = (job: JobView, pending: readonly Command[]): readonly JointSummary
     .filter((command) => goes('putJoint')(command) && !job.order.some((joint) => joint.id === command.params['joint']))
     .map((command, i) => ({
       id: command.params['joint'] ?? '',
-      tag: tagAfter(job.nextTag, i),
+      tag: bodyOf<PutJointRequest>(command).calledAs ?? tagAfter(job.nextTag, i),
       title: bodyOf<PutJointRequest>(command).title,
       state: 'not-planned',
       at: bodyOf<PutJointRequest>(command).at ?? null,

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useJob } from '@/data/jobs/useJob';
+import { useProvisionalTag } from '@/data/jobs/provisionalTag';
 import { jointWrite } from '@/data/jobs/writes';
 import { useTodayQuery } from '@/data/today/api';
 import { useWrite } from '@/outbox';
@@ -43,6 +44,7 @@ const same = (one: JointPlace, other: JointPlace | undefined) => one.part === ot
 function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly JointHere[] }) {
   const router = useRouter();
   const { keep, busy, problem } = useWrite();
+  const calledAs = useProvisionalTag();
   const [picked, setPicked] = useState<string | null>(null);
   const job = jobs.find(({ id }) => id === picked) ?? jobs[0];
   const { data: whole } = useJob(job?.id ?? null);
@@ -50,7 +52,7 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
   const here = (place: JointPlace) => whole?.order.find(({ at }) => same(place, at ?? undefined));
   async function plan({ title, at }: JointHere) {
     const id = uuid();
-    if (job && (await keep(jointWrite(job.id, id, { title, at })))) router.push(`/joints/${id}`);
+    if (job && (await keep(jointWrite(job.id, id, { title, at, ...(whole ? calledAs(whole) : {}) })))) router.push(`/joints/${id}`);
   }
   return (
     <View style={{ gap: 10 }}>

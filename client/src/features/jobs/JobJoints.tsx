@@ -1,5 +1,5 @@
 import type { JobView, JointSummary } from '@kesto/contract';
-import { JOINT_STATE_WORDS } from '@kesto/contract/wording';
+import { calledAsText, JOINT_STATE_WORDS } from '@kesto/contract/wording';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -31,9 +31,14 @@ export function JobJoints({ job, mayMake }: { job: JobView; mayMake: boolean }) 
         <View key={joint.id}>
           <ListRow role="link" onPress={() => router.push(`/joints/${joint.id}`)}>
             <Mono size={17}>{joint.tag}</Mono>
-            <Words size={15} style={{ flex: 1 }}>
-              {joint.title}
-            </Words>
+            <View style={{ flex: 1 }}>
+              <Words size={15}>{joint.title}</Words>
+              {joint.calledAs ? (
+                <Words size={14} tone="amber">
+                  {calledAsText(joint.calledAs)}
+                </Words>
+              ) : null}
+            </View>
             <Words size={14} bold tone={RED_STATES.includes(joint.state) ? 'red' : 'ink2'}>
               {JOINT_STATE_WORDS[joint.state]}
             </Words>

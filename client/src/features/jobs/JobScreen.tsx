@@ -31,6 +31,7 @@ import { ProposedJoints } from './ProposedJoints';
 import { StageNoteOver } from './StageNoteOver';
 import { useProposed } from './useProposed';
 import { WithJob } from '@/data/jobs/WithJob';
+import { useProvisionalTag } from '@/data/jobs/provisionalTag';
 import { jointWrite } from '@/data/jobs/writes';
 
 export function JobScreen({ id }: { id: string }) {
@@ -70,7 +71,7 @@ function Ready({ job }: { job: JobView }) {
       aside={
         <View style={{ gap: 6 }}>
           <JobJoints job={job} mayMake={mayMake} />
-          {mayMake ? <AddJoint jobId={job.id} open={adding} onOpen={() => setAdding(true)} /> : null}
+          {mayMake ? <AddJoint job={job} open={adding} onOpen={() => setAdding(true)} /> : null}
           {toPlan < job.order.length ? (
             <FrameKey label="Print the plans" onPress={() => window.open(addressOf('plansPdf', { job: job.id }), '_blank')} />
           ) : null}
@@ -133,13 +134,14 @@ function Ready({ job }: { job: JobView }) {
 
 const PLACE = { title: { label: 'where it is', kind: 'name', testID: 'joint-title' } } as const;
 
-function AddJoint({ jobId, open, onOpen }: { jobId: string; open: boolean; onOpen: () => void }) {
+function AddJoint({ job, open, onOpen }: { job: JobView; open: boolean; onOpen: () => void }) {
   const router = useRouter();
-  const figures = useFigures(`${jobId}.joint`, PLACE);
+  const figures = useFigures(`${job.id}.joint`, PLACE);
+  const calledAs = useProvisionalTag();
   const { keep, busy, problem } = useWrite();
   async function add({ title }: Read<typeof PLACE>): Promise<boolean> {
     const id = uuid();
-    const isSafe = await keep(jointWrite(jobId, id, { title }));
+    const isSafe = await keep(jointWrite(job.id, id, { title, ...calledAs(job) }));
     if (isSafe) router.push(`/joints/${id}`);
     return isSafe;
   }

@@ -7,6 +7,7 @@ import { jointTitle } from '@/data/circuits/jointTitle';
 import { factsOfJob } from '@/data/stages/pendingStages';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/session/units';
+import { useProvisionalTag } from '@/data/jobs/provisionalTag';
 import { jointWrite } from '@/data/jobs/writes';
 
 export interface Proposed {
@@ -25,13 +26,14 @@ export function useProposed(job: JobView): {
   const units = useUnits();
   const { data } = useCircuitDrawing(job.circuitId);
   const { keep, busy, problem } = useWrite();
+  const calledAs = useProvisionalTag();
   const graph = data?.drawing?.circuit;
   const facts = factsOfJob(job.stages);
   const work = lastOf(facts, 'isolation')?.values.work ?? leaksOf(facts).map((leak) => leak.place);
   const have = job.order.flatMap(({ at }) => (at ? [at] : []));
   async function plan({ end: _end, ...at }: ProposedJoint, title: string) {
     const id = uuid();
-    if (await keep(jointWrite(job.id, id, { title, at }))) router.push(`/joints/${id}`);
+    if (await keep(jointWrite(job.id, id, { title, at, ...calledAs(job) }))) router.push(`/joints/${id}`);
   }
   const joints = graph
     ? proposedJoints(graph, work, have).map((joint) => {

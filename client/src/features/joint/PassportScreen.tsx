@@ -8,7 +8,7 @@ import { PlanDrawing } from '@/features/plan';
 import { useIsLead } from '@/session/useIsLead';
 import { useMayMake } from '@/session/useMayMake';
 import { useMe } from '@/session/useMe';
-import { coldFlawText } from '@kesto/contract/wording';
+import { calledAsText, coldFlawText } from '@kesto/contract/wording';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 import { FigureFields } from '@/forms/FigureFields';
@@ -96,6 +96,11 @@ export function PassportScreen({ joint }: { joint: JointView }) {
         </View>
       }
     >
+      {joint.calledAs ? (
+        <Words size={15} tone="amber">
+          {calledAsText(joint.calledAs)}
+        </Words>
+      ) : null}
       {passport.plan ? <PlanDrawing plan={passport.plan} units={passport.units} detail="sizes" /> : null}
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center', borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
         {joint.state === 'accepted' || joint.state === 'passed' ? (

@@ -34,6 +34,9 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   erased: 'words erased',
 };
 
+/** The tag has come: what stands on the pipe is put right by it. */
+export const calledAsText = (calledAs: string): string => `was ${calledAs} without a signal: write its tag on the pipe`;
+
 /** Where a joint stands, in a list. */
 export const JOINT_STATE_WORDS: Readonly<Record<JointState, string>> = {
   'not-planned': 'not planned',

@@ -73,7 +73,7 @@ async function addJobs(shop: ShopWork): Promise<void> {
   for (const { joints, circuitId, ...job } of JOBS) {
     await shop.jobs.add({ ...job, circuitId, began: 'find', requestHash: requestHash({ circuitId, title: job.title }) });
     for (const joint of joints) {
-      await shop.joints.add(job.id, { ...joint, circuitId, requestHash: requestHash({ job: job.id, title: joint.title }) });
+      await shop.joints.add(job.id, { ...joint, circuitId, calledAs: null, requestHash: requestHash({ job: job.id, title: joint.title }) });
       await tellJoint(shop, job.id, joint, { person: lead ?? 'kesto', now: inDays(-OPENED_DAYS), offsetS: null });
     }
   }

@@ -9,10 +9,10 @@ const found = <Row>(row: Row | null | undefined): Row => {
 };
 
 function toldJoint(rows: MemoryRows, id: string): ToldJoint {
-  const { tag, title, at } = found(byId(rows.joints, id));
+  const { tag, title, calledAs, at } = found(byId(rows.joints, id));
   const plan = rows.plans.findLast(({ jointId }) => jointId === id);
   const near = [...new Set((plan?.request.near ?? []).map(({ kind }) => kind))].toSorted();
-  return { id, tag, title, at, filler: plan?.chosen ?? null, near, facts: factsOfJoint(rows, id) };
+  return { id, tag, title, calledAs, at, filler: plan?.chosen ?? null, near, facts: factsOfJoint(rows, id) };
 }
 
 function toldJob(rows: MemoryRows, job: Job): ToldJob {

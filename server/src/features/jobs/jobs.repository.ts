@@ -19,6 +19,7 @@ export interface ToldJoint {
   readonly id: string;
   readonly tag: string;
   readonly title: string;
+  readonly calledAs: string | null;
   readonly at: JointPlace | null;
   /** Null without a plan. */
   readonly filler: string | null;

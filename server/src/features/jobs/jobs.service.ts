@@ -45,9 +45,10 @@ type BareJob = Omit<JobView, keyof JobNotes | 'nextTag' | 'stages'> & {
   readonly kept: { readonly entries: readonly JobLink[]; readonly near: readonly NearKind[]; readonly lastFlame: string | null };
 };
 
-const toSummary = ({ id, tag, title, at, filler, facts }: ToldJoint): JointSummary => ({
+const toSummary = ({ id, tag, title, calledAs, at, filler, facts }: ToldJoint): JointSummary => ({
   ...{ id, tag, title, at, state: stateAfter(facts, filler !== null) },
   ...(filler === null ? {} : { filler }),
+  ...(calledAs === null ? {} : { calledAs }),
 });
 
 /** What lies near a job's planned joints. */
@@ -211,7 +212,7 @@ async function addNewJoint(shop: ShopWork, { job, jointId, by }: { job: BareJob;
   await checkPlace(shop, job.circuit.id, body);
   const tag = await shop.joints.nextTag(job.unit.tag);
   await shop.joints.add(job.id, {
-    ...{ id: jointId, circuitId: job.circuit.id, at: body.at ?? null, tag, title: body.title },
+    ...{ id: jointId, circuitId: job.circuit.id, at: body.at ?? null, tag, title: body.title, calledAs: body.calledAs ?? null },
     requestHash: requestHash({ job: job.id, ...body }),
   });
   await tellJoint(shop, job.id, { id: jointId, tag }, by);

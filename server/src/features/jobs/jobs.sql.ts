@@ -14,7 +14,7 @@ const NEAR = `
 select coalesce(json_agg(distinct part ->> 'kind'), '[]') from jsonb_array_elements(coalesce(plan.request -> 'near', '[]')) part`;
 
 const JOINTS = `
-select coalesce(json_agg(json_build_object('id', joint.id, 'tag', joint.tag, 'title', joint.title, 'at', joint.at,
+select coalesce(json_agg(json_build_object('id', joint.id, 'tag', joint.tag, 'title', joint.title, 'calledAs', joint.called_as, 'at', joint.at,
     'filler', plan.chosen, 'near', (${NEAR}), 'facts', (${FACTS})) order by link.place), '[]')
 from job_joint link join joint on joint.shop_id = link.shop_id and joint.id = link.joint_id
 left join lateral (select chosen, request from joint_plan where shop_id = joint.shop_id and joint_id = joint.id

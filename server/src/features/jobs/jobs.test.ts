@@ -131,3 +131,21 @@ test('jobs opened at the same instant each get a number of their own', async () 
   const answers = await Promise.all([1, 2, 3, 4].map(open));
   expect(new Set(answers.map((a) => a.body.number)).size).toBe(4);
 });
+
+test('what a phone called a joint without a signal is told beside its tag, and finds it; two phones that gave one number made two joints', async () => {
+  const add = async (login: string, calledAs: string) =>
+    (await (await server.as(login)).put(`/api/jobs/${JOB}/joints/${uuid()}`).send({ title: 'by the wall', calledAs }).expect(200)).body;
+  const [hers, his] = [await add('ilta', 'CR2-12a'), await add('oskar', 'CR2-12b')];
+  expect([hers.calledAs, his.calledAs]).toEqual(['CR2-12a', 'CR2-12b']);
+  expect(hers.tag).not.toBe(his.tag);
+  const bo = await server.as('bo');
+  for (const typed of ['CR2-12b', 'cr2-12B', his.tag])
+    expect((await bo.get(`/api/find/${typed}`).expect(200)).body).toMatchObject({ id: his.id, tag: his.tag, calledAs: 'CR2-12b' });
+  expect((await bo.get('/api/search/cr2-12b').expect(200)).body.joints).toMatchObject([{ id: his.id }]);
+  expect((await jobFor('bo')).order.find(({ id }: { id: string }) => id === hers.id)).toMatchObject({ calledAs: 'CR2-12a' });
+});
+
+test.each(['CR2-12', 'CR2-12abc', 'x', 'cr2-12a'])('%s is no provisional tag', async (calledAs) => {
+  const answer = await (await server.as('ilta')).put(`/api/jobs/${JOB}/joints/${uuid()}`).send({ title: 'x', calledAs }).expect(400);
+  expect(answer.body.error.field).toBe('calledAs');
+});

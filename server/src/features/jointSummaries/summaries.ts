@@ -8,9 +8,9 @@ export async function summaries(shop: ShopWork, joints: readonly Joint[]): Promi
   const ids = joints.map((j) => j.id);
   const chosen = await shop.plans.chosenFillers(ids);
   const facts = await shop.records.factsOf(ids);
-  return joints.map(({ id, tag, title, at }) => {
+  return joints.map(({ id, tag, title, calledAs, at }) => {
     const filler = chosen.get(id);
     const state = stateAfter(facts.get(id) ?? [], filler !== undefined);
-    return { id, tag, title, at, state, ...(filler === undefined ? {} : { filler }) };
+    return { id, tag, title, at, state, ...(filler === undefined ? {} : { filler }), ...(calledAs === null ? {} : { calledAs }) };
   });
 }

@@ -1,14 +1,17 @@
 import { removedJoints, type JointLink } from '@kesto/core';
 import { chainOf, factsOfJoint, isOfChain, jobChain, lastFlameOf } from '../../platform/memory/chains';
 import { addRow, byId, sortedBy, type MemoryLink, type MemoryRows } from '../../platform/memory/rows';
-import type { JointRepository, KeptPlan, PlanRepository, RecordRepository } from './joints.repository';
+import { provisional, type JointRepository, type KeptPlan, type PlanRepository, type RecordRepository } from './joints.repository';
 
 const isRemoved = (rows: MemoryRows, id: string) =>
   rows.jobJoints.some(({ jobId, jointId }) => jointId === id && removedJoints(jobChain(rows, jobId)).has(id));
 
 export const memoryJoints = (rows: MemoryRows): JointRepository => ({
   byId: async (id) => byId(rows.joints, id),
-  byTag: async (tag) => rows.joints.find((joint) => joint.tag === tag) ?? null,
+  byTag: async (tag) =>
+    rows.joints.find((joint) => joint.tag === tag.toUpperCase()) ??
+    rows.joints.findLast((joint) => joint.calledAs === provisional(tag)) ??
+    null,
   lock: async (id) => byId(rows.joints, id),
   ofCircuits: async (circuitIds) =>
     sortedBy(

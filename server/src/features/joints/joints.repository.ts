@@ -8,11 +8,17 @@ export interface Joint {
   readonly at: JointPlace | null;
   readonly tag: string;
   readonly title: string;
+  /** Its provisional tag, where it was added without a signal; null where it had none. */
+  readonly calledAs: string | null;
   readonly requestHash: string;
 }
 
+/** As it is written: the tag in capitals, whose phone it was in small letters. */
+export const provisional = (tag: string): string => tag.toUpperCase().replace(/[A-Z]{1,2}$/, (mark) => mark.toLowerCase());
+
 export interface JointRepository {
   byId(id: string): Promise<Joint | null>;
+  /** By the tag it has, else the newest that was called so before it had one. */
   byTag(tag: string): Promise<Joint | null>;
   /** Holds the joint until the transaction ends, so that its chain grows one link at a time. */
   lock(id: string): Promise<Joint | null>;

@@ -4,7 +4,7 @@ import { JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { keepWords } from '../../platform/db/keepWords';
 import { toLink, type StoredLink } from '../ledger';
-import type { JointRepository, PlanRepository, RecordRepository } from './joints.repository';
+import { provisional, type JointRepository, type PlanRepository, type RecordRepository } from './joints.repository';
 import {
   chosenFillersSql,
   entryFactsSql,
@@ -20,7 +20,10 @@ export const typeormJoints = (transaction: ShopTransaction): JointRepository => 
   const { shopId, manager } = transaction;
   return {
     byId: (id) => manager.findOneBy(Joints, { shopId, id }),
-    byTag: (tag) => manager.findOneBy(Joints, { shopId, tag }),
+    async byTag(tag) {
+      const own = await manager.findOneBy(Joints, { shopId, tag: tag.toUpperCase() });
+      return own ?? manager.findOne(Joints, { where: { shopId, calledAs: provisional(tag) }, order: { addedAt: 'DESC' } });
+    },
     lock: (id) => manager.findOne(Joints, { where: { shopId, id }, lock: { mode: 'pessimistic_write' } }),
     async ofCircuits(circuitIds) {
       const removed = (await manager.query(removedJointsSql, [shopId, circuitIds])) as { id: string }[];
@@ -39,7 +42,7 @@ export const typeormJoints = (transaction: ShopTransaction): JointRepository => 
       const place = 1 + (await manager.countBy(JobJoints, { shopId, jobId }));
       await manager.insert(Joints, { ...joint, shopId });
       await manager.query(tagTakenSql, [shopId, joint.circuitId, joint.tag]);
-      await keepWords(transaction).joint(joint.id, [joint.tag, joint.title]);
+      await keepWords(transaction).joint(joint.id, [joint.tag, joint.title, joint.calledAs ?? '']);
       await manager.insert(JobJoints, { shopId, jobId, jointId: joint.id, place });
     },
   };

@@ -17,7 +17,7 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
   }));
   routes.signed('findJoint', async ({ params, inShop }) => ({
     body: await inShop(async (shop) => {
-      const joint = await shop.joints.byTag(String(params['tag']).toUpperCase());
+      const joint = await shop.joints.byTag(String(params['tag']));
       if (!joint) throw notFound(`A joint tagged ${params['tag']}`);
       return jointView(shop, joint.id);
     }),

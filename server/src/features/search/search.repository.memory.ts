@@ -33,7 +33,7 @@ export function memorySearch(rows: MemoryRows): SearchRepository {
         .map((job) => ({ job, unit: unitOf(job.circuitId) }))
         .filter(({ job, unit }) => has(job.title, String(job.number), unit?.tag, unit?.name, siteOf(unit?.siteId), ...writersOf(job.id)));
       const joints = rows.joints
-        .filter(({ id, tag, title }) => has(tag, title, ...makersOf(id)))
+        .filter(({ id, tag, title, calledAs }) => has(tag, title, calledAs, ...makersOf(id)))
         .map((joint) => ({ ...joint, by: makerOf(joint.id) }));
       return {
         units: sortedBy(units, ({ place }) => place)

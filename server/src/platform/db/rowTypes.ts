@@ -23,7 +23,8 @@ export type SiteRow = InShop<Site>;
 export type UnitRow = InShop<Unit>;
 export type CircuitRow = InShop<Circuit>;
 export type DrawingRow = InShop<KeptDrawing>;
-export type JointRow = InShop<Joint>;
+/** When it was added is the database's own. */
+export type JointRow = InShop<Joint> & { readonly addedAt?: Date };
 export type JobRow = InShop<Job>;
 export type JointPlanRow = InOrder<KeptPlan>;
 export type PhotoRow = InShop<CleanPhoto>;

@@ -120,7 +120,9 @@ export const Joints = new EntitySchema<JointRow>({
     at: { type: 'jsonb', nullable: true },
     tag: column('text'),
     title: column('text'),
+    calledAs: { type: 'text', nullable: true },
     requestHash: column('text'),
+    addedAt: { type: 'timestamptz', insert: false, update: false, select: false },
   },
 });
 export const Jobs = new EntitySchema<JobRow>({
