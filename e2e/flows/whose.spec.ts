@@ -4,8 +4,8 @@ import { randomUUID as uuid } from 'node:crypto';
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
-/** Often enough to meet a race; the long run asks for more. */
-const ROUNDS = Number(process.env['KESTO_ROUNDS'] ?? 3);
+/** Once; whoever hunts a race asks for twenty: KESTO_ROUNDS=20. */
+const ROUNDS = Number(process.env['KESTO_ROUNDS'] ?? 1);
 const CIRCUIT = '0193a000-0000-7000-8000-000000000033';
 
 test.setTimeout(60_000);
