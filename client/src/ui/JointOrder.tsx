@@ -5,7 +5,8 @@ import { Tick } from './marks';
 import { useTokens } from './theme';
 import { Mono } from './Words';
 
-const NUMBER = /-(\d+)$/;
+/** With the letters of a phone, where the tag is its own yet. */
+const NUMBER = /-(\d+[a-z]*)$/;
 export const jointNumber = (tag: string) => NUMBER.exec(tag)?.[1] ?? tag;
 
 const isMade = (joint: JointSummary) => !['not-planned', 'planned'].includes(joint.state);

@@ -129,6 +129,6 @@ export interface PutJointRequest {
   readonly title: string;
   /** On the circuit as it is drawn. */
   readonly at?: JointPlace;
-  /** Its provisional tag, where it was added without a signal. */
+  /** Its provisional tag, until the server gives it one. */
   readonly calledAs?: string;
 }

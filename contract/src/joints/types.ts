@@ -9,7 +9,7 @@ export interface JointSummary {
   readonly id: string;
   readonly tag: string;
   readonly title: string;
-  /** What it was called on the phone that added it without a signal, and may have been written on the pipe. */
+  /** What it was called on the phone that added it until its tag came, and may have been written on the pipe. */
   readonly calledAs?: string;
   readonly state: JointState;
   /** Where it sits on the drawn circuit; null where nobody said. */

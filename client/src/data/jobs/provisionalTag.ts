@@ -1,9 +1,7 @@
 import type { JobView, PutJointRequest } from '@kesto/contract';
-import { useSelector } from 'react-redux';
 import { usePeopleIds } from '@/data/people/api';
 import { bodyOf, goes, useUnrefused, type Command } from '@/outbox';
 import { useMe } from '@/session/useMe';
-import type { RootState } from '@/store/store';
 
 const LETTERS = 26;
 const letter = (n: number) => String.fromCharCode('a'.charCodeAt(0) + n);
@@ -24,14 +22,13 @@ export function provisionalTag(nextTag: string, mark: string, given: readonly st
 const givenBy = (kept: readonly Command[]): readonly string[] =>
   kept.filter(goes('putJoint')).flatMap((command) => bodyOf<PutJointRequest>(command).calledAs ?? []);
 
-/** What a joint that is added now is called until the server gives it a tag: nothing while there is a signal. */
+/** What a joint that is added now is called until the server gives it a tag: whether there is a signal nobody knows before it is sent. */
 export function useProvisionalTag(): (job: Pick<JobView, 'nextTag'>) => Pick<PutJointRequest, 'calledAs'> {
-  const isLost = useSelector((state: RootState) => state.signal.asOf !== null);
   const me = useMe()?.person.id;
-  const people = usePeopleIds(isLost);
+  const people = usePeopleIds();
   const kept = useUnrefused();
   return ({ nextTag }) => {
     const place = people.indexOf(me ?? '');
-    return isLost && place >= 0 ? { calledAs: provisionalTag(nextTag, markOf(place), givenBy(kept)) } : {};
+    return place >= 0 ? { calledAs: provisionalTag(nextTag, markOf(place), givenBy(kept)) } : {};
   };
 }

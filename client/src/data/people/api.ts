@@ -1,5 +1,4 @@
 import type { Answer, Body, PutPersonRequest } from '@kesto/contract';
-import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useMemo, useState } from 'react';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
@@ -33,9 +32,9 @@ export const { usePutInviteMutation, useDropInviteMutation, useSetRoleMutation, 
 /** While somebody is asked in, the list is looked at again: whoever comes is then seen to come. */
 const LOOK_AGAIN_MS = 8000;
 
-/** The ids of all of them, in an order that nobody new changes; not asked for unless wanted. */
-export function usePeopleIds(wanted: boolean): readonly string[] {
-  const { data } = usePeopleQuery(wanted ? undefined : skipToken);
+/** The ids of all of them, in an order that nobody new changes. */
+export function usePeopleIds(): readonly string[] {
+  const { data } = usePeopleQuery();
   return useMemo(() => (data?.people ?? []).map(({ id }) => id).toSorted(), [data]);
 }
 

@@ -33,9 +33,9 @@ export function JobJoints({ job, mayMake }: { job: JobView; mayMake: boolean }) 
             <Mono size={17}>{joint.tag}</Mono>
             <View style={{ flex: 1 }}>
               <Words size={15}>{joint.title}</Words>
-              {joint.calledAs ? (
+              {calledAsText(joint) ? (
                 <Words size={14} tone="amber">
-                  {calledAsText(joint.calledAs)}
+                  {calledAsText(joint)}
                 </Words>
               ) : null}
             </View>

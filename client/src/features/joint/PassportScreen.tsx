@@ -96,9 +96,9 @@ export function PassportScreen({ joint }: { joint: JointView }) {
         </View>
       }
     >
-      {joint.calledAs ? (
+      {calledAsText(joint) ? (
         <Words size={15} tone="amber">
-          {calledAsText(joint.calledAs)}
+          {calledAsText(joint)}
         </Words>
       ) : null}
       {passport.plan ? <PlanDrawing plan={passport.plan} units={passport.units} detail="sizes" /> : null}

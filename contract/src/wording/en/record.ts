@@ -34,8 +34,11 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   erased: 'words erased',
 };
 
-/** The tag has come: what stands on the pipe is put right by it. */
-export const calledAsText = (calledAs: string): string => `was ${calledAs} without a signal: write its tag on the pipe`;
+/** The tag has come and is another number than its phone gave it: what stands on the pipe is put right. Null where it is the same, or it had none. */
+export const calledAsText = ({ tag, calledAs }: { readonly tag: string; readonly calledAs?: string }): string | null =>
+  calledAs === undefined || calledAs === tag || calledAs.replace(/[a-z]+$/, '') === tag
+    ? null
+    : `was ${calledAs} without a signal: write ${tag} on the pipe`;
 
 /** Where a joint stands, in a list. */
 export const JOINT_STATE_WORDS: Readonly<Record<JointState, string>> = {

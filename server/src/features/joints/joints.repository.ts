@@ -8,7 +8,7 @@ export interface Joint {
   readonly at: JointPlace | null;
   readonly tag: string;
   readonly title: string;
-  /** Its provisional tag, where it was added without a signal; null where it had none. */
+  /** What the phone that added it called it until its tag came; null where it had no name of its own. */
   readonly calledAs: string | null;
   readonly requestHash: string;
 }
