@@ -62,8 +62,12 @@ const shellBytes = await serving('bench/shell/dist', scriptBytes);
 const kestoBytes = await serving('client/dist', scriptBytes);
 
 step('the first screen on a slow line with a slow processor');
-const slowShell = await serving('bench/shell/dist', (url) => measureSlowLine(browser, url));
-const slowKesto = await serving('client/dist', (url) => measureSlowLine(browser, url));
+const slowShell = await serving('bench/shell/dist', (url) =>
+  measureSlowLine(browser, url, (page) => page.locator('#root *:text-matches(".")')),
+);
+const slowKesto = await serving('client/dist', (url) =>
+  measureSlowLine(browser, url, (page) => page.getByRole('button', { name: 'Sign in' })),
+);
 
 step('one more entry of a job, at the beginning of its chain and near its end');
 const appends = await serving('client/dist', measureAppends, { fresh: true });
