@@ -170,6 +170,9 @@ test('a second person taps the flow on their own phone while it burns; whoever h
   await other.goto(`${joint}/run`);
   await other.getByRole('button', { name: 'I see it flow all round' }).filter({ visible: true }).click({ timeout: 30_000 });
   await expect(other.getByText(/^it flowed after/).filter({ visible: true })).toBeVisible();
+  // Shown there at once; whoever holds the torch is not asked again once it has arrived.
+  const arrived = async () => JSON.stringify(await (await page.request.get(`/api${joint}`)).json()).includes('"kind":"flowed"');
+  await expect.poll(arrived, { timeout: 30_000 }).toBe(true);
   await key(page, 'Flame off').click();
   await expect(page.getByText(/flowed after/).filter({ visible: true })).toBeVisible({ timeout: 20_000 });
   await key(page, 'So it was made').click();
