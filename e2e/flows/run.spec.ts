@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { SPLIT } from '../fixtures/circuits';
 import { madeMachine, plannedJoint } from '../fixtures/machine';
 import { expect, test } from '../fixtures/test';
@@ -29,6 +29,21 @@ async function readyToLight(page: Page, kesto: Kesto): Promise<string> {
   await page.goto(`/jobs/${job}/safe`);
   await kesto.answersTorch();
   return `/joints/${joint}`;
+}
+
+/** Ilta's phone at a joint of a fresh machine. Answers its address. */
+async function iltaRuns(page: Page): Promise<string> {
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  const joint = await readyToLight(page, kesto);
+  await page.goto(`${joint}/run`);
+  return joint;
+}
+
+async function oskarsPhone(browser: Browser, baseURL: string | undefined): Promise<Page> {
+  const page = await (await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL ?? '' })).newPage();
+  await new Kesto(page).signIn('Oskar Penn');
+  return page;
 }
 
 test('a joint is run with the line cut and the tab killed after every tap; then all of it arrives once, in its order', async ({
@@ -85,15 +100,11 @@ test('a joint is run with the line cut and the tab killed after every tap; then 
 
 test('a joint that was begun on one phone is gone on with on another, which says whose it is', async ({ page, browser, baseURL }, info) => {
   test.skip(info.project.name !== 'phone', 'once is enough');
-  const kesto = new Kesto(page);
-  await kesto.signIn('Ilta Varro');
-  const joint = await readyToLight(page, kesto);
-  await page.goto(`${joint}/run`);
+  const joint = await iltaRuns(page);
   for (const label of BEFORE.slice(0, 3)) await key(page, label).click();
   await expect(key(page, 'I feel the gas')).toBeVisible();
 
-  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL ?? '' })).newPage();
-  await new Kesto(other).signIn('Oskar Penn');
+  const other = await oskarsPhone(browser, baseURL);
   await other.goto(`${joint}/run`);
   await expect(other.getByText(/^Ilta Varro is at this joint/).filter({ visible: true })).toBeVisible();
   await other.getByRole('button', { name: 'Go on with it here' }).filter({ visible: true }).click();
@@ -112,12 +123,8 @@ test('without a signal two people may go on with one joint: both runs stand, and
   baseURL,
 }, info) => {
   test.skip(info.project.name !== 'phone', 'once is enough');
-  const kesto = new Kesto(page);
-  await kesto.signIn('Ilta Varro');
-  const joint = await readyToLight(page, kesto);
-  await page.goto(`${joint}/run`);
-  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL ?? '' })).newPage();
-  await new Kesto(other).signIn('Oskar Penn');
+  const joint = await iltaRuns(page);
+  const other = await oskarsPhone(browser, baseURL);
   await other.goto(`${joint}/run`);
   await expect(key(other, 'It is fitted')).toBeVisible();
   for (const phone of [page, other]) await cut(phone);
@@ -156,17 +163,13 @@ test('a second person taps the flow on their own phone while it burns; whoever h
   baseURL,
 }, info) => {
   test.skip(info.project.name !== 'phone', 'once is enough');
-  const kesto = new Kesto(page);
-  await kesto.signIn('Ilta Varro');
-  const joint = await readyToLight(page, kesto);
-  await page.goto(`${joint}/run`);
+  const joint = await iltaRuns(page);
   for (const label of BEFORE) {
     await expect(key(page, label)).toBeEnabled({ timeout: 30_000 });
     await key(page, label).click();
   }
   await expect(key(page, 'Flame off')).toBeVisible();
-  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL: baseURL ?? '' })).newPage();
-  await new Kesto(other).signIn('Oskar Penn');
+  const other = await oskarsPhone(browser, baseURL);
   await other.goto(`${joint}/run`);
   await other.getByRole('button', { name: 'I see it flow all round' }).filter({ visible: true }).click({ timeout: 30_000 });
   await expect(other.getByText(/^it flowed after/).filter({ visible: true })).toBeVisible();

@@ -97,6 +97,15 @@ test('a word that leads to every joint shows the newest eight, and not all are f
   expect(read).toBeLessThan(PAGE);
 });
 
+test('somebody who is called otherwise from now on is found by it at all they made, in one question', async () => {
+  const { answer } = await rowsReadBy(async ({ people, search }) => {
+    const [maker] = await people.all();
+    await people.change(maker?.id ?? '', { name: 'Wilja Ruusu' });
+    return search.find('ruusu');
+  });
+  expect(answer).toMatchObject({ joints: Array.from({ length: 8 }, () => ({ by: 'Wilja Ruusu' })) });
+});
+
 test('the count tells a scan: a question that reads the shop is far over it', async () => {
   const { read } = await rowsReadBy((shop) => shop.records.brazedSince(null));
   expect(read).toBeGreaterThanOrEqual(JOINTS);

@@ -2,6 +2,7 @@ import type { PinOverruled } from '@kesto/contract';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
+import { Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { useOverruleByPin, type DayPinWork } from './useDayPin';
@@ -19,15 +20,13 @@ interface OverruleByPinProps {
 /** The lead's six figures in place of a signal. */
 export function OverruleByPin({ job, work, stage, lifts, onKept }: OverruleByPinProps) {
   const [texts, setTexts] = useState({ reason: '', pin: '' });
-  const [wrong, setWrong] = useState<string | null>(null);
-  const { overrule, isBusy } = useOverruleByPin(job, work);
+  const { overrule, isBusy, wrong, problem } = useOverruleByPin(job, work);
   const reason = texts.reason.trim();
   const send = async () => {
     if (!lifts) return;
-    const problem = await overrule(texts.pin, { stage, values: { ...lifts, reason } });
-    setWrong(problem);
-    setTexts({ reason: problem ? texts.reason : '', pin: '' });
-    if (!problem) onKept();
+    const isSafe = await overrule(texts.pin, { stage, values: { ...lifts, reason } });
+    setTexts({ reason: isSafe ? '' : texts.reason, pin: '' });
+    if (isSafe) onKept();
   };
   return (
     <View role="group" aria-label={WORDS.overrule} style={styles.form}>
@@ -43,6 +42,7 @@ export function OverruleByPin({ job, work, stage, lifts, onKept }: OverruleByPin
         figures
         error={wrong ?? undefined}
       />
+      {problem ? <Failed message={problem} /> : null}
       <FrameKey
         label={isBusy ? WORDS.overruling : WORDS.overrule}
         disabled={!lifts || reason === '' || texts.pin === '' || isBusy}

@@ -88,6 +88,19 @@ test('a wrong password of the lead’s sets none, and the server’s words stand
   await screen.findByText('Name or password is wrong.');
 });
 
+test('an overruling that the server refuses at once says why, and the reason stays typed', async () => {
+  await show({
+    answers: { 'PUT jobs/*/pin-overrulings/*': { status: 403, message: 'Whoever set this PIN is no lead any more.', field: 'pin' } },
+  });
+  await setPin();
+  await screen.findByText('Overrule it by PIN');
+  chooseSprinklers();
+  await overrule(PIN);
+  await screen.findByText('Whoever set this PIN is no lead any more.');
+  expect(screen.getByDisplayValue('none within ten metres')).toBeTruthy();
+  expect(screen.queryByText(/^The torch may be lit/)).toBeNull();
+});
+
 test('the fifth wrong PIN takes it off the phone; nothing is sent', async () => {
   const { writes } = await show();
   await setPin();

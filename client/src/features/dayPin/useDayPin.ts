@@ -72,21 +72,22 @@ const overrulingWrite = (
   changes: [{ type: 'Job', id: jobId }, 'Today'],
 });
 
-/** Overrules a gate of one job by the PIN: kept on the device like any entry. Answers what is wrong, null where nothing is. */
+/** Overrules a gate of one job by the PIN: kept on the device like any entry. True once it is safe there and was not refused at once. */
 export function useOverruleByPin(job: { readonly id: string; readonly circuitId: string }, { pin, wasWrong }: DayPinWork) {
-  const { keep, busy } = useWrite();
+  const { keep, busy, problem } = useWrite();
+  const [wrong, setWrong] = useState<string | null>(null);
   const [isSigning, setSigning] = useState(false);
-  async function overrule(figures: string, said: Omit<PinOverruled, 'deviceTime'>): Promise<string | null> {
-    if (!pin) return WORDS.gone;
+  async function overrule(figures: string, said: Omit<PinOverruled, 'deviceTime'>): Promise<boolean> {
+    if (!pin) return false;
     const entry = uuid();
     const overruled = { ...said, deviceTime: new Date().toISOString() };
     setSigning(true);
     const signature = await signByPin(pin.wrapped, figures, pinStatement({ pin: pin.id, job: job.id, entry }, overruled));
     setSigning(false);
-    if (!signature) return wasWrong(pin);
+    setWrong(signature ? null : wasWrong(pin));
+    if (!signature) return false;
     const { lead } = pin;
-    await keep(overrulingWrite({ jobId: job.id, circuitId: job.circuitId, entry }, { ...overruled, pin: pin.id, lead, signature }));
-    return null;
+    return keep(overrulingWrite({ jobId: job.id, circuitId: job.circuitId, entry }, { ...overruled, pin: pin.id, lead, signature }));
   }
-  return { overrule, isBusy: busy || isSigning };
+  return { overrule, isBusy: busy || isSigning, wrong, problem: problem?.message ?? null };
 }

@@ -10,11 +10,11 @@ export const keepJobsWordsSql = `
 insert into search_word (shop_id, thing, word, turn, id)
 select $1, 'job', word, -job.number, job.id from job, unnest($2::text[]) word where job.shop_id = $1 and job.id = any($3::uuid[]) on conflict do nothing`;
 
-/** $1 shop, $2 joint, $3 words. */
+/** $1 shop, $2 joints, $3 words. */
 export const keepJointsWordsSql = `
 insert into search_word (shop_id, thing, word, turn, id)
 select $1, 'joint', word, -floor(extract(epoch from joint.added_at))::bigint, joint.id from joint, unnest($3::text[]) word
-where joint.shop_id = $1 and joint.id = $2 on conflict do nothing`;
+where joint.shop_id = $1 and joint.id = any($2::uuid[]) on conflict do nothing`;
 
 /** $1 shop, $2 units. */
 export const jobsOfUnitsSql = `

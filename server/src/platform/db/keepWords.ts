@@ -22,7 +22,8 @@ interface Named {
 export function keepWords({ shopId, manager }: ShopTransaction) {
   const jobs = (ids: readonly string[], texts: readonly string[]) =>
     ids.length === 0 ? Promise.resolve() : manager.query(keepJobsWordsSql, [shopId, wordsOf(texts), ids]);
-  const joint = (id: string, texts: readonly string[]) => manager.query(keepJointsWordsSql, [shopId, id, wordsOf(texts)]);
+  const joints = (ids: readonly string[], texts: readonly string[]) =>
+    ids.length === 0 ? Promise.resolve() : manager.query(keepJointsWordsSql, [shopId, ids, wordsOf(texts)]);
   const idsOf = async (sql: string, given: unknown) => (await manager.query<{ id: string }[]>(sql, [shopId, given])).map(({ id }) => id);
 
   return {
@@ -37,15 +38,15 @@ export function keepWords({ shopId, manager }: ShopTransaction) {
       const [place] = await manager.query<{ tag: string; name: string; site: string }[]>(placeOfCircuitSql, [shopId, circuitId]);
       await jobs([id], [...own, ...(place ? [place.tag, place.name, place.site] : [])]);
     },
-    joint,
+    joint: (id: string, texts: readonly string[]) => joints([id], texts),
     /** Whoever wrote in a job, or brazed a joint. */
-    writer: (chain: 'job' | 'joint', id: string, name: string) => (chain === 'job' ? jobs([id], [name]) : joint(id, [name])),
+    writer: (chain: 'job' | 'joint', id: string, name: string) => (chain === 'job' ? jobs([id], [name]) : joints([id], [name])),
     /** A person who is called otherwise now: what they wrote and made is found by that too. */
     async renamed(personId: string, name: string): Promise<void> {
       const written = await manager.query<{ chain: 'job' | 'joint'; id: string }[]>(writtenBySql, [shopId, personId]);
       const of = (chain: string) => written.filter((one) => one.chain === chain).map(({ id }) => id);
       await jobs(of('job'), [name]);
-      for (const id of of('joint')) await joint(id, [name]);
+      await joints(of('joint'), [name]);
     },
   };
 }
