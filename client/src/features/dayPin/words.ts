@@ -1,7 +1,8 @@
 /** All this feature says. */
 export const WORDS = {
   set: 'Set a PIN for today',
-  setHow: 'A lead or an admin signs in here for it and thinks of six figures; nobody else learns them. They see each use of it.',
+  setHow:
+    'With a PIN a gate can be overruled on this phone without a signal, until midnight. A lead or an admin signs in here for it and thinks of six figures; nobody else learns them. They see each use of it.',
   setting: 'Setting it',
   leadsName: 'lead’s name',
   leadsPassword: 'lead’s password',
