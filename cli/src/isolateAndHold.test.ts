@@ -94,3 +94,26 @@ describe('hold', () => {
     expect(refusal(ask('hold', { ...held, gas }))).toMatchObject({ code: 'test-gas', field: 'gas' }),
   );
 });
+
+describe('hold, before it is made', () => {
+  const plan = {
+    ...{ circuit: split, section: ['drier', 'exp', 'evap'], at: 'drier', refrigerant: 'R-410A', ambient: q(20, 'C') },
+    ...{ plate: { lowSide: q(20, 'barg'), highSide: q(31, 'barg') }, gauge: { resolution: q(1, 'kPa') } },
+  };
+  test('answers its keys, all gauge', () => {
+    const a = answer('hold', { plan });
+    expect(Object.keys(a).sort()).toEqual(
+      [
+        ...['cappedBy', 'cautions', 'distanceM', 'equalise', 'fillKpag', 'limits', 'minutesNeeded', 'nitrogenL', 'openFirst', 'reached'],
+        ...['reliefKpag', 'shut', 'stepsKpag', 'storedEnergyKj', 'takeOff', 'testPressureKpag', 'unknown', 'untested'],
+      ].sort(),
+    );
+    expect(a).toMatchObject({ testPressureKpag: 2000, cappedBy: { kind: 'plate-low', kpag: 2000 }, reliefKpag: 2000 });
+  });
+  test('no plan beside samples; a refrigerant that is in no table needs its plate', () => {
+    expect(refusal(ask('hold', { ...held, plan })).field).toBe('volume');
+    const { plate: _, ...bare } = plan;
+    expect(refusal(ask('hold', { plan: { ...bare, refrigerant: 'R-1270' } })).field).toBe('plan.plate');
+    expect(refusal(ask('hold', { plan, gas: 'carbon-dioxide' }))).toMatchObject({ code: 'test-gas', field: 'gas' });
+  });
+});

@@ -24,7 +24,8 @@ export type NeededCode =
   | 'a-figure'
   | 'two-samples'
   | 'work-part'
-  | 'a-joint';
+  | 'a-joint'
+  | 'plate-limits';
 
 export const REFUSAL_REASONS = [
   'ammonia-with-copper',
@@ -51,6 +52,7 @@ export const REFUSAL_REASONS = [
   'linked-to-itself',
   'loop-without-compressor',
   'not-later',
+  'hottest-under-ambient',
   'joint-above-solidus',
   'flood-under-trickle',
   'flood-too-fast',

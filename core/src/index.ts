@@ -120,6 +120,7 @@ export { inCircuit, together } from './circuit/pieces';
 export { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitTemplate } from './circuit/templates';
 export { jointAt, type JointOnCircuit, type JointPlace } from './circuit/jointAt';
 export * from './hold';
+export * from './holdPlan';
 export * from './isolate';
 export * from './stage';
 export * from './ledger';

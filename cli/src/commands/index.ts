@@ -1,9 +1,9 @@
 import { planAnswer, purgeAnswer, reachAnswer } from '@kesto/contract';
-import { holdAnswer, isolateAnswer } from '@kesto/contract/isolate';
+import { holdAnswer, holdPlanAnswer, isolateAnswer } from '@kesto/contract/isolate';
 import { sequenceAnswer } from '@kesto/contract/sequence';
 import { readingsAnswer, saturationAnswer } from '@kesto/contract/refrigerant';
 import {
-  holdRequest,
+  holdOrPlanRequest,
   isolateRequest,
   planRequest,
   purgeRequest,
@@ -20,9 +20,11 @@ import {
   isolate,
   ok,
   planJoint,
+  planHold,
   planPurge,
   sequence,
   type Finding,
+  type HoldPlanRequest,
   type HoldRequest,
   type IsolateRequest,
   type PlanRequest,
@@ -38,13 +40,15 @@ import { readings, saturation, type ReadingsRequest, type SaturationRequest } fr
 import type Joi from 'joi';
 
 export interface Command {
-  readonly schema: Joi.ObjectSchema;
+  readonly schema: Joi.Schema;
   readonly answer: (body: unknown) => Result<unknown>;
 }
 
 function mapped<T>(result: Result<T>, change: (value: T) => unknown): Result<unknown> {
   return result.ok ? ok(change(result.value)) : result;
 }
+
+const isHoldPlan = (body: unknown): body is HoldPlanRequest => typeof body === 'object' && body !== null && 'plan' in body;
 
 // The casts below rest on the schema beside them, which has accepted the body.
 export const COMMANDS: Readonly<Record<string, Command>> = {
@@ -60,7 +64,13 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
   },
   reach: { schema: reachRequest, answer: (body) => mapped(heatReach(body as ReachRequest), reachAnswer) },
   isolate: { schema: isolateRequest, answer: (body) => mapped(isolate(body as IsolateRequest), isolateAnswer) },
-  hold: { schema: holdRequest, answer: (body) => mapped(hold(body as HoldRequest), (found) => holdAnswer(found, body as HoldRequest)) },
+  hold: {
+    schema: holdOrPlanRequest,
+    answer: (body) =>
+      isHoldPlan(body)
+        ? mapped(planHold(body), holdPlanAnswer)
+        : mapped(hold(body as HoldRequest), (found) => holdAnswer(found, body as HoldRequest)),
+  },
   sequence: { schema: sequenceRequest, answer: (body) => mapped(sequence(body as SequenceRequest), sequenceAnswer) },
   saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },
   readings: {

@@ -21,6 +21,8 @@ import {
   SIDES,
   WINDS,
   HELD_SIDES,
+  TEST_PRACTICES,
+  type HoldPlanRequest,
   type HoldRequest,
   type IsolateRequest,
   type PlanRequest,
@@ -254,6 +256,39 @@ export const isolateRequest = Joi.object<IsolateRequest>({
   charge: quantity,
   refrigerant: Joi.string().max(20),
   split: ids,
+});
+
+/** A hold that is not made yet. */
+export const holdPlanRequest = Joi.object<HoldPlanRequest>({
+  ...surroundings,
+  plan: Joi.object({
+    circuit: graphSchema(anyId, 1000).required(),
+    section: ids.required(),
+    at: anyId.required(),
+    refrigerant: Joi.string().max(20).required(),
+    compressorKind: word(COMPRESSOR_KINDS),
+    plate: Joi.object({ lowSide: quantity.required(), highSide: quantity.required() }),
+    gauge: Joi.object({ range: quantity, resolution: quantity.required() }).required(),
+    hose: quantity,
+    regulator: quantity,
+    hottest: quantity,
+    inSun: Joi.boolean(),
+    ambient: quantity.required(),
+    practice: word(TEST_PRACTICES),
+    lowSideOutdoors: Joi.boolean(),
+    hotSummers: Joi.boolean(),
+    volume: quantity,
+    cylinder: Joi.object({ waterVolume: quantity.required(), pressure: quantity.required() }),
+    temperatureUncertaintyK: Joi.number(),
+    wantedLeakPaM3S: Joi.number(),
+  }).required(),
+  gas: Joi.string().max(40),
+});
+
+/** With samples a hold is judged, with a plan it is planned. */
+export const holdOrPlanRequest = Joi.alternatives().conditional(Joi.object({ plan: Joi.exist().required() }).unknown(), {
+  then: holdPlanRequest,
+  otherwise: holdRequest,
 });
 
 const sequenceJoint = Joi.object<SequenceJointRequest>({

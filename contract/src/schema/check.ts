@@ -26,7 +26,7 @@ function deepest(detail: Joi.ValidationErrorItem): Joi.ValidationErrorItem {
 const quantityPath = (field: string) => field.replace(/\.(value|unit)$/, '');
 
 /** A body against its schema, nothing converted, nothing dropped: the first problem names the field and what is allowed. */
-export function check<T>(schema: Joi.ObjectSchema<T>, body: unknown): Checked<T> {
+export function check<T>(schema: Joi.Schema<T>, body: unknown): Checked<T> {
   const result = schema.validate(body, { convert: false, abortEarly: false, errors: { wrap: { label: false }, label: 'path' } });
   if (!result.error) return { ok: true, value: result.value };
   const [first] = result.error.details;

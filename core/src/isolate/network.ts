@@ -105,13 +105,13 @@ export interface Limits {
   /** Nodes that nothing goes past. They are not in what is found. */
   readonly bars?: (node: string) => boolean;
   /** Whether gas gets from one side of this compressor to the other. */
-  readonly passesCompressor?: (compressor: CircuitPart) => boolean;
+  readonly passesCompressor?: (compressor: CircuitPart, isForward: boolean) => boolean;
   /** Through check valves only as they were built in: those that close tight, or all of them. */
   readonly checks?: 'tight' | 'all' | 'none';
 }
 
 function goes(network: Network, from: string, way: Way, limits: Limits): boolean {
-  if (way.through) return limits.passesCompressor?.(way.through) ?? false;
+  if (way.through) return limits.passesCompressor?.(way.through, way.isForward) ?? false;
   if (limits.bars?.(way.to)) return false;
   const holds = (node: string) => {
     const part = network.part(node);

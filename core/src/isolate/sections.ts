@@ -96,6 +96,21 @@ export function sectionsOf(circuit: CircuitGraph, cuts: readonly string[], seen:
   return sections;
 }
 
+/**
+ * What these parts and the tubes between them hold, as far as it is given.
+ *
+ * @param parts  ids
+ * @returns      [m3]; what nobody gave counts nothing
+ */
+export function volumeOfPartsM3(circuit: CircuitGraph, parts: readonly string[], read: FieldReader): number {
+  const { ofPart, ofLink } = volumesOf(circuit, circuit, read);
+  const inTubes = circuit.links.reduce(
+    (sum, { from, to }, i) => sum + (parts.includes(from) && parts.includes(to) ? (ofLink[i] ?? 0) : 0),
+    0,
+  );
+  return inTubes + parts.reduce((sum, id) => sum + (ofPart.get(id) ?? 0), 0);
+}
+
 /** A port that hangs on a cut alone is no section: it serves those the cut parts. */
 const isPort = (network: Network, nodes: ReadonlySet<string>) => [...nodes].every((node) => network.part(node).kind === 'port');
 

@@ -146,6 +146,15 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'max-temp-assumed': () => 'Hottest metal in service not given: the usual one for this side is taken.',
   'test-above-rating': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is above what side or tube is rated for: ask for the plate.`,
   'test-too-high': (v, s) => `Test at ${s.pressure(num(v, 'testPa'))} is too high for this side and tube: go lower.`,
+  'hold-too-low': (v, s) =>
+    `Something here may see no more than ${s.pressure(num(v, 'capPa'))}: split the section, or take that part off. Under ${s.pressure(num(v, 'leastPa'))} nothing is held.`,
+  'keep-away': (v, s) =>
+    `Stand ${s.distance(num(v, 'distanceM'))} off while it rises and for 10 min at the last step; nobody in line with caps, ends or glasses. The boiler code's own least is ${s.distance(30)}.`,
+  'limit-unknown': (v) => `Nobody typed what these may see, so the low side's limit counts for them: ${str(v, 'parts')}.`,
+  'equalise-first': () => 'Equal pressure on both sides first: the gas would push a compressor or a valve the wrong way.',
+  'high-side-alone': () => 'Above the low side’s limit: right only while every valve towards the low side stays shut. Watch its gauge.',
+  'plate-unread': () => 'No plate read: limits are the refrigerant’s usual design pressures, rounded down. The plate rules.',
+  'water-side-open': (v) => `Water side of ${str(v, 'parts')}: shut off, drained and open, and looked at. A leak inside shows there.`,
   'sure-thermometer': () =>
     'One thermometer on one pipe is hardly surer than 0.3 K, a clamp 0.7 K: with a figure this small a warm day looks like a leak, or hides one.',
   'gross-leaks-only': () => 'This hold finds gross leaks; the soap proves the joints.',

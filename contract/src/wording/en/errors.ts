@@ -34,6 +34,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'not-linked': (value) => `${value} is linked to nothing: say what comes before or after it`,
   'linked-to-itself': (value) => `${value} is linked to itself`,
   'loop-without-compressor': (value) => `${value} lies on a loop that passes no compressor`,
+  'hottest-under-ambient': () => 'must be at or above the ambient temperature',
   'not-later': () => 'must be later than the sample before it',
   'joint-above-solidus': () => 'lies above where this metal begins to melt',
   'flood-under-trickle': (value) => `is less than the trickle of this bore (${value} L/min): a flood must be more`,
@@ -53,6 +54,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
 const NEEDED: Readonly<Record<NeededCode, string>> = {
   'purge-section': 'at least one section of the purge path',
   distance: 'at least one distance',
+  'plate-limits': 'this refrigerant is in no table: read low and high side off the plate',
   'filler-or-no-stock': 'at least one filler, or no stock at all',
   'wall-not-in-tables': 'this tube is in no table',
   'cup-not-in-tables': 'measure it, no table has a cup for this tube',

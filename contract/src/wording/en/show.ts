@@ -18,6 +18,8 @@ export interface Show {
   readonly gap: (mm: number) => string;
   /** As read off a rule. */
   readonly length: (m: number) => string;
+  /** As it is paced: metres or feet. */
+  readonly distance: (m: number) => string;
   readonly pressure: (gaugePa: number) => string;
   /** Of a few millibar, as it is felt at an open end. */
   readonly smallPressure: (gaugePa: number) => string;
@@ -30,6 +32,7 @@ export function showIn(prefs: UnitPreferences): Show {
     celsius: (value) => readingText(formatTemperature(value, prefs)),
     gap: (mm) => readingText(formatLength(mm / 1000, prefs, 2)),
     length: (m) => readingText(formatOnRule(m, prefs)),
+    distance: (m) => (prefs.length === 'inch' ? `${Math.ceil(m / FOOT_M)} ft` : `${Number((Math.ceil(m * 10) / 10).toFixed(1))} m`),
     pressure: (gaugePa) => readingText(formatGaugePressure(gaugePascals(gaugePa), prefs)),
     smallPressure: (gaugePa) =>
       prefs.pressure === 'psig' ? `${(gaugePa / INCH_OF_WATER_PA).toFixed(1)} in. w.c.` : `${(gaugePa / 100).toFixed(1)} mbar`,
@@ -37,6 +40,7 @@ export function showIn(prefs: UnitPreferences): Show {
   };
 }
 
+const FOOT_M = 0.3048;
 const INCH_OF_WATER_PA = 249.089;
 
 /** A kind of part as the trade says it. */
