@@ -46,6 +46,7 @@ export const REFUSAL_REASONS = [
   'limit-under-ambient',
   'coldest-above-hottest',
   'low-above-high',
+  'no-such-hold',
   'no-such-part',
   'no-such-joint',
   'not-linked',

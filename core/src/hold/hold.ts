@@ -140,7 +140,7 @@ export function hold(request: HoldRequest): Result<Hold> {
   const seenPaM3S = smallestSeenPaM3S(given.volumeM3, over.seconds, errors);
   const judged: Judged = {
     ...{ leakPaM3S: -given.volumeM3 * perSecond, seenPaM3S, wantedPaM3S: wantedOf(given, around) },
-    ...{ seconds: over.seconds, isSupplyShut: request.supplyShut !== false },
+    ...{ seconds: over.seconds, isSupplyShut: request.supplyShut !== false, isBeforeItsEnd: request.isBeforeItsEnd ?? false },
   };
   return ok({
     ...{ leakPaM3S: judged.leakPaM3S, smallestSeenPaM3S: seenPaM3S, wantedLeakPaM3S: judged.wantedPaM3S },

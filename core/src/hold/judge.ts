@@ -8,7 +8,12 @@ export interface Judged {
   readonly wantedPaM3S: number | null;
   readonly seconds: number;
   readonly isSupplyShut: boolean;
+  readonly isBeforeItsEnd: boolean;
 }
+
+/** While it is watched on, what seems lost has to be so much above what could hide. Computed: looking often raises false alarms. */
+const LIVE_TIMES = 1.5;
+const isPlain = ({ leakPaM3S, seenPaM3S, isBeforeItsEnd }: Judged): boolean => leakPaM3S > seenPaM3S * (isBeforeItsEnd ? LIVE_TIMES : 1);
 
 /** Nothing is called tight sooner [s]. Trade habit: editable. */
 const LEAST_WATCHED_S = 15 * 60;
@@ -27,7 +32,7 @@ const isTight = ({ leakPaM3S, seenPaM3S, wantedPaM3S, seconds }: Judged): boolea
 /** `tight` only against a leak that is wanted to be seen, after a quarter of an hour, and with the supply shut: an open cylinder feeds every leak. */
 export function judge(judged: Judged): Verdict {
   const { leakPaM3S, seenPaM3S, wantedPaM3S, isSupplyShut } = judged;
-  if (leakPaM3S > seenPaM3S) return { verdict: 'leaking', reasons: [] };
+  if (isPlain(judged)) return { verdict: 'leaking', reasons: [] };
   if (!isSupplyShut) return cannotTell('supply-open');
   if (wantedPaM3S === null) return cannotTell('no-wanted-leak');
   if (leakPaM3S < -seenPaM3S || !isTight(judged)) return cannotTell();
@@ -37,7 +42,7 @@ export function judge(judged: Judged): Verdict {
 /** Minutes until the hold sees either the leak there seems to be, or what is left between it and the wanted one: 0 when it is told, null where no time will do. */
 export function minutesMore(judged: Judged, volumeM3: number, errors: HoldErrors): number | null {
   const { leakPaM3S, seenPaM3S, wantedPaM3S, seconds, isSupplyShut } = judged;
-  if (leakPaM3S > seenPaM3S) return 0;
+  if (isPlain(judged)) return 0;
   if (wantedPaM3S === null || leakPaM3S < -seenPaM3S || !isSupplyShut) return null;
   if (isTight(judged)) return 0;
   const lost = Math.max(leakPaM3S, 0);

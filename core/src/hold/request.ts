@@ -46,6 +46,8 @@ export interface HoldRequest {
   readonly runningC?: number;
   /** The cylinder is shut and the hose shut at the unit. Taken as so where nobody says. */
   readonly supplyShut?: boolean;
+  /** It is watched on: a leak is told sooner only where it is plain, since looking often raises false alarms. */
+  readonly isBeforeItsEnd?: boolean;
   /** Share of the volume that the thermometer does not follow, 0..1; 0.1 where nobody says. */
   readonly unfollowedShare?: number;
 }

@@ -1,5 +1,6 @@
 export { planHold, type HoldPlan } from './planHold';
-export { LIMIT_KINDS, type HoldLimit, type LimitKind } from './limits';
+export type { HoldLimit } from './limits';
+export { LIMIT_KINDS, TEST_PRACTICES, type LimitKind, type TestPractice } from '../ledger/words';
 export type { HoldReach } from './reach';
-export { TEST_PRACTICES, type HoldPlanRequest, type TestPractice } from './request';
+export type { HoldPlanRequest } from './request';
 export { keepAwayM, storedEnergyJ } from './steps';

@@ -1,13 +1,11 @@
 import { tubePlace, type CircuitGraph, type CircuitLink, type CircuitPart } from '../circuit/graph';
 import { annealedRating } from '../pressure/annealedRating';
+import type { LimitKind } from '../ledger/words';
 import { isCarbonDioxide } from '../refrigerant/safetyClasses';
 import { likelyTube, tubeWithOutsideAndWall } from '../tube/findTube';
 import type { FieldReader } from '../unit/fieldReader';
 import type { HoldReach } from './reach';
 import type { HoldPlanRequest } from './request';
-
-export const LIMIT_KINDS = ['plate-low', 'plate-high', 'part', 'relief', 'switch', 'tube', 'hose', 'gauge', 'regulator'] as const;
-export type LimitKind = (typeof LIMIT_KINDS)[number];
 
 /** What holds a section's pressure down [Pa gauge]. */
 export interface HoldLimit {
@@ -98,9 +96,7 @@ function limitsOfRig({ gauge, hose, regulator }: HoldPlanRequest['plan'], read: 
  */
 export function holdLimits(
   plan: HoldPlanRequest['plan'],
-  reach: HoldReach,
-  plate: PlateLimits,
-  ambientC: number,
+  { reach, plate, ambientC }: { readonly reach: HoldReach; readonly plate: PlateLimits; readonly ambientC: number },
   read: FieldReader,
 ): HoldLimits {
   const { circuit, refrigerant, compressorKind = 'unknown' } = plan;

@@ -4,6 +4,8 @@ import type { FieldReader } from '../unit/fieldReader';
 import { KELVIN_AT_0_C } from '../unit/units';
 import type { HoldPlanRequest } from './request';
 
+type Looked = Pick<HoldPlanRequest['plan'], 'gauge' | 'wantedLeakPaM3S' | 'temperatureUncertaintyK'>;
+
 /** Nothing is told sooner [min]. Source: trade [L]. */
 const LEAST_MIN = 15;
 /** One standard error of the gas's mean temperature where nobody said [K]: probes on the pipe, insulated, in two places. */
@@ -17,7 +19,7 @@ interface Held {
 }
 
 /** Minutes until the hold can see the leak that is looked for; null where nothing says which, or no time will do. */
-export function minutesToSee({ plan }: HoldPlanRequest, { volumeM3, gaugePa, celsius }: Held, read: FieldReader): number | null {
+export function minutesToSee(plan: Looked, { volumeM3, gaugePa, celsius }: Held, read: FieldReader): number | null {
   const { wantedLeakPaM3S: wanted, temperatureUncertaintyK = USUAL_OFF_K } = plan;
   const gauge = readGauge('plan.gauge', plan.gauge, read);
   const temperatureErrorK = readUncertaintyK('plan.temperatureUncertaintyK', temperatureUncertaintyK, read);

@@ -166,7 +166,7 @@ export function planHold(request: HoldPlanRequest): Result<HoldPlan> {
   if (read.errors.length > 0 || !plate) return fail(...read.errors);
   if (hottestC < nowC) return fail({ kind: 'refused', field: 'plan.hottest', reason: 'hottest-under-ambient' });
   const reach = holdReach(plan.circuit, plan.section, plan.at);
-  const { limits, unknown, takeOff } = holdLimits(plan, reach, plate, nowC, read);
+  const { limits, unknown, takeOff } = holdLimits(plan, { reach, plate, ambientC: nowC }, read);
   const [cappedBy] = limits;
   const typedM3 = plan.volume ? read.volumeM3('plan.volume', plan.volume, { min: 1e-6, max: 100 }) : null;
   const countedM3 = typedM3 ?? volumeOfPartsM3(plan.circuit, reach.reached, read);
@@ -180,7 +180,7 @@ export function planHold(request: HoldPlanRequest): Result<HoldPlan> {
   const distanceM = energyJ === null ? null : keepAwayM(energyJ);
   const nitrogenM3 = isKnown ? lettingIn(likelyM3, fillGaugePa + read.atmosphere, nowC, read.atmosphere) : null;
   const endPa = cylinderAfterPa(request, nitrogenM3, read);
-  const minutesNeeded = isKnown ? minutesToSee(request, { volumeM3: likelyM3, gaugePa: fillGaugePa, celsius: nowC }, read) : null;
+  const minutesNeeded = isKnown ? minutesToSee(plan, { volumeM3: likelyM3, gaugePa: fillGaugePa, celsius: nowC }, read) : null;
   if (read.errors.length > 0) return fail(...read.errors);
   return ok({
     ...{ testGaugePa, cappedBy, limits, unknown, takeOff, reach, fillGaugePa },

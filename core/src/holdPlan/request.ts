@@ -1,9 +1,6 @@
 import type { CircuitGraph } from '../circuit/graph';
-import type { CompressorKind } from '../ledger/words';
+import type { CompressorKind, TestPractice } from '../ledger/words';
 import type { Quantity } from '../unit/units';
-
-export const TEST_PRACTICES = ['data-plate', 'by-refrigerant', 'low-and-long'] as const;
-export type TestPractice = (typeof TEST_PRACTICES)[number];
 
 /** A hold as it is asked for. Pressures gauge, but for the gauge's own range and step. */
 export interface HoldPlanRequest {

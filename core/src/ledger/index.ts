@@ -24,5 +24,6 @@ export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { POINT_ROWS } from './pointRows';
 export { tellsWell, type Misfit } from './tells';
-export { heldFigures, holdRequestOf, withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
+export { countedReadings, heldFigures, holdRequestOf, judgeKept, requestOfKept, workOutHoldBegan } from './workOutHold';
+export { withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
 export * from './findings';

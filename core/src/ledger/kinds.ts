@@ -44,16 +44,22 @@ import {
   GUESSED_LINES,
   HOLD_REASONS,
   HOLD_VERDICTS,
+  HELD_SIDES,
   HOT_WORK_ANSWERS,
+  LIMIT_KINDS,
   CYLINDER_HOLDS,
   ISOLATION_METHODS,
   JOINING_METHODS,
   PICTURES_OF,
   REFRIGERANT_FATES,
   SIGNS,
+  SOAP_RESULTS,
   TAKEN_OUT,
+  TEST_GASES,
+  TEST_PRACTICES,
   TORCH_POINTS,
   TORCH_STANDS,
+  VENT_PLACES,
   WATCH_MINUTES,
   WORTH_ADVICE,
   ZERO_SIDES,
@@ -67,9 +73,21 @@ const noted = { note: optional(why) };
 const kg = (most: number) => number(0, most, 'kg');
 const parts = (least: number) => list(part, least, 1000);
 const reading = object({ pressure: quantity, temperature: quantity });
+const gauge = { resolution: quantity, drift: optional(quantity), perKelvin: optional(quantity), range: optional(quantity) };
+const leak = number(-1e9, 1e9, 'Pa m3/s');
+const seen = number(0, 1e9, 'Pa m3/s');
+/** A leak of the test gas as grams of the refrigerant a year: standing, what could have been seen, running. */
+const aYear = {
+  gramsPerYear: orNothing(number(-1e15, 1e15, 'g/a')),
+  gramsPerYearSeen: optional(orNothing(number(0, 1e15, 'g/a'))),
+  gramsPerYearRunning: optional(orNothing(number(0, 1e15, 'g/a'))),
+  wantedLeakPaM3S: optional(orNothing(seen)),
+};
+const kpag = number(0, 20_000, 'kPag');
 const FIND = ['find'] as const;
 const DECIDE = ['decide'] as const;
 const SAFE = ['make-safe'] as const;
+const HOLD = ['hold'] as const;
 
 const measured = (max: number, unit: string) => orNothing(number(0, max, unit));
 const made = {
@@ -123,7 +141,7 @@ export const KINDS = {
   'section-hold': {
     ...job(FIND, 'fact', {
       ...{ parts: parts(1), volume: quantity, minutes: above(0, 44_640, 'min'), start: reading, end: reading },
-      gauge: object({ resolution: quantity, drift: optional(quantity), perKelvin: optional(quantity), range: optional(quantity) }),
+      gauge: object(gauge),
       temperatureUncertaintyK: number(0, 20, 'K'),
       supplyShut: optional(truth),
       /** Of what stands in the sun; the other two are then of what stands in the shade. */
@@ -131,13 +149,7 @@ export const KINDS = {
     }),
     worked: {
       verdict: word(HOLD_VERDICTS),
-      leakPaM3S: number(-1e9, 1e9, 'Pa m3/s'),
-      smallestSeenPaM3S: number(0, 1e9, 'Pa m3/s'),
-      gramsPerYear: orNothing(number(-1e15, 1e15, 'g/a')),
-      gramsPerYearSeen: optional(orNothing(number(0, 1e15, 'g/a'))),
-      gramsPerYearRunning: optional(orNothing(number(0, 1e15, 'g/a'))),
-      wantedLeakPaM3S: optional(orNothing(number(0, 1e9, 'Pa m3/s'))),
-      reasons: optional(list(word(HOLD_REASONS), 0, 2)),
+      ...{ leakPaM3S: leak, smallestSeenPaM3S: seen, ...aYear, reasons: optional(list(word(HOLD_REASONS), 0, 2)) },
     },
   },
   'stopped-looking': job(FIND, 'claim', { reason: why }),
@@ -204,6 +216,45 @@ export const KINDS = {
   'watch-ended': job(SAFE, 'fact', { reason: optional(why) }),
   /** A lead looked into a watch that nobody but the device saw last. */
   'watch-looked-into': { ...job(SAFE, 'claim', { found: why }), by: 'leads' },
+
+  /** A section is filled: with what, how far, by which gauge. The hold is known by this entry's id. */
+  'hold-began': {
+    ...job(HOLD, 'claim', {
+      ...{ parts: parts(0), at: optional(part), rig: truth, volume: quantity, pressure: quantity, gas: word(TEST_GASES) },
+      gauge: object({ name: line(80), ...gauge, calibratedUntil: optional(designation(10)) }),
+      ...{ temperatureUncertaintyK: number(0, 20, 'K'), ambient: quantity, hottest: optional(quantity) },
+      ...{ practice: word(TEST_PRACTICES), compressorKind: optional(word(COMPRESSOR_KINDS)) },
+      /** Taken off and plugged, by their parts; and that what stays behind shut parts is opened or left. */
+      ...{ takenOff: optional(parts(0)), plannedMinutes: optional(above(0, 44_640, 'min')) },
+    }),
+    worked: {
+      ...{ capKpag: kpag, cappedBy: word(LIMIT_KINDS), cappedByPart: optional(part), fullKpag: kpag },
+      ...{ stepsKpag: list(kpag, 1, 40), energyKj: number(0, 1e9, 'kJ'), distanceM: orNothing(number(0, 1e4, 'm')) },
+      ...{ side: word(HELD_SIDES), wantedLeakPaM3S: orNothing(seen), minutesNeeded: orNothing(number(0, 1e9, 'min')) },
+    },
+  },
+  /** It stands at this pressure, is listened to and soaped. */
+  'hold-step': job(HOLD, 'fact', { hold: id, pressure: quantity }),
+  /** Cylinder shut, regulator backed off, hose shut at the unit: the hold itself begins. */
+  'supply-shut': job(HOLD, 'fact', { hold: id }),
+  'hold-read': job(HOLD, 'fact', {
+    ...{ hold: id, pressure: quantity, temperature: quantity, inSun: optional(quantity), atmosphere: optional(quantity) },
+  }),
+  /** A joint, a place on the drawing or a hose, wetted at that pressure. */
+  'place-soaped': job(HOLD, 'fact', {
+    ...{ hold: id, joint: optional(id), tag: optional(designation(40)), place: optional(place), hose: optional(line(80)) },
+    ...{ atKpag: kpag, result: word(SOAP_RESULTS), ...noted },
+  }),
+  'hold-ended': {
+    ...job(HOLD, 'claim', { hold: id }),
+    worked: {
+      verdict: word(HOLD_VERDICTS),
+      ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen), ...aYear, reasons: list(word(HOLD_REASONS), 0, 5) },
+      ...{ minutes: number(0, 44_640, 'min'), readings: whole(0, 10_000_000, '') },
+    },
+  },
+  /** Let down slowly, the gas led out. */
+  vented: job(HOLD, 'fact', { hold: id, to: word(VENT_PLACES) }),
 
   /** Of the job as a whole: where it differs from the shop's schools, and a sum made on the bench. */
   schools: job([], 'claim', { schools: schoolsChosen, reason: optional(why) }),
@@ -274,7 +325,15 @@ export const KINDS = {
   'looked-at': joint('fact', { result: word(LOOK_RESULTS), findings: listOfEach(word(LOOK_FINDING_IDS), 0, 100), ...withNote }),
   reworked: { ...joint('fact', made), worked: atTheFlame },
   soaped: joint('fact', withNote),
-  held: joint('fact', withNote),
+  /** Kesto's own, of every joint in a section that was held: what the hold showed, and from which one. */
+  held: {
+    ...joint('fact', {
+      ...{ hold: id, job: id, verdict: word(HOLD_VERDICTS), pressureKpag: kpag, minutes: number(0, 44_640, 'min') },
+      ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen) },
+    }),
+    former: [withNote],
+    by: 'kesto',
+  },
   accepted: { ...joint('claim', withNote), by: 'leads' },
   'sent-back': { ...joint('claim', { why }), by: 'leads' },
   'cut-out': joint('fact', withNote),

@@ -8,7 +8,8 @@ export type Misfit =
   | { readonly field: string; readonly why: 'never-overruled' }
   | { readonly field: string; readonly why: 'of-the-torch-alone' }
   | { readonly field: string; readonly why: 'reason-needed' }
-  | { readonly field: string; readonly why: 'never-none-here' };
+  | { readonly field: string; readonly why: 'never-none-here' }
+  | { readonly field: string; readonly why: 'one-thing' };
 
 type Tells = { readonly [K in KindId]?: (told: Told<K>) => Misfit | null };
 
@@ -27,6 +28,8 @@ const TELLS: Tells = {
         : null,
   'hot-work': ({ point, answer }) =>
     answer === 'none-here' && !POINT_ROWS[point].mayBeNone ? { field: 'answer', why: 'never-none-here' } : null,
+  'place-soaped': ({ joint, place, hose }) =>
+    [joint, place, hose].filter((one) => one !== undefined).length === 1 ? null : { field: 'place', why: 'one-thing' },
   'also-opened': ({ choice, why }) => (choice === 'declined' && why === undefined ? { field: 'why', why: 'reason-needed' } : null),
 };
 

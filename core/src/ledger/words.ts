@@ -9,8 +9,20 @@ export type CheckResult = (typeof CHECK_RESULTS)[number];
 export const HOLD_VERDICTS = ['tight', 'leaking', 'cannot-tell'] as const;
 export type HoldVerdict = (typeof HOLD_VERDICTS)[number];
 /** Why a hold that loses nothing is not called tight. */
-export const HOLD_REASONS = ['no-wanted-leak', 'supply-open'] as const;
+export const HOLD_REASONS = ['no-wanted-leak', 'supply-open', 'too-few-readings', 'calibration-over', 'beyond-range'] as const;
 export type HoldReason = (typeof HOLD_REASONS)[number];
+/** How a shop chooses the pressure of a hold. */
+export const TEST_PRACTICES = ['data-plate', 'by-refrigerant', 'low-and-long'] as const;
+export type TestPractice = (typeof TEST_PRACTICES)[number];
+/** What holds the pressure of a section down. */
+export const LIMIT_KINDS = ['plate-low', 'plate-high', 'part', 'relief', 'switch', 'tube', 'hose', 'gauge', 'regulator'] as const;
+export type LimitKind = (typeof LIMIT_KINDS)[number];
+/** What soap showed at a place under pressure. */
+export const SOAP_RESULTS = ['nothing', 'leak', 'not-reached'] as const;
+export type SoapResult = (typeof SOAP_RESULTS)[number];
+/** Where test gas is let out to. */
+export const VENT_PLACES = ['outdoors', 'aired-room'] as const;
+export type VentPlace = (typeof VENT_PLACES)[number];
 /** On which side what is held stands in service; on the liquid one more gets out through the same hole. */
 export const HELD_SIDES = ['low', 'high', 'liquid'] as const;
 /** Nothing else is let in to test with: oxygen and air explode with oil, carbon dioxide dissolves in it. Source: ISO 10156 (5 % hydrogen does not burn). */
@@ -98,7 +110,17 @@ export type TorchPoint = (typeof TORCH_POINTS)[number];
 /** How long somebody watches after the last flame [min]. Source: NFPA 51B (2019): 60; OSHA 1910.252: 30 where the local rule says so. */
 export const WATCH_MINUTES = { usual: 60, least: 30, most: 240 } as const;
 
-export const GATES = ['loss-not-explained', 'not-looked-on', 'not-approved', 'price-checks-open', 'stage-points-open', 'torch'] as const;
+export const GATES = [
+  'loss-not-explained',
+  'not-looked-on',
+  'not-approved',
+  'price-checks-open',
+  'stage-points-open',
+  'torch',
+  'no-hold',
+  'not-soaped',
+  'under-pressure',
+] as const;
 export type GateCode = (typeof GATES)[number];
 
 /** How a job's torch stood: open, locked, or on a job of which it is not kept. */

@@ -16,6 +16,8 @@ export {
   PICTURES_OF,
   REFRIGERANT_FATES,
   SIGNS,
+  SOAP_RESULTS,
+  VENT_PLACES,
   type ApprovalWay,
   type CylinderHolds,
   type CheckResult,
@@ -25,6 +27,8 @@ export {
   type PictureOf,
   type RefrigerantFate,
   type Sign,
+  type SoapResult,
+  type VentPlace,
 } from '../ledger/words';
 
 /** Kinds of a job's chain that are kept in a stage. */

@@ -1,6 +1,7 @@
 import { isBefore, type KeptStage, type Stage } from '../vocabulary/stage';
 import { POINT_ROWS } from '../ledger/pointRows';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
+import { lastHold, notSoaped, underPressure, type HeldJoint } from './holdGates';
 import { isExplained, lookedOn, lossOf } from './loss';
 import { lastSaidOf, torchPoints, type TorchFacts } from './torch';
 import { TORCH_POINTS, type GateCode, type TorchPoint } from '../ledger/words';
@@ -16,7 +17,7 @@ export interface OpenGate {
 }
 
 /** Gates that protect people. */
-export const PROTECTS: readonly GateCode[] = ['torch'];
+export const PROTECTS: readonly GateCode[] = ['torch', 'under-pressure'];
 
 /** What was asked to be looked at before a price is named, and was not yet. */
 export function openPriceChecks(facts: readonly StageFact[]): readonly string[] {
@@ -51,10 +52,28 @@ function safeGates(facts: readonly StageFact[], about: TorchFacts): readonly Ope
   ];
 }
 
-type GatesOf = (facts: readonly StageFact[], about: TorchFacts) => readonly OpenGate[];
+/** What gates are made from: the torch's list, and the joints of the job. */
+export type GateFacts = TorchFacts & { readonly joints?: readonly HeldJoint[] };
+
+/** Proven tight against the leak that is looked for, every joint and hose soaped, nothing left under pressure. */
+function holdGates(facts: readonly StageFact[], { joints = [] }: GateFacts): readonly OpenGate[] {
+  const soap = notSoaped(facts, joints);
+  return [
+    ...(lastHold(facts)?.ended?.values.verdict === 'tight' ? [] : [{ gate: 'no-hold', open: [], protectsPeople: false } as const]),
+    ...(soap.length > 0 ? [{ gate: 'not-soaped', open: soap, protectsPeople: false } as const] : []),
+    ...(underPressure(facts).length > 0 ? [{ gate: 'under-pressure', open: [], protectsPeople: true } as const] : []),
+  ];
+}
+
+type GatesOf = (facts: readonly StageFact[], about: GateFacts) => readonly OpenGate[];
 
 /** What keeps each stage from being called done: a stage without its row does not compile, so that none falls to another's. */
-export const STAGE_GATES: Readonly<Record<KeptStage, GatesOf>> = { find: findGates, decide: decideGates, 'make-safe': safeGates };
+export const STAGE_GATES: Readonly<Record<KeptStage, GatesOf>> = {
+  find: findGates,
+  decide: decideGates,
+  'make-safe': safeGates,
+  hold: holdGates,
+};
 
 /** What was overruled of a gate in a stage, since it was opened anew. */
 function overrulingsOf(facts: readonly StageFact[], stage: KeptStage, gate: GateCode): readonly FactOf<'overruled'>[] {
@@ -87,7 +106,7 @@ function leftOf(facts: readonly StageFact[], stage: KeptStage, gate: OpenGate): 
  * @source  the stages' own rules: nobody leaves with less than half of the loss explained, nor after the first find; no work without a yes
  *          where a yes is needed; no torch while anything that protects people is open
  */
-export const openGates = (facts: readonly StageFact[], stage: KeptStage, about: TorchFacts): readonly OpenGate[] =>
+export const openGates = (facts: readonly StageFact[], stage: KeptStage, about: GateFacts): readonly OpenGate[] =>
   STAGE_GATES[stage](facts, about).flatMap((gate) => leftOf(facts, stage, gate) ?? []);
 
 /** Whether a job's record knows of its making safe: jobs from before stages were kept do not, and are not locked for it. */

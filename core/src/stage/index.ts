@@ -17,3 +17,5 @@ export * from './cylinder';
 export * from './priceChecks';
 export * from './jobLinks';
 export * from './keptOrder';
+export * from './holds';
+export * from './holdGates';

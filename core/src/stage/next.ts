@@ -1,10 +1,12 @@
 import { isColdMethod } from '../cold/cold';
 import type { JointPlace } from '../circuit/jointAt';
-import { isBefore, isKeptStage, type KeptStage, type Stage } from '../vocabulary/stage';
+import { isKeptStage, type KeptStage, type Stage } from '../vocabulary/stage';
 import { jobStage } from '../record/jobStage';
 import type { JointState } from '../record/state';
 import { factsOf, lastOf, type StageFact } from './entry';
 import { openGates, openPriceChecks, type GateCode } from './gates';
+import { lastHold, underPressure } from './holdGates';
+import { holdState } from './holds';
 import { joiningOf } from './joining';
 import { notedStage, waitsFor } from './progress';
 import { torchPoints, watchOf, type TorchFacts, type TorchPoint } from './torch';
@@ -28,6 +30,11 @@ export type NextStep =
   | 'join-cold'
   | 'look-joint'
   | 'hold'
+  | 'hold-on'
+  | 'find-the-leak'
+  | 'let-down'
+  | 'soap'
+  | 'end-hold'
   | 'finish';
 
 /** What comes next in a job: on today, on the job, in every pill. */
@@ -83,11 +90,24 @@ function nextInMakeSafe(job: JobFacts): Next {
   return { stage, step: 'end-make-safe' };
 }
 
+/** Its joints are made: one hold after the other, each let down, until one is tight and all is soaped. */
+function nextInHold({ facts, joints }: JobFacts): Next {
+  const stage = 'hold';
+  const running = underPressure(facts).at(-1);
+  if (running && holdState(running) !== 'ended') return { stage, step: 'hold-on' };
+  if (running) return { stage, step: 'let-down' };
+  const gates = openGates(facts, stage, { ...NOT_THE_TORCH, joints });
+  const isOpen = (gate: GateCode) => gates.some((one) => one.gate === gate);
+  if (isOpen('no-hold')) return { stage, step: lastHold(facts)?.ended?.values.verdict === 'leaking' ? 'find-the-leak' : 'hold' };
+  return isOpen('not-soaped') ? { stage, step: 'soap', why: 'not-soaped' } : { stage, step: 'end-hold' };
+}
+
 /** What comes next in each stage while it is open. */
 export const NEXT_IN_STAGE: Readonly<Record<KeptStage, (job: JobFacts) => Next>> = {
   find: nextInFind,
   decide: nextInDecide,
   'make-safe': nextInMakeSafe,
+  hold: nextInHold,
 };
 
 const AT_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];
@@ -111,7 +131,7 @@ function nextByJoints(stage: Stage, job: JobFacts): Next {
   const toLook = joints.find(({ state }) => state === 'brazed')?.id;
   if (toLook !== undefined) return { stage, step: 'look-joint', joint: toLook };
   if (joints.length === 0) return { stage, step: 'add-joint' };
-  return { stage, step: isBefore(stage, 'hand-over') ? 'hold' : 'finish' };
+  return { stage, step: 'finish' };
 }
 
 /** How its joints stand; what is joined cold is as good as planned. */

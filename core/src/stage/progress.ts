@@ -17,9 +17,18 @@ export function stageState(facts: readonly StageFact[], stage: KeptStage): Stage
  * @param stored  where it was put by hand, for jobs from before stages were kept
  */
 export function notedStage(facts: readonly StageFact[], began: Stage, stored: Stage): Stage {
-  const open = KEPT_STAGES.find((stage) => !isBefore(stage, began) && !isBefore(stage, stored) && stageState(facts, stage) === 'open');
-  const reopened = KEPT_STAGES.find((stage) => facts.some((fact) => fact.stage === stage) && stageState(facts, stage) === 'open');
-  return reopened ?? open ?? (isBefore(stored, 'plan') ? 'plan' : stored);
+  const open = BEFORE_JOINTS.find((stage) => !isBefore(stage, began) && !isBefore(stage, stored) && stageState(facts, stage) === 'open');
+  const reopened = BEFORE_JOINTS.find((stage) => facts.some((fact) => fact.stage === stage) && stageState(facts, stage) === 'open');
+  return reopened ?? open ?? afterJoints(facts, stored);
+}
+
+/** Kept stages before the first joint; what comes after the joints waits for them. */
+const BEFORE_JOINTS = KEPT_STAGES.filter((stage) => isBefore(stage, 'plan'));
+
+/** By what was called done after the joints. */
+function afterJoints(facts: readonly StageFact[], stored: Stage): Stage {
+  const stands = isBefore(stored, 'plan') ? 'plan' : stored;
+  return stageState(facts, 'hold') !== 'open' && isBefore(stands, 'pull') ? 'pull' : stands;
 }
 
 /** Whom a stage waits for, and for what; null once anything was noted in it since. */

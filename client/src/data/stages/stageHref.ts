@@ -2,7 +2,12 @@ import type { JobSummary } from '@kesto/contract';
 import { isKeptStage, type KeptStage, type Next, type Stage } from '@kesto/core';
 import type { Href } from 'expo-router';
 
-const PATHS: Readonly<Record<KeptStage, 'find' | 'decide' | 'safe'>> = { find: 'find', decide: 'decide', 'make-safe': 'safe' };
+const PATHS: Readonly<Record<KeptStage, 'find' | 'decide' | 'safe' | 'hold'>> = {
+  find: 'find',
+  decide: 'decide',
+  'make-safe': 'safe',
+  hold: 'hold',
+};
 
 export const stageHref = (jobId: string, stage: KeptStage): Href => `/jobs/${jobId}/${PATHS[stage]}`;
 

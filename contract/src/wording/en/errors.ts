@@ -29,6 +29,7 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'limit-under-ambient': () => 'lies under the ambient: the part would be spoilt already',
   'coldest-above-hottest': () => 'must not lie above service.maxTemp',
   'low-above-high': () => 'must not lie above the high side: sides swapped?',
+  'no-such-hold': () => 'is not a hold of this job',
   'no-such-part': (value) => `${value} is no part of this circuit`,
   'no-such-joint': (value) => `${value} is no joint of this list`,
   'not-linked': (value) => `${value} is linked to nothing: say what comes before or after it`,

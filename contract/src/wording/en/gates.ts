@@ -1,4 +1,4 @@
-import type { GateCode, OpenGate, TorchPoint } from '@kesto/core';
+import { HOSES, type GateCode, type OpenGate, type TorchPoint } from '@kesto/core';
 import { priceCheckText } from './decide';
 
 /** A point before the torch: what it is, and what answers it. */
@@ -40,12 +40,23 @@ export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
   'price-checks-open': 'to be looked at before a price is named',
   'stage-points-open': 'open on the list',
   torch: 'the torch stays locked',
+  'no-hold': 'no hold has proven it tight',
+  'not-soaped': 'not soaped, or bubbles seen there last',
+  'under-pressure': 'something stands under pressure: let it down',
 };
 
 const pointText = (point: string) => (point in TORCH_POINT_WORDS ? TORCH_POINT_WORDS[point as TorchPoint].name : point); // cast: just looked for
 
+function soapText(open: readonly string[]): string {
+  const joints = open.filter((id) => id !== HOSES).length;
+  const hoses = open.includes(HOSES) ? ['our own hoses'] : [];
+  return [...(joints === 0 ? [] : [joints === 1 ? 'one joint' : `${joints} joints`]), ...hoses].join(', ');
+}
+
 /** What a gate holds against going on. */
 export function gateText({ gate, open }: Pick<OpenGate, 'gate' | 'open'>): string {
+  // Joints are known by ids: how many they are is said, which ones stands on the sheet.
+  if (gate === 'not-soaped') return `${GATE_SENTENCES[gate]}: ${soapText(open)}`;
   const named = gate === 'price-checks-open' ? priceCheckText : pointText;
   const names = open.map(named);
   return names.length === 0 ? GATE_SENTENCES[gate] : `${GATE_SENTENCES[gate]}: ${names.join(', ')}`;

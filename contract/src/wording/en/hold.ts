@@ -1,4 +1,4 @@
-import type { Hold, HoldReason, HoldVerdict } from '@kesto/core';
+import type { EntryKind, Hold, HoldReason, HoldVerdict, LimitKind, SoapResult, TestPractice, Told, VentPlace, Worked } from '@kesto/core';
 
 export const HOLD_VERDICT_WORDS: Readonly<Record<HoldVerdict, string>> = {
   tight: 'tight',
@@ -9,6 +9,9 @@ export const HOLD_VERDICT_WORDS: Readonly<Record<HoldVerdict, string>> = {
 export const HOLD_REASON_WORDS: Readonly<Record<HoldReason, string>> = {
   'no-wanted-leak': 'Nothing says how small a leak has to be seen: say what was lost and in how many days, or the charge.',
   'supply-open': 'The cylinder or the hose stands open and would feed a leak: shut both, then begin anew.',
+  'too-few-readings': 'Fewer than two readings from a quarter of an hour after the supply was shut: nothing can be told.',
+  'calibration-over': 'The gauge was out of calibration.',
+  'beyond-range': 'The gauge was read beyond the end of its range.',
 };
 
 /** Two figures that count, without a power of ten where one can be spared. */
@@ -50,4 +53,63 @@ export function holdText(hold: Hold, refrigerant: string | null, mass: MassText 
   if (verdict === 'cannot-tell') return `${HOLD_VERDICT_WORDS['cannot-tell']}. ${openText(hold, refrigerant, mass)}`;
   const running = gramsPerYearRunning === null || refrigerant === null ? '' : ` standing, ${mass(gramsPerYearRunning)} running`;
   return `${HOLD_VERDICT_WORDS.leaking} ${leakText(leakPaM3S)}${aYear(gramsPerYear, refrigerant, mass)}${running}`;
+}
+
+/** What holds the pressure down. */
+export const LIMIT_KIND_WORDS: Readonly<Record<LimitKind, string>> = {
+  'plate-low': 'the low side’s limit on the plate',
+  'plate-high': 'the high side’s limit on the plate',
+  part: 'what its maker allows',
+  relief: 'nine tenths of the relief valve’s setting',
+  switch: 'what the switch or sensor bears',
+  tube: 'the tube’s own strength',
+  hose: 'the hose’s working pressure',
+  gauge: 'three quarters of the gauge’s range',
+  regulator: 'the regulator',
+};
+
+export const SOAP_RESULT_WORDS: Readonly<Record<SoapResult, string>> = {
+  nothing: 'nothing',
+  leak: 'bubbles',
+  'not-reached': 'no hand gets there',
+};
+export const VENT_PLACE_WORDS: Readonly<Record<VentPlace, string>> = { outdoors: 'led outdoors', 'aired-room': 'into an aired room' };
+export const TEST_PRACTICE_WORDS: Readonly<Record<TestPractice, string>> = {
+  'data-plate': 'as high as the plate lets',
+  'by-refrigerant': 'by the refrigerant',
+  'low-and-long': 'low and long',
+};
+
+/** A kept verdict with its figure, in one line. */
+export function heldText(
+  { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear, gramsPerYearSeen = null, reasons }: Worked<'hold-ended'>,
+  refrigerant: string | null,
+  mass: MassText = gramsText,
+): string {
+  if (leakPaM3S === null || smallestSeenPaM3S === null)
+    return `${HOLD_VERDICT_WORDS['cannot-tell']}. ${HOLD_REASON_WORDS['too-few-readings']}`;
+  const seen = { leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen };
+  const flags = reasons
+    .filter((reason) => reason === 'calibration-over' || reason === 'beyond-range')
+    .map((reason) => ` ${HOLD_REASON_WORDS[reason]}`)
+    .join('');
+  if (verdict === 'tight')
+    return `${HOLD_VERDICT_WORDS.tight} down to ${boundText(seen, refrigerant, mass)}: soap decides below that.${flags}`;
+  if (verdict === 'leaking')
+    return `${HOLD_VERDICT_WORDS.leaking} ${leakText(leakPaM3S)}${aYear(gramsPerYear, refrigerant, mass)}.${flags}`;
+  return `${HOLD_VERDICT_WORDS['cannot-tell']}: it would have seen ${boundText(seen, refrigerant, mass)}.${flags}`;
+}
+
+/** What Kesto says of a joint in a section that was held; null for other kinds, and for a note of former days. */
+export function heldEntryText(kind: EntryKind, values: Readonly<Record<string, unknown>>): string | null {
+  if (kind !== 'held' || typeof values['verdict'] !== 'string') return null;
+  const { verdict, pressureKpag, minutes, leakPaM3S, smallestSeenPaM3S } = values as Told<'held'>; // cast: the schema of this kind
+  const under = `${Math.round(pressureKpag)} kPag for ${Math.round(minutes)} min`;
+  const figure =
+    leakPaM3S === null || smallestSeenPaM3S === null
+      ? ''
+      : verdict === 'leaking'
+        ? `, the section loses ${leakText(leakPaM3S)}`
+        : `, down to ${leakText(tightDownTo({ leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen: null }))}`;
+  return `${HOLD_VERDICT_WORDS[verdict]} under ${under}${figure}`;
 }

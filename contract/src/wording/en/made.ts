@@ -1,6 +1,7 @@
 import type { PlanAnswer } from '../../engine/plan';
 import type { BrazedValues, JointView } from '../../joints/types';
 import { coldEntryText } from './cold';
+import { heldEntryText } from './hold';
 import { runEntryText } from './run';
 import { FINDING_WORDS, LOOK_RESULT_WORDS } from './record';
 import {
@@ -86,7 +87,7 @@ export const sentenceOf = (content: JointEntry): string => {
   const { values } = content;
   if (content.corrects) return content.corrects.why;
   if (content.kind === 'erased') return String(values['why'] ?? '');
-  const ofRun = runEntryText(content.kind, values) ?? coldEntryText(content.kind, values);
+  const ofRun = runEntryText(content.kind, values) ?? coldEntryText(content.kind, values) ?? heldEntryText(content.kind, values);
   if (ofRun !== null) return ofRun;
   const result = values['result'] ? `${LOOK_RESULT_WORDS[values['result'] as LookResult]}. ` : ''; // cast: the schema of a look
   const filler = values['filler'] ? `${String(values['filler'])}, ${String(values['rodMm'])} mm of rod. ` : '';

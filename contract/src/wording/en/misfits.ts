@@ -13,6 +13,8 @@ export function misfitText(misfit: Misfit): string {
       return 'belong to the torch’s own list';
     case 'reason-needed':
       return 'is needed: why it is declined';
+    case 'one-thing':
+      return 'is one of three: a joint, a place on the drawing, or a hose';
     case 'never-none-here':
       return 'cannot be “none here”: this one is always needed';
   }

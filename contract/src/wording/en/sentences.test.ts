@@ -119,6 +119,69 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
     [{ reason: 'storm' }, 'storm'],
   ],
   'watch-looked-into': [[{ found: 'he stood there' }, 'he stood there']],
+  'hold-began': [
+    [
+      {
+        ...{ parts: ['drier'], rig: false, volume: q(2, 'L'), pressure: q(26, 'barg'), gas: 'nitrogen', ambient: q(18, 'C') },
+        ...{ gauge: { name: 'G-3', resolution: q(1, 'kPa') }, temperatureUncertaintyK: 0.3, practice: 'data-plate' },
+        ...{ capKpag: 2800, cappedBy: 'part', cappedByPart: 'valve', fullKpag: 2600, stepsKpag: [345, 2600], energyKj: 9 },
+        ...{ distanceM: null, side: 'high', wantedLeakPaM3S: null, minutesNeeded: null },
+      },
+      'the drier, to 26 barg, capped at 2800 kPag by what its maker allows (the valve), gauge G-3',
+    ],
+  ],
+  'hold-step': [[{ hold: 'h', pressure: q(345, 'kPag') }, 'at 345 kPag']],
+  'supply-shut': [[{ hold: 'h' }, 'cylinder shut, regulator backed off, hose shut at the unit']],
+  'hold-read': [
+    [{ hold: 'h', pressure: q(26, 'barg'), temperature: q(18, 'C'), inSun: q(24, 'C') }, 'gauge 26 barg, pipe 18 °C, in the sun 24 °C'],
+  ],
+  'place-soaped': [
+    [{ hold: 'h', joint: 'j', tag: 'CR2-14', atKpag: 345, result: 'nothing' }, 'CR2-14 at 345 kPag: nothing'],
+    [{ hold: 'h', place: 'drier', atKpag: 1035, result: 'leak', note: 'lower end' }, 'the drier at 1035 kPag: bubbles, lower end'],
+    [{ hold: 'h', hose: 'red hose', atKpag: 345, result: 'not-reached' }, 'red hose at 345 kPag: no hand gets there'],
+  ],
+  'hold-ended': [
+    [
+      {
+        hold: 'h',
+        verdict: 'leaking',
+        leakPaM3S: 0.01,
+        smallestSeenPaM3S: 0.001,
+        gramsPerYear: 200,
+        reasons: [],
+        minutes: 30,
+        readings: 4,
+      },
+      'leaking 0.01 Pa m³/s.',
+    ],
+    [
+      {
+        hold: 'h',
+        verdict: 'tight',
+        leakPaM3S: 0.01,
+        smallestSeenPaM3S: 0.057,
+        gramsPerYear: 20,
+        reasons: ['calibration-over'],
+        minutes: 30,
+        readings: 4,
+      },
+      'tight down to 0.067 Pa m³/s: soap decides below that. The gauge was out of calibration.',
+    ],
+    [
+      {
+        hold: 'h',
+        verdict: 'cannot-tell',
+        leakPaM3S: null,
+        smallestSeenPaM3S: null,
+        gramsPerYear: null,
+        reasons: ['too-few-readings'],
+        minutes: 0,
+        readings: 1,
+      },
+      'cannot tell yet. Fewer than two readings from a quarter of an hour after the supply was shut: nothing can be told.',
+    ],
+  ],
+  vented: [[{ hold: 'h', to: 'outdoors' }, 'led outdoors']],
 };
 
 test.each(stagedKinds())('%s says its figures', (kind) => {

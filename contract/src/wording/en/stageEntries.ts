@@ -21,7 +21,7 @@ import type {
 import type { AboutAnother } from '../../stages/types';
 import { JOINING_METHOD_WORDS, priceCheckText } from './decide';
 import { GATE_SENTENCES, TORCH_POINT_WORDS } from './gates';
-import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from './hold';
+import { heldText, HOLD_VERDICT_WORDS, leakText, LIMIT_KIND_WORDS, SOAP_RESULT_WORDS, tightDownTo, VENT_PLACE_WORDS } from './hold';
 import { ISOLATION_METHOD_WORDS } from './isolation';
 
 export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
@@ -184,6 +184,13 @@ export const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   'watch-handed': 'watch handed over',
   'watch-ended': 'watch ended',
   'watch-looked-into': 'watch looked into',
+  'hold-began': 'hold begun',
+  'hold-step': 'step',
+  'supply-shut': 'supply shut',
+  'hold-read': 'read',
+  'place-soaped': 'soaped',
+  'hold-ended': 'hold ended',
+  vented: 'let down',
 };
 export const stageEntryWord = (kind: StageEntryKind): string => STAGE_ENTRY_WORDS[kind];
 
@@ -285,6 +292,24 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   'watch-handed': (v) => `to ${v.to}`,
   'watch-ended': (v) => v.reason ?? '',
   'watch-looked-into': (v) => v.found,
+  'hold-began': (v, name) =>
+    and(
+      v.rig ? 'our own rig alone' : v.parts.map(name).join(', '),
+      asTyped(v.pressure, 'to'),
+      `capped at ${v.capKpag.toFixed(0)} kPag by ${LIMIT_KIND_WORDS[v.cappedBy]}${v.cappedByPart ? ` (${name(v.cappedByPart)})` : ''}`,
+      `gauge ${v.gauge.name}`,
+    ),
+  'hold-step': (v) => and(asTyped(v.pressure, 'at')),
+  'supply-shut': () => 'cylinder shut, regulator backed off, hose shut at the unit',
+  'hold-read': (v) =>
+    and(asTyped(v.pressure, 'gauge'), asTyped(v.temperature, 'pipe'), asTyped(v.inSun, 'in the sun'), asTyped(v.atmosphere, 'air')),
+  'place-soaped': (v, name) =>
+    and(
+      `${v.tag ?? v.hose ?? (v.place === undefined ? 'a joint' : name(v.place))} at ${v.atKpag.toFixed(0)} kPag: ${SOAP_RESULT_WORDS[v.result]}`,
+      v.note,
+    ),
+  'hold-ended': (v) => heldText(v, null),
+  vented: (v) => VENT_PLACE_WORDS[v.to],
 };
 
 /** What an entry says, in one line. `name` says what a place is called. */

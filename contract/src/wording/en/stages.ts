@@ -33,7 +33,12 @@ export const NEXT_STEP_WORDS: Readonly<Record<NextStep, string>> = {
   'braze-joint': 'Go on at',
   'join-cold': 'Join cold',
   'look-joint': 'Look at',
-  hold: 'Joints made: hold next',
+  hold: 'Joints made: prove it holds',
+  'hold-on': 'Go on with the hold',
+  'find-the-leak': 'It leaks: find where',
+  'let-down': 'Let it down',
+  soap: 'Soap what is left',
+  'end-hold': 'Tight: on to the pull',
   finish: 'Open the job',
 };
 

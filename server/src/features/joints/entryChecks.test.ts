@@ -58,7 +58,7 @@ describe('judging', () => {
     await entry(joint, { ...note('prepared'), seen: await seen(joint) }).expect(409);
     await entry(joint, note('soaped')).expect(200);
     await entry(joint, note('cut-out')).expect(200);
-    expect((await entry(joint, { ...note('held'), seen: await seen(joint) }).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
+    expect((await entry(joint, { ...note('soaped'), seen: await seen(joint) }).expect(409)).body.error.code).toBe('OUT_OF_ORDER');
     await entry(joint, { ...note('corrected'), values: { rodMm: 41 }, corrects: { entry: braze, why: 'stub measured' } }).expect(200);
   });
 });

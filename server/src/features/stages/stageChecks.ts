@@ -15,7 +15,7 @@ import {
   type PriceFacts,
   type JobLink,
   type StageFact,
-  type TorchFacts,
+  type GateFacts,
   type Watch,
 } from '@kesto/core';
 import { ABOUT_ANOTHER, LEADS, type AboutAnother } from '@kesto/contract';
@@ -50,7 +50,7 @@ export function checkOpen({ body }: Asked, facts: readonly StageFact[]): void {
 }
 
 /** A gate names what is open, who may overrule it, and keeps the reason. */
-export function checkGates(asked: Asked, facts: readonly StageFact[], about: TorchFacts): void {
+export function checkGates(asked: Asked, facts: readonly StageFact[], about: GateFacts): void {
   const { stage, kind, values } = asked.body;
   const gates = openGates(facts, stage, about);
   if (kind === 'done' && gates.length > 0)

@@ -5,12 +5,13 @@ import {
   keepsMakeSafe,
   KINDS,
   safetyClassOf,
+  stateAfter,
   torchLock,
   type Head,
   type JobLink,
   type PriceFacts,
   type StageFact,
-  type TorchFacts,
+  type GateFacts,
   type TorchStands,
 } from '@kesto/core';
 import { gateText } from '@kesto/contract/wording';
@@ -21,6 +22,8 @@ import { append, authorOf, type Author } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
+import { tellHeldJoints } from './heldJoints';
+import { checkHold } from './holdChecks';
 import { checkCorrected } from './correctedStage';
 import { checkGates, checkOpen, checkPrice, checkRoom, checkTold, checkWatch } from './stageChecks';
 import { workedAnew, workedOut } from './worked';
@@ -39,9 +42,10 @@ async function keptOf(shop: ShopWork, job: Job) {
   const told = await shop.jobs.told(job.id);
   if (!told) throw notFound('This job');
   const circuit = toCircuit(told.circuit);
-  const about: TorchFacts = {
+  const about: GateFacts = {
     near: nearOf(told),
     hotJoints: told.joints.length,
+    joints: told.joints.map(({ id, facts, filler }) => ({ id, state: stateAfter(facts, filler !== null) })),
     safetyClass: safetyClassOf(circuit),
     refrigerant: circuit.refrigerant,
   };
@@ -52,7 +56,7 @@ interface Kept {
   readonly told: ToldJob;
   readonly links: readonly JobLink[];
   readonly facts: readonly StageFact[];
-  readonly about: TorchFacts;
+  readonly about: GateFacts;
 }
 
 /** What a price waits for goes by the circuit as it is drawn now. */
@@ -69,6 +73,7 @@ async function checkEntry(shop: ShopWork, asked: Asked, kept: Kept): Promise<voi
   checkRoom(links);
   checkCorrected(asked, links);
   checkOpen(asked, facts);
+  checkHold(asked, facts);
   checkGates(asked, facts, about);
   if (OF_PRICES.includes(asked.body.kind)) checkPrice(asked, await priceFacts(shop, kept));
   checkWatch(asked, facts, told.lastFlame);
@@ -108,6 +113,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
     ...(body.seen ? { seen: body.seen } : {}),
   });
   const corrected = body.kind === 'corrected' ? kept.facts.find(({ id }) => id === body.corrects?.entry) : undefined;
+  if (body.kind === 'hold-ended') await tellHeldJoints(shop, { told, links, now }, link);
   if (corrected && isWorked(corrected.kind)) await workedAnew(shop, { asked, told }, [...links, link], corrected.id);
   return link;
 }

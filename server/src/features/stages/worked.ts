@@ -70,6 +70,8 @@ async function heldFor(
     // Of this machine alone: what leaked on a sister says nothing of its age.
     earlierFinds: leaks.filter((leak) => leak.unit === undefined).length,
     engineVersion: ENGINE_VERSION,
+    plate: { lowPa: plate.lowSideDesignGaugePa, highPa: plate.highSideDesignGaugePa },
+    ...(plate.chargeKg === null ? {} : { chargeKg: plate.chargeKg }),
   };
 }
 

@@ -1,0 +1,251 @@
+import { highParts, type CircuitGraph, type CircuitPart } from '../circuit/graph';
+import type { CalcError } from '../errors';
+import { hold, type Hold } from '../hold/hold';
+import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
+import type { HeldSide, HoldRequest } from '../hold/request';
+import { planHold, type HoldPlan } from '../holdPlan/planHold';
+import { planRig } from '../holdPlan/planRig';
+import { isTabled } from '../refrigerant/saturation';
+import { fail, ok, type Result } from '../result';
+import { lastOf, type FactOf } from '../stage/entry';
+import { holdsOf, SETTLE_S, type KeptHold } from '../stage/holds';
+import { lossOf } from '../stage/loss';
+import { FieldReader } from '../unit/fieldReader';
+import type { Quantity } from '../unit/units';
+import type { Told, Worked } from './kinds';
+import type { HeldFor } from './workOut';
+import type { HoldReason } from './words';
+
+/** The hold's samples are the two readings that were told. */
+const toldField = (error: CalcError): CalcError => {
+  if (!('field' in error)) return error;
+  const field = error.field.replace('samples[0].sun', 'inSun.start').replace('samples[1].sun', 'inSun.end');
+  return { ...error, field: field.replace(/^samples\[0\]/, 'start').replace(/^samples\[1\]/, 'end') };
+};
+
+/** A hold has to see so much less than what is lost: it may come from more than one place. Trade habit: editable. */
+const WANTED_SHARE = 1 / 3;
+
+/** On which side a section stands in service: low only where all of it does. */
+function sideOf(parts: readonly string[], graph: CircuitGraph): HeldSide {
+  const high = highParts(graph);
+  return parts.every((id) => !high.has(id)) ? 'low' : 'high';
+}
+
+/** What the engine is asked of a hold that was told: the leak looked for is a third of what of the loss nothing explains yet, else a tenth of the charge. */
+export function holdRequestOf(
+  told: Told<'section-hold'>,
+  held: Pick<HeldFor, 'refrigerant' | 'altitudeM' | 'facts' | 'graph'>,
+): HoldRequest {
+  const { refrigerant, facts } = held;
+  const { volume, gauge, temperatureUncertaintyK, start, inSun, supplyShut = false } = told;
+  const altitude = { value: held.altitudeM, unit: 'm' };
+  const side = sideOf(told.parts, held.graph);
+  const loss = lossOf(facts);
+  const gramsPerYear = loss ? WANTED_SHARE * (loss.gramsPerYear - loss.explainedGramsPerYear) : 0;
+  const wanted = wantedLeakPaM3S({ refrigerant, gramsPerYear, ...start, altitude, side });
+  const chargeKg = lastOf(facts, 'loss')?.values.chargeKg;
+  return {
+    ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
+    ...(chargeKg === undefined || chargeKg === 0 ? {} : { charge: { value: chargeKg, unit: 'kg' } }),
+    // Of one that is on no list the leak is told, not its grams.
+    ...(isTabled(refrigerant) ? { refrigerant } : {}),
+    ...{ volume, gauge, temperatureUncertaintyK, altitude, side, supplyShut },
+    samples: [
+      { seconds: 0, ...told.start, ...(inSun && { sun: inSun.start }) },
+      { seconds: told.minutes * 60, ...told.end, ...(inSun && { sun: inSun.end }) },
+    ],
+  };
+}
+
+/** What of a hold's answer is kept. */
+export const heldFigures = (found: Hold): Worked<'section-hold'> => {
+  const {
+    verdict,
+    leakPaM3S,
+    smallestSeenPaM3S,
+    gramsPerYear,
+    gramsPerYearSeen,
+    gramsPerYearRunning,
+    wantedLeakPaM3S: wanted,
+    reasons,
+  } = found;
+  return { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear, gramsPerYearSeen, gramsPerYearRunning, wantedLeakPaM3S: wanted, reasons };
+};
+
+export function workOutSectionHold(told: Told<'section-hold'>, held: HeldFor): Result<Worked<'section-hold'>> {
+  const answer = hold(holdRequestOf(told, held));
+  if (!answer.ok) return fail(...answer.errors.map(toldField));
+  return ok(heldFigures(answer.value));
+}
+
+/** A part that was taken off and plugged: a piece of tube, as far as a hold goes. */
+function plugged(graph: CircuitGraph, takenOff: readonly string[]): CircuitGraph {
+  const plug = ({ id, name }: CircuitPart): CircuitPart => ({ id, kind: 'fitting', ...(name === undefined ? {} : { name }) });
+  return { ...graph, parts: graph.parts.map((part) => (takenOff.includes(part.id) ? plug(part) : part)) };
+}
+
+type HeldForHold = Pick<HeldFor, 'graph' | 'refrigerant' | 'altitudeM' | 'facts' | 'plate' | 'chargeKg'>;
+const barg = (gaugePa: number): Quantity => ({ value: gaugePa / 1e5, unit: 'barg' });
+
+/** The leak that a hold is to see: a third of what was lost and nothing explains, else a tenth of the charge a year; null where neither is known. */
+function wantedOf(told: Told<'hold-began'>, held: HeldForHold): number | null {
+  const { refrigerant, facts, chargeKg } = held;
+  const loss = lossOf(facts);
+  const grams = loss ? WANTED_SHARE * loss.gramsPerYear : (chargeKg ?? 0) * 1000 * SHARE_OF_CHARGE;
+  const altitude = { value: held.altitudeM, unit: 'm' };
+  const { pressure, ambient: temperature } = told;
+  return wantedLeakPaM3S({ refrigerant, gramsPerYear: grams, pressure, temperature, altitude, side: sideOf(told.parts, held.graph) });
+}
+/** Where nothing was said of a loss. Trade habit: editable. */
+const SHARE_OF_CHARGE = 0.1;
+
+/** What is asked of the engine for a hold that is to begin. */
+function planOf(told: Told<'hold-began'>, held: HeldForHold, wanted: number | null): Result<HoldPlan> {
+  const { parts, at, rig, gauge, ambient, hottest, practice, volume, compressorKind, temperatureUncertaintyK } = told;
+  const altitude = { value: held.altitudeM, unit: 'm' };
+  const common = {
+    ...{ gauge, ambient, practice, volume, temperatureUncertaintyK, refrigerant: held.refrigerant },
+    ...(hottest ? { hottest } : {}),
+    ...(wanted === null ? {} : { wantedLeakPaM3S: wanted }),
+  };
+  if (rig) return planRig({ altitude, ...common, pressure: told.pressure });
+  return planHold({
+    altitude,
+    gas: told.gas,
+    plan: {
+      ...common,
+      ...{ circuit: plugged(held.graph, told.takenOff ?? []), section: parts, at: at ?? parts[0] ?? '' },
+      ...(compressorKind ? { compressorKind } : {}),
+      ...(held.plate ? { plate: { lowSide: barg(held.plate.lowPa), highSide: barg(held.plate.highPa) } } : {}),
+    },
+  });
+}
+
+/** The plan's own fields, as they stand in the entry. */
+const toldOfPlan = (error: CalcError): CalcError =>
+  'field' in error ? { ...error, field: error.field.replace(/^plan\.section/, 'parts').replace(/^plan\./, '') } : error;
+
+/** Rounded on its way from other units. */
+const FORGIVEN = 1e-6;
+
+/**
+ * What Kesto makes of a hold that begins: what caps it, its steps, what it stores, the leak it has to see.
+ *
+ * @param told  section, gauge, pressure it is to go to, warmth
+ * @param held  drawing, plate, loss
+ * @returns     the values worked out; refused above the lowest limit, which nobody overrules
+ * @source      ENGINE: `planHold`
+ */
+export function workOutHoldBegan(told: Told<'hold-began'>, held: HeldForHold): Result<Worked<'hold-began'>> {
+  const wanted = wantedOf(told, held);
+  const planned = planOf(told, held, wanted);
+  if (!planned.ok) return fail(...planned.errors.map(toldOfPlan));
+  const plan = planned.value;
+  const read = new FieldReader();
+  read.readAtmosphere({ altitude: { value: held.altitudeM, unit: 'm' } });
+  const gaugePa = read.plainGaugePressure('pressure', told.pressure, { min: 1000, max: plan.cappedBy.gaugePa * (1 + FORGIVEN) });
+  if (read.errors.length > 0) return fail(...read.errors);
+  return ok({
+    ...{ capKpag: plan.cappedBy.gaugePa / 1000, cappedBy: plan.cappedBy.kind },
+    ...(plan.cappedBy.part !== undefined && !plan.cappedBy.part.includes('>') ? { cappedByPart: plan.cappedBy.part } : {}),
+    ...{ fullKpag: plan.fillGaugePa / 1000, stepsKpag: holdStepsTo(plan, gaugePa).map((pa) => pa / 1000) },
+    ...{ energyKj: (plan.storedEnergyJ ?? 0) / 1000, distanceM: plan.distanceM },
+    ...{ side: sideOf(told.parts, held.graph), wantedLeakPaM3S: wanted, minutesNeeded: plan.minutesNeeded },
+  });
+}
+
+/** Steps of a hold that goes to another pressure than the plan's full one. */
+const holdStepsTo = ({ stepsGaugePa }: HoldPlan, gaugePa: number): readonly number[] => [
+  ...stepsGaugePa.filter((pa) => pa < gaugePa * (1 - STEP_APART)),
+  gaugePa,
+];
+/** Closer than this are one step. */
+const STEP_APART = 0.01;
+
+const secondsBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 1000;
+
+/** Readings that count, by their seconds since the supply was shut: the gas has settled. */
+export const countedReadings = ({
+  shutAt,
+  readings,
+}: Pick<KeptHold, 'shutAt' | 'readings'>): readonly (readonly [number, FactOf<'hold-read'>])[] =>
+  shutAt === null
+    ? []
+    : readings
+        .map((reading) => [secondsBetween(shutAt, reading.at), reading] as const)
+        .filter(([seconds]) => seconds >= SETTLE_S)
+        .sort(([a], [b]) => a - b)
+        .filter(([seconds], i, all) => i === 0 || seconds > (all[i - 1]?.[0] ?? 0));
+
+/**
+ * What the engine is asked of a hold by its noted readings.
+ *
+ * @param kept  with readings from a quarter of an hour after its supply was shut
+ * @returns     null with fewer than two that count
+ */
+export function requestOfKept(kept: KeptHold, { refrigerant, altitudeM }: Pick<HeldFor, 'refrigerant' | 'altitudeM'>): HoldRequest | null {
+  const counted = countedReadings(kept);
+  if (counted.length < 2) return null;
+  const { volume, gauge, temperatureUncertaintyK, wantedLeakPaM3S, side, gas, plannedMinutes } = kept.began.values;
+  const { name: _name, calibratedUntil: _until, ...reads } = gauge;
+  const watched = counted.at(-1)?.[0] ?? 0;
+  return {
+    ...{ volume, gauge: reads, temperatureUncertaintyK, side, gas, supplyShut: kept.shutAt !== null },
+    altitude: { value: altitudeM, unit: 'm' },
+    ...(wantedLeakPaM3S === null ? {} : { wantedLeakPaM3S }),
+    ...(isTabled(refrigerant) ? { refrigerant } : {}),
+    isBeforeItsEnd: plannedMinutes !== undefined && watched < plannedMinutes * 60,
+    samples: counted.map(([seconds, { values }]) => ({
+      ...{ seconds, pressure: values.pressure, temperature: values.temperature },
+      ...(values.inSun ? { sun: values.inSun } : {}),
+      ...(values.atmosphere ? { atmosphere: values.atmosphere } : {}),
+    })),
+  };
+}
+
+/** What its own instrument says against it. */
+function flagsOf({ began, readings }: KeptHold): readonly HoldReason[] {
+  const { calibratedUntil, range } = began.values.gauge;
+  const last = readings.at(-1);
+  const isOver = calibratedUntil !== undefined && last !== undefined && calibratedUntil < last.at.slice(0, 10);
+  return [...(isOver ? ['calibration-over' as const] : []), ...(range && isBeyond(range, readings) ? ['beyond-range' as const] : [])];
+}
+
+function isBeyond(range: Quantity, readings: KeptHold['readings']): boolean {
+  const read = new FieldReader();
+  const endPa = read.pressureDifferencePa('range', range, { min: 0, max: 1e9 });
+  return readings.some(({ values }) => read.gaugePressure('pressure', values.pressure, { min: -2e5, max: 1e9 }) > endPa);
+}
+
+const NOTHING_SEEN: Omit<Worked<'hold-ended'>, 'readings' | 'reasons'> = {
+  verdict: 'cannot-tell',
+  leakPaM3S: null,
+  smallestSeenPaM3S: null,
+  gramsPerYear: null,
+  gramsPerYearSeen: null,
+  gramsPerYearRunning: null,
+  minutes: 0,
+};
+
+/** Of a hold that is judged from its noted readings. */
+export function judgeKept(kept: KeptHold, held: Pick<HeldFor, 'refrigerant' | 'altitudeM'>): Result<Worked<'hold-ended'>> {
+  const request = requestOfKept(kept, held);
+  const flags = flagsOf(kept);
+  const { wantedLeakPaM3S } = kept.began.values;
+  const readings = kept.readings.length;
+  if (!request) return ok({ ...NOTHING_SEEN, wantedLeakPaM3S, readings, reasons: ['too-few-readings', ...flags] });
+  const answer = hold(request);
+  if (!answer.ok) return answer;
+  const { reasons = [], ...figures } = heldFigures(answer.value);
+  const last = request.samples.at(-1)?.seconds ?? 0;
+  const first = request.samples[0]?.seconds ?? 0;
+  return ok({ ...figures, reasons: [...reasons, ...flags], minutes: (last - first) / 60, readings: request.samples.length });
+}
+
+/** A hold is ended once; what it is judged from was noted before. */
+export function workOutHoldEnded({ hold: id }: Told<'hold-ended'>, held: HeldForHold): Result<Worked<'hold-ended'>> {
+  const kept = holdsOf(held.facts).find((one) => one.id === id);
+  if (!kept) return fail({ kind: 'refused', field: 'hold', reason: 'no-such-hold', value: id });
+  return judgeKept(kept, held);
+}

@@ -1,0 +1,25 @@
+import type { JointState } from '../record/state';
+import type { StageFact } from './entry';
+import { holdsOf, holdState, lastSoaped } from './holds';
+
+/** A joint as far as a hold goes. */
+export interface HeldJoint {
+  readonly id: string;
+  readonly state: JointState;
+}
+
+/** Of a gate's open points: our own hoses. */
+export const HOSES = 'hoses';
+
+/** The last hold of the circuit that was ended: our own rig alone proves nothing of it. */
+export const lastHold = (facts: readonly StageFact[]) => holdsOf(facts).findLast(({ began, ended }) => ended && !began.values.rig) ?? null;
+
+/** What is under pressure now. */
+export const underPressure = (facts: readonly StageFact[]) => holdsOf(facts).filter((hold) => holdState(hold) !== 'vented');
+
+/** Joints of the job, and our hoses, that no soap said nothing of: a leak that was seen there last counts as well. */
+export function notSoaped(facts: readonly StageFact[], joints: readonly HeldJoint[]): readonly string[] {
+  const open = joints.filter(({ state }) => state !== 'cut-out').filter(({ id }) => lastSoaped(facts, { joint: id }) !== 'nothing');
+  const hoses = facts.some((fact) => fact.kind === 'place-soaped' && fact.values.hose !== undefined && fact.values.result === 'nothing');
+  return [...open.map(({ id }) => id), ...(hoses ? [] : [HOSES])];
+}

@@ -1,0 +1,66 @@
+import { factsOf, type FactOf, type StageFact } from './entry';
+
+/** A hold as it is noted: filled by steps, shut, read, soaped, ended, let down. */
+export interface KeptHold {
+  readonly id: string;
+  readonly began: FactOf<'hold-began'>;
+  readonly steps: readonly FactOf<'hold-step'>[];
+  /** When the supply was shut last: the hold itself began. */
+  readonly shutAt: string | null;
+  readonly readings: readonly FactOf<'hold-read'>[];
+  readonly soaped: readonly FactOf<'place-soaped'>[];
+  readonly ended: FactOf<'hold-ended'> | null;
+  readonly ventedAt: string | null;
+}
+
+/** Filling until its supply is shut; then it is held, ended, and let down. */
+export const HOLD_STATES = ['filling', 'holding', 'ended', 'vented'] as const;
+export type HoldState = (typeof HOLD_STATES)[number];
+
+/** Gas and pipe come to one temperature in this time [s]: nothing before it counts. Source: trade, computed [L]. */
+export const SETTLE_S = 15 * 60;
+/** Stood at each step [s], and at the last before anybody goes nearer. Source: trade [L]. */
+export const STEP_STANDS_S = { each: 180, last: 600 } as const;
+
+/** Every hold of a job, in the order they were begun. */
+export function holdsOf(facts: readonly StageFact[]): readonly KeptHold[] {
+  const of = <F extends { readonly values: { readonly hold: string } }>(all: readonly F[], id: string) =>
+    all.filter(({ values }) => values.hold === id);
+  const [steps, shut, readings, soaped, ended, vented] = [
+    factsOf(facts, 'hold-step'),
+    factsOf(facts, 'supply-shut'),
+    factsOf(facts, 'hold-read'),
+    factsOf(facts, 'place-soaped'),
+    factsOf(facts, 'hold-ended'),
+    factsOf(facts, 'vented'),
+  ];
+  return factsOf(facts, 'hold-began').map((began) => ({
+    ...{ id: began.id, began, steps: of(steps, began.id), shutAt: of(shut, began.id).at(-1)?.at ?? null },
+    ...{ readings: of(readings, began.id), soaped: of(soaped, began.id) },
+    ...{ ended: of(ended, began.id).at(-1) ?? null, ventedAt: of(vented, began.id).at(-1)?.at ?? null },
+  }));
+}
+
+/** How far a hold is. */
+export function holdState({ shutAt, ended, ventedAt }: Pick<KeptHold, 'shutAt' | 'ended' | 'ventedAt'>): HoldState {
+  if (ventedAt !== null) return 'vented';
+  if (ended) return 'ended';
+  return shutAt === null ? 'filling' : 'holding';
+}
+
+/** Something that is soaped: a joint of the job, another place on the drawing, or a hose. */
+export type SoapTarget = { readonly joint: string } | { readonly place: string } | { readonly hose: string };
+
+const isOf = (fact: FactOf<'place-soaped'>, target: SoapTarget): boolean => {
+  const { joint, place, hose } = fact.values;
+  if ('joint' in target) return joint === target.joint;
+  return 'place' in target ? joint === undefined && place === target.place : hose === target.hose;
+};
+
+/** What soap showed there at a pressure, last; null where nobody wetted it. */
+export const soapedAt = (soaped: readonly FactOf<'place-soaped'>[], target: SoapTarget, atKpag: number) =>
+  soaped.findLast((fact) => isOf(fact, target) && Math.abs(fact.values.atKpag - atKpag) < 1)?.values.result ?? null;
+
+/** What soap showed there last, at any pressure of any hold. */
+export const lastSoaped = (facts: readonly StageFact[], target: SoapTarget) =>
+  factsOf(facts, 'place-soaped').findLast((fact) => isOf(fact, target))?.values.result ?? null;
