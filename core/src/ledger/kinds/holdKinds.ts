@@ -1,0 +1,74 @@
+import {
+  above,
+  designation,
+  id,
+  line,
+  list,
+  number,
+  object,
+  optional,
+  orNothing,
+  part,
+  place,
+  quantity,
+  truth,
+  whole,
+  word,
+} from '../fields';
+import { job } from '../row';
+import {
+  COMPRESSOR_KINDS,
+  HOLD_REASONS,
+  HOLD_VERDICTS,
+  HELD_SIDES,
+  LIMIT_KINDS,
+  SOAP_RESULTS,
+  TEST_GASES,
+  TEST_PRACTICES,
+  VENT_PLACES,
+} from '../words';
+import { noted, parts, gauge, leak, seen, aYear, kpag } from './common';
+
+const HOLD = ['hold'] as const;
+
+/** A hold: planned, filled by steps, shut, read, soaped, ended, let down. */
+export const HOLD_KINDS = {
+  /** A section is filled: with what, how far, by which gauge. The hold is known by this entry's id. */
+  'hold-began': {
+    ...job(HOLD, 'claim', {
+      ...{ parts: parts(0), at: optional(part), rig: truth, volume: quantity, pressure: quantity, gas: word(TEST_GASES) },
+      gauge: object({ name: line(80), ...gauge, calibratedUntil: optional(designation(10)) }),
+      ...{ temperatureUncertaintyK: number(0, 20, 'K'), ambient: quantity, hottest: optional(quantity) },
+      ...{ practice: word(TEST_PRACTICES), compressorKind: optional(word(COMPRESSOR_KINDS)) },
+      /** Taken off and plugged, by their parts; and that what stays behind shut parts is opened or left. */
+      ...{ takenOff: optional(parts(0)), plannedMinutes: optional(above(0, 44_640, 'min')) },
+    }),
+    worked: {
+      ...{ capKpag: kpag, cappedBy: word(LIMIT_KINDS), cappedByPart: optional(part), fullKpag: kpag },
+      ...{ stepsKpag: list(kpag, 1, 40), energyKj: number(0, 1e9, 'kJ'), distanceM: orNothing(number(0, 1e4, 'm')) },
+      ...{ side: word(HELD_SIDES), wantedLeakPaM3S: orNothing(seen), minutesNeeded: orNothing(number(0, 1e9, 'min')) },
+    },
+  },
+  /** It stands at this pressure, is listened to and soaped. */
+  'hold-step': job(HOLD, 'fact', { hold: id, pressure: quantity }),
+  /** Cylinder shut, regulator backed off, hose shut at the unit: the hold itself begins. */
+  'supply-shut': job(HOLD, 'fact', { hold: id }),
+  'hold-read': job(HOLD, 'fact', {
+    ...{ hold: id, pressure: quantity, temperature: quantity, inSun: optional(quantity), atmosphere: optional(quantity) },
+  }),
+  /** A joint, a place on the drawing or a hose, wetted at that pressure. */
+  'place-soaped': job(HOLD, 'fact', {
+    ...{ hold: id, joint: optional(id), tag: optional(designation(40)), place: optional(place), hose: optional(line(80)) },
+    ...{ atKpag: kpag, result: word(SOAP_RESULTS), ...noted },
+  }),
+  'hold-ended': {
+    ...job(HOLD, 'claim', { hold: id }),
+    worked: {
+      verdict: word(HOLD_VERDICTS),
+      ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen), ...aYear, reasons: list(word(HOLD_REASONS), 0, 5) },
+      ...{ minutes: number(0, 44_640, 'min'), readings: whole(0, 10_000_000, '') },
+    },
+  },
+  /** Let down slowly, the gas led out. */
+  vented: job(HOLD, 'fact', { hold: id, to: word(VENT_PLACES) }),
+} as const;
