@@ -1,15 +1,12 @@
 import { caution, stopsFirst, type Caution } from '../caution/table';
-import { amountPaPerK, nitrogenZ, pressureOfAmountPa } from '../nitrogen/realGas';
-import { fail, ok, type Result } from '../result';
-import { FieldReader } from '../unit/fieldReader';
-import { KELVIN_AT_0_C } from '../unit/units';
+import { amountPaPerK, pressureOfAmountPa } from '../nitrogen/realGas';
+import { ok, type Result } from '../result';
 import type { HoldReason, HoldVerdict } from '../ledger/words';
+import { analyse, WANTED_SHARE_A_YEAR, type Analysed, type Around, type Held } from './analyse';
 import { judge, minutesMore, type Judged } from './judge';
-import { readHold, type HoldSample, type ReadHold } from './readHold';
-import { gramsPerYear, gramsPerYearRunning, leakOfRunningGrams } from './refrigerantLeak';
+import type { ReadHold } from './readHold';
+import { gramsPerYear, gramsPerYearRunning } from './refrigerantLeak';
 import type { HoldRequest } from './request';
-import { smallestSeenPaM3S, stepNoisePa, type HoldErrors } from './smallestSeen';
-import { trend } from './trend';
 
 export { HOLD_VERDICTS, type HoldReason, type HoldVerdict } from '../ledger/words';
 
@@ -34,63 +31,10 @@ export interface Hold {
   readonly cautions: readonly Caution[];
 }
 
-const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
-
-/** What was held, in figures of the whole hold. */
-interface Held {
-  readonly seconds: number;
-  readonly pressurePa: number;
-  readonly celsius: number;
-  readonly zT: number;
-}
-
-function held(samples: readonly [HoldSample, ...HoldSample[]]): Held {
-  const celsius = mean(samples.map((s) => s.celsius));
-  const pressurePa = mean(samples.map((s) => s.pressurePa));
-  const last = samples[samples.length - 1] ?? samples[0];
-  return {
-    ...{ seconds: last.seconds - samples[0].seconds, pressurePa, celsius },
-    zT: nitrogenZ(pressurePa, celsius) * (celsius + KELVIN_AT_0_C),
-  };
-}
-
-function errorsOf(given: ReadHold, { pressurePa, celsius }: Held, scatterPa: number): HoldErrors {
-  const all = given.samples.map((sample) => sample.celsius);
-  const movedK = Math.max(...all) - Math.min(...all);
-  return {
-    noisePa: Math.max(stepNoisePa(given.gauge.resolutionPa), scatterPa),
-    driftPaPerS: given.gauge.driftPaPerS,
-    pressurePa,
-    temperatureK: celsius + KELVIN_AT_0_C,
-    temperatureErrorK: Math.hypot(given.temperatureUncertaintyK, given.unfollowedShare * movedK, sunErrorK(given.samples)),
-    gaugeWarmthPa: given.gauge.perKelvinPa * movedK,
-    barometer: given.barometer,
-  };
-}
-
-/** How far the gas may have been warmed otherwise than half way between sun and shade: by half of what their difference changed [K]. */
-function sunErrorK(samples: readonly HoldSample[]): number {
-  const all = samples.map(({ sunK }) => sunK);
-  return (Math.max(...all) - Math.min(...all)) / 2;
-}
-
-/** Where nothing else is wanted: a hold that cannot see this share of the charge in a year says nothing about a repair. Trade habit: editable. */
-const WANTED_SHARE_A_YEAR = 0.1;
 /** Nobody knows one thermometer's error better than this [K]. Judgement. */
 const SURE_K = 0.2;
 /** A front that passes moves a gauge by 2 kPa: told of holds longer and lower than these. */
 const FRONT = { longerS: 8 * 3600, underPa: 1e6 } as const;
-
-interface Around {
-  readonly pressurePa: number;
-  readonly celsius: number;
-  readonly atmospherePa: number;
-}
-
-function wantedOf({ wantedPaM3S, chargeKg, fluid, running }: ReadHold, seen: Around): number | null {
-  if (wantedPaM3S !== null || chargeKg === null || !fluid) return wantedPaM3S;
-  return leakOfRunningGrams(WANTED_SHARE_A_YEAR * chargeKg * 1000, { seen, fluid, running });
-}
 
 function gramsOf({ fluid, running }: ReadHold, around: Around, { leakPaM3S, seenPaM3S }: Judged) {
   const of = (leak: number) => fluid && gramsPerYear({ leakPaM3S: leak, ...around }, fluid);
@@ -127,27 +71,20 @@ function cautionsOf(given: ReadHold, { seconds, pressurePa }: Held, judged: Judg
  * @source         Q = -V Z T d(p / (Z T)) / dt with nitrogen's real Z
  */
 export function hold(request: HoldRequest): Result<Hold> {
-  const read = new FieldReader();
-  const given = readHold(request, read);
-  const [first, ...rest] = given.samples;
-  const last = rest.at(-1);
-  if (read.errors.length > 0 || !first || !last) return fail(...read.errors);
-  const over = held([first, ...rest]);
-  const amounts = given.samples.map((s) => [s.seconds, amountPaPerK(s.pressurePa, s.celsius) * over.zT] as const);
-  const { perSecond, scatter } = trend(amounts);
-  const errors = errorsOf(given, over, scatter);
-  const around = { pressurePa: over.pressurePa, celsius: over.celsius, atmospherePa: read.atmosphere };
-  const seenPaM3S = smallestSeenPaM3S(given.volumeM3, over.seconds, errors);
-  const judged: Judged = {
-    ...{ leakPaM3S: -given.volumeM3 * perSecond, seenPaM3S, wantedPaM3S: wantedOf(given, around) },
-    ...{ seconds: over.seconds, isSupplyShut: request.supplyShut !== false, isBeforeItsEnd: request.isBeforeItsEnd ?? false },
-  };
-  return ok({
-    ...{ leakPaM3S: judged.leakPaM3S, smallestSeenPaM3S: seenPaM3S, wantedLeakPaM3S: judged.wantedPaM3S },
+  const analysed = analyse(request);
+  return analysed.ok ? ok(holdOf(analysed.value)) : analysed;
+}
+
+/** What is told of a hold that was analysed. */
+export function holdOf({ given, over, errors, around, judged }: Analysed): Hold {
+  const [first] = given.samples;
+  const last = given.samples.at(-1) ?? first;
+  return {
+    ...{ leakPaM3S: judged.leakPaM3S, smallestSeenPaM3S: judged.seenPaM3S, wantedLeakPaM3S: judged.wantedPaM3S },
     ...judge(judged),
     minutesNeeded: minutesMore(judged, given.volumeM3, errors),
-    correctedEndPa: pressureOfAmountPa(amountPaPerK(last.pressurePa, last.celsius), first.celsius),
+    correctedEndPa: first && last ? pressureOfAmountPa(amountPaPerK(last.pressurePa, last.celsius), first.celsius) : Number.NaN,
     ...gramsOf(given, around, judged),
     cautions: cautionsOf(given, over, judged, around),
-  });
+  };
 }

@@ -2,3 +2,4 @@ export * from './hold';
 export * from './request';
 export { wantedLeakPaM3S, type WantedRequest } from './refrigerantLeak';
 export * from './smallestSeen';
+export * from './curve';

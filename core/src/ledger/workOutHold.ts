@@ -8,7 +8,7 @@ import { planRig } from '../holdPlan/planRig';
 import { isTabled } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { lastOf, type FactOf } from '../stage/entry';
-import { holdsOf, SETTLE_S, type KeptHold } from '../stage/holds';
+import { holdsOf, secondsBetween, settledAt, type HoldTimes, type KeptHold } from '../stage/holds';
 import { lossOf } from '../stage/loss';
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
@@ -85,11 +85,12 @@ function plugged(graph: CircuitGraph, takenOff: readonly string[]): CircuitGraph
   return { ...graph, parts: graph.parts.map((part) => (takenOff.includes(part.id) ? plug(part) : part)) };
 }
 
-type HeldForHold = Pick<HeldFor, 'graph' | 'refrigerant' | 'altitudeM' | 'facts' | 'plate' | 'chargeKg'>;
+/** What a hold is worked out from. */
+export type WorkedHoldFor = Pick<HeldFor, 'graph' | 'refrigerant' | 'altitudeM' | 'facts' | 'plate' | 'chargeKg'>;
 const barg = (gaugePa: number): Quantity => ({ value: gaugePa / 1e5, unit: 'barg' });
 
 /** The leak that a hold is to see: a third of what was lost and nothing explains, else a tenth of the charge a year; null where neither is known. */
-function wantedOf(told: Told<'hold-began'>, held: HeldForHold): number | null {
+function wantedOf(told: Told<'hold-began'>, held: WorkedHoldFor): number | null {
   const { refrigerant, facts, chargeKg } = held;
   const loss = lossOf(facts);
   const grams = loss ? WANTED_SHARE * loss.gramsPerYear : (chargeKg ?? 0) * 1000 * SHARE_OF_CHARGE;
@@ -100,8 +101,16 @@ function wantedOf(told: Told<'hold-began'>, held: HeldForHold): number | null {
 /** Where nothing was said of a loss. Trade habit: editable. */
 const SHARE_OF_CHARGE = 0.1;
 
+/**
+ * The engine's plan of a hold as it is told: limits, reach, steps, energy.
+ *
+ * @param told  as for `hold-began`; its pressure decides nothing but the leak that is looked for
+ * @returns     as `planHold`; refused by the plan's own fields
+ */
+export const planOfHold = (told: Told<'hold-began'>, held: WorkedHoldFor): Result<HoldPlan> => planOf(told, held, wantedOf(told, held));
+
 /** What is asked of the engine for a hold that is to begin. */
-function planOf(told: Told<'hold-began'>, held: HeldForHold, wanted: number | null): Result<HoldPlan> {
+function planOf(told: Told<'hold-began'>, held: WorkedHoldFor, wanted: number | null): Result<HoldPlan> {
   const { parts, at, rig, gauge, ambient, hottest, practice, volume, compressorKind, temperatureUncertaintyK } = told;
   const altitude = { value: held.altitudeM, unit: 'm' };
   const common = {
@@ -137,7 +146,7 @@ const FORGIVEN = 1e-6;
  * @returns     the values worked out; refused above the lowest limit, which nobody overrules
  * @source      ENGINE: `planHold`
  */
-export function workOutHoldBegan(told: Told<'hold-began'>, held: HeldForHold): Result<Worked<'hold-began'>> {
+export function workOutHoldBegan(told: Told<'hold-began'>, held: WorkedHoldFor): Result<Worked<'hold-began'>> {
   const wanted = wantedOf(told, held);
   const planned = planOf(told, held, wanted);
   if (!planned.ok) return fail(...planned.errors.map(toldOfPlan));
@@ -163,20 +172,19 @@ const holdStepsTo = ({ stepsGaugePa }: HoldPlan, gaugePa: number): readonly numb
 /** Closer than this are one step. */
 const STEP_APART = 0.01;
 
-const secondsBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 1000;
-
-/** Readings that count, by their seconds since the supply was shut: the gas has settled. */
-export const countedReadings = ({
-  shutAt,
-  readings,
-}: Pick<KeptHold, 'shutAt' | 'readings'>): readonly (readonly [number, FactOf<'hold-read'>])[] =>
-  shutAt === null
-    ? []
-    : readings
-        .map((reading) => [secondsBetween(shutAt, reading.at), reading] as const)
-        .filter(([seconds]) => seconds >= SETTLE_S)
-        .sort(([a], [b]) => a - b)
-        .filter(([seconds], i, all) => i === 0 || seconds > (all[i - 1]?.[0] ?? 0));
+/**
+ * Readings that count, by their seconds since the hold began to count: its supply is shut, and a quarter of an hour went by since the
+ * pressure was changed last.
+ */
+export function countedReadings(kept: HoldTimes & Pick<KeptHold, 'readings'>): readonly (readonly [number, FactOf<'hold-read'>])[] {
+  const from = settledAt(kept);
+  if (from === null) return [];
+  return kept.readings
+    .map((reading) => [secondsBetween(from, reading.at), reading] as const)
+    .filter(([seconds]) => seconds >= 0)
+    .sort(([a], [b]) => a - b)
+    .filter(([seconds], i, all) => i === 0 || seconds > (all[i - 1]?.[0] ?? 0));
+}
 
 /**
  * What the engine is asked of a hold by its noted readings.
@@ -244,7 +252,7 @@ export function judgeKept(kept: KeptHold, held: Pick<HeldFor, 'refrigerant' | 'a
 }
 
 /** A hold is ended once; what it is judged from was noted before. */
-export function workOutHoldEnded({ hold: id }: Told<'hold-ended'>, held: HeldForHold): Result<Worked<'hold-ended'>> {
+export function workOutHoldEnded({ hold: id }: Told<'hold-ended'>, held: WorkedHoldFor): Result<Worked<'hold-ended'>> {
   const kept = holdsOf(held.facts).find((one) => one.id === id);
   if (!kept) return fail({ kind: 'refused', field: 'hold', reason: 'no-such-hold', value: id });
   return judgeKept(kept, held);

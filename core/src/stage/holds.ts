@@ -1,3 +1,5 @@
+import { FieldReader } from '../unit/fieldReader';
+import type { Quantity } from '../unit/units';
 import { factsOf, type FactOf, type StageFact } from './entry';
 
 /** A hold as it is noted: filled by steps, shut, read, soaped, ended, let down. */
@@ -64,3 +66,48 @@ export const soapedAt = (soaped: readonly FactOf<'place-soaped'>[], target: Soap
 /** What soap showed there last, at any pressure of any hold. */
 export const lastSoaped = (facts: readonly StageFact[], target: SoapTarget) =>
   factsOf(facts, 'place-soaped').findLast((fact) => isOf(fact, target))?.values.result ?? null;
+
+export const secondsBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / 1000;
+
+/** What says when a hold counts. */
+export type HoldTimes = Pick<KeptHold, 'shutAt' | 'steps'>;
+
+/**
+ * From when a hold counts: its supply is shut, and gas and pipe have come to one temperature since the pressure was changed last.
+ *
+ * @returns  null while the supply is not shut
+ */
+export function settledAt({ shutAt, steps }: HoldTimes): string | null {
+  if (shutAt === null) return null;
+  const changed = Date.parse(steps.at(-1)?.at ?? shutAt);
+  return new Date(Math.max(Date.parse(shutAt), changed + SETTLE_S * 1000)).toISOString();
+}
+
+/** A moment of a hold in plain figures, by seconds since it was begun. */
+export interface HoldMoment {
+  readonly seconds: number;
+  readonly gaugePa: number;
+}
+export interface ReadMoment extends HoldMoment {
+  readonly celsius: number;
+}
+
+/** Steps and readings of a hold, to be drawn over time. */
+export interface HoldTracks {
+  readonly steps: readonly HoldMoment[];
+  readonly readings: readonly ReadMoment[];
+}
+
+/** What was noted of a hold as figures over time [s since it was begun, Pa gauge, °C]. */
+export function holdTracks({ began, steps, readings }: KeptHold, altitudeM: number): HoldTracks {
+  const read = new FieldReader();
+  read.readAtmosphere({ altitude: { value: altitudeM, unit: 'm' } });
+  const gaugePa = (pressure: Quantity) => read.gaugePressure('pressure', pressure, { min: -1e9, max: 1e9 });
+  return {
+    steps: steps.map(({ at, values }) => ({ seconds: secondsBetween(began.at, at), gaugePa: gaugePa(values.pressure) })),
+    readings: readings.map(({ at, values }) => ({
+      ...{ seconds: secondsBetween(began.at, at), gaugePa: gaugePa(values.pressure) },
+      celsius: read.temperatureC('temperature', values.temperature, { min: -273, max: 1000 }),
+    })),
+  };
+}

@@ -27,10 +27,10 @@ export function useStage(job: JobView, stage: KeptStage) {
   const { near, lastFlame } = stages;
   const { circuit } = job;
   const facts: readonly StageFact[] = useMemo(() => factsOfJob(stages), [stages]);
-  const hotJoints = job.order.length;
+  const { order } = job;
   const about = useMemo(
-    () => ({ near, hotJoints, safetyClass: safetyClassOf(circuit), refrigerant: circuit.refrigerant }),
-    [near, hotJoints, circuit],
+    () => ({ near, joints: order, hotJoints: order.length, safetyClass: safetyClassOf(circuit), refrigerant: circuit.refrigerant }),
+    [near, order, circuit],
   );
   const note: Note = (kind, values, photos = []) =>
     keep(

@@ -17,7 +17,7 @@ import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Flag, FlagLine } from '@/ui/Flag';
 import { Heading, Words } from '@/ui/Words';
-import { holdHere } from './sections';
+import { holdHere } from '@/data/stages/sections';
 
 const FIGURES = {
   volume: { label: 'volume', kind: 'volume', hint: 'as 2.3 L' },

@@ -10,7 +10,7 @@ import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { LeftOutNote } from './LeftOutNote';
 import { SightRow } from './SightRow';
-import { holdHere, holdOf, letterOfSection, sectionName, sightOf } from './sections';
+import { holdHere, holdOf, letterOfSection, sectionName, sightOf } from '@/data/stages/sections';
 
 interface SectionHuntProps {
   readonly job: JobView;

@@ -7,6 +7,7 @@ export { UnitScreen } from '@/features/units/UnitScreen';
 export { CircuitScreen } from '@/features/circuit/CircuitScreen';
 export { DecideScreen } from '@/features/decide/DecideScreen';
 export { FindScreen } from '@/features/find/FindScreen';
+export { HoldScreen } from '@/features/hold';
 export { SafeScreen } from '@/features/safe/SafeScreen';
 export { JobScreen } from '@/features/jobs/JobScreen';
 export { JointScreen } from '@/features/joint/JointScreen';

@@ -37,8 +37,8 @@ const endOf = async (job: string) => (await factsOf(job)).find(({ kind }) => kin
 async function held(job: string, bars: readonly number[]): Promise<string> {
   at(0);
   const hold = await kept(job, 'hold-began', BEGAN);
-  await kept(job, 'hold-step', { hold, pressure: bar(3.45) });
   at(20);
+  await kept(job, 'hold-step', { hold, pressure: bar(20) });
   await kept(job, 'supply-shut', { hold });
   for (const [i, value] of bars.entries()) {
     at(20 + 10 * i);

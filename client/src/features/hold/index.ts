@@ -1,0 +1,1 @@
+export { HoldScreen } from './HoldScreen';

@@ -1,0 +1,111 @@
+import type { JobView } from '@kesto/contract';
+import { calcErrorText } from '@kesto/contract/wording';
+import { cutsIn, planOfHold, workOutHoldBegan, type CircuitGraph, type HoldPlan, type Quantity, type SectionSight } from '@kesto/core';
+import { writeGaugePressure, gaugePascals } from '@kesto/core/unit';
+import { useMemo, useState } from 'react';
+import { sightOf } from '@/data/stages/sections';
+import type { StageWork } from '@/data/stages/useStage';
+import { useSchools } from '@/data/shop/useSchools';
+import { useVanStock } from '@/data/van/api';
+import { readFields, type Read } from '@/forms/fields';
+import { useFigures } from '@/forms/useFigures';
+import { useUnits } from '@/session/units';
+import { compressorOf, gaugesOf, heldHere, offKOf, toldOf, type Typed } from './told';
+
+export const FIGURES = {
+  volume: { label: 'volume', kind: 'volume', hint: 'as 2.3 L' },
+  ambient: { label: 'pipe now', kind: 'temperature', hint: 'as read on it' },
+  hottest: { label: 'warmest it may get', kind: 'temperature', hint: '10 K above now where empty *', optional: true },
+  pressure: { label: 'hold at', kind: 'pressure', hint: 'as planned where empty *', optional: true },
+  minutes: { label: 'held for', kind: 'minutes', hint: 'as long as it needs where empty *', optional: true },
+} as const;
+type Figured = Read<typeof FIGURES>;
+
+const EMPTY: CircuitGraph = { parts: [], links: [] };
+const RIG_L = '0.3 L';
+const ASSUMED: { readonly volume: Quantity; readonly ambient: Quantity } = {
+  volume: { value: 0.3, unit: 'L' },
+  ambient: { value: 20, unit: 'C' },
+};
+const litres = (volumeM3: number) => `${Number((volumeM3 * 1000).toPrecision(3))} L`;
+
+/** Where the gas goes in: a port of the section, else any of its parts. */
+const inletOf = (graph: CircuitGraph, parts: readonly string[]): string | undefined =>
+  parts.find((id) => graph.parts.some((part) => part.id === id && part.kind === 'port')) ?? parts[0];
+
+/** Something that can be held: a section between valves, or our own rig. */
+export type HoldChoice = { readonly rig: true } | { readonly rig: false; readonly section: SectionSight };
+
+/** A hold that is planned: what is held, what caps it, with which gauge, and what is looked to before it begins. */
+export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: StageWork) {
+  const units = useUnits();
+  const { data: van } = useVanStock();
+  const schools = useSchools(job.schools);
+  const gauges = useMemo(() => gaugesOf(van), [van]);
+  const sections = useMemo(() => (graph ? (sightOf(job, graph, { cuts: cutsIn(graph), van })?.sections ?? []) : []), [job, graph, van]);
+  const choices: readonly HoldChoice[] = useMemo(
+    () => [...sections.map((section) => ({ rig: false as const, section })), { rig: true as const }],
+    [sections],
+  );
+  const [at, setAt] = useState(0);
+  const [gaugeAt, setGaugeAt] = useState(0);
+  const [takenOff, setTakenOff] = useState<readonly string[]>([]);
+  const [looked, setLooked] = useState<readonly string[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
+  const choice = choices[at] ?? { rig: true as const };
+  const parts = choice.rig ? [] : choice.section.parts;
+  const usualVolume = choice.rig ? RIG_L : choice.section.volumeM3 > 0 ? litres(choice.section.volumeM3) : '';
+  const figures = useFigures(work.keptAs(`plan.${choice.rig ? 'rig' : parts.join('+')}`), FIGURES, { volume: usualVolume });
+  const texts = Object.fromEntries(figures.keys.map((key) => [key, figures.textOf(key)]));
+  const held = useMemo(() => heldHere(job, graph ?? EMPTY, work.facts), [job, graph, work.facts]);
+
+  const typedFrom = (read: Partial<Figured>, pressure: Quantity): Typed => ({
+    ...{ parts, rig: choice.rig, pressure, takenOff, hottest: read.hottest, minutes: read.minutes?.value },
+    at: choice.rig ? undefined : inletOf(graph ?? EMPTY, parts),
+    volume: read.volume ?? ASSUMED.volume,
+    ambient: read.ambient ?? ASSUMED.ambient,
+    gauge: gauges[gaugeAt] ?? gauges[0] ?? { name: 'gauge', resolution: { value: 1, unit: 'kPa' } },
+    offK: offKOf(van),
+    practice: schools?.here.testPressure ?? 'data-plate',
+    compressorKind: compressorOf(work.facts),
+  });
+  const { read } = readFields(FIGURES, texts, units);
+  const first = planOfHold(toldOf(typedFrom(read, read.pressure ?? { value: 1, unit: 'barg' })), held);
+  const plan: HoldPlan | null = first.ok ? first.value : null;
+  const pressureOf = (typed: Quantity | undefined): Quantity =>
+    typed ?? { value: Math.floor((plan?.fillGaugePa ?? 0) / 1000), unit: 'kPag' };
+  const worked = plan ? workOutHoldBegan(toldOf(typedFrom(read, pressureOf(read.pressure))), held) : null;
+
+  async function keep(typed: Figured): Promise<boolean> {
+    const told = toldOf(typedFrom(typed, pressureOf(typed.pressure)));
+    const made = workOutHoldBegan(told, held);
+    if (!made.ok) {
+      const [error] = made.errors;
+      const field = error && 'field' in error ? error.field : '';
+      if (error && figures.keys.some((key) => key === field))
+        figures.complain(field as keyof typeof FIGURES, calcErrorText(error)); // cast: just looked for
+      else setProblem(error ? `${field} ${calcErrorText(error)}` : null);
+      return false;
+    }
+    return work.note('hold-began', { ...told, ...made.value });
+  }
+  const toggle = (list: readonly string[], one: string) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
+  return {
+    ...{ choices, at, choice, parts, gauges, gaugeAt, figures, plan, takenOff, looked, problem },
+    worked: worked?.ok ? worked.value : null,
+    refused: first.ok ? null : (first.errors[0] ?? null),
+    /** Without a pipe's temperature the figures stand on 20 °C. */
+    isAssumed: read.ambient === undefined,
+    textOfFull: plan ? writeGaugePressure(gaugePascals(plan.fillGaugePa), units) : null,
+    choose: (index: number) => {
+      setAt(index);
+      setTakenOff([]);
+      setLooked([]);
+    },
+    chooseGauge: setGaugeAt,
+    takeOff: (id: string) => setTakenOff(toggle(takenOff, id)),
+    look: (what: string) => setLooked(toggle(looked, what)),
+    submit: () => void figures.submit(keep),
+  };
+}
+export type HoldPlanWork = ReturnType<typeof useHoldPlan>;
