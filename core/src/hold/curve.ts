@@ -22,7 +22,7 @@ export interface HoldCurve {
   readonly bandPa: number;
   /** How fast the leak that is looked for would let it fall [Pa/s]; null where none is. */
   readonly wantedPaPerS: number | null;
-  /** Seconds at which it can be told; null where no time will do. */
+  /** Seconds at which it can be told; null where no time will do, or it is told. */
   readonly answersAtS: number | null;
   readonly hold: Hold;
 }
@@ -48,7 +48,7 @@ export function holdCurve(request: HoldRequest): Result<HoldCurve> {
     })),
     bandPa: (judged.seenPaM3S * judged.seconds) / given.volumeM3,
     wantedPaPerS: judged.wantedPaM3S === null ? null : judged.wantedPaM3S / given.volumeM3,
-    answersAtS: hold.minutesNeeded === null ? null : last + hold.minutesNeeded * 60,
+    answersAtS: hold.minutesNeeded === null || hold.verdict !== 'cannot-tell' ? null : last + hold.minutesNeeded * 60,
     hold,
   });
 }

@@ -12,6 +12,10 @@ import type { SectionHoldRequest } from './request';
 export const cutsIn = (graph: CircuitGraph): readonly string[] =>
   graph.parts.filter((part) => part.kind === 'valve' && part.closes !== false).map((part) => part.id);
 
+/** Ids of the hand valves that were seen to close: these part a section that is put under pressure. */
+export const provenCutsIn = (graph: CircuitGraph): readonly string[] =>
+  graph.parts.filter((part) => part.kind === 'valve' && part.closes === true).map((part) => part.id);
+
 /** Watched so long [min], with a gauge of such steps and a thermometer so far off [K], where the van has none. Judgement: a digital gauge, a clamp. */
 const USUAL = { minutes: 30, step: { value: 1, unit: 'kPa' }, offK: 0.3 } as const;
 

@@ -24,6 +24,15 @@ export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { POINT_ROWS } from './pointRows';
 export { tellsWell, type Misfit } from './tells';
-export { countedReadings, heldFigures, holdRequestOf, judgeKept, planOfHold, requestOfKept, workOutHoldBegan, type WorkedHoldFor } from './workOutHold';
+export {
+  countedReadings,
+  heldFigures,
+  holdRequestOf,
+  judgeKept,
+  planOfHold,
+  requestOfKept,
+  workOutHoldBegan,
+  type WorkedHoldFor,
+} from './workOutHold';
 export { withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
 export * from './findings';

@@ -1,6 +1,6 @@
 import type { JointState } from '../record/state';
-import type { StageFact } from './entry';
-import { holdsOf, holdState, lastSoaped } from './holds';
+import type { FactOf, StageFact } from './entry';
+import { holdsOf, holdState, lastSoaped, type KeptHold } from './holds';
 
 /** A joint as far as a hold goes. */
 export interface HeldJoint {
@@ -22,4 +22,10 @@ export function notSoaped(facts: readonly StageFact[], joints: readonly HeldJoin
   const open = joints.filter(({ state }) => state !== 'cut-out').filter(({ id }) => lastSoaped(facts, { joint: id }) !== 'nothing');
   const hoses = facts.some((fact) => fact.kind === 'place-soaped' && fact.values.hose !== undefined && fact.values.result === 'nothing');
   return [...open.map(({ id }) => id), ...(hoses ? [] : [HOSES])];
+}
+
+/** Where soap bubbled last, of a hold that leaked: a joint, a place or a hose, each once. */
+export function bubbledIn(kept: KeptHold): readonly FactOf<'place-soaped'>['values'][] {
+  const last = new Map(kept.soaped.map(({ values }) => [values.joint ?? values.place ?? values.hose ?? '', values]));
+  return [...last.values()].filter(({ result }) => result === 'leak');
 }

@@ -1,5 +1,6 @@
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
+import type { JointPlace } from '../circuit/jointAt';
 import { factsOf, type FactOf, type StageFact } from './entry';
 
 /** A hold as it is noted: filled by steps, shut, read, soaped, ended, let down. */
@@ -49,6 +50,22 @@ export function holdState({ shutAt, ended, ventedAt }: Pick<KeptHold, 'shutAt' |
   if (ended) return 'ended';
   return shutAt === null ? 'filling' : 'holding';
 }
+
+/** Least watched, usual, and longest that is waited for a hold to see the leak by itself: a night [min]. Source: trade [L]. */
+const WATCHED_MIN = { least: 15, usual: 60, longest: 12 * 60 } as const;
+
+/** Minutes a hold is planned for where nobody says: until it sees the leak looked for; an hour where that takes more than a night, and soap decides. */
+export function usualMinutes(needed: number | null): number {
+  if (needed === null || needed > WATCHED_MIN.longest) return WATCHED_MIN.usual;
+  return Math.ceil(Math.max(needed, WATCHED_MIN.least));
+}
+
+/**
+ * Whether a joint lies in a section: it sits on a tube with an end there. A tube at a valve that parts two sections belongs to the side that
+ * is held.
+ */
+export const liesIn = (at: JointPlace | null, parts: readonly string[]): boolean =>
+  at !== null && (parts.includes(at.from) || parts.includes(at.to));
 
 /** Something that is soaped: a joint of the job, another place on the drawing, or a hose. */
 export type SoapTarget = { readonly joint: string } | { readonly place: string } | { readonly hose: string };

@@ -42,9 +42,9 @@ export function formatDistance(lengthM: number, prefs: UnitPreferences): Reading
 }
 
 /** A temperature in whole degrees, °C or °F [°C given]. */
-export function formatTemperature(celsius: number, prefs: UnitPreferences): Reading {
-  if (prefs.temperature === 'C') return { value: formatNumber(celsius, 0), unit: '°C' };
-  return { value: formatNumber(fahrenheitFromCelsius(celsius), 0), unit: '°F' };
+export function formatTemperature(celsius: number, prefs: UnitPreferences, decimals = 0): Reading {
+  if (prefs.temperature === 'C') return { value: formatNumber(celsius, decimals), unit: '°C' };
+  return { value: formatNumber(fahrenheitFromCelsius(celsius), decimals), unit: '°F' };
 }
 
 /** A difference of temperatures in whole K or °F [K given]: no offset is added. */
@@ -101,6 +101,13 @@ export function formatDuration(seconds: number): Reading {
 }
 
 const SIXTEENTHS = [2, 3, 4, 5, 6, 8, 10, 12, 14];
+
+/** A wait as people plan by it: minutes to two hours, then hours, then days. */
+export function formatWait(minutes: number): Reading {
+  if (minutes <= 120) return { value: String(Math.ceil(minutes)), unit: 'min' };
+  const hours = minutes / 60;
+  return hours <= 48 ? { value: formatNumber(hours, 1), unit: 'h' } : { value: formatNumber(hours / 24, 1), unit: 'days' };
+}
 
 /** `7/8`, `1-1/8` when a length is a trade fraction of an inch within 0.06 mm, else null. */
 export function tradeFraction(lengthM: number): string | null {

@@ -22,6 +22,7 @@ import { useIsWide } from '@/ui/theme';
 import { CheckMarks } from '@/features/checkMarks';
 import { checksOf } from '@/data/stages/checks';
 import { FindPanel, type Panel } from './FindPanel';
+import { HeldLeaking } from './HeldLeaking';
 import { LossReading } from './LossReading';
 import { PlacesChecked } from './PlacesChecked';
 import { PlacesToLook } from './PlacesToLook';
@@ -89,6 +90,7 @@ function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
     >
       {work.problem ? <Failed message={work.problem} /> : null}
       {wide ? null : <LossReading loss={loss} />}
+      <HeldLeaking facts={facts} graph={graph} />
       {graph ? (
         <CircuitDrawing
           graph={graph}

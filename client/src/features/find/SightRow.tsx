@@ -1,16 +1,13 @@
 import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from '@kesto/contract/wording';
 import { factsOf, type SectionSight } from '@kesto/core';
 import { formatNumber, formatYearlyLoss, readingText, type UnitPreferences } from '@kesto/core/unit';
-import { scaleLog } from 'd3-scale';
-import { useId, useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
+import { SeenBar } from '@/chart/SeenBar';
 import { useUnits } from '@/session/units';
 import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 
-const HEIGHT = 26;
 /** Grams a year at the ends of the axis. */
 const AXIS = [30, 30_000] as const;
 
@@ -76,7 +73,13 @@ export function SightRow(props: SightRowProps) {
         </Words>
       </View>
       <View style={{ flex: 1 }}>
-        <Bar seen={seen} lookedFor={lookedFor} isTight={hold?.values.verdict === 'tight'} isLeak={hold?.values.verdict === 'leaking'} />
+        <SeenBar
+          axis={AXIS}
+          seen={seen}
+          lookedFor={lookedFor}
+          isTight={hold?.values.verdict === 'tight'}
+          isLeak={hold?.values.verdict === 'leaking'}
+        />
         <Words size={14} bold tone={hold?.values.verdict === 'leaking' ? 'red' : hold?.values.verdict === 'tight' ? 'teal' : 'ink2'}>
           {stateText(props, units)}
         </Words>
@@ -90,46 +93,5 @@ export function SightRow(props: SightRowProps) {
     <Opens says={`hold section ${letter ?? ''}, ${name}`} onPress={onPress ?? null}>
       {line}
     </Opens>
-  );
-}
-
-interface BarProps {
-  readonly seen: number | null;
-  readonly lookedFor: number | null;
-  readonly isTight: boolean;
-  readonly isLeak: boolean;
-}
-
-function Bar({ seen, lookedFor, isTight, isLeak }: BarProps) {
-  const t = useTokens();
-  const [width, setWidth] = useState(300);
-  const hatch = `blind${useId().replace(/\W/g, '')}`;
-  const x = scaleLog(AXIS, [0, width]).clamp(true);
-  const edge = seen === null ? width : x(seen);
-  const sees = isLeak ? t.red : t.teal;
-  return (
-    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || 300)} style={{ height: HEIGHT }}>
-      <Svg width={width} height={HEIGHT} aria-hidden>
-        <Defs>
-          <Pattern id={hatch} width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <Line x1={0} y1={0} x2={0} y2={9} stroke={t.rule} strokeWidth={2} />
-          </Pattern>
-        </Defs>
-        <Rect x={0.75} y={3} width={Math.max(0, edge - 0.75)} height={HEIGHT - 6} fill={`url(#${hatch})`} stroke={t.rule} strokeWidth={1} />
-        <Rect
-          x={edge}
-          y={3}
-          width={Math.max(0, width - edge - 1)}
-          height={HEIGHT - 6}
-          fill={sees}
-          fillOpacity={isTight || isLeak ? 1 : 0.16}
-          stroke={sees}
-          strokeWidth={1.5}
-        />
-        {lookedFor !== null && lookedFor > 0 ? (
-          <Path d={`M${x(lookedFor)} 0 V${HEIGHT}`} stroke={t.red} strokeWidth={2.5} strokeDasharray="5 3" />
-        ) : null}
-      </Svg>
-    </View>
   );
 }

@@ -1,4 +1,4 @@
-import { MADE, readJobLink, factsIn, holdsOf, stateAfter, type JobLink, type LedgerLink } from '@kesto/core';
+import { liesIn, MADE, readJobLink, factsIn, holdsOf, stateAfter, type JobLink, type LedgerLink } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import type { ToldJob } from '../jobs';
 import { append } from '../ledger';
@@ -7,7 +7,7 @@ import type { ShopWork } from '../shopWork';
 /** Joints that are made and lie in the section that was held, in the order of their ids: the order in which chains are locked. */
 function heldBy({ joints }: ToldJob, parts: readonly string[]): readonly string[] {
   return joints
-    .filter(({ at, facts, filler }) => at !== null && parts.includes(at.part) && MADE.includes(stateAfter(facts, filler !== null)))
+    .filter(({ at, facts, filler }) => liesIn(at, parts) && MADE.includes(stateAfter(facts, filler !== null)))
     .map(({ id }) => id)
     .sort();
 }

@@ -26,6 +26,9 @@ export function Before({ hold, graph, lookTo }: BeforeProps) {
   const nameOf = (id: string) => (graph ? drawnName(graph, id) : id);
   const show = showIn(units);
   const untested = plan?.reach.untested ?? [];
+  const loose = (graph?.parts ?? [])
+    .filter(({ id, kind, closes }) => kind === 'valve' && closes === undefined && hold.parts.includes(id))
+    .map(({ id }) => id);
   return (
     <View style={styles.all}>
       <FigureFields figures={hold.figures} />
@@ -58,6 +61,7 @@ export function Before({ hold, graph, lookTo }: BeforeProps) {
           )}
         />
       ))}
+      {loose.length > 0 ? <FlagLine letter="v" text={WORDS.notParted(loose.map(nameOf).join(', '))} /> : null}
       {untested.length > 0 ? <FlagLine letter="u" text={WORDS.untested(untested.map(nameOf).join(', '))} /> : null}
       <View>
         {[...new Set([...(plan?.takeOff ?? []), ...takenOff])].map((id) => (

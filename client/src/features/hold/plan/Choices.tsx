@@ -6,7 +6,8 @@ import { letterOfSection, sectionName } from '@/data/stages/sections';
 import { PickRow } from '@/ui/PickRow';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { WORDS } from '../words';
-import type { HoldChoice, HoldPlanWork } from './useHoldPlan';
+import type { HoldChoice } from './useChoices';
+import type { HoldPlanWork } from './useHoldPlan';
 
 function saysOf(choice: HoldChoice): string {
   if (choice.rig) return WORDS.rigSays;

@@ -21,20 +21,19 @@ interface HoldPlanningProps {
   readonly job: JobView;
   readonly graph: CircuitGraph | null;
   readonly work: StageWork;
-  readonly before: React.ReactNode;
 }
 
 /** What is held, how high, and what is looked to before gas is let in. */
-export function HoldPlanning({ job, graph, work, before }: HoldPlanningProps) {
+export function HoldPlanning({ job, graph, work }: HoldPlanningProps) {
   const wide = useIsWide();
   const units = useUnits();
   const hold = useHoldPlan(job, graph, work);
   const [leaving, setLeaving] = useState(false);
-  const { parts, plan, looked } = hold;
+  const { plan, looked } = hold;
   const lookTo = plan ? lookToOf(plan, graph, units) : [];
   const left = lookTo.filter(({ id }) => !looked.includes(id)).length;
   const action = { label: left > 0 ? WORDS.beginLeft(left) : WORDS.begin, disabled: left > 0 || !plan || work.busy, onPress: hold.submit };
-  const isHeld = (id: string) => parts.includes(id);
+  const isHeld = (id: string) => plan?.reach.reached.includes(id) ?? false;
   return (
     <Sheet
       tag={job.unit.tag}
@@ -50,16 +49,15 @@ export function HoldPlanning({ job, graph, work, before }: HoldPlanningProps) {
     >
       {work.problem ? <Failed message={work.problem} /> : null}
       {hold.problem ? <Failed message={hold.problem} /> : null}
-      {before}
       <PlanReadings hold={hold} graph={graph} />
       {graph ? (
         <CircuitDrawing
           graph={graph}
           upright={!wide}
-          maxHeight={wide ? 270 : 360}
+          maxHeight={wide ? 270 : 500}
           units={units}
           joints={job.order}
-          fillOf={({ from, to }) => (isHeld(from) && isHeld(to) ? 'held' : 'emptied')}
+          fillOf={({ from, to }) => (isHeld(from) || isHeld(to) ? 'held' : 'emptied')}
           partFillOf={(id) => (isHeld(id) ? 'held' : 'emptied')}
         />
       ) : (

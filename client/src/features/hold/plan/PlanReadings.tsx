@@ -1,6 +1,6 @@
 import { calcErrorText, drawnName, LIMIT_KIND_WORDS, showIn } from '@kesto/contract/wording';
 import type { CircuitGraph, HoldLimit } from '@kesto/core';
-import { formatDuration, formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
+import { formatGaugePressure, formatNumber, formatWait, gaugePascals } from '@kesto/core/unit';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
 import { Reading } from '@/ui/Reading';
@@ -14,6 +14,9 @@ const capText = ({ part, kind }: HoldLimit, graph: CircuitGraph | null) =>
   part === undefined || !graph
     ? LIMIT_KIND_WORDS[kind]
     : `${part.includes('>') ? 'a tube' : drawnName(graph, part)}: ${LIMIT_KIND_WORDS[kind]}`;
+
+/** Longer is no hold but a watch: a smaller section or soap tells sooner [min]. */
+const DAY_MIN = 24 * 60;
 
 /** What a hold of this section comes to. */
 export function PlanReadings({ hold, graph }: { hold: HoldPlanWork; graph: CircuitGraph | null }) {
@@ -48,18 +51,21 @@ export function PlanReadings({ hold, graph }: { hold: HoldPlanWork; graph: Circu
       <View style={styles.one}>
         <Reading
           label={WORDS.sees}
-          {...(needs === null ? { value: '–' } : formatDuration(needs * 60))}
-          note={needs !== null ? WORDS.atLeast : worked?.wantedLeakPaM3S === null ? WORDS.seesNothing : WORDS.blind}
+          {...(needs === null ? { value: '–' } : formatWait(needs))}
+          note={
+            needs !== null
+              ? needs > DAY_MIN
+                ? WORDS.tooLong
+                : WORDS.atLeast
+              : worked?.wantedLeakPaM3S === null
+                ? WORDS.seesNothing
+                : WORDS.blind
+          }
         />
       </View>
       {plan.nitrogenM3 === null ? null : (
         <View style={styles.one}>
-          <Reading
-            label="nitrogen"
-            value={formatNumber(plan.nitrogenM3 * 1000, 0)}
-            unit="L"
-            note={readingText({ value: 'at 20 °C,', unit: 'let down' })}
-          />
+          <Reading label="nitrogen" value={formatNumber(plan.nitrogenM3 * 1000, 0)} unit="L" note={WORDS.atRoom} />
         </View>
       )}
     </View>
@@ -69,7 +75,7 @@ export function PlanReadings({ hold, graph }: { hold: HoldPlanWork; graph: Circu
 const styles = StyleSheet.create({
   wide: { flexDirection: 'row', gap: 24, alignItems: 'flex-start' },
   phone: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
-  cap: { flexGrow: 1.4, flexBasis: 0 },
+  cap: { flexBasis: 220, flexShrink: 0 },
   whole: { flexBasis: '100%' },
-  one: { flexGrow: 1, flexBasis: 120 },
+  one: { flexGrow: 1, flexBasis: 110 },
 });

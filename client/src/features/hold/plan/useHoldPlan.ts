@@ -1,15 +1,14 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
-import { cutsIn, planOfHold, workOutHoldBegan, type CircuitGraph, type HoldPlan, type Quantity, type SectionSight } from '@kesto/core';
-import { writeGaugePressure, gaugePascals } from '@kesto/core/unit';
+import { planOfHold, workOutHoldBegan, type CircuitGraph, type HoldPlan, type Quantity } from '@kesto/core';
 import { useMemo, useState } from 'react';
-import { sightOf } from '@/data/stages/sections';
 import type { StageWork } from '@/data/stages/useStage';
 import { useSchools } from '@/data/shop/useSchools';
 import { useVanStock } from '@/data/van/api';
 import { readFields, type Read } from '@/forms/fields';
 import { useFigures } from '@/forms/useFigures';
 import { useUnits } from '@/session/units';
+import { useChoices } from './useChoices';
 import { compressorOf, gaugesOf, heldHere, offKOf, toldOf, type Typed } from './told';
 
 export const FIGURES = {
@@ -33,8 +32,15 @@ const litres = (volumeM3: number) => `${Number((volumeM3 * 1000).toPrecision(3))
 const inletOf = (graph: CircuitGraph, parts: readonly string[]): string | undefined =>
   parts.find((id) => graph.parts.some((part) => part.id === id && part.kind === 'port')) ?? parts[0];
 
-/** Something that can be held: a section between valves, or our own rig. */
-export type HoldChoice = { readonly rig: true } | { readonly rig: false; readonly section: SectionSight };
+/** What is ticked of a list. */
+function useTicks() {
+  const [ticked, set] = useState<readonly string[]>([]);
+  return {
+    ticked,
+    toggle: (one: string) => set(ticked.includes(one) ? ticked.filter((other) => other !== one) : [...ticked, one]),
+    clear: () => set([]),
+  };
+}
 
 /** A hold that is planned: what is held, what caps it, with which gauge, and what is looked to before it begins. */
 export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: StageWork) {
@@ -42,17 +48,11 @@ export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: Stag
   const { data: van } = useVanStock();
   const schools = useSchools(job.schools);
   const gauges = useMemo(() => gaugesOf(van), [van]);
-  const sections = useMemo(() => (graph ? (sightOf(job, graph, { cuts: cutsIn(graph), van })?.sections ?? []) : []), [job, graph, van]);
-  const choices: readonly HoldChoice[] = useMemo(
-    () => [...sections.map((section) => ({ rig: false as const, section })), { rig: true as const }],
-    [sections],
-  );
-  const [at, setAt] = useState(0);
+  const { choices, choice, at, setAt } = useChoices(job, graph, van);
   const [gaugeAt, setGaugeAt] = useState(0);
-  const [takenOff, setTakenOff] = useState<readonly string[]>([]);
-  const [looked, setLooked] = useState<readonly string[]>([]);
+  const off = useTicks();
+  const looked = useTicks();
   const [problem, setProblem] = useState<string | null>(null);
-  const choice = choices[at] ?? { rig: true as const };
   const parts = choice.rig ? [] : choice.section.parts;
   const usualVolume = choice.rig ? RIG_L : choice.section.volumeM3 > 0 ? litres(choice.section.volumeM3) : '';
   const figures = useFigures(work.keptAs(`plan.${choice.rig ? 'rig' : parts.join('+')}`), FIGURES, { volume: usualVolume });
@@ -60,7 +60,7 @@ export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: Stag
   const held = useMemo(() => heldHere(job, graph ?? EMPTY, work.facts), [job, graph, work.facts]);
 
   const typedFrom = (read: Partial<Figured>, pressure: Quantity): Typed => ({
-    ...{ parts, rig: choice.rig, pressure, takenOff, hottest: read.hottest, minutes: read.minutes?.value },
+    ...{ parts, rig: choice.rig, pressure, takenOff: off.ticked, hottest: read.hottest, minutes: read.minutes?.value },
     at: choice.rig ? undefined : inletOf(graph ?? EMPTY, parts),
     volume: read.volume ?? ASSUMED.volume,
     ambient: read.ambient ?? ASSUMED.ambient,
@@ -89,22 +89,20 @@ export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: Stag
     }
     return work.note('hold-began', { ...told, ...made.value });
   }
-  const toggle = (list: readonly string[], one: string) => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one]);
   return {
-    ...{ choices, at, choice, parts, gauges, gaugeAt, figures, plan, takenOff, looked, problem },
+    ...{ choices, at, choice, parts, gauges, gaugeAt, figures, plan, problem, takenOff: off.ticked, looked: looked.ticked },
     worked: worked?.ok ? worked.value : null,
     refused: first.ok ? null : (first.errors[0] ?? null),
     /** Without a pipe's temperature the figures stand on 20 °C. */
     isAssumed: read.ambient === undefined,
-    textOfFull: plan ? writeGaugePressure(gaugePascals(plan.fillGaugePa), units) : null,
     choose: (index: number) => {
       setAt(index);
-      setTakenOff([]);
-      setLooked([]);
+      off.clear();
+      looked.clear();
     },
     chooseGauge: setGaugeAt,
-    takeOff: (id: string) => setTakenOff(toggle(takenOff, id)),
-    look: (what: string) => setLooked(toggle(looked, what)),
+    takeOff: off.toggle,
+    look: looked.toggle,
     submit: () => void figures.submit(keep),
   };
 }
