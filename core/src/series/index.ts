@@ -1,0 +1,2 @@
+export * from './block';
+export * from './verifySeries';
