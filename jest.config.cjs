@@ -45,6 +45,7 @@ module.exports = {
     node('core'),
     node('contract'),
     node('cli'),
+    node('instruments'),
     node('server', { globalSetup: at('server/jest.setup.cjs'), globalTeardown: at('server/jest.teardown.cjs') }),
     {
       displayName: 'client',

@@ -8,6 +8,7 @@ export * from './units/types';
 export * from './circuits/types';
 export * from './dayPins/pin';
 export * from './dayPins/types';
+export * from './instruments/types';
 export * from './jobs/types';
 export * from './joints/types';
 export * from './ledger/types';

@@ -1,6 +1,7 @@
 import { AUDIT_ROUTES } from './audit/routes';
 import { CIRCUIT_ROUTES } from './circuits/routes';
 import { DAY_PIN_ROUTES } from './dayPins/routes';
+import { INSTRUMENT_ROUTES } from './instruments/routes';
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
 import { LEDGER_ROUTES } from './ledger/routes';
@@ -25,6 +26,7 @@ export const ROUTES = {
   ...CIRCUIT_ROUTES,
   ...JOB_ROUTES,
   ...DAY_PIN_ROUTES,
+  ...INSTRUMENT_ROUTES,
   ...SEARCH_ROUTES,
   ...STAGE_ROUTES,
   ...JOINT_ROUTES,

@@ -17,11 +17,13 @@ import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
+import { fromInstrument, pairingRequest, standInRequest } from './instruments/schema';
 import { putDayPinRequest, putPinOverrulingRequest, putPinSeenRequest } from './dayPins/schema';
 import { overruleBesideRequest, putStageEntryRequest } from './stages/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
 
 export * from './circuits/schema';
+export { fromInstrument };
 export * from './engine/schema';
 export * from './jobs/schema';
 export * from './joints/schema';
@@ -57,6 +59,8 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putJobEntry: putJobEntryRequest,
   putStageEntry: putStageEntryRequest,
   overruleBeside: overruleBesideRequest,
+  setPairing: pairingRequest,
+  setStandIn: standInRequest,
   setDayPin: putDayPinRequest,
   putPinOverruling: putPinOverrulingRequest,
   putPinSeen: putPinSeenRequest,

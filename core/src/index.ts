@@ -123,4 +123,5 @@ export * from './hold';
 export * from './holdPlan';
 export * from './isolate';
 export * from './stage';
+export * from './series';
 export * from './ledger';

@@ -120,6 +120,11 @@ export async function buildServer() {
   copyPrintFonts();
   await buildBundle('server/src/main.ts', 'server/dist/main.mjs', SERVER_SOURCES);
   await buildBundle('server/src/features/photos/photoWorker.ts', 'server/dist/photoWorker.mjs', SERVER_SOURCES);
+  await buildInstruments();
   await buildBundle('server/src/tools/inspectDatabase.ts', 'server/dist/inspectDatabase.mjs', SERVER_SOURCES);
+}
+export async function buildInstruments() {
+  await buildBundle('instruments/src/main.ts', 'instruments/dist/main.mjs', ['instruments/src']);
+  await buildBundle('instruments/src/standIn.ts', 'instruments/dist/standIn.mjs', ['instruments/src']);
 }
 export const buildCommandLine = () => buildBundle('cli/src/bin.ts', 'cli/dist/bin.mjs', ['core/src', 'contract/src', 'cli/src']);

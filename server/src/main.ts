@@ -15,6 +15,9 @@ import { sayRestored } from './features/audit';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
 import { queuedPasswords } from './features/session';
+import { liveDesk, noStandIns, standIns } from './features/instruments';
+import { isOwnHost } from './platform/http/ownHost';
+import { listenLive } from './platform/live/listenLive';
 
 /** By then everything is ended, whatever hangs: the database has its own seconds after that, ten in all. */
 const LAST_MS = 5_000;
@@ -24,10 +27,12 @@ async function run(config: Config): Promise<void> {
   const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir, config.appPassword);
   const photos = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
   const store = auditedStore(typeormStore(db), log);
+  const speaks = { store, clock: systemClock, demo: config.demo };
+  const live = liveDesk(speaks);
   const platform = {
-    store,
-    clock: systemClock,
-    demo: config.demo,
+    ...speaks,
+    live,
+    standIns: config.demo ? standIns({ ...speaks, live }, standInOf(config)) : noStandIns,
     barredShop: config.demo ? null : DEMO_SHOP,
     dataDir: config.dataDir,
     photos,
@@ -40,6 +45,8 @@ async function run(config: Config): Promise<void> {
   if (empty && !config.demo) await openFirstShop(store, config.dataDir, systemClock());
   await sayRestored(store, config.dataDir);
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);
+  const hearsHost = (host: string) => isOwnHost(host, config.publicUrl);
+  const deaf = listenLive(server, { path: live.path, isOwnHost: hearsHost, onLine: live.answer });
   log.info({ port: config.port, host: config.host }, 'ready');
   process.send?.({
     signIns: config.demo ? demoPeople() : [],
@@ -54,11 +61,20 @@ async function run(config: Config): Promise<void> {
     if (stopping) return;
     stopping = true;
     setTimeout(() => process.exit(0), LAST_MS).unref();
+    platform.standIns.stop();
+    deaf();
     server.close(() => void db.destroy().finally(() => process.exit(0)));
     server.closeIdleConnections();
   }
   for (const signal of ['SIGTERM', 'SIGINT', 'disconnect'] as const) process.on(signal, stop);
 }
+
+/** A stand-in speaks to this very server, as an instrument on this machine would. */
+const standInOf = ({ port, tls }: Config) => ({
+  script: fileURLToPath(new URL('../../instruments/dist/standIn.mjs', import.meta.url)),
+  url: `${tls ? 'wss' : 'ws'}://127.0.0.1:${port}/live`,
+  demoShop: DEMO_SHOP,
+});
 
 /** A start that fails says why in one sentence; what is not ours to explain keeps its stack. */
 function sentenceOf(error: unknown): string {

@@ -7,7 +7,8 @@ import { ofFields } from '../schema/ofFields';
 import { signInRequest } from '../session/schema';
 import { ABOUT_ANOTHER, type OverruleBesideRequest, type PutStageEntryRequest } from './types';
 
-const ALL = stagedKinds();
+/** Kinds that people write; what is Kesto's own nobody sends. */
+const ALL = stagedKinds().filter((kind) => KINDS[kind].by !== 'kesto');
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 
 /** On whose phone it was, and by what, the server says. */

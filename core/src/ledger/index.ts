@@ -32,6 +32,7 @@ export {
   planOfHold,
   requestOfKept,
   workOutHoldBegan,
+  type LiveHeld,
   type WorkedHoldFor,
 } from './workOutHold';
 export { withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';

@@ -20,6 +20,12 @@ export type LimitKind = (typeof LIMIT_KINDS)[number];
 /** What soap showed at a place under pressure. */
 export const SOAP_RESULTS = ['nothing', 'leak', 'not-reached'] as const;
 export type SoapResult = (typeof SOAP_RESULTS)[number];
+/** What an instrument is that speaks for itself. */
+export const LIVE_KINDS = ['pressure-temperature', 'vacuum', 'scale', 'flow', 'oxygen', 'carbon-dioxide'] as const;
+export type LiveKind = (typeof LIVE_KINDS)[number];
+/** What a column of a series says, each in one unit: gauge pressure and pipe of a hold; the rest by their own instruments. */
+export const LIVE_QUANTITIES = ['gauge-pressure', 'pipe-temperature', 'vacuum', 'mass', 'flow', 'oxygen', 'carbon-dioxide'] as const;
+export type LiveQuantity = (typeof LIVE_QUANTITIES)[number];
 /** Where test gas is let out to. */
 export const VENT_PLACES = ['outdoors', 'aired-room'] as const;
 export type VentPlace = (typeof VENT_PLACES)[number];

@@ -8,7 +8,7 @@ import { foundOnLowSide } from '../stage/loss';
 import { worthRepairing } from '../stage/worth';
 import { figuresOf } from './figuresOf';
 import type { Told, Worked, WorkedKind } from './kinds';
-import { workOutHoldBegan, workOutHoldEnded, workOutSectionHold } from './workOutHold';
+import { workOutHoldBegan, workOutHoldEnded, workOutSectionHold, type LiveHeld } from './workOutHold';
 
 /** What is held beside what is told: the drawing it was told of, the plate, the place, what was noted before. */
 export interface HeldFor {
@@ -75,7 +75,7 @@ function workOutPlan({ request, chosen }: Told<'planned-anew'>): Result<Worked<'
 /** What each kind is worked out from, beside what is told. */
 interface HeldBy {
   readonly 'hold-began': HeldFor;
-  readonly 'hold-ended': HeldFor;
+  readonly 'hold-ended': HeldFor & { readonly live?: LiveHeld };
   readonly 'section-hold': HeldFor;
   readonly isolation: HeldFor;
   readonly worth: Pick<HeldFor, 'earlierFinds'>;

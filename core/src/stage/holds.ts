@@ -14,6 +14,10 @@ export interface KeptHold {
   readonly soaped: readonly FactOf<'place-soaped'>[];
   readonly ended: FactOf<'hold-ended'> | null;
   readonly ventedAt: string | null;
+  /** Instruments that speak for themselves. */
+  readonly series: readonly FactOf<'series-began'>[];
+  /** How many times as fast its clock runs: more than once only where its instruments are stand-ins. Every time here is by that clock. */
+  readonly factor: number;
 }
 
 /** Filling until its supply is shut; then it is held, ended, and let down. */
@@ -37,11 +41,53 @@ export function holdsOf(facts: readonly StageFact[]): readonly KeptHold[] {
     factsOf(facts, 'hold-ended'),
     factsOf(facts, 'vented'),
   ];
-  return factsOf(facts, 'hold-began').map((began) => ({
-    ...{ id: began.id, began, steps: of(steps, began.id), shutAt: of(shut, began.id).at(-1)?.at ?? null },
-    ...{ readings: of(readings, began.id), soaped: of(soaped, began.id) },
-    ...{ ended: of(ended, began.id).at(-1) ?? null, ventedAt: of(vented, began.id).at(-1)?.at ?? null },
-  }));
+  const joined = factsOf(facts, 'series-began');
+  return factsOf(facts, 'hold-began').map((began) => {
+    const series = of(joined, began.id);
+    const factor = Math.max(1, ...series.map(({ values }) => values.factor ?? 1));
+    const by = <F extends StageFact>(all: readonly F[]): readonly F[] =>
+      factor === 1 ? all : all.map((fact) => onClock(fact, began.at, factor));
+    return {
+      ...{ id: began.id, began, series, factor, steps: by(of(steps, began.id)), shutAt: by(of(shut, began.id)).at(-1)?.at ?? null },
+      ...{ readings: by(of(readings, began.id)), soaped: by(of(soaped, began.id)) },
+      ...{ ended: by(of(ended, began.id)).at(-1) ?? null, ventedAt: by(of(vented, began.id)).at(-1)?.at ?? null },
+    };
+  });
+}
+
+/** A moment by the clock of a hold that was begun then: a stand-in's runs faster. */
+export const byClock = (beganAt: string, factor: number, ms: number): number => Date.parse(beganAt) + (ms - Date.parse(beganAt)) * factor;
+
+const onClock = <F extends StageFact>(fact: F, beganAt: string, factor: number): F => ({
+  ...fact,
+  at: new Date(byClock(beganAt, factor, Date.parse(fact.at))).toISOString(),
+});
+
+/** What an instrument has sent of a hold, in plain figures. */
+export interface LiveSample {
+  /** Of the series' clock [ms since 1970]. */
+  readonly ms: number;
+  readonly gaugePa: number;
+  readonly celsius: number;
+}
+
+/** So many samples are enough for a line through them: more are taken together. */
+const MOST_JUDGED = 4000;
+
+/**
+ * Samples taken together in even groups, each by its mean: as many as are judged at most. A line through means is the line through all of
+ * them, and the least step of the gauge is never averaged away.
+ */
+export function thinned(samples: readonly LiveSample[], most = MOST_JUDGED): readonly LiveSample[] {
+  const size = Math.ceil(samples.length / most);
+  if (size <= 1) return samples;
+  const groups: LiveSample[] = [];
+  for (let from = 0; from < samples.length; from += size) {
+    const group = samples.slice(from, from + size);
+    const mean = (of: (sample: LiveSample) => number) => group.reduce((sum, sample) => sum + of(sample), 0) / group.length;
+    groups.push({ ms: mean(({ ms }) => ms), gaugePa: mean(({ gaugePa }) => gaugePa), celsius: mean(({ celsius }) => celsius) });
+  }
+  return groups;
 }
 
 /** How far a hold is. */

@@ -4,6 +4,7 @@ import { registrar } from '../platform/http/register';
 import { auditRoutes } from './audit';
 import { circuitRoutes } from './circuits';
 import { dayPinRoutes } from './dayPins';
+import { instrumentRoutes } from './instruments';
 import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
 import { ledgerRoutes } from './ledger';
@@ -31,6 +32,7 @@ export function features(platform: Platform): Router {
   searchRoutes(routes);
   stageRoutes(routes, platform);
   dayPinRoutes(routes, platform);
+  instrumentRoutes(routes, platform);
   jointRoutes(routes, platform);
   ledgerRoutes(routes, platform);
   photoRoutes(routes, platform);

@@ -1,6 +1,7 @@
 import type { Salt } from '@kesto/core';
 import type { AuditRepository } from './audit';
 import type { DrawingRepository } from './circuits';
+import type { SeriesRepository } from './instruments';
 import type { DayPinRepository } from './dayPins';
 import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
@@ -36,6 +37,7 @@ export interface ShopWork {
   readonly search: SearchRepository;
   readonly audit: AuditRepository;
   readonly dayPins: DayPinRepository;
+  readonly series: SeriesRepository;
 }
 
 /** Who signs in by a name. */

@@ -15,6 +15,7 @@ import { Audit1764000000014 } from './0014-audit';
 import { DayPins1764000000015 } from './0015-day-pins';
 import { AtSize1764000000016 } from './0016-at-size';
 import { CalledAs1764000000017 } from './0017-called-as';
+import { Series1764000000018 } from './0018-series';
 
 /** In order; each runs once, forward only. */
 export const MIGRATIONS = [
@@ -35,4 +36,5 @@ export const MIGRATIONS = [
   DayPins1764000000015,
   AtSize1764000000016,
   CalledAs1764000000017,
+  Series1764000000018,
 ];

@@ -10,6 +10,7 @@ import type { Clock } from '../platform/clock';
 import { applicationRole, prepareDatabase } from '../platform/db/prepare';
 import { buildApp, type AppOptions } from '../platform/http/app';
 import { DEMO_PASSWORD, DEMO_SHOP, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
+import { liveDesk, noStandIns, type LiveDesk } from '../features/instruments';
 import { photoQueue } from '../features/photos';
 import { hashPassword, queuedPasswords, type Passwords } from '../features/session';
 import type { Store } from '../features/shopWork';
@@ -34,6 +35,8 @@ export interface RulesServer {
   /** The cookie of a session of its own. */
   readonly cookie: (login: string) => Promise<string>;
   readonly app: Express;
+  /** Where instruments speak. */
+  readonly live: LiveDesk;
   /** Lines of the log. */
   readonly logged: readonly string[];
   readonly close: () => Promise<void>;
@@ -63,10 +66,12 @@ function serve(
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
   const store = auditedStore(kept, log);
+  const speaks = { store, clock, demo };
+  const live = liveDesk(speaks);
   const platform = {
-    store,
-    clock,
-    demo,
+    ...speaks,
+    live,
+    standIns: noStandIns,
     barredShop: demo ? null : DEMO_SHOP,
     dataDir,
     fontsDir: FONTS,
@@ -87,7 +92,7 @@ function serve(
     return agent;
   }
   const cookie = async (login: string) => String((await signIn(request.agent(app), login)).headers['set-cookie']).split(';')[0] ?? '';
-  return { store, app, logged, stranger: () => request.agent(app), as, cookie };
+  return { store, app, logged, live, stranger: () => request.agent(app), as, cookie };
 }
 
 /** The application with the demo in it, on a store in memory: for what the rules say, whatever keeps the rows. */

@@ -140,6 +140,14 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
     [{ hold: 'h', place: 'drier', atKpag: 1035, result: 'leak', note: 'lower end' }, 'the drier at 1035 kPag: bubbles, lower end'],
     [{ hold: 'h', hose: 'red hose', atKpag: 345, result: 'not-reached' }, 'red hose at 345 kPag: no hand gets there'],
   ],
+  'series-began': [
+    [{ hold: 'h', series: 's', instrument: { kind: 'pressure-temperature', name: 'P-7', columns: [] } }, 'P-7'],
+    [
+      { hold: 'h', series: 's', instrument: { kind: 'pressure-temperature', name: 'P-7', columns: [] }, factor: 60 },
+      'P-7, simulated, its clock 60 times as fast',
+    ],
+  ],
+  'series-stands': [[{ hold: 'h', series: 's', blocks: 6, head: null, samples: 3600 }, '3600 kept, in 6 blocks']],
   'hold-ended': [
     [
       {

@@ -189,6 +189,8 @@ export const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   'supply-shut': 'supply shut',
   'hold-read': 'read',
   'place-soaped': 'soaped',
+  'series-began': 'instrument joined',
+  'series-stands': 'samples',
   'hold-ended': 'hold ended',
   vented: 'let down',
 };
@@ -308,6 +310,8 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
       `${v.tag ?? v.hose ?? (v.place === undefined ? 'a joint' : name(v.place))} at ${v.atKpag.toFixed(0)} kPag: ${SOAP_RESULT_WORDS[v.result]}`,
       v.note,
     ),
+  'series-began': (v) => and(v.instrument.name, v.factor === undefined ? undefined : `simulated, its clock ${v.factor} times as fast`),
+  'series-stands': (v) => `${v.samples} kept, in ${v.blocks} blocks`,
   'hold-ended': (v) => heldText(v, null),
   vented: (v) => VENT_PLACE_WORDS[v.to],
 };

@@ -1,6 +1,7 @@
 import {
   above,
   designation,
+  hash,
   id,
   line,
   list,
@@ -22,6 +23,8 @@ import {
   HOLD_VERDICTS,
   HELD_SIDES,
   LIMIT_KINDS,
+  LIVE_KINDS,
+  LIVE_QUANTITIES,
   SOAP_RESULTS,
   TEST_GASES,
   TEST_PRACTICES,
@@ -30,6 +33,13 @@ import {
 import { noted, parts, gauge, leak, seen, aYear, kpag } from './common';
 
 const HOLD = ['hold'] as const;
+const liveInstrument = object({
+  ...{ kind: word(LIVE_KINDS), name: line(80), calibratedUntil: optional(designation(10)), range: optional(quantity) },
+  columns: list(object({ quantity: word(LIVE_QUANTITIES), step: number(1e-9, 1e6, '') }), 1, 8),
+});
+const seriesHead = {
+  ...{ series: id, blocks: whole(0, 1_000_000, ''), head: orNothing(hash), samples: whole(0, 1_000_000_000, '') },
+};
 
 /** A hold: planned, filled by steps, shut, read, soaped, ended, let down. */
 export const HOLD_KINDS = {
@@ -61,12 +71,23 @@ export const HOLD_KINDS = {
     ...{ hold: id, joint: optional(id), tag: optional(designation(40)), place: optional(place), hose: optional(line(80)) },
     ...{ atKpag: kpag, result: word(SOAP_RESULTS), ...noted },
   }),
+  /** An instrument that was paired speaks from here on; `factor`: it is simulated, and its clock runs so many times as fast. */
+  'series-began': {
+    ...job(HOLD, 'fact', {
+      ...{ hold: id, series: id, instrument: liveInstrument, factor: optional(number(1, 1000, '')) },
+    }),
+    by: 'kesto',
+  },
+  /** How far a series stands: once an hour. */
+  'series-stands': { ...job(HOLD, 'fact', { hold: id, ...seriesHead }), by: 'kesto' },
   'hold-ended': {
     ...job(HOLD, 'claim', { hold: id }),
     worked: {
       verdict: word(HOLD_VERDICTS),
       ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen), ...aYear, reasons: list(word(HOLD_REASONS), 0, 5) },
       ...{ minutes: number(0, 44_640, 'min'), readings: whole(0, 10_000_000, '') },
+      /** Heads of the series it was judged from. */
+      series: optional(list(object(seriesHead), 0, 20)),
     },
   },
   /** Let down slowly, the gas led out. */

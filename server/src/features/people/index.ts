@@ -1,5 +1,5 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
-export { codeHash, newCode } from './codes';
+export { codeHash, newCode, readable } from './codes';
 export { firstCode, openFirstShop } from './firstShop';
 export { join } from './join.service';
 export type * from './people.repository';

@@ -14,7 +14,11 @@ export function stageRoutes(routes: Registrar, platform: Platform): void {
       body,
       ...clocked(request, platform.clock),
     };
-    return { body: await inShop((shop) => appendStageEntry(shop, asked)) };
+    const link = await inShop((shop) => appendStageEntry(shop, asked));
+    const { hold } = body.values;
+    if (body.stage === 'hold' && typeof hold === 'string')
+      platform.live.tell(hold, { kind: body.kind, values: body.values, at: body.deviceTime });
+    return { body: link };
   });
   routes.signed('overruleBeside', async ({ params, body, me, request, inShop }) => {
     const lead = await leadBeside(platform, body.signIn, { shopId: me.shop.id, address: request.ip ?? '' });

@@ -18,6 +18,7 @@ import { gateText } from '@kesto/contract/wording';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { nearOf, type Job, type ToldJob } from '../jobs';
+import { endSeries } from '../instruments';
 import { append, authorOf, type Author } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
@@ -113,6 +114,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
     ...(body.seen ? { seen: body.seen } : {}),
   });
   const corrected = body.kind === 'corrected' ? kept.facts.find(({ id }) => id === body.corrects?.entry) : undefined;
+  if (body.kind === 'vented') await endSeries(shop, String(body.values['hold']), now);
   if (body.kind === 'hold-ended') await tellHeldJoints(shop, { told, links, now }, link);
   if (corrected && isWorked(corrected.kind)) await workedAnew(shop, { asked, told }, [...links, link], corrected.id);
   return link;

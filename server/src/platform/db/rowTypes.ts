@@ -6,6 +6,7 @@ import type { Joint, KeptPlan } from '../../features/joints';
 import type { Invite, Person } from '../../features/people';
 import type { Audited, RefusedTry } from '../../features/audit';
 import type { CleanPhoto, SentPhoto } from '../../features/photos';
+import type { Series, SeriesBlock } from '../../features/instruments';
 import type { Session } from '../../features/session';
 import type { Shop } from '../../features/shop';
 import type { Circuit, Site, Unit } from '../../features/units';
@@ -34,6 +35,9 @@ export type RefusedTryRow = InShop<RefusedTry>;
 
 export type DayPinsRow = InShop<DayPinRow>;
 export type PinUseRow = InShop<PinUse>;
+/** The instrument's count may be larger than a number of four bytes. */
+export type SeriesRow = InShop<Omit<Series, 'acked'>> & { readonly acked: number | string };
+export type SeriesBlockRow = InShop<SeriesBlock>;
 
 export type JobJointRow = InOrder<{ readonly jobId: string; readonly jointId: string }>;
 

@@ -20,13 +20,15 @@ import type {
   RefusedTryRow,
   DayPinsRow,
   PinUseRow,
+  SeriesRow,
+  SeriesBlockRow,
 } from './rowTypes';
 
 export type * from './rowTypes';
 
 const key = (type: 'uuid' | 'text' | 'integer'): EntitySchemaColumnOptions => ({ type, primary: true });
 const column = (
-  type: 'uuid' | 'text' | 'integer' | 'jsonb' | 'timestamptz' | 'bytea' | 'boolean' | 'double precision',
+  type: 'uuid' | 'text' | 'integer' | 'bigint' | 'jsonb' | 'timestamptz' | 'bytea' | 'boolean' | 'double precision',
 ): EntitySchemaColumnOptions => ({ type });
 const shopId = key('uuid');
 const id = key('uuid');
@@ -253,6 +255,33 @@ export const PinUses = new EntitySchema<PinUseRow>({
   },
 });
 
+export const SeriesRows = new EntitySchema<SeriesRow>({
+  name: 'series',
+  columns: {
+    shopId,
+    id,
+    jobId: column('uuid'),
+    holdId: column('uuid'),
+    instrument: column('jsonb'),
+    factor: { type: 'double precision', nullable: true },
+    tokenHash: column('text'),
+    blocks: column('integer'),
+    head: { type: 'text', nullable: true },
+    samples: column('integer'),
+    acked: column('bigint'),
+    tail: { type: 'bytea', nullable: true },
+    disagreements: column('integer'),
+    beganAt: column('timestamptz'),
+    heardAt: column('timestamptz'),
+    stoodAt: column('timestamptz'),
+    endedAt: { type: 'timestamptz', nullable: true },
+  },
+});
+export const SeriesBlocks = new EntitySchema<SeriesBlockRow>({
+  name: 'series_block',
+  columns: { shopId, seriesId: key('uuid'), sequence: key('integer'), bytes: column('bytea'), hash: column('text') },
+});
+
 export const ROWS = [
   Shops,
   People,
@@ -274,4 +303,6 @@ export const ROWS = [
   RefusedTries,
   DayPins,
   PinUses,
+  SeriesRows,
+  SeriesBlocks,
 ];

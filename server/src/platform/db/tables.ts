@@ -31,6 +31,8 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'search_word', change: true, remove: true },
   { name: 'day_pin' },
   { name: 'pin_use', change: true },
+  { name: 'series', change: true },
+  { name: 'series_block' },
 ];
 
 const rights = ({ change, remove }: Table) => ['select', 'insert', ...(change ? ['update'] : []), ...(remove ? ['delete'] : [])].join(', ');

@@ -1,5 +1,6 @@
 import type { Me } from '@kesto/contract';
 import type { PhotoQueue } from '../../features/photos';
+import type { LiveDesk, StandIns } from '../../features/instruments';
 import type { Passwords } from '../../features/session';
 import type { ShopWork, Store } from '../../features/shopWork';
 import type { Clock } from '../clock';
@@ -20,6 +21,9 @@ export interface Platform {
   readonly metrics: Metrics;
   /** By which somebody on another machine may read the measures; null: nobody. */
   readonly metricsToken: string | null;
+  /** Where instruments speak. */
+  readonly live: LiveDesk;
+  readonly standIns: StandIns;
 }
 
 /** One request of one signed-in person. */

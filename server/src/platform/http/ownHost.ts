@@ -9,17 +9,23 @@ function nameIn(host: string): string {
 
 const isThisMachine = (name: string) => isIP(name) !== 0 || name === 'localhost' || name.endsWith('.localhost');
 
+/** Whether this server goes by the name in a Host header. */
+export function isOwnHost(host: string, publicUrl: URL | null): boolean {
+  const name = nameIn(host);
+  return isThisMachine(name) || name === publicUrl?.hostname;
+}
+
 /**
  * Answers by its addresses and the name it was given, by no other: a name that somebody else points at this machine makes a browser take
  * their page and this server for one.
  */
 export function refuseStrangeHost(publicUrl: URL | null): RequestHandler {
   return (request, _response, next) => {
-    const name = nameIn(request.get('host') ?? '');
-    if (isThisMachine(name) || name === publicUrl?.hostname) return next();
+    const host = request.get('host') ?? '';
+    if (isOwnHost(host, publicUrl)) return next();
     throw new AppError(
       'STRANGE_HOST',
-      `This server does not go by the name “${name.slice(0, 100)}”. Whoever runs it says KESTO_PUBLIC_URL, the address that people type.`,
+      `This server does not go by the name “${nameIn(host).slice(0, 100)}”. Whoever runs it says KESTO_PUBLIC_URL, the address that people type.`,
     );
   };
 }

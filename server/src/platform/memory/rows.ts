@@ -2,6 +2,7 @@ import type { LedgerLink } from '@kesto/core';
 import type { Audited, RefusedTry } from '../../features/audit';
 import type { KeptDrawing } from '../../features/circuits';
 import type { DayPinRow, PinUse } from '../../features/dayPins';
+import type { Series, SeriesBlock } from '../../features/instruments';
 import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { LinkColumns } from '../../features/ledger';
@@ -37,13 +38,15 @@ export interface MemoryRows {
   refusedTries: RefusedTry[];
   dayPins: DayPinRow[];
   pinUses: PinUse[];
+  series: Series[];
+  seriesBlocks: SeriesBlock[];
 }
 
 export const noRows = (): MemoryRows => ({
   shop: null,
   ...{ people: [], invites: [], sessions: [], sites: [], units: [], circuits: [], drawings: [] },
   ...{ jobs: [], joints: [], jobJoints: [], plans: [], links: [], photos: [] },
-  ...{ photosSent: [], audit: [], refusedTries: [], dayPins: [], pinUses: [] },
+  ...{ photosSent: [], audit: [], refusedTries: [], dayPins: [], pinUses: [], series: [], seriesBlocks: [] },
 });
 
 export const copyOf = (rows: MemoryRows): MemoryRows =>

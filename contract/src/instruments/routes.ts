@@ -1,0 +1,22 @@
+import { get, put } from '../route';
+import { EVERYBODY, MAKERS, type Done } from '../session/types';
+import type { HoldLive, Pairing, PairingRequest, StandInRequest, StandInSoap } from './types';
+
+export const INSTRUMENT_ROUTES = {
+  setPairing: put<PairingRequest, Pairing>()('/api/jobs/:job/pairings/:pairing', {
+    summary: 'A code by which one instrument joins a hold, once, within five minutes',
+    roles: MAKERS,
+  }),
+  holdLive: get<HoldLive>()('/api/jobs/:job/holds/:hold/live', {
+    summary: 'What instruments have sent of a hold, thinned for a screen, and what the server makes of it',
+    roles: EVERYBODY,
+  }),
+  setStandIn: put<StandInRequest, Done>()('/api/jobs/:job/stand-ins/:standIn', {
+    summary: 'In the demo: start a stand-in instrument at a machine that is only worked out',
+    roles: MAKERS,
+  }),
+  standInSoap: get<StandInSoap>()('/api/jobs/:job/holds/:hold/soap/:place', {
+    summary: 'In the demo: whether soap would bubble at a place of the machine that is only worked out',
+    roles: MAKERS,
+  }),
+} as const;

@@ -1,0 +1,96 @@
+import type { LiveKind, LiveQuantity, Quantity, Told, Worked } from '@kesto/core';
+
+/** Where instruments connect. */
+export const LIVE_PATH = '/live';
+/** A code is good for so long, once. */
+export const PAIRING_MINUTES = 5;
+/** So many samples may wait for their acknowledgement. */
+export const MOST_UNACKNOWLEDGED = 1000;
+
+/** One column of what an instrument sends: whole steps of its own resolution, in the unit of its quantity. */
+export interface LiveColumn {
+  readonly quantity: LiveQuantity;
+  /** Resolution in kPa (gauge-pressure), °C (pipe-temperature), Pa (vacuum), g (mass), L/min (flow), % (oxygen, carbon-dioxide). */
+  readonly step: number;
+}
+
+/** What an instrument says of itself. */
+export interface LiveInstrument {
+  readonly kind: LiveKind;
+  /** As it is marked: serial or name. */
+  readonly name: string;
+  readonly columns: readonly LiveColumn[];
+  readonly calibratedUntil?: string;
+  readonly range?: Quantity;
+}
+
+/** Its count from 1, the series' clock [ms since 1970], whole steps of each column. */
+export type WireSample = readonly [n: number, ms: number, ...steps: number[]];
+
+/** What an instrument says, one JSON a message. */
+export type FromInstrument =
+  | { readonly pair: string; readonly instrument: LiveInstrument; readonly factor?: number }
+  | { readonly token: string }
+  | { readonly samples: readonly WireSample[] };
+
+/** What is answered, one JSON a message. */
+export type ToInstrument =
+  /** Kept by the instrument; with it the same series goes on after any break. */
+  | { readonly paired: { readonly token: string; readonly series: string } }
+  /** Where to go on: the highest count that is safe. */
+  | { readonly ack: number }
+  /** What was noted of its hold: of use to a stand-in that acts a machine. */
+  | { readonly noted: { readonly kind: string; readonly values: Readonly<Record<string, unknown>>; readonly at: string } }
+  | { readonly refused: { readonly code: string; readonly message: string } };
+
+export interface PairingRequest {
+  readonly hold: string;
+}
+export interface Pairing {
+  readonly code: string;
+  readonly until: string;
+  readonly path: typeof LIVE_PATH;
+}
+
+/** A stand-in for the demo: an instrument at a machine that is only worked out. */
+export interface StandInRequest {
+  readonly hold: string;
+  /** How many times as fast its clock runs. */
+  readonly factor: number;
+  /** It falls silent now and then. */
+  readonly dropsOut: boolean;
+}
+
+/** One moment of a series, thinned for a screen. */
+export interface LivePoint {
+  /** Since the hold was begun, by the series' clock. */
+  readonly seconds: number;
+  readonly gaugePa: number;
+  readonly celsius: number;
+}
+
+/** What instruments have sent of a hold, as a screen needs it, and what the server makes of it. */
+export interface HoldLive {
+  readonly series: readonly {
+    readonly id: string;
+    readonly instrument: Told<'series-began'>['instrument'];
+    readonly factor: number | null;
+    readonly samples: number;
+    readonly isSilent: boolean;
+    readonly disagreements: number;
+  }[];
+  readonly points: readonly LivePoint[];
+  /** Null until two samples count. */
+  readonly curve: {
+    readonly points: readonly { readonly seconds: number; readonly changePa: number }[];
+    readonly bandPa: number;
+    readonly wantedPaPerS: number | null;
+    readonly answersAtS: number | null;
+    readonly seenAtEnd: number | null;
+    readonly judged: Worked<'hold-ended'>;
+  } | null;
+}
+
+export interface StandInSoap {
+  readonly bubbles: boolean;
+}

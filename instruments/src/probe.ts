@@ -1,0 +1,155 @@
+import { WebSocket } from 'ws';
+import { Machine, type World } from './machine';
+
+/** How a stand-in speaks: where, by which code, how fast its clock runs, whether it falls silent now and then. */
+export interface ProbeOptions {
+  readonly url: string;
+  readonly code: string;
+  readonly name: string;
+  /** Of the series' clock; 1 of one that keeps true time. */
+  readonly factor: number;
+  /** When the hold was begun, by the true clock [ms]: the series' clock starts there. */
+  readonly beganMs: number;
+  readonly dropsOut: boolean;
+  readonly world: World;
+}
+
+type Sample = readonly [n: number, ms: number, gauge: number, pipe: number];
+interface Noted {
+  readonly kind: string;
+  readonly values: { readonly pressure?: { readonly value: number; readonly unit: string } };
+}
+interface Told {
+  readonly paired?: { readonly token: string; readonly series: string };
+  readonly ack?: number;
+  readonly noted?: Noted;
+  readonly refused?: { readonly code: string; readonly message: string };
+}
+
+const EVERY_MS = 1000;
+const AGAIN_MS = 1500;
+const MOST_IN_MESSAGE = 300;
+/** Now and then it is silent: about once a minute, for some seconds. */
+const DROP = { chance: 0.02, forMs: 6000 } as const;
+const KPA: Readonly<Record<string, number>> = { kPag: 1, barg: 100, psig: 6.894757 };
+
+/**
+ * A probe for pressure and temperature at a machine that is only worked out. It numbers its samples, keeps what is not acknowledged, and
+ * goes on from there after any break.
+ */
+export class Probe {
+  private readonly machine: Machine;
+  private kept: Sample[] = [];
+  private n = 0;
+  private token: string | null = null;
+  private socket: WebSocket | null = null;
+  private timer: NodeJS.Timeout | null = null;
+  private over = false;
+  private lastMs: number;
+  /** Of the series' clock: how often one is read [s]. */
+  private readonly everyS: number;
+
+  constructor(
+    private readonly options: ProbeOptions,
+    private readonly say: (line: string) => void = () => undefined,
+  ) {
+    this.machine = new Machine(options.world);
+    this.everyS = Math.max(1, Math.round(options.factor / 6));
+    this.lastMs = this.clockMs();
+  }
+
+  /** The series' clock [ms]. */
+  private clockMs(): number {
+    const { beganMs, factor } = this.options;
+    return Math.round(beganMs + (Date.now() - beganMs) * factor);
+  }
+
+  start(): void {
+    this.connect();
+    this.timer = setInterval(() => this.tick(), EVERY_MS);
+  }
+
+  stop(): void {
+    this.over = true;
+    if (this.timer) clearInterval(this.timer);
+    this.socket?.close();
+  }
+
+  bubblesAt(place: string): boolean {
+    return this.machine.bubblesAt(place);
+  }
+
+  private connect(): void {
+    if (this.over) return;
+    const socket = new WebSocket(this.options.url, { perMessageDeflate: false });
+    this.socket = socket;
+    socket.on('open', () => socket.send(JSON.stringify(this.token === null ? this.pairing() : { token: this.token })));
+    socket.on('message', (data) => this.hear(JSON.parse(String(data)) as Told)); // cast: the server's own words
+    socket.on('close', () => {
+      if (this.socket === socket) this.socket = null;
+      if (!this.over) setTimeout(() => this.connect(), AGAIN_MS);
+    });
+    socket.on('error', () => socket.terminate());
+  }
+
+  private pairing() {
+    const { code, name, factor, world } = this.options;
+    const columns = [
+      { quantity: 'gauge-pressure', step: world.gauge.stepKpa },
+      { quantity: 'pipe-temperature', step: world.clamp.stepK },
+    ];
+    return { pair: code, instrument: { kind: 'pressure-temperature', name, columns, range: { value: 60, unit: 'bar' } }, factor };
+  }
+
+  private hear({ paired, ack, noted, refused }: Told): void {
+    if (paired) this.token = paired.token;
+    if (ack !== undefined) this.kept = this.kept.filter(([n]) => n > ack);
+    if (noted) this.act(noted);
+    if (refused) {
+      this.say(`refused: ${refused.message}`);
+      if (['FORBIDDEN', 'OUT_OF_ORDER', 'NOT_FOUND'].includes(refused.code)) this.stop();
+    }
+    if (paired || ack !== undefined) this.send();
+  }
+
+  /** What was done at the rig is done to the machine. */
+  private act({ kind, values }: Noted): void {
+    this.moveOn();
+    const { pressure } = values;
+    if (kind === 'hold-step' && pressure) this.machine.standAt(pressure.value * (KPA[pressure.unit] ?? 1));
+    if (kind === 'vented') this.stop();
+  }
+
+  private moveOn(): void {
+    const now = this.clockMs();
+    this.machine.pass((now - this.lastMs) / 1000);
+    this.lastMs = now;
+  }
+
+  private tick(): void {
+    const now = this.clockMs();
+    while (this.lastMs + this.everyS * 1000 <= now) {
+      this.machine.pass(this.everyS);
+      this.lastMs += this.everyS * 1000;
+      const { gaugeKpa, pipeC } = this.machine.read();
+      const { gauge, clamp } = this.options.world;
+      this.kept.push([++this.n, this.lastMs, Math.round(gaugeKpa / gauge.stepKpa), Math.round(pipeC / clamp.stepK)]);
+    }
+    if (this.options.dropsOut && Math.random() < DROP.chance) return this.fallSilent();
+    this.send();
+  }
+
+  private fallSilent(): void {
+    this.say('silent for some seconds');
+    const socket = this.socket;
+    this.socket = null;
+    socket?.removeAllListeners('close');
+    socket?.terminate();
+    setTimeout(() => this.connect(), DROP.forMs);
+  }
+
+  private send(): void {
+    if (this.socket?.readyState !== WebSocket.OPEN || this.token === null || this.kept.length === 0) return;
+    this.socket.send(JSON.stringify({ samples: this.kept.slice(0, MOST_IN_MESSAGE) }));
+  }
+}

@@ -1,0 +1,122 @@
+import { LIVE_PATH, type FromInstrument, type ToInstrument, type WireSample } from '@kesto/contract';
+import { check, fromInstrument } from '@kesto/contract/schemas';
+import { AppError } from '../../platform/errors';
+import type { Line } from '../../platform/live/listenLive';
+import { pairings, type Pairings } from './pairings';
+import { keepSamples } from './series.service';
+import { pairBy, resumeBy, type LiveGround, type Speaker } from './speaker';
+
+/** Samples are kept once a second, however often they come. */
+const KEEP_MS = 1000;
+
+/** Something that was noted of a hold, told to whoever speaks of it. */
+export interface HoldNote {
+  readonly kind: string;
+  readonly values: Readonly<Record<string, unknown>>;
+  readonly at: string;
+}
+
+/** Where instruments speak: codes that let them in, and what is told to them. */
+export interface LiveDesk {
+  readonly path: string;
+  readonly codes: Pairings;
+  readonly answer: (line: Line) => void;
+  readonly tell: (holdId: string, note: HoldNote) => void;
+}
+
+const refusalOf = (error: unknown): ToInstrument =>
+  error instanceof AppError
+    ? { refused: { code: error.code, message: error.message } }
+    : { refused: { code: 'INTERNAL', message: 'This could not be kept; it is asked for again.' } };
+
+/** One line that is heard: who speaks on it, and what waits to be kept. */
+class Hearing {
+  private speaker: Speaker | null = null;
+  private waiting: WireSample[] = [];
+  private keptAt = 0;
+  private due: NodeJS.Timeout | null = null;
+
+  constructor(
+    private readonly ground: LiveGround,
+    private readonly line: Line,
+    private readonly codes: Pairings,
+    private readonly onSpeaker: (speaker: Speaker) => void,
+  ) {}
+
+  async hear(text: string): Promise<void> {
+    try {
+      await this.answer(read(text));
+    } catch (error) {
+      this.refuse(error);
+    }
+  }
+
+  /** The line is gone: what came on it is kept all the same. */
+  async end(): Promise<void> {
+    if (this.due) clearTimeout(this.due);
+    await this.keep().catch(() => undefined);
+  }
+
+  private async answer(message: FromInstrument): Promise<void> {
+    if ('samples' in message) {
+      if (!this.speaker) throw new AppError('FORBIDDEN', 'First a code, or the token that was given for one.', 'pair');
+      this.waiting.push(...message.samples);
+      const after = Math.max(0, this.keptAt + KEEP_MS - Date.now());
+      this.due ??= setTimeout(() => void this.keep().catch((error: unknown) => this.refuse(error)), after);
+      return;
+    }
+    const { speaker, said } =
+      'pair' in message ? await pairBy(this.ground, this.codes, message) : await resumeBy(this.ground, message.token);
+    this.speaker = speaker;
+    this.onSpeaker(speaker);
+    this.line.say(said);
+  }
+
+  private async keep(): Promise<void> {
+    this.due = null;
+    const samples = this.waiting;
+    this.waiting = [];
+    if (!this.speaker || samples.length === 0) return;
+    this.keptAt = Date.now();
+    const { shopId, seriesId } = this.speaker;
+    const series = await this.ground.store.inShop(shopId, (shop) => keepSamples(shop, seriesId, samples, this.ground.clock()));
+    if (!series) throw new AppError('OUT_OF_ORDER', 'This hold is over.');
+    this.line.say({ ack: series.acked } satisfies ToInstrument);
+  }
+
+  private refuse(error: unknown): void {
+    this.line.say(refusalOf(error));
+    this.line.close();
+  }
+}
+
+export function liveDesk(ground: LiveGround): LiveDesk {
+  const codes = pairings();
+  const lines = new Map<Line, Speaker>();
+  return {
+    path: LIVE_PATH,
+    codes,
+    tell: (holdId, note) => lines.forEach((speaker, line) => speaker.holdId === holdId && line.say({ noted: note } satisfies ToInstrument)),
+    answer(line) {
+      const hearing = new Hearing(ground, line, codes, (speaker) => lines.set(line, speaker));
+      line.onMessage((text) => hearing.hear(text));
+      line.onClose(() => {
+        lines.delete(line);
+        void hearing.end();
+      });
+    },
+  };
+}
+
+/** One message, by its schema. */
+function read(text: string): FromInstrument {
+  let body: unknown;
+  try {
+    body = JSON.parse(text);
+  } catch {
+    throw new AppError('INVALID_INPUT', 'A message is one JSON object.');
+  }
+  const checked = check<FromInstrument>(fromInstrument, body);
+  if (!checked.ok) throw new AppError('INVALID_INPUT', checked.problem.message, checked.problem.field);
+  return checked.value;
+}

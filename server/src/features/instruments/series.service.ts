@@ -1,0 +1,97 @@
+import { createHash, randomBytes } from 'node:crypto';
+import type { LiveInstrument, WireSample } from '@kesto/contract';
+import { factsIn, holdsOf, holdState, type KindId } from '@kesto/core';
+import { v7 as uuid } from 'uuid';
+import { AppError, notFound } from '../../platform/errors';
+import { append } from '../ledger';
+import type { ShopWork } from '../shopWork';
+import { sealTail, takeSamples } from './samples';
+import type { Series } from './series.repository';
+
+/** How often the job's chain says how far a series stands. */
+const STANDS_MS = 3_600_000;
+
+export const tokenHash = (token: string): string => createHash('sha256').update(`instrument ${token}`).digest('hex');
+export const newToken = (shopId: string): string => `${shopId}.${randomBytes(24).toString('base64url')}`;
+
+/** An entry of Kesto's own, because of the hold it is of. */
+interface Telling extends Pick<Series, 'jobId' | 'holdId'> {
+  readonly kind: KindId;
+  readonly told: Readonly<Record<string, unknown>>;
+  readonly now: Date;
+}
+
+async function tell(shop: ShopWork, { jobId, holdId, kind, told, now }: Telling): Promise<void> {
+  const chain = { of: 'job', id: jobId } as const;
+  const links = await shop.ledger.of(chain);
+  await append(shop, links, {
+    ...{ chain, id: uuid(), kind, stage: 'hold', told },
+    ...{ person: 'kesto', deviceTime: null, offsetS: null, now, because: { chain, entry: holdId }, requestHash: '' },
+  });
+}
+
+export interface Joining {
+  readonly jobId: string;
+  readonly holdId: string;
+  readonly instrument: LiveInstrument;
+  readonly factor: number | null;
+  readonly token: string;
+  readonly now: Date;
+}
+
+/** An instrument joins a hold that is not ended: its series begins, and the job's chain says so. */
+export async function joinHold(shop: ShopWork, { jobId, holdId, instrument, factor, token, now }: Joining): Promise<Series> {
+  const job = await shop.jobs.lock(jobId);
+  if (!job) throw notFound('This job');
+  const kept = holdsOf(factsIn(await shop.ledger.of({ of: 'job', id: jobId }))).find(({ id }) => id === holdId);
+  if (!kept || ['ended', 'vented'].includes(holdState(kept)))
+    throw new AppError('OUT_OF_ORDER', 'This hold is ended: begin another.', 'hold');
+  const series: Series = {
+    ...{ id: uuid(), jobId, holdId, instrument, factor, tokenHash: tokenHash(token) },
+    ...{ blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0 },
+    ...{ beganAt: now, heardAt: now, stoodAt: now, endedAt: null },
+  };
+  await shop.series.add(series);
+  const told = { hold: holdId, series: series.id, instrument, ...(factor === null ? {} : { factor }) };
+  await tell(shop, { jobId, holdId, kind: 'series-began', told, now });
+  return series;
+}
+
+/** Where an instrument that comes back goes on; null of one whose hold is over, or that nobody knows. */
+export async function seriesBy(shop: ShopWork, token: string): Promise<Series | null> {
+  const series = await shop.series.byToken(tokenHash(token));
+  return series && series.endedAt === null ? series : null;
+}
+
+/** Samples are safe once this is done; answers the highest count that is. */
+export async function keepSamples(shop: ShopWork, id: string, samples: readonly WireSample[], now: Date): Promise<Series | null> {
+  const before = await shop.series.byId(id);
+  if (!before) return null;
+  const isDue = now.getTime() - before.stoodAt.getTime() >= STANDS_MS;
+  // The job's chain is locked first, as everywhere.
+  if (isDue) await shop.jobs.lock(before.jobId);
+  const locked = await shop.series.lock(id);
+  if (!locked || locked.endedAt !== null) return null;
+  const series = await takeSamples(shop, locked, samples, now);
+  if (!isDue) return series;
+  const { blocks, head, samples: count, holdId, jobId } = series;
+  await tell(shop, { jobId, holdId, kind: 'series-stands', told: { hold: holdId, series: id, blocks, head, samples: count }, now });
+  const stood = { ...series, stoodAt: now };
+  await shop.series.save(stood);
+  return stood;
+}
+
+/** A hold is ended: what stands is sealed, so that its verdict names what it was made from. */
+export async function sealHold(shop: ShopWork, holdId: string): Promise<readonly Series[]> {
+  const sealed: Series[] = [];
+  for (const { id } of await shop.series.ofHold(holdId)) {
+    const locked = await shop.series.lock(id);
+    if (locked) sealed.push(await sealTail(shop, locked));
+  }
+  return sealed;
+}
+
+/** Let down: whoever spoke of it is heard no more. */
+export async function endSeries(shop: ShopWork, holdId: string, now: Date): Promise<void> {
+  for (const series of await shop.series.ofHold(holdId)) if (series.endedAt === null) await shop.series.save({ ...series, endedAt: now });
+}

@@ -1,0 +1,124 @@
+import { fork, type ChildProcess } from 'node:child_process';
+import { factsIn, holdsOf, stateAfter } from '@kesto/core';
+import type { StandInRequest } from '@kesto/contract';
+import { AppError, notFound } from '../../platform/errors';
+import type { Platform } from '../../platform/http/context';
+import { volumeM3Of } from './volume';
+
+export interface StandInAsked extends StandInRequest {
+  readonly shopId: string;
+  readonly jobId: string;
+}
+
+/** Instruments at machines that are only worked out: the demo's. */
+export interface StandIns {
+  readonly start: (asked: StandInAsked) => Promise<void>;
+  /** Whether soap would bubble there. */
+  readonly soap: (holdId: string, place: string) => Promise<boolean>;
+  readonly stop: () => void;
+}
+
+const notHere = () => new AppError('FORBIDDEN', 'Stand-in instruments are the demo’s alone: pair a real one, or note readings by hand.');
+
+/** Where none are taken. */
+export const noStandIns: StandIns = {
+  start: async () => Promise.reject(notHere()),
+  soap: async () => Promise.reject(notHere()),
+  stop: () => undefined,
+};
+
+/** So many at once; the oldest gives way. */
+const MOST = 6;
+const ANSWERS_MS = 3000;
+
+/** Letters as a number: the same job leaks at the same place until that is mended. */
+const seedOf = (text: string): number => [...text].reduce((seed, letter) => (Math.imul(seed, 31) + letter.charCodeAt(0)) >>> 0, 7);
+
+interface Piece {
+  readonly seed: number;
+  readonly volumeL: number;
+  readonly ambientC: number;
+  readonly places: readonly string[];
+}
+
+interface Asked {
+  readonly beganMs: number;
+  readonly scenario: 'leaking' | 'tight';
+  readonly piece: Piece;
+}
+
+/** What the machine is: where it leaked first it leaks until that joint is made again; then it is tight. */
+async function machineOf(platform: Pick<Platform, 'store'>, { shopId, jobId, hold }: StandInAsked): Promise<Asked> {
+  return platform.store.inShop(shopId, async (shop) => {
+    const told = await shop.jobs.told(jobId);
+    const kept = told && holdsOf(factsIn(told.entries)).find(({ id }) => id === hold);
+    if (!told || !kept) throw notFound('This hold');
+    const first = [...told.joints].sort((a, b) => (a.id < b.id ? -1 : 1)).map(({ id }) => id);
+    const seed = seedOf(jobId);
+    const leaky = told.joints.find(({ id }) => id === first[seed % Math.max(1, first.length)]);
+    const isMended =
+      !leaky || leaky.facts.some(({ kind }) => kind === 'reworked') || stateAfter(leaky.facts, leaky.filler !== null) === 'cut-out';
+    const { volume, ambient } = kept.began.values;
+    return {
+      beganMs: Date.parse(kept.began.at),
+      scenario: isMended || kept.began.values.rig ? 'tight' : 'leaking',
+      piece: {
+        seed,
+        volumeL: volumeM3Of(volume) * 1000,
+        ambientC: ambient.unit === 'C' ? ambient.value : 18,
+        places: leaky ? [leaky.id] : [],
+      },
+    };
+  });
+}
+
+/**
+ * Starts stand-ins as processes of their own, which speak as any instrument does.
+ *
+ * @param script  the stand-in's bundle
+ * @param url     where instruments connect
+ */
+export function standIns(
+  platform: Pick<Platform, 'store' | 'clock' | 'live'>,
+  { script, url, demoShop }: { script: string; url: string; demoShop: string },
+): StandIns {
+  const running = new Map<string, ChildProcess>();
+  let asked = 0;
+  const end = (holdId: string) => {
+    running.get(holdId)?.disconnect();
+    running.delete(holdId);
+  };
+  return {
+    async start(given) {
+      if (given.shopId !== demoShop) throw notHere();
+      const machine = await machineOf(platform, given);
+      const { code } = platform.live.codes.make({ shopId: given.shopId, jobId: given.jobId, holdId: given.hold }, platform.clock());
+      const [oldest] = running.keys();
+      if (running.size >= MOST && oldest !== undefined) end(oldest);
+      if (running.has(given.hold)) end(given.hold);
+      const child = fork(script, { stdio: 'ignore' });
+      running.set(given.hold, child);
+      child.on('exit', () => running.get(given.hold) === child && running.delete(given.hold));
+      child.send({ start: { url, code, name: 'stand-in probe', factor: given.factor, dropsOut: given.dropsOut, ...machine } });
+    },
+    async soap(holdId, place) {
+      const child = running.get(holdId);
+      if (!child) throw notFound('This stand-in');
+      const id = ++asked;
+      return new Promise<boolean>((resolve, reject) => {
+        const late = setTimeout(() => done(() => reject(new AppError('BUSY', 'The stand-in did not answer: try again.'))), ANSWERS_MS);
+        const hear = (said: { soap?: { id: number; bubbles: boolean } }) => {
+          if (said.soap?.id === id) done(() => resolve(said.soap?.bubbles ?? false));
+        };
+        const done = (then: () => void) => {
+          clearTimeout(late);
+          child.off('message', hear);
+          then();
+        };
+        child.on('message', hear);
+        child.send({ soap: { id, place } });
+      });
+    },
+    stop: () => [...running.keys()].forEach(end),
+  };
+}

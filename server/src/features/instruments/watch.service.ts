@@ -1,0 +1,75 @@
+import type { HoldLive } from '@kesto/contract';
+import {
+  factsIn,
+  holdCurve,
+  holdsOf,
+  judgeKept,
+  requestOfKept,
+  seenAfter,
+  thinned,
+  usualMinutes,
+  type LiveHeld,
+  type LiveSample,
+} from '@kesto/core';
+import { notFound } from '../../platform/errors';
+import type { ShopWork } from '../shopWork';
+import { toCircuit } from '../units';
+import { liveSamples } from './samples';
+import { sealHold } from './series.service';
+import type { Series } from './series.repository';
+
+/** So many points are drawn; more would lie on one another. */
+const MOST_DRAWN = 400;
+/** An instrument that was not heard for so long is silent [ms]. */
+const SILENT_MS = 10_000;
+
+async function allOf(shop: ShopWork, series: readonly Series[]): Promise<readonly LiveSample[]> {
+  const all: LiveSample[] = [];
+  for (const one of series) all.push(...(await liveSamples(shop, one)));
+  return series.length > 1 ? all.sort((a, b) => a.ms - b.ms) : all;
+}
+
+/** A hold as its instruments tell it, for a screen: what they sent, and what this server makes of it. */
+export async function holdLive(shop: ShopWork, jobId: string, holdId: string, now: Date): Promise<HoldLive> {
+  const told = await shop.jobs.told(jobId);
+  const kept = told && holdsOf(factsIn(told.entries)).find(({ id }) => id === holdId);
+  if (!kept) throw notFound('This hold');
+  const series = await shop.series.ofHold(holdId);
+  const samples = await allOf(shop, series);
+  const beganMs = Date.parse(kept.began.at);
+  const held = { refrigerant: toCircuit(told.circuit).refrigerant, altitudeM: told.site.altitudeM };
+  return {
+    series: series.map(({ id, instrument, factor, samples: count, heardAt, disagreements }) => ({
+      ...{ id, instrument, factor, samples: count, disagreements, isSilent: now.getTime() - heardAt.getTime() > SILENT_MS },
+    })),
+    points: thinned(samples, MOST_DRAWN).map(({ ms, gaugePa, celsius }) => ({ seconds: (ms - beganMs) / 1000, gaugePa, celsius })),
+    curve: samples.length > 0 ? curveOf(kept, held, samples) : null,
+  };
+}
+
+function curveOf(
+  kept: Parameters<typeof requestOfKept>[0],
+  held: Parameters<typeof requestOfKept>[1],
+  samples: readonly LiveSample[],
+): HoldLive['curve'] {
+  const request = requestOfKept(kept, held, samples);
+  const judged = judgeKept(kept, held, samples);
+  const curve = request && holdCurve(request);
+  if (!request || !judged.ok || !curve?.ok) return null;
+  const { points, bandPa, wantedPaPerS, answersAtS } = curve.value;
+  const minutes = kept.began.values.plannedMinutes ?? usualMinutes(kept.began.values.minutesNeeded);
+  const atEnd = seenAfter(request, minutes * 60);
+  const every = Math.ceil(points.length / MOST_DRAWN);
+  return {
+    points: points.filter((_, i) => i % every === 0 || i === points.length - 1).map(({ seconds, changePa }) => ({ seconds, changePa })),
+    ...{ bandPa, wantedPaPerS, answersAtS, seenAtEnd: atEnd.ok ? atEnd.value.gramsPerYear : null, judged: judged.value },
+  };
+}
+
+/** What a hold is judged from when it is ended: all its samples, sealed, and where each series stands. Null where no instrument spoke of it. */
+export async function liveHeld(shop: ShopWork, holdId: string): Promise<LiveHeld | null> {
+  const series = await sealHold(shop, holdId);
+  const samples = await allOf(shop, series);
+  if (samples.length === 0) return null;
+  return { samples, series: series.map(({ id, blocks, head, samples: count }) => ({ series: id, blocks, head, samples: count })) };
+}
