@@ -71,6 +71,8 @@ export interface LivePoint {
 
 /** What instruments have sent of a hold, as a screen needs it, and what the server makes of it. */
 export interface HoldLive {
+  /** How long the job's chain is: whoever has a shorter one asks for it again. */
+  readonly entries: number;
   readonly series: readonly {
     readonly id: string;
     readonly instrument: Told<'series-began'>['instrument'];

@@ -5,6 +5,7 @@ import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
 import type { HeldSide, HoldRequest } from '../hold/request';
 import { planHold, type HoldPlan } from '../holdPlan/planHold';
 import { planRig } from '../holdPlan/planRig';
+import { keepAwayM, storedEnergyJ } from '../holdPlan/steps';
 import { isTabled } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { lastOf, type FactOf } from '../stage/entry';
@@ -159,9 +160,15 @@ export function workOutHoldBegan(told: Told<'hold-began'>, held: WorkedHoldFor):
     ...{ capKpag: plan.cappedBy.gaugePa / 1000, cappedBy: plan.cappedBy.kind },
     ...(plan.cappedBy.part !== undefined && !plan.cappedBy.part.includes('>') ? { cappedByPart: plan.cappedBy.part } : {}),
     ...{ fullKpag: plan.fillGaugePa / 1000, stepsKpag: holdStepsTo(plan, gaugePa).map((pa) => pa / 1000) },
-    ...{ energyKj: (plan.storedEnergyJ ?? 0) / 1000, distanceM: plan.distanceM },
+    ...storedAt(plan, gaugePa, read.atmosphere),
     ...{ side: sideOf(told.parts, held.graph), wantedLeakPaM3S: wanted, minutesNeeded: plan.minutesNeeded },
   });
+}
+
+/** What it stores at the pressure it goes to, and how far to stand off. */
+function storedAt({ likelyM3 }: HoldPlan, gaugePa: number, atmospherePa: number) {
+  const energyJ = likelyM3 === null ? 0 : storedEnergyJ(likelyM3, gaugePa + atmospherePa, atmospherePa);
+  return { energyKj: energyJ / 1000, distanceM: keepAwayM(energyJ) };
 }
 
 /** Steps of a hold that goes to another pressure than the plan's full one. */

@@ -23,10 +23,13 @@ const MOST_DRAWN = 400;
 /** An instrument that was not heard for so long is silent [ms]. */
 const SILENT_MS = 10_000;
 
-async function allOf(shop: ShopWork, series: readonly Series[]): Promise<readonly LiveSample[]> {
-  const all: LiveSample[] = [];
-  for (const one of series) all.push(...(await liveSamples(shop, one)));
-  return series.length > 1 ? all.sort((a, b) => a.ms - b.ms) : all;
+/** What a hold is judged by: one instrument, the first that sent gauge and pipe. Two gauges are never drawn through one line. */
+async function judgedBy(shop: ShopWork, series: readonly Series[]): Promise<readonly LiveSample[]> {
+  for (const one of series) {
+    const samples = await liveSamples(shop, one);
+    if (samples.length > 0) return samples;
+  }
+  return [];
 }
 
 /** A hold as its instruments tell it, for a screen: what they sent, and what this server makes of it. */
@@ -35,10 +38,11 @@ export async function holdLive(shop: ShopWork, jobId: string, holdId: string, no
   const kept = told && holdsOf(factsIn(told.entries)).find(({ id }) => id === holdId);
   if (!kept) throw notFound('This hold');
   const series = await shop.series.ofHold(holdId);
-  const samples = await allOf(shop, series);
+  const samples = await judgedBy(shop, series);
   const beganMs = Date.parse(kept.began.at);
   const held = { refrigerant: toCircuit(told.circuit).refrigerant, altitudeM: told.site.altitudeM };
   return {
+    entries: told.entries.length,
     series: series.map(({ id, instrument, factor, samples: count, heardAt, disagreements }) => ({
       ...{ id, instrument, factor, samples: count, disagreements, isSilent: now.getTime() - heardAt.getTime() > SILENT_MS },
     })),
@@ -69,7 +73,7 @@ function curveOf(
 /** What a hold is judged from when it is ended: all its samples, sealed, and where each series stands. Null where no instrument spoke of it. */
 export async function liveHeld(shop: ShopWork, holdId: string): Promise<LiveHeld | null> {
   const series = await sealHold(shop, holdId);
-  const samples = await allOf(shop, series);
+  const samples = await judgedBy(shop, series);
   if (samples.length === 0) return null;
   return { samples, series: series.map(({ id, blocks, head, samples: count }) => ({ series: id, blocks, head, samples: count })) };
 }

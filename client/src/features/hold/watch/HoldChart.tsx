@@ -7,7 +7,7 @@ import { useUnits } from '@/session/units';
 import { useTokens } from '@/ui/theme';
 import { WORDS } from '../words';
 import { Band } from './Band';
-import { frameOf, stepPath, ticksOf, type ChartFacts, type ChartFrame } from './frame';
+import { frameOf, shownReadings, stepPath, ticksOf, type ChartFacts, type ChartFrame } from './frame';
 
 const clockAt = (beganAt: string, seconds: number) => format(new Date(Date.parse(beganAt) + seconds * 1000), 'HH:mm');
 /** A change of pressure in the person's unit, without the atmosphere. */
@@ -83,7 +83,7 @@ interface TrackProps {
 function Track({ frame, of, facts, units }: TrackProps) {
   const t = useTokens();
   const isGauge = of === 'gauge';
-  const { readings } = facts.tracks;
+  const readings = shownReadings(facts);
   const y = isGauge ? frame.gauge : frame.pipe;
   const color = isGauge ? t.ink : t.copper;
   const top = isGauge ? frame.heldEnd : frame.gaugeEnd;

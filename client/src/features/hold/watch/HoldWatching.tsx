@@ -18,6 +18,7 @@ import { WORDS } from '../words';
 import { actionOf, type Panel } from './action';
 import { Glances } from './Glances';
 import { HoldChart } from './HoldChart';
+import { Instruments } from './Instruments';
 import { LetDown } from './LetDown';
 import { Looks } from './Looks';
 import { Outlook } from './Outlook';
@@ -45,7 +46,7 @@ export function HoldWatching({ job, graph, work, kept }: HoldWatchingProps) {
   const full = readingText(formatGaugePressure(gaugePascals((values.stepsKpag.at(-1) ?? 0) * 1000), units));
   const close = () => setPanel(null);
   const action = actionOf(watch, { open: setPanel, busy: work.busy, units });
-  const mayRead = work.mayNote && watch.state === 'holding' && panel === null;
+  const mayRead = work.mayNote && !watch.isLive && watch.state === 'holding' && panel === null;
   return (
     <Sheet
       tag={job.unit.tag}
@@ -79,6 +80,7 @@ export function HoldWatching({ job, graph, work, kept }: HoldWatchingProps) {
       aside={
         <View style={styles.aside}>
           <SoapList watch={watch} mayNote={work.mayNote} />
+          <Instruments job={job.id} hold={kept.id} live={watch.live} mayJoin={work.mayNote && watch.state !== 'ended'} />
           <Outlook watch={watch} graph={graph} away={values.distanceM === null ? null : showIn(units).distance(values.distanceM)} />
           <Facts facts={work.facts.filter(({ stage }) => stage === 'hold')} nameOf={nameOf} work={work} />
         </View>

@@ -10,6 +10,7 @@ import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { WORDS } from '../words';
 import { isDone, lastResult, type SoapRow } from './targets';
+import { useStandInSoap } from './useStandInSoap';
 import type { HoldWatchWork } from './useHoldWatch';
 
 const SAYS: Readonly<Record<SoapResult | 'none', string>> = {
@@ -27,6 +28,7 @@ export function SoapList({ watch, mayNote }: { watch: HoldWatchWork; mayNote: bo
   const first = maySoap ? rows.find(due)?.key : undefined;
   const [opened, setOpened] = useState<string | null>(null);
   const open = opened ?? first ?? null;
+  const look = useStandInSoap(watch);
   const pressures = rows[0]?.at.map(({ kpag }) => formatGaugePressure(gaugePascals(kpag * 1000), units)) ?? [];
   return (
     <View>
@@ -43,6 +45,7 @@ export function SoapList({ watch, mayNote }: { watch: HoldWatchWork; mayNote: bo
             row={row}
             isOpen={mayNote && maySoap && row.key === open}
             onOpen={mayNote && maySoap ? () => setOpened(row.key) : null}
+            look={look}
             onSay={(result) => void watch.soap(row, result).then(() => setOpened(null))}
           />
         ))}
@@ -56,10 +59,13 @@ interface RowProps {
   readonly isOpen: boolean;
   readonly onOpen: (() => void) | null;
   readonly onSay: (result: SoapResult) => void;
+  /** Where a stand-in acts the machine: what soap would show. */
+  readonly look: ((row: SoapRow) => Promise<boolean | null>) | null;
 }
 
-function Row({ row, isOpen, onOpen, onSay }: RowProps) {
+function Row({ row, isOpen, onOpen, onSay, look }: RowProps) {
   const t = useTokens();
+  const [shows, setShows] = useState<boolean | null>(null);
   const last = lastResult(row);
   const tone = last === 'leak' ? 'red' : last === null ? 'amber' : 'ink2';
   return (
@@ -78,6 +84,12 @@ function Row({ row, isOpen, onOpen, onSay }: RowProps) {
       </ListRow>
       {isOpen ? (
         <View style={styles.keys}>
+          {look ? <FrameKey quiet label={WORDS.lookAt} says={`${row.name}: look`} onPress={() => void look(row).then(setShows)} /> : null}
+          {shows === null ? null : (
+            <Words size={15} bold tone={shows ? 'red' : 'ink'} role="status" style={styles.shows}>
+              {WORDS.looksLike(shows)}
+            </Words>
+          )}
           <FrameKey label={WORDS.nothing} says={`${row.name}: nothing`} onPress={() => onSay('nothing')} />
           <FrameKey label={WORDS.bubbles} says={`${row.name}: bubbles`} onPress={() => onSay('leak')} />
           <FrameKey quiet label={WORDS.noHand} says={`${row.name}: no hand gets there`} onPress={() => onSay('not-reached')} />
@@ -117,5 +129,6 @@ const styles = StyleSheet.create({
   row: { borderBottomWidth: 1, paddingHorizontal: 4 },
   noRule: { borderBottomWidth: 0 },
   text: { flex: 1 },
+  shows: { alignSelf: 'center' },
   keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingBottom: 8 },
 });

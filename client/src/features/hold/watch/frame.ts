@@ -44,6 +44,12 @@ function timeScale({ settledS }: ChartFacts, end: number, [left, right]: readonl
   return scaleLinear([0, settledS, whole], [left, left + FILL_SHARE * (right - left), right]);
 }
 
+/** Once the supply is shut the gauge is drawn from there on: what the fill did stands in the steps. */
+export function shownReadings({ tracks, shutS }: ChartFacts): HoldTracks['readings'] {
+  const after = shutS === null ? [] : tracks.readings.filter(({ seconds }) => seconds >= shutS);
+  return after.length > 1 ? after : tracks.readings;
+}
+
 /** Where everything of a hold lies on its paper. */
 export function frameOf(facts: ChartFacts, width: number, height: number) {
   const { tracks, curve, fullKpag, nowS } = facts;
@@ -60,7 +66,8 @@ export function frameOf(facts: ChartFacts, width: number, height: number) {
   const change = scaleLinear([reach, -reach], [PAD.top, heldEnd - 10]);
   const zero = change(0);
   const steps = scaleLinear([0, fullKpag * 1000], [heldEnd - 14, zero]);
-  const readings = tracks.readings.length > 0 ? tracks.readings : [{ seconds: nowS, gaugePa: fullKpag * 1000, celsius: 20 }];
+  const shown = shownReadings(facts);
+  const readings = shown.length > 0 ? shown : [{ seconds: nowS, gaugePa: fullKpag * 1000, celsius: 20 }];
   const gauge = scaleLinear(widened(readings.map(({ gaugePa }) => gaugePa), LEAST.gaugePa), [gaugeEnd - 8, heldEnd + 12]); // prettier-ignore
   const pipe = scaleLinear(widened(readings.map(({ celsius }) => celsius), LEAST.kelvin), [drawn - 8, gaugeEnd + 12]); // prettier-ignore
   return {

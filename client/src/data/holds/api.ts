@@ -1,0 +1,25 @@
+import type { Answer, Body } from '@kesto/contract';
+import { api } from '@/api/api';
+import { call } from '@/api/call';
+
+interface OfHold {
+  readonly job: string;
+  readonly hold: string;
+}
+
+const holdApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    holdLive: build.query<Answer<'holdLive'>, OfHold>({ query: (of) => call('holdLive', { ...of }) }),
+    setPairing: build.mutation<Answer<'setPairing'>, { job: string; pairing: string; body: Body<'setPairing'> }>({
+      query: ({ body, ...of }) => call('setPairing', of, body),
+    }),
+    setStandIn: build.mutation<Answer<'setStandIn'>, { job: string; standIn: string; body: Body<'setStandIn'> }>({
+      query: ({ body, ...of }) => call('setStandIn', of, body),
+    }),
+    standInSoap: build.query<Answer<'standInSoap'>, OfHold & { place: string }>({ query: (of) => call('standInSoap', { ...of }) }),
+  }),
+});
+
+/** As it was fetched last, without asking. */
+export const useHoldLiveState = holdApi.endpoints.holdLive.useQueryState;
+export const { useHoldLiveQuery, useSetPairingMutation, useSetStandInMutation, useLazyStandInSoapQuery } = holdApi;

@@ -1,0 +1,32 @@
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import { errorText } from '@/api/api';
+import { useDemoPeopleQuery } from '@/api/sessionApi';
+import { useSetPairingMutation, useSetStandInMutation } from '@/data/holds/api';
+
+export const SPEEDS = [
+  { value: '1', label: 'true time' },
+  { value: '10', label: '10 times' },
+  { value: '60', label: '60 times' },
+  { value: '300', label: '300 times' },
+] as const;
+type Speed = (typeof SPEEDS)[number]['value'];
+
+/** How an instrument is let in: a code, or in the demo a stand-in. */
+export function useInstruments(job: string, hold: string) {
+  const { data: people } = useDemoPeopleQuery();
+  const [askCode, code] = useSetPairingMutation();
+  const [askStandIn, standIn] = useSetStandInMutation();
+  const [speed, setSpeed] = useState<Speed>('60');
+  const [dropsOut, setDropsOut] = useState(false);
+  const failed = code.error ?? standIn.error;
+  return {
+    ...{ speed, setSpeed, dropsOut, setDropsOut },
+    isDemo: (people?.length ?? 0) > 0,
+    code: code.data ?? null,
+    busy: code.isLoading || standIn.isLoading,
+    problem: failed ? errorText(failed) : null,
+    pair: () => void askCode({ job, pairing: uuid(), body: { hold } }),
+    standIn: () => void askStandIn({ job, standIn: uuid(), body: { hold, factor: Number(speed), dropsOut } }),
+  };
+}

@@ -1,0 +1,57 @@
+import type { HoldLive, JobView } from '@kesto/contract';
+import { byClock, type HoldCurve, type KeptHold } from '@kesto/core';
+import { useEffect } from 'react';
+import { useDispatch } from 'react-redux';
+import { api } from '@/api/api';
+import { useHoldLiveQuery, useHoldLiveState } from '@/data/holds/api';
+
+/** A hold that instruments speak of is asked about once a second; another now and then, for whoever else notes something. */
+const ASKED_MS = { spoken: 1000, byHand: 3000 } as const;
+
+/** What instruments have sent of a hold; what another phone noted meanwhile is fetched. */
+export function useLive(job: JobView, kept: KeptHold, isWatched: boolean): HoldLive | undefined {
+  const dispatch = useDispatch();
+  const of = { job: job.id, hold: kept.id };
+  const { data } = useHoldLiveState(of);
+  const isSpoken = (data?.series.length ?? 0) > 0;
+  const { refetch } = useHoldLiveQuery(of, { pollingInterval: isWatched ? (isSpoken ? ASKED_MS.spoken : ASKED_MS.byHand) : 0 });
+  const isLonger = data !== undefined && data.entries > job.stages.entries.length;
+  useEffect(() => {
+    if (isLonger) dispatch(api.util.invalidateTags([{ type: 'Job', id: job.id }]));
+  }, [isLonger, data?.entries, dispatch, job.id]);
+  // What was noted here counts for the server's own curve: it is asked again at once.
+  const noted = job.stages.entries.length;
+  useEffect(() => void refetch(), [noted, refetch]);
+  return data;
+}
+
+/** How many times as fast the hold's clock runs, as soon as its stand-in has joined. */
+export const factorOf = (kept: KeptHold, live: HoldLive | undefined): number =>
+  Math.max(kept.factor, ...(live?.series ?? []).map(({ factor }) => factor ?? 1));
+
+/** Now, by the clock of the hold [ms]. */
+export const nowOf = (kept: KeptHold, factor: number, now: number): number => byClock(kept.began.at, factor, now);
+
+/** The server's curve, as a hold by hand has its own. */
+export function curveOf(live: HoldLive | undefined): HoldCurve | null {
+  const curve = live?.curve;
+  if (!curve) return null;
+  const { judged, bandPa, wantedPaPerS, answersAtS, points } = curve;
+  const {
+    leakPaM3S,
+    smallestSeenPaM3S,
+    gramsPerYear,
+    gramsPerYearSeen = null,
+    gramsPerYearRunning = null,
+    wantedLeakPaM3S = null,
+  } = judged;
+  if (leakPaM3S === null || smallestSeenPaM3S === null) return null;
+  return {
+    ...{ bandPa, wantedPaPerS, answersAtS },
+    points: points.map(({ seconds, changePa }) => ({ seconds, changePa, pressurePa: Number.NaN, celsius: Number.NaN })),
+    hold: {
+      ...{ leakPaM3S, smallestSeenPaM3S, gramsPerYear, gramsPerYearSeen, gramsPerYearRunning, wantedLeakPaM3S },
+      ...{ verdict: judged.verdict, reasons: judged.reasons, minutesNeeded: null, correctedEndPa: Number.NaN, cautions: [] },
+    },
+  };
+}

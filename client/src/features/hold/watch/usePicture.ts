@@ -1,0 +1,36 @@
+import type { JobView } from '@kesto/contract';
+import { holdCurve, holdTracks, requestOfKept, seenAfter, usualMinutes, type HoldCurve, type KeptHold } from '@kesto/core';
+import { useMemo } from 'react';
+import { useNow } from '@/ui/useNow';
+import { curveOf, factorOf, nowOf, useLive } from './useLive';
+
+/** Minutes a hold is planned for: as typed, else as long as it needs. */
+const plannedMinutesOf = ({ began }: KeptHold): number => began.values.plannedMinutes ?? usualMinutes(began.values.minutesNeeded);
+
+interface Seen {
+  readonly curve: HoldCurve | null;
+  /** What it will have seen at its planned end [g a year]. */
+  readonly atEnd: number | null;
+}
+
+/** What is known of a hold over time: by the server where instruments speak of it, else by what was noted by hand. */
+export function usePicture(job: JobView, kept: KeptHold, isWatched: boolean) {
+  const live = useLive(job, kept, isWatched);
+  const now = nowOf(kept, factorOf(kept, live), useNow(isWatched));
+  const planned = plannedMinutesOf(kept);
+  const held = useMemo(() => ({ refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM }), [job]);
+  const byHand = useMemo((): Seen => {
+    const request = requestOfKept(kept, held);
+    if (!request) return { curve: null, atEnd: null };
+    const curve = holdCurve(request);
+    const atEnd = seenAfter(request, planned * 60);
+    return { curve: curve.ok ? curve.value : null, atEnd: atEnd.ok ? atEnd.value.gramsPerYear : null };
+  }, [kept, held, planned]);
+  const isLive = (live?.series.length ?? 0) > 0;
+  const seen: Seen = isLive ? { curve: curveOf(live), atEnd: live?.curve?.seenAtEnd ?? null } : byHand;
+  const tracks = useMemo(() => {
+    const noted = holdTracks(kept, held.altitudeM);
+    return live && live.points.length > 0 ? { ...noted, readings: live.points } : noted;
+  }, [kept, held, live]);
+  return { live, isLive, now, planned, held, tracks, ...seen };
+}
