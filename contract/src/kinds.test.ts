@@ -4,7 +4,7 @@ import { fullest, smallest, wrong } from './testing/bodies';
 
 const around = { deviceTime: '2026-11-26T08:00:00.000Z', photos: [] };
 const jobBody = (kind: (typeof JOB)[number]) => (values: object) => ({ ...around, stage: stagesOf(kind)[0], kind, values });
-const JOB = stagedKinds();
+const JOB = stagedKinds().filter((kind) => KINDS[kind].by !== 'kesto');
 const JOINT = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && !['corrected', 'erased'].includes(kind));
 
 /** On whose phone an overruling was, and by what, the server says and nobody else. */
@@ -33,6 +33,13 @@ describe.each(CASES)('%s', (_kind, fields, schema, body) => {
       if (!answer.ok) expect(answer.problem.field).toMatch(new RegExp(`^values\\.${field}`));
     }
   });
+});
+
+test('what is Kesto’s own nobody sends', () => {
+  const own = stagedKinds().filter((kind) => KINDS[kind].by === 'kesto');
+  expect(own).toContain('series-began');
+  for (const kind of own)
+    expect(check(putStageEntryRequest, jobBody(kind)(smallest(KINDS[kind].told)))).toMatchObject({ ok: false, problem: { field: 'kind' } });
 });
 
 test('a job’s kind is kept in its own stages alone', () => {

@@ -88,6 +88,7 @@ export * from './record/jointEntry';
 export { linksMisfit } from './record/recordShape';
 export * from './record/verify';
 export * from './record/verifyJob';
+export { seriesPath } from './record/seriesInFile';
 export * from './record/recordText';
 export * from './record/jsonValue';
 export * from './record/look';

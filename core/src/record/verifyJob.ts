@@ -8,6 +8,7 @@ import { jobFindings, jointFindings, type Finding } from '../ledger/findings';
 import type { JobLink } from '../stage/jobLinks';
 import { readRecordText } from './recordText';
 import { linksMisfit } from './recordShape';
+import { seriesBreak } from './seriesInFile';
 
 export const JOB_FORMAT = 'kesto-job';
 export const JOB_VERSION = 1;
@@ -39,6 +40,7 @@ export interface JobManifest {
 export const FILE_BREAKS = [
   ...(['file-missing', 'file-altered', 'file-unlisted', 'chain-other', 'head-other'] as const),
   ...(['joint-missing', 'joint-of-another-job', 'drawing-missing'] as const),
+  ...(['series-broken', 'series-missing'] as const),
 ] as const;
 export type FileBreak = (typeof FILE_BREAKS)[number];
 
@@ -189,7 +191,9 @@ function firstChainBreak(parts: Parts, manifest: JobManifest): Result<JobBreak |
     const found = breakOfChain(chain, bytesOf);
     if (found) return ok(found);
   }
-  return ok(membershipBreak(read.value, manifest.job.id) ?? namedPartsBreak(read.value, manifest) ?? read.value);
+  const job = read.value.find(({ row }) => row.of === 'job');
+  const inSeries = job ? seriesBreak(contentsOf(job.links), parts, job.row.path) : null;
+  return ok(membershipBreak(read.value, manifest.job.id) ?? namedPartsBreak(read.value, manifest) ?? inSeries ?? read.value);
 }
 
 /**

@@ -114,6 +114,28 @@ describe.each([
     expect(await inShop(({ sites }) => sites.byId(id(90)))).toBeNull();
   });
 
+  test('keeps a series with its newest samples, and each block once', async () => {
+    const instrument = { kind: 'pressure-temperature', name: 'P-7', columns: [] } as const;
+    const began = { beganAt: new Date(AT), heardAt: new Date(AT), stoodAt: new Date(AT), endedAt: null };
+    const job = (await inShop(({ jobs }) => jobs.toldToday(1)))[0]?.job.id ?? '';
+    const series = {
+      ...{ id: id(95), jobId: job, holdId: id(96), instrument, factor: null, tokenHash: `t${which}`, ...began },
+      ...{ blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0 },
+    };
+    await inShop((shop) => shop.series.add(series));
+    await inShop((shop) => shop.series.save({ ...series, acked: 5_000_000_000, samples: 3, tail: Buffer.from('abc') }));
+    expect(await inShop((shop) => shop.series.byToken(`t${which}`))).toMatchObject({
+      acked: 5_000_000_000,
+      samples: 3,
+      tail: Buffer.from('abc'),
+    });
+    const block = { seriesId: series.id, sequence: 1, bytes: Buffer.from('b'), hash: 'h' };
+    await inShop((shop) => shop.series.addBlock(block));
+    await expect(inShop((shop) => shop.series.addBlock(block))).rejects.toThrow();
+    expect(await inShop((shop) => shop.series.blocksOf(series.id, 1))).toMatchObject([{ sequence: 1, hash: 'h' }]);
+    expect(await inShop((shop) => shop.series.ofHold(series.holdId))).toHaveLength(1);
+  });
+
   test('reads its trail the newest first, in pages', async () => {
     const lines = await inShop(({ audit }) => audit.page(null, 500));
     expect(lines.map(({ what }) => what)).toEqual(expect.arrayContaining(['signed-in', 'role']));

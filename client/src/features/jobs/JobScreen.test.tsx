@@ -120,11 +120,11 @@ describe('schools of a job', () => {
 
 test('a stage that has no sheet of its own says so and takes a note', async () => {
   const { writes } = await show();
-  fireEvent.press(screen.getByLabelText('open hold'));
+  fireEvent.press(screen.getByLabelText('open pull'));
   expect(screen.getByText(/has no sheet of its own yet/)).toBeTruthy();
-  await type('what was done, and what it showed', '28 bar for 30 min, steady');
+  await type('what was done, and what it showed', '600 Pa after 40 min');
   await press('Keep this note');
-  expect(writes[0]?.body).toEqual({ kind: 'stage-note', values: { of: 'hold', text: '28 bar for 30 min, steady' } });
+  expect(writes[0]?.body).toEqual({ kind: 'stage-note', values: { of: 'hold', text: '600 Pa after 40 min' } });
 });
 
 test('a joint that was never lit is taken off the job with the reason; one that was made cannot be', async () => {

@@ -147,6 +147,8 @@ const BREAKS: Readonly<Record<BreakReason | FileBreak, string>> = {
   'joint-missing': 'a joint that the job’s own record speaks of is not in the file',
   'joint-of-another-job': 'the joint belongs to another job',
   'drawing-missing': 'the drawing that the entry was worked out from is not in the file',
+  'series-broken': 'samples of an instrument do not hang together, or are not those that the verdict was made from',
+  'series-missing': 'samples that the verdict was made from are not in the file',
   'head-missing': 'the chain does not hold the hash that was noted: entries were taken out, or the chain was made anew',
 };
 

@@ -9,7 +9,8 @@ const NOT_PUT_RIGHT = ['gate', 'points', 'point', 'kind', 'place', 'tag', 'calcu
 const fields = kindIds()
   .filter(
     (kind) =>
-      KINDS[kind].chains.some((chain) => chain !== ('shop' as string)) && !['isolation', 'planned', 'carried-over', 'held'].includes(kind),
+      KINDS[kind].chains.some((chain) => chain !== ('shop' as string)) &&
+      !['isolation', 'planned', 'carried-over', 'held', 'series-began', 'series-stands'].includes(kind),
   )
   .flatMap((kind) => Object.entries(KINDS[kind].told).map(([key, { spec }]) => ({ kind, key, spec })))
   .filter(({ key, spec }) => TYPED.includes(spec.of) && !NOT_PUT_RIGHT.includes(key));

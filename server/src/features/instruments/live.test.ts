@@ -1,7 +1,9 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { HoldLive } from '@kesto/contract';
-import { blockHash, factsIn, verifySeries, type JobLink } from '@kesto/core';
+import { blockHash, factsIn, MANIFEST, seriesPath, verifyJob, verifySeries, type JobLink, type JobManifest } from '@kesto/core';
+import { unzipSync } from 'fflate';
+import type { Response } from 'superagent';
 import { v7 as uuid } from 'uuid';
 import { WebSocket } from 'ws';
 import { listenLive } from '../../platform/live/listenLive';
@@ -92,6 +94,44 @@ const live = async (job: string, hold: string): Promise<HoldLive> =>
 const entries = async (job: string) =>
   factsIn((await (await server.as('bo')).get(`/api/jobs/${job}`).expect(200)).body.stages.entries as JobLink[]);
 
+const brokenIn = (parts: Map<string, Uint8Array>) => {
+  const result = verifyJob(parts);
+  if (!result.ok) throw new Error(JSON.stringify(result.errors));
+  return result.value.intact ? null : result.value.firstBroken;
+};
+/** The job's file holds the samples; whoever exchanges or leaves out a block is found, though the list was written anew. */
+async function expectProven(job: string, series: string): Promise<void> {
+  const { body } = await (await server.as('bo')).get(`/api/jobs/${job}/record.zip`).buffer(true).parse(asBytes).expect(200);
+  const parts = new Map(Object.entries(unzipSync(body as Uint8Array))); // cast: read as bytes
+  const [first, second] = [seriesPath(series, 1), seriesPath(series, 2)];
+  expect([brokenIn(parts), parts.has(first), parts.has(second)]).toEqual([null, true, true]);
+  const relisted = (change: (all: Map<string, Uint8Array>) => void) => {
+    const all = new Map(parts);
+    change(all);
+    const manifest = JSON.parse(Buffer.from(all.get(MANIFEST)!).toString()) as JobManifest; // cast: the server wrote it
+    const files = Object.fromEntries(
+      Object.keys(manifest.files).flatMap((path) => (all.has(path) ? [[path, blockHash(all.get(path)!)]] : [])),
+    );
+    return all.set(MANIFEST, Buffer.from(JSON.stringify({ ...manifest, files })));
+  };
+  expect(
+    brokenIn(
+      relisted((all) =>
+        all.set(
+          first,
+          Uint8Array.from(all.get(first)!, (byte, i) => (i === 90 ? byte ^ 1 : byte)),
+        ),
+      ),
+    )?.why,
+  ).toBe('series-broken');
+  expect(brokenIn(relisted((all) => all.delete(second)))).toMatchObject({ in: 'job.jsonl', why: 'series-missing' });
+}
+const asBytes = (response: Response, done: (error: Error | null, body: Buffer) => void) => {
+  const chunks: Buffer[] = [];
+  response.on('data', (chunk: Buffer) => chunks.push(chunk));
+  response.on('end', () => done(null, Buffer.concat(chunks)));
+};
+
 test('a code lets one instrument in, once; the chain says that it joined, by Kesto', async () => {
   const { job, hold, code, series, instrument } = await paired();
   expect((await entries(job)).find(({ kind }) => kind === 'series-began')).toMatchObject({
@@ -146,6 +186,7 @@ test('ended, its verdict names the heads it was made from, and the server judged
   const ended = (await entries(job)).find(({ kind }) => kind === 'hold-ended')?.values as { leakPaM3S: number; series: object[] };
   expect(ended).toMatchObject({ verdict: 'leaking', readings: 700, series: [{ series, samples: 700, blocks: 2 }] });
   expect(ended.leakPaM3S).toBeCloseTo(0.02, 2);
+  await expectProven(job, series);
   await note(job, 'vented', { hold, to: 'outdoors' });
   instrument.say(samples(701, 1));
   expect(await instrument.next('refused')).toMatchObject({ refused: { code: 'OUT_OF_ORDER' } });

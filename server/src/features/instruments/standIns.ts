@@ -18,7 +18,7 @@ export interface StandIns {
   readonly stop: () => void;
 }
 
-const notHere = () => new AppError('FORBIDDEN', 'Stand-in instruments are the demo’s alone: pair a real one, or note readings by hand.');
+const notHere = () => new AppError('NOT_FOUND', 'Stand-in instruments are the demo’s alone: pair a real one, or note readings by hand.');
 
 /** Where none are taken. */
 export const noStandIns: StandIns = {

@@ -2,13 +2,17 @@ import { createHash } from 'node:crypto';
 import {
   canonicalText,
   drawingPath,
+  factsIn,
+  factsOf,
   JOB_FORMAT,
   JOB_VERSION,
   MANIFEST,
   photoPath,
+  seriesPath,
   readJobLink,
   type ChainInFile,
   type Head,
+  type JobLink,
   type JobManifest,
   type AnyLink,
 } from '@kesto/core';
@@ -78,6 +82,16 @@ async function sayExported(shop: ShopWork, jobId: string, by: SaidBy): Promise<v
   await append(shop, told.entries, { chain, id: uuid(), kind: 'exported', told: { heads }, requestHash: '', ...by });
 }
 
+/** Every sealed block of the series that the job's chain speaks of. */
+async function seriesParts(shop: ShopWork, links: readonly JobLink[]): Promise<readonly Part[]> {
+  const parts: Part[] = [];
+  for (const { values } of factsOf(factsIn(links), 'series-began')) {
+    for (const { sequence, bytes } of await shop.series.blocksOf(values.series, 1))
+      parts.push({ path: seriesPath(values.series, sequence), bytes });
+  }
+  return parts;
+}
+
 /** A job with its own chain, every joint's, the drawings its circuit has had, and every photo that one of them names. */
 export const jobToExport = (inShop: SignedIn['inShop'], jobId: string, by: SaidBy): Promise<JobToExport> =>
   inShop(async (shop) => {
@@ -87,7 +101,8 @@ export const jobToExport = (inShop: SignedIn['inShop'], jobId: string, by: SaidB
       const bytes = bytesOf(canonicalText(graph));
       return { path: drawingPath(sha256(bytes)), bytes };
     });
-    const parts = [...chains.map(({ part }) => part), ...new Map(drawings.map((part) => [part.path, part])).values()];
+    const samples = await seriesParts(shop, told.entries);
+    const parts = [...chains.map(({ part }) => part), ...samples, ...new Map(drawings.map((part) => [part.path, part])).values()];
     const photos = [...new Set(chains.flatMap((chain) => chain.photos))];
     const { id, number, title } = told.job;
     const files = [...parts.map(({ path, bytes }) => [path, sha256(bytes)]), ...photos.map((hash) => [photoPath(hash), hash])];

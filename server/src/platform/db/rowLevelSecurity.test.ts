@@ -19,11 +19,17 @@ beforeAll(async () => {
   ]);
   stranger = await server.as('otto');
   const refused = { personId: demoId(0x11), address: '203.0.113.7', minute: new Date() };
-  await server.store.inShop(DEMO_SHOP, async ({ audit, dayPins }) => {
+  await server.store.inShop(DEMO_SHOP, async ({ audit, dayPins, series }) => {
     await audit.refused(refused, new Date(0));
     const ids = { id: uuid(), leadId: demoId(0x13), at: new Date() };
     await dayPins.add({ ...ids, phoneOf: demoId(0x11), key: 'k', madeAt: new Date(), until: new Date() });
     await dayPins.used({ ...ids, jobId: OPEN_JOB, seenAt: null });
+    const instrument = { kind: 'pressure-temperature', name: 'P-7', columns: [] } as const;
+    const began = { beganAt: new Date(), heardAt: new Date(), stoodAt: new Date(), endedAt: null };
+    const none = { blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0, factor: null, tokenHash: 't' };
+    const one = { id: uuid(), jobId: OPEN_JOB, holdId: uuid(), instrument, ...none, ...began };
+    await series.add(one);
+    await series.addBlock({ seriesId: one.id, sequence: 1, bytes: Buffer.from('b'), hash: 'h' });
   });
 });
 afterAll(() => server.close());
