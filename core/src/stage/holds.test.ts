@@ -8,6 +8,7 @@ import {
   openGates,
   settledAt,
   soapedAt,
+  thinned,
   usualMinutes,
   bubbledIn,
   HOSES,
@@ -144,3 +145,19 @@ test('a joint on a tube at the valve that parts two sections lies in the one wit
 
 test('held as long as it needs, an hour where that takes more than a night', () =>
   expect([usualMinutes(null), usualMinutes(4), usualMinutes(200.2), usualMinutes(5000)]).toEqual([60, 15, 201, 60]));
+
+test('samples of a day are taken together in even groups, and their mean stays', () => {
+  const day = Array.from({ length: 86_400 }, (_, i) => ({ ms: 1000 * i, gaugePa: 2e6 - i, celsius: 18 + (i % 2) }));
+  const few = thinned(day);
+  const mean = (of: readonly { readonly gaugePa: number }[]) => of.reduce((sum, { gaugePa }) => sum + gaugePa, 0) / of.length;
+  expect(few.length).toBeLessThanOrEqual(4000);
+  expect(few.length).toBeGreaterThan(3500);
+  expect(Math.abs(mean(few) - mean(day))).toBeLessThan(30);
+  expect(thinned(day.slice(0, 100))).toHaveLength(100);
+});
+
+test('a stand-in’s clock runs faster, and every time of its hold goes by it', () => {
+  const series = fact('series-began', 2, { hold: 'h', series: 's', instrument: { columns: [] }, factor: 60 });
+  const [hold] = holdsOf([...filled, series, fact('supply-shut', 8, { hold: 'h' })]);
+  expect([hold?.factor, hold?.shutAt, hold?.steps[0]?.at]).toEqual([60, at(480), at(60)]);
+});
