@@ -22,7 +22,24 @@ const choose = (name) => (page) => page.getByRole('radio', { name, exact: true }
 /** Back to the head of the sheet. */
 const toTop = (page) => page.evaluate(() => document.querySelector('[role=region]')?.scrollTo(0, 0));
 const pause = (page) => page.waitForTimeout(1000);
+const act = (page) => page.getByTestId('action').filter({ visible: true }).click();
 const touch = (testId, position) => (page) => page.getByTestId(testId).click(position ? { position } : {});
+
+const fill = (label, text) => (page) => page.getByLabel(label, { exact: true }).fill(text);
+const tickAll = async (page) => {
+  for (const box of await page.getByRole('checkbox').filter({ visible: true }).all()) await box.click();
+};
+/** A hold that is filled and watched for a while, by a stand-in whose clock runs fast. */
+const watched = async (page) => {
+  const action = page.getByTestId('action').filter({ visible: true });
+  for (let tries = 0; tries < 60; tries++) {
+    const says = await action.textContent();
+    if (/^It stands at|^The supply/.test(says ?? '')) await action.click();
+    if (/^The supply/.test(says ?? '')) break;
+    await page.waitForTimeout(500);
+  }
+  await page.waitForTimeout(13_000);
+};
 
 /** Picture, window, light, person, address, and what is done there before it is taken. */
 const SHOTS = [
@@ -65,7 +82,24 @@ const SHOTS = [
     [tap('Find the best order'), tap(/^show the gas at CR2-08/), toTop],
   ],
   ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
-  ['new-unit-phone', 'phone', 'light', 'Maren Ito-Dahl', '/units/new', [tap('R-32'), choose('heat pump')]],
+  [
+    'hold-wide',
+    'wide',
+    'light',
+    'Ilta Varro',
+    `/jobs/${id('0043')}/hold`,
+    [
+      fill('pipe now', '18'),
+      fill('held for', '60'),
+      tickAll,
+      act,
+      tap('Let an instrument join'),
+      choose('300 times'),
+      tap('Start the stand-in'),
+      pause,
+      watched,
+    ],
+  ],
 ];
 
 const app = await startApplication({ dataDir: path.resolve('var/shots-data'), port: await freePort(), fresh: true });
