@@ -17,7 +17,7 @@ import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
-import { fromInstrument, pairingRequest, standInRequest } from './instruments/schema';
+import { fromInstrument, holdLogRequest, pairingRequest, standInRequest } from './instruments/schema';
 import { putDayPinRequest, putPinOverrulingRequest, putPinSeenRequest } from './dayPins/schema';
 import { overruleBesideRequest, putStageEntryRequest } from './stages/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
@@ -61,6 +61,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   overruleBeside: overruleBesideRequest,
   setPairing: pairingRequest,
   setStandIn: standInRequest,
+  setHoldLog: holdLogRequest,
   setDayPin: putDayPinRequest,
   putPinOverruling: putPinOverrulingRequest,
   putPinSeen: putPinSeenRequest,

@@ -135,3 +135,30 @@ test('held, told that it leaks, found by soap, mended, and held again', async ({
     expect(live.series[0]?.disagreements).toBe(0);
   }
 });
+
+test('a logger’s file, its columns in any order, is looked at, kept, and given back as a table', async ({ page, looks }, info) => {
+  test.skip(info.project.name !== 'phone', 'the same panel on both');
+  const kesto = new Kesto(page);
+  await kesto.signIn('Ilta Varro');
+  const { job } = await readyToHold(page);
+  await page.goto(`/jobs/${job}/hold`);
+  await page.getByLabel('pipe now', { exact: true }).fill('18');
+  for (const box of await page.getByRole('checkbox').filter({ visible: true }).all()) await box.click();
+  await key(page, 'Begin the fill').click();
+  const chosen = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Read a log (CSV)' }).filter({ visible: true }).click();
+  const lines = Array.from({ length: 40 }, (_, i) => `${(18 + i / 100).toFixed(2)};${(2000 - i / 10).toFixed(1)};${5 * i}`);
+  const csv = ['Temp °C;Druck kPa;Sekunden time', ...lines, 'end;of;log'].join('\r\n');
+  await (await chosen).setFiles({ name: 'hold.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(shown(page, /^40 lines; 1 say no time/)).toBeVisible();
+  await expect(shown(page, /2000\.0 kPag {2}18\.0 °C/)).toBeVisible();
+  await looks();
+  await page.getByRole('button', { name: 'Keep this log' }).filter({ visible: true }).click();
+  await expect(shown(page, /^40 samples are safe$|; 40 samples are safe/)).toBeVisible();
+  const holds = (await (await page.request.get(`/api/jobs/${job}`)).json()) as {
+    stages: { entries: { content: { said: { id: string; kind: string } } }[] };
+  };
+  const hold = holds.stages.entries.find(({ content }) => content.said.kind === 'hold-began')?.content.said.id ?? '';
+  const table = await (await page.request.get(`/api/jobs/${job}/holds/${hold}/samples.csv`)).text();
+  expect(table.split('\r\n')).toHaveLength(42);
+});

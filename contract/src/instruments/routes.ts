@@ -1,6 +1,6 @@
-import { get, put } from '../route';
+import { get, put, type Streamed } from '../route';
 import { EVERYBODY, MAKERS, type Done } from '../session/types';
-import type { HoldLive, Pairing, PairingRequest, StandInRequest, StandInSoap } from './types';
+import type { HoldLive, HoldLogRequest, KeptLog, Pairing, PairingRequest, StandInRequest, StandInSoap } from './types';
 
 export const INSTRUMENT_ROUTES = {
   setPairing: put<PairingRequest, Pairing>()('/api/jobs/:job/pairings/:pairing', {
@@ -9,6 +9,14 @@ export const INSTRUMENT_ROUTES = {
   }),
   holdLive: get<HoldLive>()('/api/jobs/:job/holds/:hold/live', {
     summary: 'What instruments have sent of a hold, thinned for a screen, and what the server makes of it',
+    roles: EVERYBODY,
+  }),
+  setHoldLog: put<HoldLogRequest, KeptLog>()('/api/jobs/:job/holds/:hold/logs/:log', {
+    summary: 'A logger’s file of a hold, piece by piece',
+    roles: MAKERS,
+  }),
+  holdCsv: get<Streamed<ArrayBuffer>>()('/api/jobs/:job/holds/:hold/samples.csv', {
+    summary: 'All samples of a hold as a table',
     roles: EVERYBODY,
   }),
   setStandIn: put<StandInRequest, Done>()('/api/jobs/:job/stand-ins/:standIn', {

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { LIVE_KINDS, LIVE_QUANTITIES } from '@kesto/core';
 import { quantity } from '../schema/quantity';
 import { line, uuid } from '../schema/texts';
-import type { FromInstrument, PairingRequest, StandInRequest } from './types';
+import { LOG_PIECE, type FromInstrument, type HoldLogRequest, type PairingRequest, type StandInRequest } from './types';
 
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 
@@ -26,6 +26,18 @@ const instrument = Joi.object({
 });
 
 const sample = Joi.array().min(3).max(10).items(Joi.number().integer().unsafe(false));
+
+export const holdLogRequest = Joi.object<HoldLogRequest>({
+  instrument: instrument
+    .keys({
+      log: Joi.object({
+        sha256: Joi.string().hex().length(64).required(),
+        headings: Joi.array().length(3).items(line(80)).required(),
+      }).required(),
+    })
+    .required(),
+  samples: Joi.array().max(LOG_PIECE).items(sample).required(),
+});
 
 /** One of three messages: a code with what the instrument is, the token it was given, or samples. */
 export const fromInstrument = Joi.object<FromInstrument>({

@@ -22,6 +22,8 @@ export interface LiveInstrument {
   readonly columns: readonly LiveColumn[];
   readonly calibratedUntil?: string;
   readonly range?: Quantity;
+  /** Read from a logger's file: its hash, and the headings that were chosen for time, gauge and pipe. */
+  readonly log?: { readonly sha256: string; readonly headings: readonly string[] };
 }
 
 /** Its count from 1, the series' clock [ms since 1970], whole steps of each column. */
@@ -91,6 +93,18 @@ export interface HoldLive {
     readonly seenAtEnd: number | null;
     readonly judged: Worked<'hold-ended'>;
   } | null;
+}
+
+/** A logger's file, in pieces: the same piece again changes nothing. */
+export interface HoldLogRequest {
+  readonly instrument: LiveInstrument & { readonly log: NonNullable<LiveInstrument['log']> };
+  readonly samples: readonly WireSample[];
+}
+/** So many of its lines go in one request. */
+export const LOG_PIECE = 5000;
+
+export interface KeptLog {
+  readonly samples: number;
 }
 
 export interface StandInSoap {

@@ -1,2 +1,3 @@
 export * from './block';
 export * from './verifySeries';
+export * from './log';

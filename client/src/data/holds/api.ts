@@ -13,6 +13,9 @@ const holdApi = api.injectEndpoints({
     setPairing: build.mutation<Answer<'setPairing'>, { job: string; pairing: string; body: Body<'setPairing'> }>({
       query: ({ body, ...of }) => call('setPairing', of, body),
     }),
+    setHoldLog: build.mutation<Answer<'setHoldLog'>, OfHold & { log: string; body: Body<'setHoldLog'> }>({
+      query: ({ body, ...of }) => call('setHoldLog', of, body),
+    }),
     setStandIn: build.mutation<Answer<'setStandIn'>, { job: string; standIn: string; body: Body<'setStandIn'> }>({
       query: ({ body, ...of }) => call('setStandIn', of, body),
     }),
@@ -22,4 +25,4 @@ const holdApi = api.injectEndpoints({
 
 /** As it was fetched last, without asking. */
 export const useHoldLiveState = holdApi.endpoints.holdLive.useQueryState;
-export const { useHoldLiveQuery, useSetPairingMutation, useSetStandInMutation, useLazyStandInSoapQuery } = holdApi;
+export const { useHoldLiveQuery, useSetPairingMutation, useSetStandInMutation, useSetHoldLogMutation, useLazyStandInSoapQuery } = holdApi;

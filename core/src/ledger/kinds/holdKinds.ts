@@ -36,6 +36,8 @@ const HOLD = ['hold'] as const;
 const liveInstrument = object({
   ...{ kind: word(LIVE_KINDS), name: line(80), calibratedUntil: optional(designation(10)), range: optional(quantity) },
   columns: list(object({ quantity: word(LIVE_QUANTITIES), step: number(1e-9, 1e6, '') }), 1, 8),
+  /** Read from a logger's file: its hash, and the headings that were chosen for time, gauge and pipe. */
+  log: optional(object({ sha256: hash, headings: list(line(80), 3, 3) })),
 });
 const seriesHead = {
   ...{ series: id, blocks: whole(0, 1_000_000, ''), head: orNothing(hash), samples: whole(0, 1_000_000_000, '') },

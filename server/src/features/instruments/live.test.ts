@@ -202,6 +202,25 @@ test('what is noted of the hold is told to whoever speaks of it, and to no other
   for (const { instrument } of [one, other]) instrument.socket.terminate();
 });
 
+test('a logger’s file is kept piece by piece, by its hash; the same piece again changes nothing, and all of it comes out as a table', async () => {
+  const { job, hold } = await begun();
+  const log = uuid();
+  const instrument = { ...PROBE, name: 'hold.csv', log: { sha256: 'ab'.repeat(32), headings: ['time', 'kPa', 'pipe'] } };
+  const ilta = await server.as('ilta');
+  const piece = (rows: object) => ilta.put(`/api/jobs/${job}/holds/${hold}/logs/${log}`).send({ instrument, ...rows });
+  await piece(samples(1, 700)).expect(200);
+  await piece(samples(1, 700)).expect(200);
+  expect((await piece(samples(701, 5)).expect(200)).body).toEqual({ samples: 705 });
+  expect((await entries(job)).find(({ kind }) => kind === 'series-began')?.values).toMatchObject({
+    instrument: { log: { sha256: 'ab'.repeat(32) } },
+  });
+  const { text } = await (await server.as('bo')).get(`/api/jobs/${job}/holds/${hold}/samples.csv`).expect(200);
+  const lines = text.split('\r\n');
+  expect([lines.length, lines[0], lines[1]?.split(',').slice(1)]).toEqual([707, 'time,gauge kPag,pipe C', ['1999.9', '18']]);
+  const { body } = await piece({ samples: [[706, T0, 1.5, 2]] }).expect(400);
+  expect(body.error.field).toContain('samples');
+});
+
 describe('is not let in', () => {
   test.each([
     ['a page of another site', { origin: 'http://elsewhere.example' }, '', '403'],

@@ -37,17 +37,19 @@ export interface Joining {
   readonly factor: number | null;
   readonly token: string;
   readonly now: Date;
+  /** Given by whoever reads a file; left out it is made here. */
+  readonly id?: string;
 }
 
 /** An instrument joins a hold that is not ended: its series begins, and the job's chain says so. */
-export async function joinHold(shop: ShopWork, { jobId, holdId, instrument, factor, token, now }: Joining): Promise<Series> {
+export async function joinHold(shop: ShopWork, { jobId, holdId, instrument, factor, token, now, id = uuid() }: Joining): Promise<Series> {
   const job = await shop.jobs.lock(jobId);
   if (!job) throw notFound('This job');
   const kept = holdsOf(factsIn(await shop.ledger.of({ of: 'job', id: jobId }))).find(({ id }) => id === holdId);
   if (!kept || ['ended', 'vented'].includes(holdState(kept)))
     throw new AppError('OUT_OF_ORDER', 'This hold is ended: begin another.', 'hold');
   const series: Series = {
-    ...{ id: uuid(), jobId, holdId, instrument, factor, tokenHash: tokenHash(token) },
+    ...{ id, jobId, holdId, instrument, factor, tokenHash: tokenHash(token) },
     ...{ blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0 },
     ...{ beganAt: now, heardAt: now, stoodAt: now, endedAt: null },
   };
@@ -55,6 +57,21 @@ export async function joinHold(shop: ShopWork, { jobId, holdId, instrument, fact
   const told = { hold: holdId, series: series.id, instrument, ...(factor === null ? {} : { factor }) };
   await tell(shop, { jobId, holdId, kind: 'series-began', told, now });
   return series;
+}
+
+export interface LogAsked extends Pick<Joining, 'jobId' | 'holdId' | 'instrument' | 'now'> {
+  readonly id: string;
+  readonly samples: readonly WireSample[];
+}
+
+/** A logger's file joins as an instrument does, under the id that its reader gave it; a piece that came before changes nothing. */
+export async function keepLog(shop: ShopWork, { id, samples, jobId, holdId, instrument, now }: LogAsked): Promise<Series> {
+  if (!(await shop.series.byId(id))) {
+    await joinHold(shop, { id, jobId, holdId, instrument, factor: null, token: newToken(shop.shopId), now });
+  }
+  const locked = await shop.series.lock(id);
+  if (!locked || locked.holdId !== holdId) throw notFound('This log');
+  return takeSamples(shop, locked, samples, now);
 }
 
 /** Where an instrument that comes back goes on; null of one whose hold is over, or that nobody knows. */

@@ -70,6 +70,15 @@ function curveOf(
   };
 }
 
+/** All samples of a hold as a table: time, gauge [kPa], pipe [°C]. Figures and times alone, so that no sheet runs anything. */
+export async function holdCsv(shop: ShopWork, holdId: string): Promise<string> {
+  const samples = await judgedBy(shop, await shop.series.ofHold(holdId));
+  if (samples.length === 0) throw notFound('A sample of this hold');
+  const figure = (value: number) => String(Number(value.toFixed(4)));
+  const lines = samples.map(({ ms, gaugePa, celsius }) => `${new Date(ms).toISOString()},${figure(gaugePa / 1000)},${figure(celsius)}`);
+  return ['time,gauge kPag,pipe C', ...lines, ''].join('\r\n');
+}
+
 /** What a hold is judged from when it is ended: all its samples, sealed, and where each series stands. Null where no instrument spoke of it. */
 export async function liveHeld(shop: ShopWork, holdId: string): Promise<LiveHeld | null> {
   const series = await sealHold(shop, holdId);

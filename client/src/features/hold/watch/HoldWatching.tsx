@@ -80,7 +80,13 @@ export function HoldWatching({ job, graph, work, kept }: HoldWatchingProps) {
       aside={
         <View style={styles.aside}>
           <SoapList watch={watch} mayNote={work.mayNote} />
-          <Instruments job={job.id} hold={kept.id} live={watch.live} mayJoin={work.mayNote && watch.state !== 'ended'} />
+          <Instruments
+            job={job.id}
+            hold={kept.id}
+            live={watch.live}
+            mayJoin={work.mayNote && watch.state !== 'ended'}
+            beganAt={kept.began.at}
+          />
           <Outlook watch={watch} graph={graph} away={values.distanceM === null ? null : showIn(units).distance(values.distanceM)} />
           <Facts facts={work.facts.filter(({ stage }) => stage === 'hold')} nameOf={nameOf} work={work} />
         </View>

@@ -1,5 +1,6 @@
 import type { HoldLive } from '@kesto/contract';
 import { useState } from 'react';
+import { addressOf } from '@/api/call';
 import { StyleSheet, View } from 'react-native';
 import { FrameKey, Choice } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
@@ -7,6 +8,7 @@ import { Ring } from '@/ui/Ring';
 import { Failed } from '@/ui/states';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { WORDS } from '../words';
+import { LogReader } from './LogReader';
 import { SPEEDS, useInstruments } from './useInstruments';
 
 interface InstrumentsProps {
@@ -14,10 +16,11 @@ interface InstrumentsProps {
   readonly hold: string;
   readonly live: HoldLive | undefined;
   readonly mayJoin: boolean;
+  readonly beganAt: string;
 }
 
 /** Which instruments speak of this hold, and how another joins: by a code, or in the demo a stand-in. */
-export function Instruments({ job, hold, live, mayJoin }: InstrumentsProps) {
+export function Instruments({ job, hold, live, mayJoin, beganAt }: InstrumentsProps) {
   const work = useInstruments(job, hold);
   const [open, setOpen] = useState(false);
   const joined = live?.series ?? [];
@@ -71,6 +74,10 @@ export function Instruments({ job, hold, live, mayJoin }: InstrumentsProps) {
             </View>
           ) : null}
         </View>
+      ) : null}
+      {mayJoin && joined.length === 0 ? <LogReader job={job} hold={hold} beganAt={beganAt} /> : null}
+      {joined.length > 0 ? (
+        <FrameKey quiet label={WORDS.asCsv} onPress={() => window.open(addressOf('holdCsv', { job, hold }), '_blank')} />
       ) : null}
       {work.problem ? <Failed message={work.problem} /> : null}
     </View>

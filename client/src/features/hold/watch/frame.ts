@@ -52,7 +52,7 @@ export function shownReadings({ tracks, shutS }: ChartFacts): HoldTracks['readin
 
 /** Where everything of a hold lies on its paper. */
 export function frameOf(facts: ChartFacts, width: number, height: number) {
-  const { tracks, curve, fullKpag, nowS } = facts;
+  const { curve, fullKpag, nowS } = facts;
   const end = endOf(facts);
   const x = timeScale(facts, end, [PAD.left, width - PAD.right]);
   const drawn = height - PAD.axis;
