@@ -12,7 +12,12 @@ export type Correctable =
   | { readonly key: string; readonly as: 'word'; readonly words: readonly string[] }
   | { readonly key: string; readonly as: 'truth' };
 
-const QUANTITIES: Readonly<Record<string, 'pressure' | 'volume'>> = { reads: 'pressure', pressure: 'pressure', downTo: 'pressure', volume: 'volume' };
+const QUANTITIES: Readonly<Record<string, 'pressure' | 'volume'>> = {
+  reads: 'pressure',
+  pressure: 'pressure',
+  downTo: 'pressure',
+  volume: 'volume',
+};
 /** What another answer of is a way of its own, noted anew, and points that say which of a list is meant. */
 const NOTED_ANEW: readonly KindId[] = ['isolation', 'readings', 'overruled', 'also-opened', 'hold-began', 'hold-ended'];
 const WHICH: readonly string[] = ['point', 'gate'];
