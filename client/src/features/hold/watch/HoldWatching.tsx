@@ -2,7 +2,7 @@ import type { JobView } from '@kesto/contract';
 import { drawnName, showIn } from '@kesto/contract/wording';
 import type { CircuitGraph, KeptHold } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { jobCells } from '@/data/jobs/cells';
 import { sectionName } from '@/data/stages/sections';
@@ -31,10 +31,13 @@ interface HoldWatchingProps {
   readonly graph: CircuitGraph | null;
   readonly work: StageWork;
   readonly kept: KeptHold;
+  /** Another section is held as well. */
+  readonly onAnother: () => void;
+  readonly children?: ReactNode;
 }
 
 /** A section under pressure, watched. */
-export function HoldWatching({ job, graph, work, kept }: HoldWatchingProps) {
+export function HoldWatching({ job, graph, work, kept, onAnother, children }: HoldWatchingProps) {
   const units = useUnits();
   const wide = useIsWide();
   const watch = useHoldWatch(job, graph, work, kept);
@@ -72,6 +75,7 @@ export function HoldWatching({ job, graph, work, kept }: HoldWatchingProps) {
               <FrameKey label={WORDS.end} onPress={() => void watch.end().then((kept) => kept && close())} />
             ) : null}
             {watch.state === 'filling' ? <FrameKey label={WORDS.letDown} onPress={() => setPanel('down')} /> : null}
+            <FrameKey quiet label={WORDS.another} onPress={onAnother} />
             <Leaving work={work} skipSays={WORDS.skipSays} onKept={close} />
           </View>
         ) : null
@@ -93,6 +97,7 @@ export function HoldWatching({ job, graph, work, kept }: HoldWatchingProps) {
       }
     >
       {work.problem ? <Failed message={work.problem} /> : null}
+      {children}
       {wide ? null : <Glances watch={watch} />}
       {watch.state === 'filling' && watch.next === null && watch.standLeftS === 0 ? (
         <Words size={17} bold>
