@@ -90,9 +90,9 @@ describe('judged from what an instrument sent', () => {
 
   test('a day of it in a blink; nothing before it had settled, its own calibration and range are flagged', () => {
     const [kept] = holdsOf(facts);
-    const begins = performance.now();
+    const begins = Date.now();
     const answer = kept && judgeKept(kept, HELD, live);
-    expect(performance.now() - begins).toBeLessThan(500);
+    expect(Date.now() - begins).toBeLessThan(500);
     expect(answer).toMatchObject({
       ok: true,
       value: { verdict: 'tight', leakPaM3S: expect.closeTo(0, 6), reasons: ['calibration-over', 'beyond-range'], readings: 86_400 - 1500 },
