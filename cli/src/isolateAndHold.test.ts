@@ -117,3 +117,24 @@ describe('hold, before it is made', () => {
     expect(refusal(ask('hold', { plan, gas: 'carbon-dioxide' }))).toMatchObject({ code: 'test-gas', field: 'gas' });
   });
 });
+
+describe('hold, of a logger’s file', () => {
+  const { samples: _, ...rest } = held;
+  const csv = (rows: readonly string[]) => ['Temp °C;Druck bar;Zeit', ...rows].join('\n');
+  const minute = (i: number) => `2026-11-24 10:${String(i).padStart(2, '0')}:00Z`;
+  test('its columns in any order come to the same answer as its samples', () => {
+    const rows = Array.from({ length: 40 }, (_row, i) => `20,0;${(30 - i / 100).toFixed(2).replace('.', ',')};${minute(i)}`);
+    const of = answer('hold', { ...rest, log: { csv: csv([...rows, 'end;of;log']) } });
+    const samples = Array.from({ length: 40 }, (_row, i) => ({
+      seconds: 60 * i,
+      pressure: q(30 - i / 100, 'barg'),
+      temperature: q(20, 'C'),
+    }));
+    const by = answer('hold', { ...rest, samples });
+    expect(of).toMatchObject({ verdict: by['verdict'], skippedLines: 1, leakPaM3S: expect.closeTo(Number(by['leakPaM3S']), 9) });
+  });
+  test('a file that says nothing, or stands beside samples, is refused by its field', () => {
+    expect(refusal(ask('hold', { ...rest, log: { csv: 'a;b\n1;2' } })).field).toBe('log.csv');
+    expect(refusal(ask('hold', { ...held, log: { csv: csv(['20;30;0']) } })).field).toBe('samples');
+  });
+});

@@ -38,6 +38,7 @@ import {
 } from '@kesto/core';
 import { readings, saturation, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import type Joi from 'joi';
+import { holdOfLog, isOfLog } from './holdLog';
 
 export interface Command {
   readonly schema: Joi.Schema;
@@ -66,10 +67,14 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
   isolate: { schema: isolateRequest, answer: (body) => mapped(isolate(body as IsolateRequest), isolateAnswer) },
   hold: {
     schema: holdOrPlanRequest,
-    answer: (body) =>
-      isHoldPlan(body)
-        ? mapped(planHold(body), holdPlanAnswer)
-        : mapped(hold(body as HoldRequest), (found) => holdAnswer(found, body as HoldRequest)),
+    answer: (body) => {
+      if (isHoldPlan(body)) return mapped(planHold(body), holdPlanAnswer);
+      if (!isOfLog(body)) return mapped(hold(body as HoldRequest), (found) => holdAnswer(found, body as HoldRequest));
+      const read = holdOfLog(body);
+      if (!read.ok) return read;
+      const { request, skipped } = read.value;
+      return mapped(hold(request), (found) => ({ ...holdAnswer(found, request), skippedLines: skipped }));
+    },
   },
   sequence: { schema: sequenceRequest, answer: (body) => mapped(sequence(body as SequenceRequest), sequenceAnswer) },
   saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },

@@ -200,11 +200,28 @@ export const readingsRequest = Joi.object<ReadingsRequest>({
   charge: quantity,
 });
 
+/** Letters of a logger's file: a day at one a second is some three millions. */
+const MOST_LOG = 20_000_000;
 const gauge = Joi.object({ resolution: quantity.required(), drift: quantity, perKelvin: quantity, range: quantity });
 
-export const holdRequest = Joi.object<HoldRequest>({
+/** Of a hold, beside its samples. */
+const held = {
   ...surroundings,
   volume: quantity.required(),
+  gauge: gauge.required(),
+  temperatureUncertaintyK: Joi.number().required(),
+  wantedLeakPaM3S: Joi.number(),
+  refrigerant: Joi.string().max(20),
+  charge: quantity,
+  gas: Joi.string().max(40),
+  side: word(HELD_SIDES),
+  runningC: Joi.number(),
+  supplyShut: Joi.boolean(),
+  unfollowedShare: Joi.number(),
+};
+
+export const holdRequest = Joi.object<HoldRequest>({
+  ...held,
   samples: Joi.array()
     .max(100_000)
     .items(
@@ -216,16 +233,6 @@ export const holdRequest = Joi.object<HoldRequest>({
       }),
     )
     .required(),
-  gauge: gauge.required(),
-  temperatureUncertaintyK: Joi.number().required(),
-  wantedLeakPaM3S: Joi.number(),
-  refrigerant: Joi.string().max(20),
-  charge: quantity,
-  gas: Joi.string().max(40),
-  side: word(HELD_SIDES),
-  runningC: Joi.number(),
-  supplyShut: Joi.boolean(),
-  unfollowedShare: Joi.number(),
 });
 
 /** Whatever a program calls its parts; a slash tells passages of one part apart. */
@@ -285,11 +292,14 @@ export const holdPlanRequest = Joi.object<HoldPlanRequest>({
   gas: Joi.string().max(40),
 });
 
-/** With samples a hold is judged, with a plan it is planned. */
-export const holdOrPlanRequest = Joi.alternatives().conditional(Joi.object({ plan: Joi.exist().required() }).unknown(), {
-  then: holdPlanRequest,
-  otherwise: holdRequest,
-});
+/** Samples as a logger wrote them: a table in plain text. */
+export const holdOfLogRequest = Joi.object({ ...held, log: Joi.object({ csv: Joi.string().max(MOST_LOG).required() }).required() });
+
+const has = (key: string) => Joi.object({ [key]: Joi.exist().required() }).unknown();
+/** With samples, or a logger's file of them, a hold is judged; with a plan it is planned. */
+export const holdOrPlanRequest = Joi.alternatives()
+  .conditional(has('plan'), { then: holdPlanRequest })
+  .conditional(has('log'), { then: holdOfLogRequest, otherwise: holdRequest });
 
 const sequenceJoint = Joi.object<SequenceJointRequest>({
   id: anyId.required(),
