@@ -133,7 +133,7 @@ function cautionsOf({ capPa, fullPa, unknown, plan, distanceM, endPa, reach, isL
     ...(endPa !== null && endPa < fullPa ? [caution('cylinder-short', { endPa, wantedPa: fullPa })] : []),
     ...(distanceM === null ? [] : [caution('keep-away', { distanceM })]),
     ...(unknown.length > 0 ? [caution('limit-unknown', { parts: unknown.join(', ') })] : []),
-    ...(reach.equalise.length > 0 ? [caution('equalise-first')] : []),
+    ...(reach.equalise.length > 0 ? [caution('equalise-first', { parts: reach.equalise.flat().join(', ') })] : []),
     ...(isLow ? [] : [caution('high-side-alone')]),
     ...(plan.plate ? [] : [caution('plate-unread')]),
     ...(water.length > 0 ? [caution('water-side-open', { parts: water.join(', ') })] : []),

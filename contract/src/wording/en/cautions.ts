@@ -151,7 +151,8 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'keep-away': (v, s) =>
     `Stand ${s.distance(num(v, 'distanceM'))} off while it rises and for 10 min at the last step; nobody in line with caps, ends or glasses. The boiler code's own least is ${s.distance(30)}.`,
   'limit-unknown': (v) => `Nobody typed what these may see, so the low side's limit counts for them: ${str(v, 'parts')}.`,
-  'equalise-first': () => 'Equal pressure on both sides first: the gas would push a compressor or a valve the wrong way.',
+  'equalise-first': (v) =>
+    `Equal pressure on both sides first (${str(v, 'parts')}): the gas would push a compressor or a valve the wrong way.`,
   'high-side-alone': () => 'Above the low side’s limit: right only while every valve towards the low side stays shut. Watch its gauge.',
   'plate-unread': () => 'No plate read: limits are the refrigerant’s usual design pressures, rounded down. The plate rules.',
   'water-side-open': (v) => `Water side of ${str(v, 'parts')}: shut off, drained and open, and looked at. A leak inside shows there.`,
