@@ -50,7 +50,11 @@ await buildServer();
 await check('locks, backup and restore', 'node --test scripts/tests/', { share: 90 });
 await Promise.all([
   check('server tests on a real PostgreSQL', 'npx jest --maxWorkers=2 --selectProjects server', { share: 110 })
-    .then(() => check('engine, contract, command line', 'npx jest --maxWorkers=2 --selectProjects core contract cli', { share: 60 }))
+    .then(() =>
+      check('engine, contract, command line, instruments', 'npx jest --maxWorkers=2 --selectProjects core contract cli instruments', {
+        share: 60,
+      }),
+    )
     .then(() => check('client', 'npx jest --maxWorkers=2 --selectProjects client', { share: 120 })),
   check('the client builds', 'node scripts/buildClient.mjs'),
 ]);
