@@ -105,6 +105,7 @@ describe('guessing is slowed', () => {
 
   test('sixty tries at once are sixty: few of them are looked at', async () => {
     const other = await testServer();
+    const began = performance.now();
     const answers = await Promise.all(
       Array.from({ length: 60 }, (_v, i) =>
         other
@@ -113,7 +114,9 @@ describe('guessing is slowed', () => {
           .send({ login: 'ilta', password: `no${i}` }),
       ),
     );
-    expect(answers.filter((a) => a.status === 401).length).toBeLessThanOrEqual(6);
+    // Five are free, then each waits 1, 2, 4 ... seconds: a busy machine that takes longer looks at one or two more.
+    const waited = Math.floor(Math.log2(1 + (performance.now() - began) / 1000));
+    expect(answers.filter((a) => a.status === 401).length).toBeLessThanOrEqual(6 + waited);
     await other.close();
   });
 
