@@ -2,7 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(150_000);
+test.setTimeout(360_000);
 
 /** The herbarium split of the demo and its one circuit. */
 const UNIT = '/units/0193a000-0000-7000-8000-000000000023';

@@ -21,7 +21,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     page,
     looks,
   }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(360_000);
     await page.emulateMedia({ colorScheme });
     const kesto = new Kesto(page);
     await kesto.signIn('Maren Ito-Dahl');

@@ -5,7 +5,7 @@ import { madeMachine, plannedJoint } from '../fixtures/machine';
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(120_000);
+test.setTimeout(360_000);
 
 const litres = (value: number) => ({ volume: { value, unit: 'L' } });
 /** Valves that were seen to close, and what the section between them holds. */
@@ -46,7 +46,7 @@ async function begins(page: Page, dropsOut: boolean): Promise<void> {
   await page.getByRole('radio', { name: '300 times' }).filter({ visible: true }).click();
   if (dropsOut) await page.getByRole('checkbox', { name: 'It falls silent now and then' }).click();
   await page.getByRole('button', { name: 'Start the stand-in' }).filter({ visible: true }).click();
-  await expect(shown(page, /stand-in probe, its clock 300 times as fast/)).toBeVisible({ timeout: 15_000 });
+  await expect(shown(page, /stand-in probe, its clock 300 times as fast/)).toBeVisible({ timeout: 60_000 });
 }
 
 /** Every step by a tap, until the supply is shut. */
@@ -54,7 +54,7 @@ async function fills(page: Page): Promise<void> {
   const supply = key(page, 'The supply is shut');
   const step = key(page, /^It stands at/);
   for (let steps = 0; steps < 12; steps++) {
-    await expect(supply.or(step)).toBeVisible({ timeout: 20_000 });
+    await expect(supply.or(step)).toBeVisible({ timeout: 60_000 });
     if (await supply.isVisible()) break;
     await step.click();
     await expect(step.and(page.locator(':enabled')))
@@ -97,7 +97,7 @@ test('held, told that it leaks, found by soap, mended, and held again', async ({
   await fills(page);
   const first = await soapsAll(page);
   expect(first).toContain(true);
-  await expect(shown(page, /^Leaking$/)).toBeVisible({ timeout: 60_000 });
+  await expect(shown(page, /^Leaking$/)).toBeVisible({ timeout: 150_000 });
   await looks();
   await page.reload();
   await expect(shown(page, /^Leaking$/)).toBeVisible({ timeout: 30_000 });
@@ -118,7 +118,7 @@ test('held, told that it leaks, found by soap, mended, and held again', async ({
   await begins(page, false);
   await fills(page);
   expect(await soapsAll(page)).not.toContain(true);
-  await expect(key(page, 'End the hold')).toBeVisible({ timeout: 60_000 });
+  await expect(key(page, 'End the hold')).toBeVisible({ timeout: 150_000 });
   await expect(shown(page, /^Leaking$/)).toBeHidden();
   await key(page, 'End the hold').click();
   await expect(key(page, 'Let it down')).toBeVisible();

@@ -5,7 +5,7 @@ import { pngPhoto } from '../fixtures/photo';
 import { Kesto } from '../pages/kesto';
 
 // The whole walk with a look at every screen: a minute and a half on a small machine.
-test.setTimeout(240_000);
+test.setTimeout(360_000);
 
 /** One joint for each window size, so that both walks run on one demo. */
 const JOINT = { phone: 'CR2-07', wide: 'CR2-08' } as const;

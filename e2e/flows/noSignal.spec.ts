@@ -3,7 +3,7 @@ import { expect, test } from '../fixtures/test';
 import { pngPhoto } from '../fixtures/photo';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(180_000);
+test.setTimeout(360_000);
 
 const WRITES = '**/api/**';
 const isWrite = (method: string) => method === 'PUT';

@@ -17,7 +17,7 @@ const test = base.extend<{ way: Way }>({
   baseURL: async ({ way }, use) => use(way.url),
 });
 test.use({ serviceWorkers: 'allow' });
-test.setTimeout(240_000);
+test.setTimeout(360_000);
 // Each begins with a first visit and waits for all of it: once, on the phone it is for.
 test.beforeEach(({ page: _page }, info) => test.skip(info.project.name !== 'phone', 'walked on the phone it is used on'));
 

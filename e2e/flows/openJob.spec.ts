@@ -1,7 +1,7 @@
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(120_000);
+test.setTimeout(360_000);
 
 test('a machine from its plate, a job on it, its first joint planned', async ({ page, looks }, info) => {
   const kesto = new Kesto(page);

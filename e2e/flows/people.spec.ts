@@ -1,7 +1,7 @@
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(120_000);
+test.setTimeout(360_000);
 
 test('a second person comes in by a code on a phone, and is out everywhere once they left', async ({ page, browser, looks }, info) => {
   test.skip(info.project.name === 'phone', 'it brings a phone of its own');

@@ -4,7 +4,7 @@ import { madeMachine, plannedJoint } from '../fixtures/machine';
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(180_000);
+test.setTimeout(360_000);
 
 const WRITES = '**/api/**';
 /** Writes reach nobody. */

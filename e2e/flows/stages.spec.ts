@@ -5,7 +5,7 @@ import { madeMachine } from '../fixtures/machine';
 import { expect, test } from '../fixtures/test';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(150_000);
+test.setTimeout(360_000);
 
 /** As `madeMachine`, opened. */
 async function machine(page: Page, asked: Parameters<typeof madeMachine>[1]): Promise<string> {

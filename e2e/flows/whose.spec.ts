@@ -8,7 +8,7 @@ import { Kesto } from '../pages/kesto';
 const ROUNDS = Number(process.env['KESTO_ROUNDS'] ?? 1);
 const CIRCUIT = '0193a000-0000-7000-8000-000000000033';
 
-test.setTimeout(60_000);
+test.setTimeout(360_000);
 test.skip(({ viewport }) => (viewport?.width ?? 0) > 1000, 'two people at one phone');
 
 const cut = (context: BrowserContext) =>

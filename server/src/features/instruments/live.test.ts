@@ -45,7 +45,7 @@ async function connect(options: object = {}, at = url): Promise<Instrument> {
     socket.once('unexpected-response', (_request, response) => fail(new Error(String(response.statusCode))));
   });
   const next = async (key: string) => {
-    for (let waited = 0; waited < 8000; waited += 20) {
+    for (let waited = 0; waited < 30_000; waited += 20) {
       const at = heard.findIndex((message) => key in message);
       if (at >= 0) return heard.splice(at, 1)[0]!; // just found
       await new Promise((later) => setTimeout(later, 20));
