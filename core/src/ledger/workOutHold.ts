@@ -289,7 +289,8 @@ export function judgeKept(
   const { reasons = [], ...figures } = heldFigures(answer.value);
   const last = request.samples.at(-1)?.seconds ?? 0;
   const first = request.samples[0]?.seconds ?? 0;
-  const counted = live.length > 0 ? live.filter(({ ms }) => ms >= Date.parse(settledAt(kept) ?? '')).length : request.samples.length;
+  const fromMs = Date.parse(settledAt(kept) ?? '');
+  const counted = live.length > 0 ? live.filter(({ ms }) => ms >= fromMs).length : request.samples.length;
   return ok({ ...figures, reasons: [...reasons, ...flags], minutes: (last - first) / 60, readings: counted });
 }
 
