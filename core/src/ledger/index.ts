@@ -24,16 +24,7 @@ export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { POINT_ROWS } from './pointRows';
 export { tellsWell, type Misfit } from './tells';
-export {
-  countedReadings,
-  heldFigures,
-  holdRequestOf,
-  judgeKept,
-  planOfHold,
-  requestOfKept,
-  workOutHoldBegan,
-  type LiveHeld,
-  type WorkedHoldFor,
-} from './workOutHold';
+export { countedReadings, judgeKept, requestOfKept, type LiveHeld } from './judgeHold';
+export { heldFigures, holdRequestOf, planOfHold, workOutHoldBegan, type WorkedHoldFor } from './workOutHold';
 export { withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
 export * from './findings';

@@ -8,7 +8,8 @@ import { foundOnLowSide } from '../stage/loss';
 import { worthRepairing } from '../stage/worth';
 import { figuresOf } from './figuresOf';
 import type { Told, Worked, WorkedKind } from './kinds';
-import { workOutHoldBegan, workOutHoldEnded, workOutSectionHold, type LiveHeld } from './workOutHold';
+import { workOutHoldEnded, type LiveHeld } from './judgeHold';
+import { workOutHoldBegan, workOutSectionHold } from './workOutHold';
 
 /** What is held beside what is told: the drawing it was told of, the plate, the place, what was noted before. */
 export interface HeldFor {

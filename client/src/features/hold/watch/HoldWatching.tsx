@@ -54,7 +54,7 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
     <Sheet
       tag={job.unit.tag}
       title={`${what}, on hold`}
-      subtitle={`${values.gas.replaceAll('-', ' ')}, ${full}, ${formatNumber(values.volume.value, 2)} ${values.volume.unit}`}
+      subtitle={`${values.gas.replaceAll('-', ' ')}, ${full}, ${formatNumber(values.volume.value, 2)}\u00a0${values.volume.unit}`}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       headerRight={wide ? <Glances watch={watch} /> : undefined}

@@ -1,0 +1,143 @@
+import { hold } from '../hold/hold';
+import type { HoldRequest } from '../hold/request';
+import { isTabled } from '../refrigerant/saturation';
+import { fail, ok, type Result } from '../result';
+import type { FactOf } from '../stage/entry';
+import { holdsOf, secondsBetween, settledAt, thinned, type HoldTimes, type KeptHold, type LiveSample } from '../stage/holds';
+import { FieldReader } from '../unit/fieldReader';
+import type { Quantity } from '../unit/units';
+import type { Told, Worked } from './kinds';
+import type { HeldFor } from './workOut';
+import type { HoldReason } from './words';
+import { heldFigures, type WorkedHoldFor } from './workOutHold';
+
+/**
+ * Readings that count, by their seconds since the hold began to count: its supply is shut, and a quarter of an hour went by since the
+ * pressure was changed last.
+ */
+export function countedReadings(kept: HoldTimes & Pick<KeptHold, 'readings'>): readonly (readonly [number, FactOf<'hold-read'>])[] {
+  const from = settledAt(kept);
+  if (from === null) return [];
+  return kept.readings
+    .map((reading) => [secondsBetween(from, reading.at), reading] as const)
+    .filter(([seconds]) => seconds >= 0)
+    .sort(([a], [b]) => a - b)
+    .filter(([seconds], i, all) => i === 0 || seconds > (all[i - 1]?.[0] ?? 0));
+}
+
+/** Samples of an instrument that count, as the engine reads them: taken together where they are many. */
+function liveCounted(kept: HoldTimes, live: readonly LiveSample[]): HoldRequest['samples'] {
+  const from = settledAt(kept);
+  if (from === null) return [];
+  const fromMs = Date.parse(from);
+  return thinned(live.filter(({ ms }) => ms >= fromMs)).map(({ ms, gaugePa, celsius }) => ({
+    ...{ seconds: (ms - fromMs) / 1000, pressure: { value: gaugePa / 1000, unit: 'kPag' }, temperature: { value: celsius, unit: 'C' } },
+  }));
+}
+
+const readCounted = (kept: KeptHold): HoldRequest['samples'] =>
+  countedReadings(kept).map(([seconds, { values }]) => ({
+    ...{ seconds, pressure: values.pressure, temperature: values.temperature },
+    ...(values.inSun ? { sun: values.inSun } : {}),
+    ...(values.atmosphere ? { atmosphere: values.atmosphere } : {}),
+  }));
+
+/** The gauge that is believed: the instrument's own where it speaks for itself. */
+function gaugeOf(kept: KeptHold, isLive: boolean): HoldRequest['gauge'] {
+  const { name: _name, calibratedUntil: _until, ...reads } = kept.began.values.gauge;
+  const instrument = isLive ? kept.series[0]?.values.instrument : undefined;
+  const step = instrument?.columns.find(({ quantity }) => quantity === 'gauge-pressure')?.step;
+  return step === undefined
+    ? reads
+    : { resolution: { value: step, unit: 'kPa' }, ...(instrument?.range ? { range: instrument.range } : {}) };
+}
+
+/**
+ * What the engine is asked of a hold: by its instrument where one speaks for itself, else by its noted readings.
+ *
+ * @param kept  with readings from a quarter of an hour after its supply was shut
+ * @param live  what instruments have sent of it
+ * @returns     null with fewer than two that count
+ */
+export function requestOfKept(
+  kept: KeptHold,
+  { refrigerant, altitudeM }: Pick<HeldFor, 'refrigerant' | 'altitudeM'>,
+  live: readonly LiveSample[] = [],
+): HoldRequest | null {
+  const isLive = live.length > 0;
+  const samples = isLive ? liveCounted(kept, live) : readCounted(kept);
+  if (samples.length < 2) return null;
+  const { volume, temperatureUncertaintyK, wantedLeakPaM3S, side, gas, plannedMinutes } = kept.began.values;
+  const watched = samples.at(-1)?.seconds ?? 0;
+  return {
+    ...{ volume, gauge: gaugeOf(kept, isLive), temperatureUncertaintyK, side, gas, supplyShut: kept.shutAt !== null, samples },
+    altitude: { value: altitudeM, unit: 'm' },
+    ...(wantedLeakPaM3S === null ? {} : { wantedLeakPaM3S }),
+    ...(isTabled(refrigerant) ? { refrigerant } : {}),
+    isBeforeItsEnd: plannedMinutes !== undefined && watched < plannedMinutes * 60,
+  };
+}
+
+/** What its own instrument says against it. */
+function flagsOf(kept: KeptHold, live: readonly LiveSample[]): readonly HoldReason[] {
+  const instrument = kept.series[0]?.values.instrument;
+  const { calibratedUntil, range } = instrument ?? kept.began.values.gauge;
+  const last = kept.ended?.at ?? kept.readings.at(-1)?.at ?? kept.series.at(-1)?.at;
+  const isOver = calibratedUntil !== undefined && last !== undefined && calibratedUntil < last.slice(0, 10);
+  const most = Math.max(-Infinity, ...readGaugePa(kept), ...thinned(live).map(({ gaugePa }) => gaugePa));
+  return [...(isOver ? ['calibration-over' as const] : []), ...(range && most > endOf(range) ? ['beyond-range' as const] : [])];
+}
+
+const endOf = (range: Quantity): number => new FieldReader().pressureDifferencePa('range', range, { min: 0, max: 1e9 });
+
+function readGaugePa({ readings }: KeptHold): readonly number[] {
+  const read = new FieldReader();
+  return readings.map(({ values }) => read.gaugePressure('pressure', values.pressure, { min: -2e5, max: 1e9 }));
+}
+
+const NOTHING_SEEN: Omit<Worked<'hold-ended'>, 'readings' | 'reasons'> = {
+  verdict: 'cannot-tell',
+  leakPaM3S: null,
+  smallestSeenPaM3S: null,
+  gramsPerYear: null,
+  gramsPerYearSeen: null,
+  gramsPerYearRunning: null,
+  minutes: 0,
+};
+
+/** Of a hold that is judged from what was noted of it, or from what its instruments sent. */
+export function judgeKept(
+  kept: KeptHold,
+  held: Pick<HeldFor, 'refrigerant' | 'altitudeM'>,
+  live: readonly LiveSample[] = [],
+): Result<Worked<'hold-ended'>> {
+  const request = requestOfKept(kept, held, live);
+  const flags = flagsOf(kept, live);
+  const { wantedLeakPaM3S } = kept.began.values;
+  const readings = live.length > 0 ? live.length : kept.readings.length;
+  if (!request) return ok({ ...NOTHING_SEEN, wantedLeakPaM3S, readings, reasons: ['too-few-readings', ...flags] });
+  const answer = hold(request);
+  if (!answer.ok) return answer;
+  const { reasons = [], ...figures } = heldFigures(answer.value);
+  const last = request.samples.at(-1)?.seconds ?? 0;
+  const first = request.samples[0]?.seconds ?? 0;
+  const fromMs = Date.parse(settledAt(kept) ?? '');
+  const counted = live.length > 0 ? live.filter(({ ms }) => ms >= fromMs).length : request.samples.length;
+  return ok({ ...figures, reasons: [...reasons, ...flags], minutes: (last - first) / 60, readings: counted });
+}
+
+/** A hold is ended once; what it is judged from was noted before, or sent by its instruments. */
+export function workOutHoldEnded({ hold: id }: Told<'hold-ended'>, held: HeldForEnd): Result<Worked<'hold-ended'>> {
+  const kept = holdsOf(held.facts).find((one) => one.id === id);
+  if (!kept) return fail({ kind: 'refused', field: 'hold', reason: 'no-such-hold', value: id });
+  const judged = judgeKept(kept, held, held.live?.samples ?? []);
+  if (!judged.ok || !held.live) return judged;
+  return ok({ ...judged.value, series: held.live.series });
+}
+
+/** What instruments have sent of a hold when it is ended, and where their series stood. */
+export interface LiveHeld {
+  readonly samples: readonly LiveSample[];
+  readonly series: NonNullable<Worked<'hold-ended'>['series']>;
+}
+export type HeldForEnd = WorkedHoldFor & { readonly live?: LiveHeld };
