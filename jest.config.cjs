@@ -9,6 +9,8 @@ const workspaces = {
   '^@kesto/core/section$': at('core/src/section/outline.ts'),
   '^@kesto/core/heat-along$': at('core/src/plan/heatAlong.ts'),
   '^@kesto/core/sequence$': at('core/src/sequence/index.ts'),
+  '^@kesto/core/pull$': at('core/src/pull/index.ts'),
+  '^@kesto/contract/pull$': at('contract/src/engine/pull.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),
   '^@kesto/core$': at('core/src/index.ts'),
   '^@kesto/contract/api$': at('contract/src/api.ts'),

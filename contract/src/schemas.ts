@@ -25,6 +25,7 @@ import { putSiteRequest, putUnitRequest } from './units/schema';
 export * from './circuits/schema';
 export { fromInstrument };
 export * from './engine/schema';
+export * from './engine/pullSchema';
 export * from './jobs/schema';
 export * from './joints/schema';
 export * from './ledger/schema';

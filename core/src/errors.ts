@@ -25,6 +25,8 @@ export type NeededCode =
   | 'two-samples'
   | 'work-part'
   | 'a-joint'
+  | 'a-hose'
+  | 'a-circuit'
   | 'plate-limits';
 
 export const REFUSAL_REASONS = [
@@ -54,6 +56,8 @@ export const REFUSAL_REASONS = [
   'loop-without-compressor',
   'not-later',
   'hottest-under-ambient',
+  'off-scale',
+  'not-above-reached',
   'joint-above-solidus',
   'flood-under-trickle',
   'flood-too-fast',

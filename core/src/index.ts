@@ -98,6 +98,7 @@ export * from './record/rodUsed';
 export * from './sequence';
 export * from './record/run';
 export type { Captive, ColdCheck, DryFit, FlowTold, TakenOut } from './ledger/words';
+export { GAUGE_PLACES, PULL_REASONS, PULL_VERDICTS, type GaugePlace, type PullReason, type PullVerdict } from './ledger/words';
 export { CAPTIVES, COLD_CHECKS, DRY_FITS, TAKEN_OUT } from './ledger/words';
 export * from './cold/cold';
 export * from './kit';

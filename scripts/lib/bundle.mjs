@@ -8,6 +8,7 @@ export const WORKSPACE_ALIASES = {
   '@kesto/core/section': 'core/src/section/outline.ts',
   '@kesto/core/heat-along': 'core/src/plan/heatAlong.ts',
   '@kesto/core/sequence': 'core/src/sequence/index.ts',
+  '@kesto/core/pull': 'core/src/pull/index.ts',
   '@kesto/core/unit': 'core/src/unit/index.ts',
   '@kesto/core/golden': 'core/src/golden/asked.ts',
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
@@ -20,6 +21,7 @@ export const WORKSPACE_ALIASES = {
   '@kesto/contract/api': 'contract/src/api.ts',
   '@kesto/contract/isolate': 'contract/src/engine/isolate.ts',
   '@kesto/contract/sequence': 'contract/src/engine/sequence.ts',
+  '@kesto/contract/pull': 'contract/src/engine/pull.ts',
   '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',
 };

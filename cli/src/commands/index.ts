@@ -1,11 +1,13 @@
 import { planAnswer, purgeAnswer, reachAnswer } from '@kesto/contract';
 import { holdAnswer, holdPlanAnswer, isolateAnswer } from '@kesto/contract/isolate';
+import { pullAnswer } from '@kesto/contract/pull';
 import { sequenceAnswer } from '@kesto/contract/sequence';
 import { readingsAnswer, saturationAnswer } from '@kesto/contract/refrigerant';
 import {
   holdOrPlanRequest,
   isolateRequest,
   planRequest,
+  pullRequest,
   purgeRequest,
   reachRequest,
   readingsRequest,
@@ -36,6 +38,7 @@ import {
   type JobVerification,
   type Verification,
 } from '@kesto/core';
+import { pull, type PullRequest } from '@kesto/core/pull';
 import { readings, saturation, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import type Joi from 'joi';
 import { holdOfLog, isOfLog } from './holdLog';
@@ -75,6 +78,10 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       const { request, skipped } = read.value;
       return mapped(hold(request), (found) => ({ ...holdAnswer(found, request), skippedLines: skipped }));
     },
+  },
+  pull: {
+    schema: pullRequest,
+    answer: (body) => mapped(pull(body as PullRequest), (found) => pullAnswer(found, body as PullRequest)),
   },
   sequence: { schema: sequenceRequest, answer: (body) => mapped(sequence(body as SequenceRequest), sequenceAnswer) },
   saturation: { schema: saturationRequest, answer: (body) => mapped(saturation(body as SaturationRequest), saturationAnswer) },

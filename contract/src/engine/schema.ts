@@ -35,8 +35,7 @@ import {
 import { APPLICATIONS, METERING, RUN_MODES, SUCTION_AT, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import { graphSchema } from '../circuits/schema';
 import { quantity } from '../schema/quantity';
-
-const word = (words: readonly string[]) => Joi.string().valid(...words);
+import { anyId, has, ids, surroundings, word } from './parts';
 
 const history = Joi.alternatives().try(
   word(HISTORY_STATES),
@@ -58,8 +57,6 @@ const protection = Joi.alternatives().try(
   word(PROTECTIONS),
   Joi.object({ kind: word(PROTECTIONS).required(), from: quantity, to: quantity, water: quantity }),
 );
-
-const surroundings = { atmosphere: quantity, altitude: quantity };
 
 const purgeKeys = {
   sections: Joi.array()
@@ -235,13 +232,6 @@ export const holdRequest = Joi.object<HoldRequest>({
     .required(),
 });
 
-/** Whatever a program calls its parts; a slash tells passages of one part apart. */
-const anyId = Joi.string()
-  .max(80)
-  .pattern(/^[^/]+$/)
-  .messages({ 'string.pattern.base': '{{#label}} must not hold a slash' });
-const ids = Joi.array().max(1000).items(anyId);
-
 export const isolateRequest = Joi.object<IsolateRequest>({
   ...surroundings,
   circuit: graphSchema(anyId, 1000).required(),
@@ -295,7 +285,6 @@ export const holdPlanRequest = Joi.object<HoldPlanRequest>({
 /** Samples as a logger wrote them: a table in plain text. */
 export const holdOfLogRequest = Joi.object({ ...held, log: Joi.object({ csv: Joi.string().max(MOST_LOG).required() }).required() });
 
-const has = (key: string) => Joi.object({ [key]: Joi.exist().required() }).unknown();
 /** With samples, or a logger's file of them, a hold is judged; with a plan it is planned. */
 export const holdOrPlanRequest = Joi.alternatives()
   .conditional(has('plan'), { then: holdPlanRequest })

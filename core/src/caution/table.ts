@@ -86,6 +86,16 @@ export const CAUTIONS = {
   'sure-thermometer': row('warn', 'hold', 'practice'),
   'gross-leaks-only': row('note', 'hold', 'practice'),
   'front-passing': row('note', 'hold', 'practice'),
+  // Under vacuum.
+  'compressor-in-vacuum': row('stop', 'pull', 'maker'),
+  'no-insulation-test': row('stop', 'pull', 'maker'),
+  'winding-heat': row('stop', 'pull', 'maker'),
+  'gauge-off': row('warn', 'pull', 'maker'),
+  'pump-suck-back': row('warn', 'pull', 'practice'),
+  'flammable-exhaust': row('warn', 'pull', 'safety-sheet'),
+  'nitrogen-break': row('warn', 'pull', 'practice'),
+  'gauge-place': row('note', 'pull', 'practice'),
+  'does-not-move': row('warn', 'pull', 'practice'),
   // The machine running.
   floodback: row('stop', 'charge', 'maker'),
   'hot-discharge': row('stop', 'charge', 'maker'),

@@ -11,6 +11,24 @@ export type HoldVerdict = (typeof HOLD_VERDICTS)[number];
 /** Why a hold that loses nothing is not called tight. */
 export const HOLD_REASONS = ['no-wanted-leak', 'supply-open', 'too-few-readings', 'calibration-over', 'beyond-range'] as const;
 export type HoldReason = (typeof HOLD_REASONS)[number];
+/** What a rise after the pump was shut off shows; `dry` is the rise's, `tight` the hold's before it. */
+export const PULL_VERDICTS = ['tight-and-dry', 'leak', 'wet', 'cannot-tell'] as const;
+export type PullVerdict = (typeof PULL_VERDICTS)[number];
+/** Why a rise tells nothing yet. */
+export const PULL_REASONS = [
+  'too-short',
+  'still-rising',
+  'speeds-up',
+  'too-cold',
+  'above-water',
+  'gauge-place',
+  'does-not-move',
+  'rig',
+] as const;
+export type PullReason = (typeof PULL_REASONS)[number];
+/** Where a vacuum gauge sits: a port away from the pump with its core out, one near it, on the hoses, on the pump. */
+export const GAUGE_PLACES = ['system-far', 'system-near', 'rig', 'pump'] as const;
+export type GaugePlace = (typeof GAUGE_PLACES)[number];
 /** How a shop chooses the pressure of a hold. */
 export const TEST_PRACTICES = ['data-plate', 'by-refrigerant', 'low-and-long'] as const;
 export type TestPractice = (typeof TEST_PRACTICES)[number];

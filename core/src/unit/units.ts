@@ -14,6 +14,7 @@ export const ABSOLUTE_PRESSURE_UNITS = {
   kPa: 1000,
   bar: 100_000,
   bara: 100_000,
+  mbar: 100,
   psia: 6894.757293168,
   micron: 0.133322387415,
 } as const;

@@ -158,6 +158,19 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'water-side-open': (v) => `Water side of ${str(v, 'parts')}: shut off, drained and open, and looked at. A leak inside shows there.`,
   'sure-thermometer': () =>
     'One thermometer on one pipe is hardly surer than 0.3 K, a clamp 0.7 K: with a figure this small a warm day looks like a leak, or hides one.',
+  'compressor-in-vacuum': () =>
+    'The compressor stays locked off until it stands above 0 gauge: in a vacuum its windings arc, it is not cooled, it gets no oil.',
+  'no-insulation-test': () =>
+    'No insulation tester on its terminals in a vacuum: it flashes over at tens of volts. Measure before, or after charging.',
+  'winding-heat': () =>
+    'No crankcase heating through the windings, nothing that sends current through the motor. A belt or immersion heater may be on, and helps.',
+  'gauge-off': () => 'Vacuum gauge off or shut before any pressure; opened again, see it move.',
+  'pump-suck-back': () =>
+    'A pump left alone needs a non-return valve: a power cut draws its oil and air in. A gap in the readings with a jump makes the rise void.',
+  'flammable-exhaust': () => 'It burns: a pump made for it, its outlet led outdoors, switched on and off away from the outlet.',
+  'nitrogen-break': () => 'Before nitrogen: the pump is shut off first, the regulator stands at 0 to 14 kPag.',
+  'gauge-place': () => 'A gauge on the rig or the pump sees the pump, not the circuit: put it on a port away from the pump, its core out.',
+  'does-not-move': () => 'The gauge shows the same to the last digit: open its valve, tap it, look whether it moves.',
   'gross-leaks-only': () => 'This hold finds gross leaks; the soap proves the joints.',
   floodback: () => 'Liquid goes back to the compressor: stop adding, look at load, air, bulb and fan before it runs on.',
   'hot-discharge': (v, s) =>

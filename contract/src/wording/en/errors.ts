@@ -15,6 +15,8 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'bore-not-above-outside': () => 'must be larger than the outside of the tube that goes in: they cannot be put together',
   'forbidden-filler': (value) => `${value} is forbidden on this joint and cannot be chosen`,
   'wall-too-thick': () => 'twice the wall must be less than the outside diameter',
+  'off-scale': (value) => `${value} is off a vacuum gauge’s scale: above 0, at most 25 000 micron (33 mbar)`,
+  'not-above-reached': () => 'must lie above the pressure that was reached: nitrogen brings it up',
   'gauge-difference': () => 'psi is a difference of pressures: say psig for gauge or psia for absolute',
   'new-with-old-filler': () => 'a new part has no old filler: say brazed, or leave it out',
   'nothing-to-remove': () => 'a new part has nothing to remove: say brazed or soft-soldered, or leave it out',
@@ -65,6 +67,8 @@ const NEEDED: Readonly<Record<NeededCode, string>> = {
   'two-samples': 'at least two, a start and an end',
   'work-part': 'at least one part that is to be opened',
   'a-joint': 'at least one joint',
+  'a-hose': 'at least one hose',
+  'a-circuit': 'the circuit these parts stand in',
 };
 
 /** Metals people ask for and that are not brazed here: why, and what is done instead. */
