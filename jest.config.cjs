@@ -9,6 +9,8 @@ const workspaces = {
   '^@kesto/core/section$': at('core/src/section/outline.ts'),
   '^@kesto/core/heat-along$': at('core/src/plan/heatAlong.ts'),
   '^@kesto/core/sequence$': at('core/src/sequence/index.ts'),
+  '^@kesto/core/charge$': at('core/src/charge/index.ts'),
+  '^@kesto/contract/charge$': at('contract/src/engine/charge.ts'),
   '^@kesto/core/pull$': at('core/src/pull/index.ts'),
   '^@kesto/contract/pull$': at('contract/src/engine/pull.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),

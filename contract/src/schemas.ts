@@ -26,6 +26,7 @@ export * from './circuits/schema';
 export { fromInstrument };
 export * from './engine/schema';
 export * from './engine/pullSchema';
+export * from './engine/chargeSchema';
 export * from './jobs/schema';
 export * from './joints/schema';
 export * from './ledger/schema';

@@ -57,6 +57,8 @@ export const REFUSAL_REASONS = [
   'not-later',
   'hottest-under-ambient',
   'off-scale',
+  'gained-weight',
+  'another-refrigerant',
   'not-above-reached',
   'joint-above-solidus',
   'flood-under-trickle',

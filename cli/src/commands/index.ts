@@ -1,11 +1,13 @@
 import { planAnswer, purgeAnswer, reachAnswer } from '@kesto/contract';
 import { holdAnswer, holdPlanAnswer, isolateAnswer } from '@kesto/contract/isolate';
+import { chargeAnswer } from '@kesto/contract/charge';
 import { pullAnswer } from '@kesto/contract/pull';
 import { sequenceAnswer } from '@kesto/contract/sequence';
 import { readingsAnswer, saturationAnswer } from '@kesto/contract/refrigerant';
 import {
   holdOrPlanRequest,
   isolateRequest,
+  chargeRequest,
   planRequest,
   pullRequest,
   purgeRequest,
@@ -38,6 +40,7 @@ import {
   type JobVerification,
   type Verification,
 } from '@kesto/core';
+import { charge, type ChargeRequest } from '@kesto/core/charge';
 import { pull, type PullRequest } from '@kesto/core/pull';
 import { readings, saturation, type ReadingsRequest, type SaturationRequest } from '@kesto/core/refrigerant';
 import type Joi from 'joi';
@@ -78,6 +81,10 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       const { request, skipped } = read.value;
       return mapped(hold(request), (found) => ({ ...holdAnswer(found, request), skippedLines: skipped }));
     },
+  },
+  charge: {
+    schema: chargeRequest,
+    answer: (body) => mapped(charge(body as ChargeRequest), (found) => chargeAnswer(found, body as ChargeRequest)),
   },
   pull: {
     schema: pullRequest,

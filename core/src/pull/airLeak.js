@@ -13,11 +13,10 @@ const AIR_VISCOSITY = 18.5e-6;
  * @source           viscous flow: Q (mu_air / mu_r) (p_dew^2 - p_atm^2) / p_atm^2, turned into mass by M / (R T)
  */
 export function airLeakGramsPerYear(leakPaM3S, fluid, { celsius, atmospherePa }) {
-    const { min, max } = fluid.rangeC;
-    if (celsius < min || celsius > max)
-        return null;
-    const pushes = (fluid.dewPa(celsius) ** 2 - atmospherePa ** 2) / atmospherePa ** 2;
-    const refrigerantPaM3S = leakPaM3S * (AIR_VISCOSITY / fluid.vapourViscosityPaS) * pushes;
-    const grams = ((refrigerantPaM3S * fluid.molarMassGPerMol) / (GAS_CONSTANT * kelvinFromCelsius(celsius))) * SECONDS_PER_YEAR;
-    return Math.max(grams, 0);
+  const { min, max } = fluid.rangeC;
+  if (celsius < min || celsius > max) return null;
+  const pushes = (fluid.dewPa(celsius) ** 2 - atmospherePa ** 2) / atmospherePa ** 2;
+  const refrigerantPaM3S = leakPaM3S * (AIR_VISCOSITY / fluid.vapourViscosityPaS) * pushes;
+  const grams = ((refrigerantPaM3S * fluid.molarMassGPerMol) / (GAS_CONSTANT * kelvinFromCelsius(celsius))) * SECONDS_PER_YEAR;
+  return Math.max(grams, 0);
 }

@@ -16,44 +16,43 @@ export const SPEEDS_UP = 1.25;
 const TAUS = Array.from({ length: TIMES.count }, (_, i) => TIMES.least * (TIMES.most / TIMES.least) ** (i / (TIMES.count - 1)));
 /** The least step between two readings that differ: what the gauge shows at its finest. */
 function stepOf(values) {
-    const sorted = [...values].sort((a, b) => a - b);
-    let least = Infinity;
-    sorted.forEach((value, i) => {
-        const step = value - (sorted[i - 1] ?? value);
-        if (step > 1e-9 * value)
-            least = Math.min(least, step);
-    });
-    return Number.isFinite(least) ? least : 0;
+  const sorted = [...values].sort((a, b) => a - b);
+  let least = Infinity;
+  sorted.forEach((value, i) => {
+    const step = value - (sorted[i - 1] ?? value);
+    if (step > 1e-9 * value) least = Math.min(least, step);
+  });
+  return Number.isFinite(least) ? least : 0;
 }
 /** Of fits at several times, the bounds of one quantity: all that lies within the 95 % profile. */
 function profile(fits, of, scale) {
-    const best = fits.reduce((a, b) => (b.fit.left < a.fit.left ? b : a));
-    const valueOf = ({ fit }) => fit.found.reduce((sum, value, i) => sum + value * (of[i] ?? 0), 0);
-    let [low, high] = [valueOf(best), valueOf(best)];
-    for (const one of fits) {
-        const room = best.fit.left + CHI_95 * scale - one.fit.left;
-        if (room < 0)
-            continue;
-        const reach = Math.sqrt(room * one.fit.variance(of));
-        [low, high] = [Math.min(low, valueOf(one) - reach), Math.max(high, valueOf(one) + reach)];
-    }
-    return { low, best: valueOf(best), high };
+  const best = fits.reduce((a, b) => (b.fit.left < a.fit.left ? b : a));
+  const valueOf = ({ fit }) => fit.found.reduce((sum, value, i) => sum + value * (of[i] ?? 0), 0);
+  let [low, high] = [valueOf(best), valueOf(best)];
+  for (const one of fits) {
+    const room = best.fit.left + CHI_95 * scale - one.fit.left;
+    if (room < 0) continue;
+    const reach = Math.sqrt(room * one.fit.variance(of));
+    [low, high] = [Math.min(low, valueOf(one) - reach), Math.max(high, valueOf(one) + reach)];
+  }
+  return { low, best: valueOf(best), high };
 }
 const leastLeft = (fits) => Math.min(...fits.map(({ fit }) => fit.left));
 /** Fits at times of a grid, and at finer ones round the best of them. */
 function refined(times, make) {
-    const at = (list) => list.flatMap((tau) => {
-        const fit = make(tau);
-        return fit ? [{ fit, tau }] : [];
+  const at = (list) =>
+    list.flatMap((tau) => {
+      const fit = make(tau);
+      return fit ? [{ fit, tau }] : [];
     });
-    let fits = at(times);
-    for (let round = 0; round < ROUNDS && fits.length > 0; round += 1) {
-        const best = fits.reduce((a, b, i) => (b.fit.left < (fits[a]?.fit.left ?? Infinity) ? i : a), 0);
-        const [before, here, after] = [fits[best - 1], fits[best], fits[best + 1]].map((one) => one?.tau);
-        const between = (from, to) => from === undefined || to === undefined ? [] : PARTS.map((share) => from * (to / from) ** share);
-        fits = [...fits, ...at([...between(before, here), ...between(here, after)])].sort((a, b) => a.tau - b.tau);
-    }
-    return fits;
+  let fits = at(times);
+  for (let round = 0; round < ROUNDS && fits.length > 0; round += 1) {
+    const best = fits.reduce((a, b, i) => (b.fit.left < (fits[a]?.fit.left ?? Infinity) ? i : a), 0);
+    const [before, here, after] = [fits[best - 1], fits[best], fits[best + 1]].map((one) => one?.tau);
+    const between = (from, to) => (from === undefined || to === undefined ? [] : PARTS.map((share) => from * (to / from) ** share));
+    fits = [...fits, ...at([...between(before, here), ...between(here, after)])].sort((a, b) => a.tau - b.tau);
+  }
+  return fits;
 }
 const ROUNDS = 3;
 const PARTS = [0.25, 0.5, 0.75];
@@ -61,43 +60,42 @@ const bent = ({ time }, tau) => time.map((t) => 1 - Math.exp(-t / tau));
 const slow = ({ time, watchedS }, t0) => time.map((t) => Math.log(1 + (t * watchedS) / t0));
 /** One over the variance of each reading, up to a factor: noise grows with the reading, and never is under its finest step. */
 function weightsFor({ values }, around) {
-    const step = stepOf(values);
-    return around.map((pa) => 1 / (pa * pa + (step * step) / 12 / LEAST_NOISE ** 2));
+  const step = stepOf(values);
+  return around.map((pa) => 1 / (pa * pa + (step * step) / 12 / LEAST_NOISE ** 2));
 }
 /** The five models, each as well as it can be fitted. */
 function fitModels(rise, weights) {
-    const { time, values } = rise;
-    const one = time.map(() => 1);
-    const columns = (...all) => linearFit([one, ...all], values, weights);
-    const [flat, line] = [columns(), columns(time)];
-    const plateau = refined(TAUS, (tau) => columns(bent(rise, tau)));
-    const beside = TAUS.filter((tau) => tau <= SLOWEST_BESIDE);
-    const both = refined(beside, (tau) => columns(bent(rise, tau), time));
-    if (!flat || !line || both.length === 0 || plateau.length === 0)
-        throw new Error('three readings at three times are fitted');
-    return { flat, line, plateau, both, log: refined(LOG_FROM_S, (t0) => columns(slow(rise, t0))) };
+  const { time, values } = rise;
+  const one = time.map(() => 1);
+  const columns = (...all) => linearFit([one, ...all], values, weights);
+  const [flat, line] = [columns(), columns(time)];
+  const plateau = refined(TAUS, (tau) => columns(bent(rise, tau)));
+  const beside = TAUS.filter((tau) => tau <= SLOWEST_BESIDE);
+  const both = refined(beside, (tau) => columns(bent(rise, tau), time));
+  if (!flat || !line || both.length === 0 || plateau.length === 0) throw new Error('three readings at three times are fitted');
+  return { flat, line, plateau, both, log: refined(LOG_FROM_S, (t0) => columns(slow(rise, t0))) };
 }
 const bestOf = (fits) => fits.reduce((a, b) => (b.fit.left < a.fit.left ? b : a));
 /** The curve that runs through the readings: they are weighed by it, as low ones would draw it down. */
 function smoothed(rise, both) {
-    const { fit, tau } = bestOf(both);
-    const [a = 0, b = 0, c = 0] = fit.found;
-    const bend = bent(rise, tau);
-    const least = Math.min(...rise.values) / 2;
-    return rise.time.map((t, i) => Math.max(a + b * (bend[i] ?? 0) + c * t, least));
+  const { fit, tau } = bestOf(both);
+  const [a = 0, b = 0, c = 0] = fit.found;
+  const bend = bent(rise, tau);
+  const least = Math.min(...rise.values) / 2;
+  return rise.time.map((t, i) => Math.max(a + b * (bend[i] ?? 0) + c * t, least));
 }
 /** What goes to its own end at first would hide that the rest speeds up. */
 function withoutBend(rise, both) {
-    const { fit, tau } = bestOf(both);
-    const gain = Math.max(fit.found[1] ?? 0, 0);
-    const bend = bent(rise, tau);
-    return rise.values.map((pa, i) => pa - gain * (bend[i] ?? 0));
+  const { fit, tau } = bestOf(both);
+  const gain = Math.max(fit.found[1] ?? 0, 0);
+  const bend = bent(rise, tau);
+  return rise.values.map((pa, i) => pa - gain * (bend[i] ?? 0));
 }
 function scaled(readings) {
-    const seconds = readings.map((reading) => reading.seconds);
-    const from = seconds[0] ?? 0;
-    const watchedS = (seconds.at(-1) ?? 0) - from;
-    return { seconds, watchedS, values: readings.map(({ pa }) => pa), time: seconds.map((s) => (s - from) / watchedS) };
+  const seconds = readings.map((reading) => reading.seconds);
+  const from = seconds[0] ?? 0;
+  const watchedS = (seconds.at(-1) ?? 0) - from;
+  return { seconds, watchedS, values: readings.map(({ pa }) => pa), time: seconds.map((s) => (s - from) / watchedS) };
 }
 /**
  * Fits the five models of a rise.
@@ -108,50 +106,52 @@ function scaled(readings) {
  *                  gauge's does
  */
 export function fitRise(readings) {
-    const rise = scaled(readings);
-    const rough = fitModels(rise, weightsFor(rise, rise.values));
-    const weights = weightsFor(rise, smoothed(rise, rough.both));
-    const { line, plateau: plateaus, both, log } = fitModels(rise, weights);
-    const [bestBoth, bestPlateau, bestLog] = [leastLeft(both), leastLeft(plateaus), leastLeft(log)];
-    // Variance of a reading of weight one; never under what a gauge is good for.
-    const scale = Math.max(bestBoth / Math.max(readings.length - 4, 1), LEAST_NOISE ** 2);
-    const beats = (better, worse, terms = 1) => worse - better > CHI_TERM * terms * scale;
-    const bends = beats(bestPlateau, line.left);
-    const isPlateauAsGood = !beats(bestBoth, bestPlateau);
-    const isLogAsGood = bends && !beats(Math.min(bestBoth, bestPlateau), bestLog);
-    const isLine = !bends && !beats(bestBoth, line.left, 2);
-    const perWatch = isLine ? profile([{ fit: line, tau: 0 }], [0, 1], scale) : profile(both, [0, 0, 1], scale);
-    const model = (() => {
-        if (isLine)
-            return perWatch.low <= 0 && perWatch.high >= 0 ? 'flat' : 'line';
-        if (isLogAsGood && bestLog <= bestPlateau)
-            return 'log';
-        return isPlateauAsGood ? 'plateau' : 'line-plateau';
-    })();
-    const [low, best, high] = [perWatch.low, perWatch.best, perWatch.high].map((value) => value / rise.watchedS);
-    return {
-        ...{ model, bends, isLogAsGood, isPlateauAsGood },
-        levelPa: isLine ? (line.found[0] ?? 0) : profile(both, [1, 1, 0], scale).best,
-        straight: { low: low ?? 0, best: best ?? 0, high: high ?? 0 },
-        plateau: plateauOf(plateaus, scale),
-        halves: halvesOf(rise.seconds, isLine ? rise.values : withoutBend(rise, both), weights, scale),
-    };
+  const rise = scaled(readings);
+  const rough = fitModels(rise, weightsFor(rise, rise.values));
+  const weights = weightsFor(rise, smoothed(rise, rough.both));
+  const { line, plateau: plateaus, both, log } = fitModels(rise, weights);
+  const [bestBoth, bestPlateau, bestLog] = [leastLeft(both), leastLeft(plateaus), leastLeft(log)];
+  // Variance of a reading of weight one; never under what a gauge is good for.
+  const scale = Math.max(bestBoth / Math.max(readings.length - 4, 1), LEAST_NOISE ** 2);
+  const beats = (better, worse, terms = 1) => worse - better > CHI_TERM * terms * scale;
+  const bends = beats(bestPlateau, line.left);
+  const isPlateauAsGood = !beats(bestBoth, bestPlateau);
+  const isLogAsGood = bends && !beats(Math.min(bestBoth, bestPlateau), bestLog);
+  const isLine = !bends && !beats(bestBoth, line.left, 2);
+  const perWatch = isLine ? profile([{ fit: line, tau: 0 }], [0, 1], scale) : profile(both, [0, 0, 1], scale);
+  const model = (() => {
+    if (isLine) return perWatch.low <= 0 && perWatch.high >= 0 ? 'flat' : 'line';
+    if (isLogAsGood && bestLog <= bestPlateau) return 'log';
+    return isPlateauAsGood ? 'plateau' : 'line-plateau';
+  })();
+  const [low, best, high] = [perWatch.low, perWatch.best, perWatch.high].map((value) => value / rise.watchedS);
+  return {
+    ...{ model, bends, isLogAsGood, isPlateauAsGood },
+    levelPa: isLine ? (line.found[0] ?? 0) : profile(both, [1, 1, 0], scale).best,
+    straight: { low: low ?? 0, best: best ?? 0, high: high ?? 0 },
+    plateau: plateauOf(plateaus, scale),
+    halves: halvesOf(rise.seconds, isLine ? rise.values : withoutBend(rise, both), weights, scale),
+  };
 }
 /** The plateau's own bounds; without an upper one where the slowest curve that is tried fits as well as any. */
 function plateauOf(fits, scale) {
-    const bounds = profile(fits, [1, 1], scale);
-    const slowest = fits.at(-1);
-    const isOpen = slowest !== undefined && slowest.fit.left <= leastLeft(fits) + CHI_95 * scale;
-    return isOpen ? { ...bounds, high: Infinity } : bounds;
+  const bounds = profile(fits, [1, 1], scale);
+  const slowest = fits.at(-1);
+  const isOpen = slowest !== undefined && slowest.fit.left <= leastLeft(fits) + CHI_95 * scale;
+  return isOpen ? { ...bounds, high: Infinity } : bounds;
 }
 function halvesOf(seconds, values, weights, scale) {
-    const middle = ((seconds[0] ?? 0) + (seconds.at(-1) ?? 0)) / 2;
-    const slope = (isIn) => {
-        const at = seconds.flatMap((s, i) => (isIn(s) ? [i] : []));
-        const fit = linearFit([at.map(() => 1), at.map((i) => (seconds[i] ?? 0) - middle)], at.map((i) => values[i] ?? 0), at.map((i) => weights[i] ?? 0));
-        return { perS: fit?.found[1] ?? 0, variance: (fit?.variance([0, 1]) ?? 0) * scale };
-    };
-    const first = slope((s) => s <= middle);
-    const last = slope((s) => s >= middle);
-    return { first: first.perS, last: last.perS, error: Math.sqrt(last.variance + SPEEDS_UP ** 2 * first.variance) };
+  const middle = ((seconds[0] ?? 0) + (seconds.at(-1) ?? 0)) / 2;
+  const slope = (isIn) => {
+    const at = seconds.flatMap((s, i) => (isIn(s) ? [i] : []));
+    const fit = linearFit(
+      [at.map(() => 1), at.map((i) => (seconds[i] ?? 0) - middle)],
+      at.map((i) => values[i] ?? 0),
+      at.map((i) => weights[i] ?? 0),
+    );
+    return { perS: fit?.found[1] ?? 0, variance: (fit?.variance([0, 1]) ?? 0) * scale };
+  };
+  const first = slope((s) => s <= middle);
+  const last = slope((s) => s >= middle);
+  return { first: first.perS, last: last.perS, error: Math.sqrt(last.variance + SPEEDS_UP ** 2 * first.variance) };
 }

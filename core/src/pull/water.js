@@ -13,8 +13,8 @@ const TO_VAPOUR = { water: 2.5e6, ice: 2.83e6 };
  * @source         Buck 1996, over water and over ice
  */
 export function waterPressurePa(celsius) {
-    const [base, a, b, c] = celsius < 0 ? [611.15, 23.036, 333.7, 279.82] : [611.21, 18.678, 234.5, 257.14];
-    return base * Math.exp(((a - celsius / b) * celsius) / (c + celsius));
+  const [base, a, b, c] = celsius < 0 ? [611.15, 23.036, 333.7, 279.82] : [611.21, 18.678, 234.5, 257.14];
+  return base * Math.exp(((a - celsius / b) * celsius) / (c + celsius));
 }
 /**
  * How long water takes to be pumped out as vapour, where enough warmth comes through the wall: what warming buys.
@@ -25,6 +25,6 @@ export function waterPressurePa(celsius) {
  * @source  m R T / (M p_w S): vapour leaves at water's own pressure
  */
 export function drying(massKg, celsius, speedM3PerS) {
-    const volumeM3 = (massKg * GAS_CONSTANT * kelvinFromCelsius(celsius)) / (WATER_KG_PER_MOL * waterPressurePa(celsius));
-    return { seconds: volumeM3 / speedM3PerS, heatJ: massKg * (celsius < 0 ? TO_VAPOUR.ice : TO_VAPOUR.water) };
+  const volumeM3 = (massKg * GAS_CONSTANT * kelvinFromCelsius(celsius)) / (WATER_KG_PER_MOL * waterPressurePa(celsius));
+  return { seconds: volumeM3 / speedM3PerS, heatJ: massKg * (celsius < 0 ? TO_VAPOUR.ice : TO_VAPOUR.water) };
 }

@@ -75,13 +75,17 @@ export function formatYearlyLoss(kgPerYear: number, prefs: UnitPreferences, deci
   return { value: formatNumber(kgPerYear / MASS_UNITS.lb, decimals), unit: 'lb a year' };
 }
 
-/** `5 lb 2 oz (5.125 lb)`: both ways, so that no decimal is read as ounces. Ounces to the tenth. */
+/** `5 lb 2 oz`: ounces to the tenth, carried [kg given, not under 0]. */
+export function poundsOunces(massKg: number): string {
+  const tenths = Math.round((massKg / MASS_UNITS.lb) * 160);
+  return `${Math.floor(tenths / 160)} lb ${(tenths % 160) / 10} oz`;
+}
+
+/** `5 lb 2 oz (5.125 lb)`: both ways, so that no decimal is read as ounces. */
 function poundsAndOunces(pounds: number): string {
-  const tenths = Math.round(Math.abs(pounds) * 160);
-  const whole = Math.floor(tenths / 160);
-  const ounces = (tenths % 160) / 10;
-  const sign = pounds < 0 && tenths > 0 ? MINUS : '';
-  return `${sign}${whole} lb ${ounces} oz (${sign}${Math.abs(pounds).toFixed(3)} lb)`;
+  const spelled = poundsOunces(Math.abs(pounds) * MASS_UNITS.lb);
+  const sign = pounds < 0 && !spelled.startsWith('0 lb 0 oz') ? MINUS : '';
+  return `${sign}${spelled} (${sign}${Math.abs(pounds).toFixed(3)} lb)`;
 }
 
 /** Filler and flux: always grams, which every scale on a bench shows. */

@@ -171,6 +171,27 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
   'nitrogen-break': () => 'Before nitrogen: the pump is shut off first, the regulator stands at 0 to 14 kPag.',
   'gauge-place': () => 'A gauge on the rig or the pump sees the pump, not the circuit: put it on a port away from the pump, its core out.',
   'does-not-move': () => 'The gauge shows the same to the last digit: open its valve, tap it, look whether it moves.',
+  'over-max-charge': (v, s) =>
+    `${s.mass(num(v, 'targetKg'))} is more than the greatest charge on its plate, ${s.mass(num(v, 'maxKg'))}: do not charge it.`,
+  'before-start': () =>
+    'Before the first start: valves open, discharge first; caps on; high-pressure switch set back, bridges out; crankcase heater on for its hours; water flow proven; rotation on three phases; panels on; someone at the switch.',
+  oil: (v, s) =>
+    v && 'lengthM' in v
+      ? `${s.length(num(v, 'lengthM'))} of line needs the maker’s oil: ask how much, never guess it.`
+      : v && 'kg' in v
+        ? `Add ${s.mass(num(v, 'kg'))} of the maker’s oil for the long line.`
+        : 'Oil of one kind only; a new compressor’s own is weighed against what came out.',
+  'check-maker': () => 'Lines shorter than the plate covers: less was reckoned. Some makers take nothing off: look at theirs.',
+  'not-enough': (v, s) => `${s.mass(num(v, 'inThemKg'))} is in the cylinders, ${s.mass(num(v, 'leftKg'))} still to go in: fetch more.`,
+  'gross-and-tare': () => 'Gross and tare were taken as the scale before and after.',
+  'critical-charge': () =>
+    'A charge this small is weighed in and never trimmed: scale to 1 g under 500 g, hose content counted back, no gauges on afterwards.',
+  'room-charge': (v, s) =>
+    `Longer lines add charge that burns: up to ${s.mass(num(v, 'freeKg'))} is free of the room’s size, above it the maker’s sheet and the local code say how large the room must be.`,
+  'charge-anew': () => 'Much of it leaked as gas, so what is left is another mixture: recover it, charge anew by weight as liquid.',
+  'over-filled': () => 'The cylinder that receives holds more than 80 %: it can burst when it warms. Into another one, now.',
+  'own-cylinder': () => 'This refrigerant needs a high-pressure cylinder of its own, filled by its stamped ratio.',
+  'cylinder-class': (v, s) => `Its cylinder has to be stamped for ${s.pressure(num(v, 'gaugePa'))} at least.`,
   'gross-leaks-only': () => 'This hold finds gross leaks; the soap proves the joints.',
   floodback: () => 'Liquid goes back to the compressor: stop adding, look at load, air, bulb and fan before it runs on.',
   'hot-discharge': (v, s) =>

@@ -15,6 +15,8 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'bore-not-above-outside': () => 'must be larger than the outside of the tube that goes in: they cannot be put together',
   'forbidden-filler': (value) => `${value} is forbidden on this joint and cannot be chosen`,
   'wall-too-thick': () => 'twice the wall must be less than the outside diameter',
+  'gained-weight': () => 'weighs more than before: a cylinder that is charged from gets lighter',
+  'another-refrigerant': (value) => `${value} is another refrigerant than the unit’s: never mixed`,
   'off-scale': (value) => `${value} is off a vacuum gauge’s scale: above 0, at most 25 000 micron (33 mbar)`,
   'not-above-reached': () => 'must lie above the pressure that was reached: nitrogen brings it up',
   'gauge-difference': () => 'psi is a difference of pressures: say psig for gauge or psia for absolute',

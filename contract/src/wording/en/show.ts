@@ -2,6 +2,7 @@ import {
   formatDuration,
   formatGaugePressure,
   formatLength,
+  formatMass,
   formatOnRule,
   formatTemperature,
   gaugePascals,
@@ -23,6 +24,7 @@ export interface Show {
   readonly pressure: (gaugePa: number) => string;
   /** Of a few millibar, as it is felt at an open end. */
   readonly smallPressure: (gaugePa: number) => string;
+  readonly mass: (kg: number) => string;
   /** Seconds as a stopwatch shows them. */
   readonly duration: (seconds: number) => string;
 }
@@ -36,6 +38,7 @@ export function showIn(prefs: UnitPreferences): Show {
     pressure: (gaugePa) => readingText(formatGaugePressure(gaugePascals(gaugePa), prefs)),
     smallPressure: (gaugePa) =>
       prefs.pressure === 'psig' ? `${(gaugePa / INCH_OF_WATER_PA).toFixed(1)} in. w.c.` : `${(gaugePa / 100).toFixed(1)} mbar`,
+    mass: (kg) => readingText(formatMass(kg, prefs)),
     duration: (seconds) => (seconds < 90 ? `${Math.ceil(seconds / 5) * 5} s` : readingText(formatDuration(seconds))),
   };
 }
