@@ -98,7 +98,27 @@ export * from './record/rodUsed';
 export * from './sequence';
 export * from './record/run';
 export type { Captive, ColdCheck, DryFit, FlowTold, TakenOut } from './ledger/words';
-export { GAUGE_PLACES, PULL_REASONS, PULL_VERDICTS, type GaugePlace, type PullReason, type PullVerdict } from './ledger/words';
+export {
+  BEFORE_START,
+  GAUGE_PLACES,
+  HAND_OVER_ANSWERS,
+  HAND_OVER_POINTS,
+  LEAK_LAWS,
+  MATERIAL_UNITS,
+  PULL_REASONS,
+  PULL_VERDICTS,
+  RISE_LIMITS,
+  type BeforeStart,
+  type GaugePlace,
+  type HandOverAnswer,
+  type HandOverPoint,
+  type LeakLaw,
+  type MaterialUnit,
+  type PullReason,
+  type PullVerdict,
+  type RiseLimit,
+  type RiseModel,
+} from './ledger/words';
 export { CAPTIVES, COLD_CHECKS, DRY_FITS, TAKEN_OUT } from './ledger/words';
 export * from './cold/cold';
 export * from './kit';

@@ -1,5 +1,5 @@
-import { PLACES, type ChargeRequest } from '@kesto/core/charge';
-import { COMPRESSOR_KINDS } from '@kesto/core';
+import type { ChargeRequest } from '@kesto/core/charge';
+import { COMPRESSOR_KINDS, LEAK_LAWS } from '@kesto/core';
 import { METERING } from '@kesto/core/refrigerant';
 import Joi from 'joi';
 import { quantity } from '../schema/quantity';
@@ -33,7 +33,7 @@ export const chargeRequest = Joi.object<ChargeRequest>({
     .max(500)
     .items(Joi.object({ mass: quantity.required(), daysAgo: Joi.number().min(0).max(36_500).required() })),
   repairedDaysAgo: Joi.number().min(0).max(36_500),
-  place: word(PLACES),
+  place: word(LEAK_LAWS),
   gwp: Joi.number(),
   hermetic: Joi.boolean(),
   leakDetection: Joi.boolean(),

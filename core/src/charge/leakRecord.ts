@@ -1,4 +1,4 @@
-import type { PlaceOfLaw } from './request';
+import type { LeakLaw } from '../ledger/words';
 
 /** What was added because it was lost, in the year. */
 export interface LostCharge {
@@ -59,7 +59,7 @@ export interface ByLaw {
  * @source        EU 2024/573; 40 CFR 84.106, quoted from memory: the edition in force decides
  */
 export function byLaw(
-  { place, fullKg, gwp, refrigerant }: { place: PlaceOfLaw; fullKg: number; gwp: number | null; refrigerant: string },
+  { place, fullKg, gwp, refrigerant }: { place: LeakLaw; fullKg: number; gwp: number | null; refrigerant: string },
   { hermetic, leakDetection }: { hermetic: boolean; leakDetection: boolean },
 ): ByLaw {
   if (place !== 'eu') return { tonnesCo2e: null, checkMonths: null, recheckDays: place === 'us' ? RECHECK_DAYS.us : null };

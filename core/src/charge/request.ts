@@ -1,9 +1,6 @@
+import type { LeakLaw } from '../ledger/words';
 import type { Metering } from '../refrigerant/readings';
 import type { Quantity } from '../unit/units';
-
-export const PLACES = ['us', 'eu', 'none'] as const;
-/** Whose rule the leak record goes by. */
-export type PlaceOfLaw = (typeof PLACES)[number];
 
 export interface CylinderRequest {
   /** On the scale before and after, hoses in the same state. `gross` and `tare` are taken as the same. */
@@ -55,7 +52,7 @@ export interface ChargeRequest {
   readonly sinceDays?: number;
   readonly additions?: readonly { readonly mass: Quantity; readonly daysAgo: number }[];
   readonly repairedDaysAgo?: number;
-  readonly place?: PlaceOfLaw;
+  readonly place?: LeakLaw;
   readonly gwp?: number;
   readonly hermetic?: boolean;
   readonly leakDetection?: boolean;

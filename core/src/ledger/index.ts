@@ -24,6 +24,8 @@ export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { POINT_ROWS } from './pointRows';
 export { tellsWell, type Misfit } from './tells';
+export { chargeOf, workOutChargeBegan, workOutCharged, type ChargedFor } from './workOutCharge';
+export { forecastCurve, judgePull, pumpingOf, workOutPullBegan, workOutRigAlone, type PulledFor } from './workOutPull';
 export { countedReadings, judgeKept, requestOfKept, type LiveHeld } from './judgeHold';
 export { heldFigures, holdRequestOf, planOfHold, workOutHoldBegan, type WorkedHoldFor } from './workOutHold';
 export { withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';

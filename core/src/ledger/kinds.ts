@@ -1,9 +1,12 @@
 import { anew, hash, id, list, type Fields, type ValuesOf } from './fields';
 import { any, job, type Chain, type KindRow } from './row';
 import { why } from './kinds/common';
+import { CHARGE_KINDS } from './kinds/chargeKinds';
+import { HAND_OVER_KINDS } from './kinds/handOverKinds';
 import { HOLD_KINDS } from './kinds/holdKinds';
 import { JOB_KINDS } from './kinds/jobKinds';
 import { JOINT_KINDS } from './kinds/jointKinds';
+import { PULL_KINDS } from './kinds/pullKinds';
 import { SHOP_KINDS } from './kinds/shopKinds';
 import { STAGE_KINDS } from './kinds/stageKinds';
 
@@ -11,6 +14,9 @@ import { STAGE_KINDS } from './kinds/stageKinds';
 export const KINDS = {
   ...STAGE_KINDS,
   ...HOLD_KINDS,
+  ...PULL_KINDS,
+  ...CHARGE_KINDS,
+  ...HAND_OVER_KINDS,
   ...JOB_KINDS,
   ...JOINT_KINDS,
   ...SHOP_KINDS,

@@ -23,7 +23,7 @@ export const inNone: KindRow = { ...whole, chains: [] };
 // @ts-expect-error a nature that is neither
 export const noNature: KindRow = { ...whole, nature: 'opinion' };
 // @ts-expect-error a stage that is not kept
-export const noStage: KindRow = { ...whole, stages: ['pull'] };
+export const noStage: KindRow = { ...whole, stages: ['braze'] };
 // @ts-expect-error a word that is not in the table
 export const otherWord: Told<'checked-place'> = { place: 'x', method: 'nose', result: 'leak' };
 // @ts-expect-error a key is missing

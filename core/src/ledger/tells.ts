@@ -1,3 +1,4 @@
+import { MASS_UNITS, type Quantity } from '../unit/units';
 import type { KindId, Told } from './kinds';
 import { POINT_ROWS } from './pointRows';
 
@@ -5,11 +6,15 @@ import { POINT_ROWS } from './pointRows';
 export type Misfit =
   | { readonly field: string; readonly why: 'under-tare'; readonly tareKg: number }
   | { readonly field: string; readonly why: 'under-before'; readonly beforeKg: number }
+  | { readonly field: string; readonly why: 'over-before'; readonly before: Quantity }
+  | { readonly field: string; readonly why: 'under-stamp'; readonly stamp: Quantity }
   | { readonly field: string; readonly why: 'never-overruled' }
   | { readonly field: string; readonly why: 'of-the-torch-alone' }
   | { readonly field: string; readonly why: 'reason-needed' }
   | { readonly field: string; readonly why: 'never-none-here' }
   | { readonly field: string; readonly why: 'one-thing' };
+
+const kgOf = ({ value, unit }: Quantity): number => value * ((MASS_UNITS as Readonly<Record<string, number>>)[unit] ?? Number.NaN); // cast: any word may stand there
 
 type Tells = { readonly [K in KindId]?: (told: Told<K>) => Misfit | null };
 
@@ -19,6 +24,12 @@ const TELLS: Tells = {
       ? { field: 'beforeKg', why: 'under-tare', tareKg }
       : grossKg < beforeKg
         ? { field: 'grossKg', why: 'under-before', beforeKg }
+        : null,
+  'cylinder-weighed': ({ before, after, stampedTare }) =>
+    kgOf(after) > kgOf(before)
+      ? { field: 'after', why: 'over-before', before }
+      : stampedTare && kgOf(after) < kgOf(stampedTare)
+        ? { field: 'after', why: 'under-stamp', stamp: stampedTare }
         : null,
   overruled: ({ gate, points }) =>
     points !== undefined && gate !== 'torch'

@@ -29,6 +29,33 @@ export type PullReason = (typeof PULL_REASONS)[number];
 /** Where a vacuum gauge sits: a port away from the pump with its core out, one near it, on the hoses, on the pump. */
 export const GAUGE_PLACES = ['system-far', 'system-near', 'rig', 'pump'] as const;
 export type GaugePlace = (typeof GAUGE_PLACES)[number];
+/** What a rise is described by. */
+export const RISE_MODELS = ['flat', 'line', 'plateau', 'line-plateau', 'log'] as const;
+export type RiseModel = (typeof RISE_MODELS)[number];
+/** How a shop judges a rise. */
+export const RISE_LIMITS = ['500-in-10', 'flattens-1000'] as const;
+export type RiseLimit = (typeof RISE_LIMITS)[number];
+/** A core in the port a hose hangs on. */
+export const HOSE_CORES = ['in', 'out'] as const;
+/** Whose rule a leak record goes by. */
+export const LEAK_LAWS = ['us', 'eu', 'none'] as const;
+export type LeakLaw = (typeof LEAK_LAWS)[number];
+/** What is seen to before a machine is started first. */
+export const BEFORE_START = [
+  ...(['valves-open', 'caps-on', 'switch-set-back', 'bridges-out', 'heater-hours'] as const),
+  ...(['water-flow', 'rotation', 'panels-on', 'somebody-at-switch'] as const),
+] as const;
+export type BeforeStart = (typeof BEFORE_START)[number];
+/** What is put back, proven or told before a job is handed over. */
+export const HAND_OVER_POINTS = [
+  ...(['caps-on', 'put-back', 'relief-back', 'switches-back', 'leak-look', 'joint-tightness'] as const),
+  ...(['automatic', 'locks-off', 'back-in-service', 'label', 'panels', 'next-check', 'stays-with-owner'] as const),
+] as const;
+export type HandOverPoint = (typeof HAND_OVER_POINTS)[number];
+export const HAND_OVER_ANSWERS = ['done', 'none-here'] as const;
+export type HandOverAnswer = (typeof HAND_OVER_ANSWERS)[number];
+export const MATERIAL_UNITS = ['g', 'kg', 'm', 'L', 'pieces'] as const;
+export type MaterialUnit = (typeof MATERIAL_UNITS)[number];
 /** How a shop chooses the pressure of a hold. */
 export const TEST_PRACTICES = ['data-plate', 'by-refrigerant', 'low-and-long'] as const;
 export type TestPractice = (typeof TEST_PRACTICES)[number];
@@ -144,6 +171,15 @@ export const GATES = [
   'no-hold',
   'not-soaped',
   'under-pressure',
+  'rig-not-alone',
+  'not-reached',
+  'not-dry',
+  'no-charge',
+  'not-charged',
+  'not-before-start',
+  'not-settled',
+  'hand-over-open',
+  'not-signed',
 ] as const;
 export type GateCode = (typeof GATES)[number];
 

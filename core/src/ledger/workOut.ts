@@ -8,6 +8,8 @@ import { foundOnLowSide } from '../stage/loss';
 import { worthRepairing } from '../stage/worth';
 import { figuresOf } from './figuresOf';
 import type { Told, Worked, WorkedKind } from './kinds';
+import { workOutCharged, workOutChargeBegan } from './workOutCharge';
+import { workOutPullBegan, workOutRigAlone, workOutRise } from './workOutPull';
 import { workOutHoldEnded, type LiveHeld } from './judgeHold';
 import { workOutHoldBegan, workOutSectionHold } from './workOutHold';
 
@@ -77,6 +79,11 @@ function workOutPlan({ request, chosen }: Told<'planned-anew'>): Result<Worked<'
 interface HeldBy {
   readonly 'hold-began': HeldFor;
   readonly 'hold-ended': HeldFor & { readonly live?: LiveHeld };
+  readonly 'rig-alone': unknown;
+  readonly 'pull-began': HeldFor;
+  readonly rise: HeldFor;
+  readonly 'charge-began': HeldFor;
+  readonly charged: HeldFor;
   readonly 'section-hold': HeldFor;
   readonly isolation: HeldFor;
   readonly worth: Pick<HeldFor, 'earlierFinds'>;
@@ -92,6 +99,11 @@ const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: Held<K>) => 
   'section-hold': workOutSectionHold,
   'hold-began': workOutHoldBegan,
   'hold-ended': workOutHoldEnded,
+  'rig-alone': workOutRigAlone,
+  'pull-began': workOutPullBegan,
+  rise: workOutRise,
+  'charge-began': workOutChargeBegan,
+  charged: workOutCharged,
   isolation: workOutIsolation,
   worth: workOutWorth,
   planned: workOutPlan,

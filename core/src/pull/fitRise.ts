@@ -1,3 +1,4 @@
+import type { RiseModel } from '../ledger/words';
 import { linearFit, type LinearFit } from './leastSquares';
 
 /** One reading of a rise. */
@@ -6,9 +7,6 @@ export interface RiseReading {
   readonly seconds: number;
   readonly pa: number;
 }
-
-export const RISE_MODELS = ['flat', 'line', 'plateau', 'line-plateau', 'log'] as const;
-export type RiseModel = (typeof RISE_MODELS)[number];
 
 export interface Interval {
   readonly low: number;

@@ -1,5 +1,5 @@
-import type { PullReason, PullVerdict } from '../ledger/words';
-import { fitRise, SPEEDS_UP, type FittedRise, type RiseModel, type RiseReading } from './fitRise';
+import type { PullReason, PullVerdict, RiseModel } from '../ledger/words';
+import { fitRise, SPEEDS_UP, type FittedRise, type RiseReading } from './fitRise';
 import { micronPa, paPerS } from './units';
 
 /** Trade habit, each editable by the shop; the maker's figure wins. Source: ENGINE thresholds [L]. */

@@ -1,5 +1,5 @@
 import { caution, stopsFirst, type Caution, type CautionCode } from '../caution/table';
-import type { PullReason, PullVerdict } from '../ledger/words';
+import type { PullReason, PullVerdict, RiseModel } from '../ledger/words';
 import { SAFETY_CLASSES, refrigerantName } from '../refrigerant/safetyClasses';
 import { readRefrigerant } from '../refrigerant/saturation';
 import type { NeededCode } from '../errors';
@@ -7,7 +7,7 @@ import { fail, ok, type Result } from '../result';
 import { FieldReader } from '../unit/fieldReader';
 import { airLeft } from './breaks';
 import { secondsTo } from './forecast';
-import type { RiseModel, RiseReading } from './fitRise';
+import type { RiseReading } from './fitRise';
 import { airLeakGramsPerYear } from './airLeak';
 import { judgeRise } from './judgeRise';
 import { pullReach, type PullReach } from './reach';

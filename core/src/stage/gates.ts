@@ -1,5 +1,6 @@
 import { isBefore, type KeptStage, type Stage } from '../vocabulary/stage';
 import { POINT_ROWS } from '../ledger/pointRows';
+import { chargeGates, handOverGates, pullGates } from './endGates';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
 import { lastHold, notSoaped, underPressure, type HeldJoint } from './holdGates';
 import { isExplained, lookedOn, lossOf } from './loss';
@@ -73,6 +74,9 @@ export const STAGE_GATES: Readonly<Record<KeptStage, GatesOf>> = {
   decide: decideGates,
   'make-safe': safeGates,
   hold: holdGates,
+  pull: pullGates,
+  charge: chargeGates,
+  'hand-over': handOverGates,
 };
 
 /** What was overruled of a gate in a stage, since it was opened anew. */

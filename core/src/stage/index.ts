@@ -19,3 +19,6 @@ export * from './jobLinks';
 export * from './keptOrder';
 export * from './holds';
 export * from './holdGates';
+export * from './pulls';
+export * from './charges';
+export * from './handOver';

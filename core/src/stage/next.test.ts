@@ -102,10 +102,11 @@ describe('joint by joint', () => {
     expect([found.step, found.joint]).toEqual([step, id]);
   });
 
-  test('a job at hand over has nothing left but to finish', () =>
+  test('a job at hand over has its list left', () =>
     expect(next([], [joint('a', 'accepted')], { began: 'hand-over' as Stage, stored: 'hand-over' })).toEqual({
       stage: 'hand-over',
-      step: 'finish',
+      step: 'answer-handed',
+      why: 'hand-over-open',
     }));
 });
 

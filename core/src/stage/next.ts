@@ -8,7 +8,8 @@ import { openGates, openPriceChecks, type GateCode } from './gates';
 import { lastHold, underPressure } from './holdGates';
 import { holdState } from './holds';
 import { joiningOf } from './joining';
-import { notedStage, waitsFor } from './progress';
+import { notedStage, stageState, waitsFor } from './progress';
+import { lastPull, pullState, rigHolds } from './pulls';
 import { torchPoints, watchOf, type TorchFacts, type TorchPoint } from './torch';
 
 export type NextStep =
@@ -35,6 +36,20 @@ export type NextStep =
   | 'let-down'
   | 'soap'
   | 'end-hold'
+  | 'rig-alone'
+  | 'pull'
+  | 'pull-on'
+  | 'watch-rise'
+  | 'not-dry-yet'
+  | 'end-pull'
+  | 'charge'
+  | 'weigh-in'
+  | 'before-start'
+  | 'read-settled'
+  | 'end-charge'
+  | 'answer-handed'
+  | 'sign-off'
+  | 'end-hand-over'
   | 'finish';
 
 /** What comes next in a job: on today, on the job, in every pill. */
@@ -102,12 +117,47 @@ function nextInHold({ facts, joints }: JobFacts): Next {
   return isOpen('not-soaped') ? { stage, step: 'soap', why: 'not-soaped' } : { stage, step: 'end-hold' };
 }
 
+/** Proven tight: the rig alone, then down until a rise is dry. */
+function nextInPull({ facts }: JobFacts): Next {
+  const stage = 'pull';
+  const pull = lastPull(facts);
+  if (!rigHolds(facts)) return { stage, step: 'rig-alone', why: 'rig-not-alone' };
+  if (!pull) return { stage, step: 'pull' };
+  const state = pullState(pull);
+  if (state !== 'judged') return { stage, step: state === 'watching' ? 'watch-rise' : 'pull-on' };
+  const [gate] = openGates(facts, stage, NOT_THE_TORCH);
+  return gate ? { stage, step: 'not-dry-yet', why: gate.gate } : { stage, step: 'end-pull' };
+}
+
+const STEP_OF_CHARGE: Readonly<Partial<Record<GateCode, NextStep>>> = {
+  'no-charge': 'charge',
+  'not-charged': 'weigh-in',
+  'not-before-start': 'before-start',
+  'not-settled': 'read-settled',
+};
+
+function nextInCharge({ facts }: JobFacts): Next {
+  const [gate] = openGates(facts, 'charge', NOT_THE_TORCH);
+  return gate ? { stage: 'charge', step: STEP_OF_CHARGE[gate.gate] ?? 'charge', why: gate.gate } : { stage: 'charge', step: 'end-charge' };
+}
+
+function nextInHandOver({ facts }: JobFacts): Next {
+  const stage = 'hand-over';
+  if (stageState(facts, stage) !== 'open') return { stage, step: 'finish' };
+  const [gate] = openGates(facts, stage, NOT_THE_TORCH);
+  if (!gate) return { stage, step: 'end-hand-over' };
+  return { stage, step: gate.gate === 'not-signed' ? 'sign-off' : 'answer-handed', why: gate.gate };
+}
+
 /** What comes next in each stage while it is open. */
 export const NEXT_IN_STAGE: Readonly<Record<KeptStage, (job: JobFacts) => Next>> = {
   find: nextInFind,
   decide: nextInDecide,
   'make-safe': nextInMakeSafe,
   hold: nextInHold,
+  pull: nextInPull,
+  charge: nextInCharge,
+  'hand-over': nextInHandOver,
 };
 
 const AT_THE_TORCH: readonly JointState[] = ['planned', 'rework', 'sent-back'];

@@ -25,10 +25,23 @@ export function notedStage(facts: readonly StageFact[], began: Stage, stored: St
 /** Kept stages before the first joint; what comes after the joints waits for them. */
 const BEFORE_JOINTS = KEPT_STAGES.filter((stage) => isBefore(stage, 'plan'));
 
-/** By what was called done after the joints. */
+/** After the joints: each stage with what comes when it is done. */
+const AFTER_JOINTS = [
+  ['hold', 'pull'],
+  ['pull', 'charge'],
+  ['charge', 'hand-over'],
+] as const satisfies readonly (readonly [KeptStage, Stage])[];
+
+/** By what was called done after the joints; a stage that was opened anew comes first. */
 function afterJoints(facts: readonly StageFact[], stored: Stage): Stage {
-  const stands = isBefore(stored, 'plan') ? 'plan' : stored;
-  return stageState(facts, 'hold') !== 'open' && isBefore(stands, 'pull') ? 'pull' : stands;
+  let stands = isBefore(stored, 'plan') ? 'plan' : stored;
+  for (const [stage, next] of AFTER_JOINTS) {
+    const isOpen = stageState(facts, stage) === 'open';
+    if (isOpen && facts.some((fact) => fact.stage === stage && fact.kind === 'reopened')) return stage;
+    if (isOpen && !isBefore(stage, stands)) return stands;
+    if (!isOpen && isBefore(stands, next)) stands = next;
+  }
+  return stands;
 }
 
 /** Whom a stage waits for, and for what; null once anything was noted in it since. */

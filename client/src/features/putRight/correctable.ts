@@ -19,7 +19,23 @@ const QUANTITIES: Readonly<Record<string, 'pressure' | 'volume'>> = {
   volume: 'volume',
 };
 /** What another answer of is a way of its own, noted anew, and points that say which of a list is meant. */
-const NOTED_ANEW: readonly KindId[] = ['isolation', 'readings', 'overruled', 'also-opened', 'hold-began', 'hold-ended'];
+const NOTED_ANEW: readonly KindId[] = [
+  'isolation',
+  'readings',
+  'overruled',
+  'also-opened',
+  'hold-began',
+  'hold-ended',
+  'rig-alone',
+  'pull-began',
+  'pull-read',
+  'rise',
+  'charge-began',
+  'charged',
+  'settled-readings',
+  'report',
+  'signed-off',
+];
 const WHICH: readonly string[] = ['point', 'gate'];
 
 const inside = (spec: Spec): Spec => (spec.of === 'orNothing' ? spec.item : spec);

@@ -1,5 +1,6 @@
-import { HOSES, type GateCode, type OpenGate, type TorchPoint } from '@kesto/core';
+import { HOSES, type BeforeStart, type GateCode, type HandOverPoint, type OpenGate, type TorchPoint } from '@kesto/core';
 import { priceCheckText } from './decide';
+import { BEFORE_START_WORDS, HAND_OVER_WORDS } from './endEntries';
 
 /** A point before the torch: what it is, and what answers it. */
 export const TORCH_POINT_WORDS: Readonly<Record<TorchPoint, { readonly name: string; readonly asks: string }>> = {
@@ -43,9 +44,23 @@ export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
   'no-hold': 'no hold has proven it tight',
   'not-soaped': 'not soaped, or bubbles seen there last',
   'under-pressure': 'something stands under pressure: let it down',
+  'rig-not-alone': 'pump and hoses were not seen to hold by themselves',
+  'not-reached': 'the pump does not reach all of it',
+  'not-dry': 'no rise has shown it dry, or something was opened since',
+  'no-charge': 'nobody has said what belongs in it',
+  'not-charged': 'what belongs in it is not in by weight',
+  'not-before-start': 'not seen to before the first start',
+  'not-settled': 'no readings of the machine run in and settled',
+  'hand-over-open': 'open on the list of the end',
+  'not-signed': 'nobody has signed',
 };
 
-const pointText = (point: string) => (point in TORCH_POINT_WORDS ? TORCH_POINT_WORDS[point as TorchPoint].name : point); // cast: just looked for
+/** A point of any list by its name; a part of the drawing by its id, which is what the drawing shows. */
+function pointText(point: string): string {
+  if (point in TORCH_POINT_WORDS) return TORCH_POINT_WORDS[point as TorchPoint].name; // cast: just looked for
+  if (point in HAND_OVER_WORDS) return HAND_OVER_WORDS[point as HandOverPoint].name; // cast: just looked for
+  return point in BEFORE_START_WORDS ? BEFORE_START_WORDS[point as BeforeStart] : point; // cast: just looked for
+}
 
 function soapText(open: readonly string[]): string {
   const joints = open.filter((id) => id !== HOSES).length;

@@ -23,6 +23,7 @@ export * from './people';
 export * from './audit';
 export * from './circuit';
 export * from './hold';
+export * from './endEntries';
 export * from './pull';
 export * from './isolation';
 export * from './decide';

@@ -7,6 +7,10 @@ export function misfitText(misfit: Misfit): string {
       return `must not lie under the tare, ${misfit.tareKg} kg`;
     case 'under-before':
       return `must not lie under its weight before, ${misfit.beforeKg} kg`;
+    case 'over-before':
+      return `must not lie over its weight before, ${misfit.before.value} ${misfit.before.unit}`;
+    case 'under-stamp':
+      return `must not lie under its stamped tare, ${misfit.stamp.value} ${misfit.stamp.unit}`;
     case 'never-overruled':
       return 'cannot hold zero and open, or the air: those can be made true, so nobody overrules them';
     case 'of-the-torch-alone':

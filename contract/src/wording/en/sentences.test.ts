@@ -189,6 +189,68 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
       'cannot tell yet. Fewer than two readings from a quarter of an hour after the supply was shut: nothing can be told.',
     ],
   ],
+  'rig-alone': [
+    [{ reached: q(60, 'micron'), rise: q(40, 'micron'), holds: true }, 'to 60 micron, rose by 40 micron: holds'],
+    [{ reached: q(160, 'micron'), rise: q(40, 'micron'), holds: false }, 'to 160 micron, rose by 40 micron: does not hold'],
+  ],
+  'pull-began': [
+    [
+      {
+        ...{ ports: ['high port', 'low port'], volume: q(13.5, 'L'), pump: { speed: q(8, 'cfm'), ultimate: q(25, 'micron') } },
+        ...{ hoses: [], gauge: { name: 'V-2' }, gaugeAt: 'system-far', limit: q(500, 'micron'), school: '500-in-10', ambient: q(12, 'C') },
+        ...{ forecast: [], unreached: ['coil'], openFirst: [], limitPa: 66, waterPa: 1400 },
+      },
+      'from the high port and the low port, 13.5 L, pump 8 cfm, gauge V-2 at a port away from the pump, not reached: the coil',
+    ],
+  ],
+  'pull-read': [[{ pull: 'p', pressure: q(41, 'Pa') }, '41 Pa']],
+  'valve-shut': [[{ pull: 'p' }, '']],
+  'pumped-on': [[{ pull: 'p' }, 'valve opened to the pump again']],
+  rise: [
+    [
+      {
+        ...{ pull: 'p', verdict: 'tight-and-dry', reasons: [], model: 'plateau', plateauPa: 41, straightPaPerS: null, limitPa: 66.7 },
+        ...{ leakPaM3S: null, gramsPerYear: null, minutes: 10.2, readings: 11, endPa: 40.9 },
+      },
+      'tight and dry, 307 micron after 10 min',
+    ],
+  ],
+  'broken-with-nitrogen': [
+    [{ pull: 'p', reached: q(1500, 'micron'), brokenTo: q(7, 'kPag'), minutes: 10 }, 'at 1500 micron, to 7 kPag, stood 10 min'],
+  ],
+  'oil-changed': [[{}, '']],
+  'charge-began': [
+    [{ dataPlate: q(5.1, 'kg'), targetKg: 5.22, isCritical: false }, 'wanted 5.220 kg (plate 5.1 kg)'],
+    [{ dataPlate: q(5.1, 'kg'), isUnknown: true, targetKg: 5.1, isCritical: false }, 'charge unknown'],
+  ],
+  'cylinder-weighed': [
+    [{ name: 'K-3', before: q(10.72, 'kg'), after: q(8.51, 'kg'), refrigerant: 'R-449A' }, 'K-3, R-449A, 10.72 kg before, 8.51 kg after'],
+  ],
+  'before-start': [
+    [{ seen: ['caps-on', 'panels-on'], notHere: ['water-flow'] }, 'caps on, panels on, not on this machine: water flow proven'],
+  ],
+  charged: [[{ targetKg: 5.61, doneKg: 5.1, isCharged: false }, '5.100 kg of 5.610 kg: not all that is wanted']],
+  trimmed: [[{ by: q(100, 'g'), why: 'subcooling 1.6 K' }, 'added 100 g: subcooling 1.6 K']],
+  'settled-readings': [
+    [{ request: { refrigerant: 'R-410A', metering: 'valve' } as never, steadyMinutes: 20, doorsShut: true }, '20 min steady, doors shut'],
+  ],
+  'handed-point': [[{ point: 'caps-on', answer: 'done', note: 'both sniffed' }, 'caps on and sniffed: done, both sniffed']],
+  materials: [
+    [
+      {
+        used: [
+          { what: 'R-410A', amount: 1.71, unit: 'kg' },
+          { what: 'drier', amount: 1, unit: 'pieces' },
+        ],
+      },
+      'R-410A 1.71 kg, drier 1 pcs',
+    ],
+  ],
+  'next-person-note': [
+    [{ note: 'clamp rubs', sisters: true, nextCheck: '2027-02-25' }, 'clamp rubs, sister machines too, next check 2027-02-25'],
+  ],
+  report: [[{ sha256: 'ab'.repeat(32), bytes: 90_000, pages: 4 }, '4 pages, abababababababab']],
+  'signed-off': [[{ name: 'M. Lind', role: 'for the station', heads: [] }, 'M. Lind, for the station']],
   vented: [[{ hold: 'h', to: 'outdoors' }, 'led outdoors']],
 };
 

@@ -1,3 +1,4 @@
+import { END_ENTRY_WORDS, END_SENTENCES } from './endEntries';
 import type {
   ZeroSide,
   AlsoOpenedKind,
@@ -193,6 +194,7 @@ export const STAGE_ENTRY_WORDS: Readonly<Record<StageEntryKind, string>> = {
   'series-stands': 'samples',
   'hold-ended': 'hold ended',
   vented: 'let down',
+  ...END_ENTRY_WORDS,
 };
 export const stageEntryWord = (kind: StageEntryKind): string => STAGE_ENTRY_WORDS[kind];
 
@@ -314,6 +316,7 @@ export const STAGE_SENTENCES: { readonly [Kind in StageEntryKind]: (values: Stag
   'series-stands': (v) => `${v.samples} kept, in ${v.blocks} blocks`,
   'hold-ended': (v) => heldText(v, null),
   vented: (v) => VENT_PLACE_WORDS[v.to],
+  ...END_SENTENCES,
 };
 
 /** What an entry says, in one line. `name` says what a place is called. */

@@ -44,6 +44,9 @@ export const memoryJobs = (rows: MemoryRows): JobRepository => ({
   },
   nextNumber: async () => 1 + Math.max(0, ...rows.jobs.map(({ number }) => number)),
   add: async (job) => addRow(rows.jobs, job),
+  async close(id, done) {
+    rows.jobs = rows.jobs.map((job) => (job.id === id ? { ...job, done } : job));
+  },
   async changeCircuit(id, circuitId) {
     rows.jobs = rows.jobs.map((job) => (job.id === id ? { ...job, circuitId } : job));
   },

@@ -62,4 +62,6 @@ export interface JobRepository {
   nextNumber(): Promise<number>;
   add(job: Job): Promise<void>;
   changeCircuit(id: string, circuitId: string): Promise<void>;
+  /** Handed over, or opened anew. */
+  close(id: string, done: boolean): Promise<void>;
 }

@@ -40,6 +40,9 @@ export const typeormJobs = (transaction: ShopTransaction, ledger: LedgerReposito
       await manager.insert(Jobs, { ...job, shopId });
       await keepWords(transaction).job(job.id, job.circuitId, [job.title, String(job.number)]);
     },
+    async close(id, done) {
+      await manager.update(Jobs, { shopId, id }, { done });
+    },
     async changeCircuit(id, circuitId) {
       await manager.update(Jobs, { shopId, id }, { circuitId });
       await keepWords(transaction).job(id, circuitId, []);

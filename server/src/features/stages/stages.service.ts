@@ -24,6 +24,7 @@ import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
 import { tellHeldJoints } from './heldJoints';
+import { checkEnd } from './endChecks';
 import { checkHold } from './holdChecks';
 import { checkCorrected } from './correctedStage';
 import { checkGates, checkOpen, checkPrice, checkRoom, checkTold, checkWatch } from './stageChecks';
@@ -75,6 +76,7 @@ async function checkEntry(shop: ShopWork, asked: Asked, kept: Kept): Promise<voi
   checkCorrected(asked, links);
   checkOpen(asked, facts);
   checkHold(asked, facts);
+  checkEnd(asked, facts, told.job);
   checkGates(asked, facts, about);
   if (OF_PRICES.includes(asked.body.kind)) checkPrice(asked, await priceFacts(shop, kept));
   checkWatch(asked, facts, told.lastFlame);
@@ -115,6 +117,8 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
   });
   const corrected = body.kind === 'corrected' ? kept.facts.find(({ id }) => id === body.corrects?.entry) : undefined;
   if (body.kind === 'vented') await endSeries(shop, String(body.values['hold']), now);
+  if (body.stage === 'hand-over' && body.kind === 'done') await shop.jobs.close(job.id, true);
+  if (body.kind === 'reopened' && job.done) await shop.jobs.close(job.id, false);
   if (body.kind === 'hold-ended') await tellHeldJoints(shop, { told, links, now }, link);
   if (corrected && isWorked(corrected.kind)) await workedAnew(shop, { asked, told }, [...links, link], corrected.id);
   return link;

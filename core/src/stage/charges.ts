@@ -1,0 +1,57 @@
+import type { ChargeRequest } from '../charge/request';
+import type { Quantity } from '../unit/units';
+import { BEFORE_START, type BeforeStart } from '../ledger/words';
+import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
+
+/** A cylinder of a charge, by its name: first weight, last weight. */
+export interface KeptCylinder {
+  readonly name: string;
+  readonly before: Quantity;
+  readonly after: Quantity;
+  readonly stampedTare: Quantity | null;
+}
+
+/** Cylinders as they were weighed last, in the order they were begun. */
+export function cylindersOf(facts: readonly StageFact[]): readonly KeptCylinder[] {
+  const last = new Map<string, KeptCylinder>();
+  for (const { values } of weighed(facts)) {
+    const { name, before, after, stampedTare } = values;
+    last.set(name, { name, before, after, stampedTare: stampedTare ?? last.get(name)?.stampedTare ?? null });
+  }
+  return [...last.values()];
+}
+
+const weighed = (facts: readonly StageFact[]): readonly FactOf<'cylinder-weighed'>[] => {
+  const began = facts.findLastIndex(({ kind }) => kind === 'charge-began');
+  return factsOf(facts.slice(began + 1), 'cylinder-weighed');
+};
+
+/** What the engine is asked of a charge as it was begun and weighed; null where none was begun. */
+export function chargeRequestOf(facts: readonly StageFact[], refrigerant: string): ChargeRequest | null {
+  const began = lastOf(facts, 'charge-began');
+  if (!began) return null;
+  const { dataPlate, lines, maxCharge, tolerance, hosesKg, place, gwp } = began.values;
+  return {
+    ...{ dataPlate, refrigerant },
+    ...(lines ? { lines } : {}),
+    ...(maxCharge ? { maxCharge } : {}),
+    ...(tolerance ? { tolerance } : {}),
+    ...(hosesKg === undefined ? {} : { hosesKg }),
+    ...(place ? { place } : {}),
+    ...(gwp === undefined ? {} : { gwp }),
+    cylinders: cylindersOf(facts).map(({ before, after, stampedTare }) => ({ before, after, ...(stampedTare ? { stampedTare } : {}) })),
+  };
+}
+
+/** What was not yet seen to before the first start. */
+export function openBeforeStart(facts: readonly StageFact[]): readonly BeforeStart[] {
+  const said = factsOf(facts, 'before-start').flatMap(({ values }) => [...values.seen, ...values.notHere]);
+  return BEFORE_START.filter((point) => !said.includes(point));
+}
+
+/** Steady for so long before readings count [min]. Source: trade [L]. */
+export const STEADY_MIN = 15;
+
+/** Readings after the charge that have settled. */
+export const settledReadings = (facts: readonly StageFact[]): FactOf<'settled-readings'> | null =>
+  factsOf(facts, 'settled-readings').findLast(({ values }) => values.steadyMinutes >= STEADY_MIN && values.doorsShut) ?? null;
