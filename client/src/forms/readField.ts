@@ -5,14 +5,17 @@ import {
   parseLength,
   parseMass,
   parseNumber,
+  parsePumpSpeed,
   parseTemperature,
+  parseVacuum,
   TIME_UNITS,
   type Quantity,
   type Result,
   type UnitPreferences,
 } from '@kesto/core';
 
-export type FieldKind = 'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'mass' | 'time' | 'minutes' | 'volume' | 'number';
+export type FieldKind =
+  'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'mass' | 'time' | 'minutes' | 'volume' | 'vacuum' | 'pump-speed' | 'number';
 
 interface About {
   /** What the field is called in an error. */
@@ -43,6 +46,10 @@ export function readField(kind: FieldKind, text: string, { key, units }: About):
       return inMinutes(parseDuration(text, key, 'min'));
     case 'volume':
       return plain(key, text.replace(/\s*(L|l|ft3)$/, ''), /ft3$/.test(text) ? 'ft3' : 'L');
+    case 'vacuum':
+      return parseVacuum(text, units.vacuum, key);
+    case 'pump-speed':
+      return parsePumpSpeed(text, bare(units) ? 'm3/h' : 'cfm', key);
     case 'number':
       return plain(key, text, '');
   }

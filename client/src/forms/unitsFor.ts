@@ -19,6 +19,10 @@ export function unitsFor(kind: FieldSpec['kind'], units: UnitPreferences): reado
       return ['L', 'ft3'];
     case 'flow':
       return units.length === 'metric' ? ['L/min', 'scfh'] : ['scfh', 'L/min'];
+    case 'vacuum':
+      return ownFirst(units.vacuum, ['Pa', 'micron', 'mbar']);
+    case 'pump-speed':
+      return units.length === 'metric' ? ['m3/h', 'cfm'] : ['cfm', 'm3/h'];
     case 'number':
       return [''];
     default:

@@ -9,5 +9,9 @@ export const PRINT_ROUTES = {
     summary: 'The whole job on paper: its stages, then each made joint',
     roles: EVERYBODY,
   }),
+  reportPdf: get<Streamed>()('/api/jobs/:job/report.pdf', {
+    summary: 'The job’s report: a page for whoever pays, then its proof',
+    roles: EVERYBODY,
+  }),
   foundPdf: get<Streamed>()('/api/jobs/:job/found.pdf', { summary: 'What was found, on a page for whoever pays', roles: EVERYBODY }),
 } as const;

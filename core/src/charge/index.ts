@@ -2,4 +2,4 @@ export { charge, type Charge } from './charge';
 export type { ChargeRequest, CylinderRequest, LinesRequest, RecoveryRequest } from './request';
 export { annualRatePercent, byLaw, type ByLaw } from './leakRecord';
 export { roomCharge, type HungAt } from './roomCharge';
-export { CHARGE_WAYS, leavesAsLiquid, type ChargeWay } from './ways';
+export { CHARGE_WAYS, leavesAsLiquid, waysIn, type ChargeWay } from './ways';

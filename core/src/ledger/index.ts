@@ -23,6 +23,7 @@ export { CLOCKS_APART_MS, effectiveTime, type Clocked } from './effectiveTime';
 export * from './verifyChain';
 export { isOnDrawing, placesIn, type NamedPlace } from './placesIn';
 export { POINT_ROWS } from './pointRows';
+export { isDrawnWell } from './strokes';
 export { tellsWell, type Misfit } from './tells';
 export { chargeOf, workOutChargeBegan, workOutCharged, type ChargedFor } from './workOutCharge';
 export { forecastCurve, judgePull, pumpingOf, workOutPullBegan, workOutRigAlone, type PulledFor } from './workOutPull';

@@ -1,4 +1,5 @@
 import { MASS_UNITS, type Quantity } from '../unit/units';
+import { isDrawnWell } from './strokes';
 import type { KindId, Told } from './kinds';
 import { POINT_ROWS } from './pointRows';
 
@@ -8,6 +9,7 @@ export type Misfit =
   | { readonly field: string; readonly why: 'under-before'; readonly beforeKg: number }
   | { readonly field: string; readonly why: 'over-before'; readonly before: Quantity }
   | { readonly field: string; readonly why: 'under-stamp'; readonly stamp: Quantity }
+  | { readonly field: string; readonly why: 'strokes-only' }
   | { readonly field: string; readonly why: 'never-overruled' }
   | { readonly field: string; readonly why: 'of-the-torch-alone' }
   | { readonly field: string; readonly why: 'reason-needed' }
@@ -31,6 +33,7 @@ const TELLS: Tells = {
       : stampedTare && kgOf(after) < kgOf(stampedTare)
         ? { field: 'after', why: 'under-stamp', stamp: stampedTare }
         : null,
+  'signed-off': ({ drawn }) => (drawn === undefined || isDrawnWell(drawn) ? null : { field: 'drawn', why: 'strokes-only' }),
   overruled: ({ gate, points }) =>
     points !== undefined && gate !== 'torch'
       ? { field: 'points', why: 'of-the-torch-alone' }

@@ -55,3 +55,9 @@ export const STEADY_MIN = 15;
 /** Readings after the charge that have settled. */
 export const settledReadings = (facts: readonly StageFact[]): FactOf<'settled-readings'> | null =>
   factsOf(facts, 'settled-readings').findLast(({ values }) => values.steadyMinutes >= STEADY_MIN && values.doorsShut) ?? null;
+
+/** A trim is so much of the charge, within these [kg]. Source: trade [L]. */
+const TRIM = { share: 0.03, leastKg: 0.02, mostKg: 0.2 } as const;
+
+/** How much is added or taken out at a time [kg], of a charge of so much [kg, above 0]. */
+export const trimStepKg = (targetKg: number): number => Math.min(TRIM.mostKg, Math.max(TRIM.leastKg, TRIM.share * targetKg));

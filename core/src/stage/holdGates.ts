@@ -29,3 +29,9 @@ export function bubbledIn(kept: KeptHold): readonly FactOf<'place-soaped'>['valu
   const last = new Map(kept.soaped.map(({ values }) => [values.joint ?? values.place ?? values.hose ?? '', values]));
   return [...last.values()].filter(({ result }) => result === 'leak');
 }
+
+/** What a tight hold cannot exclude, as grams of the refrigerant a year; null where its refrigerant is on no list. */
+export function tightGrams({ leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen }: FactOf<'hold-ended'>['values']): number | null {
+  if (!smallestSeenPaM3S || gramsPerYearSeen === null || gramsPerYearSeen === undefined) return null;
+  return (gramsPerYearSeen * (Math.max(leakPaM3S ?? 0, 0) + smallestSeenPaM3S)) / smallestSeenPaM3S;
+}

@@ -8,7 +8,7 @@ import { openGates, openPriceChecks, type GateCode } from './gates';
 import { lastHold, underPressure } from './holdGates';
 import { holdState } from './holds';
 import { joiningOf } from './joining';
-import { notedStage, stageState, waitsFor } from './progress';
+import { isHandedOver, notedStage, waitsFor } from './progress';
 import { lastPull, pullState, rigHolds } from './pulls';
 import { torchPoints, watchOf, type TorchFacts, type TorchPoint } from './torch';
 
@@ -50,6 +50,7 @@ export type NextStep =
   | 'answer-handed'
   | 'sign-off'
   | 'end-hand-over'
+  | 'handed-over'
   | 'finish';
 
 /** What comes next in a job: on today, on the job, in every pill. */
@@ -143,7 +144,6 @@ function nextInCharge({ facts }: JobFacts): Next {
 
 function nextInHandOver({ facts }: JobFacts): Next {
   const stage = 'hand-over';
-  if (stageState(facts, stage) !== 'open') return { stage, step: 'finish' };
   const [gate] = openGates(facts, stage, NOT_THE_TORCH);
   if (!gate) return { stage, step: 'end-hand-over' };
   return { stage, step: gate.gate === 'not-signed' ? 'sign-off' : 'answer-handed', why: gate.gate };
@@ -196,6 +196,7 @@ function statesOf(job: JobFacts): readonly JointState[] {
  * @source  the order of work: find, decide, make safe, then joint by joint
  */
 export function nextOf(job: JobFacts): Next {
+  if (isHandedOver(job.facts)) return { stage: 'hand-over', step: 'handed-over' };
   const noted = notedStage(job.facts, job.began, job.stored);
   const stage = jobStage(noted, statesOf(job));
   if (!isKeptStage(stage)) return nextByJoints(stage, job);

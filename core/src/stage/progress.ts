@@ -10,6 +10,12 @@ export function stageState(facts: readonly StageFact[], stage: KeptStage): Stage
   return last?.kind === 'done' || last?.kind === 'skipped' ? last.kind : 'open';
 }
 
+/** Its end was called done, and nothing was opened anew since. */
+export function isHandedOver(facts: readonly StageFact[]): boolean {
+  const ended = facts.findLastIndex(({ stage, kind }) => stage === 'hand-over' && kind === 'done');
+  return ended >= 0 && !facts.slice(ended + 1).some(({ kind }) => kind === 'reopened');
+}
+
 /**
  * The furthest stage that was reached by what is noted of the job itself.
  *
@@ -17,6 +23,7 @@ export function stageState(facts: readonly StageFact[], stage: KeptStage): Stage
  * @param stored  where it was put by hand, for jobs from before stages were kept
  */
 export function notedStage(facts: readonly StageFact[], began: Stage, stored: Stage): Stage {
+  if (isHandedOver(facts)) return 'hand-over';
   const open = BEFORE_JOINTS.find((stage) => !isBefore(stage, began) && !isBefore(stage, stored) && stageState(facts, stage) === 'open');
   const reopened = BEFORE_JOINTS.find((stage) => facts.some((fact) => fact.stage === stage) && stageState(facts, stage) === 'open');
   return reopened ?? open ?? afterJoints(facts, stored);

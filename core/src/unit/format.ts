@@ -1,4 +1,13 @@
-import { fahrenheitFromCelsius, FLOW_UNITS, GAUGE_PRESSURE_UNITS, LENGTH_UNITS, MASS_UNITS, MM_PER_INCH, type GaugePascals } from './units';
+import {
+  ABSOLUTE_PRESSURE_UNITS,
+  fahrenheitFromCelsius,
+  FLOW_UNITS,
+  GAUGE_PRESSURE_UNITS,
+  LENGTH_UNITS,
+  MASS_UNITS,
+  MM_PER_INCH,
+  type GaugePascals,
+} from './units';
 
 /** What one person reads in. Never changes what is stored. */
 export interface UnitPreferences {
@@ -58,6 +67,12 @@ export function formatGaugePressure(pressure: GaugePascals, prefs: UnitPreferenc
   if (prefs.pressure === 'psig') return { value: formatNumber(pressure / GAUGE_PRESSURE_UNITS.psig, 0), unit: 'psig' };
   if (prefs.pressure === 'bar') return { value: formatNumber(pressure / GAUGE_PRESSURE_UNITS.barg, 1), unit: 'barg' };
   return { value: formatNumber(pressure / 1000, 0), unit: 'kPag' };
+}
+
+/** A vacuum: whole microns, or pascals to three figures [Pa given]. */
+export function formatVacuum(pa: number, { vacuum }: UnitPreferences): Reading {
+  if (vacuum === 'micron') return { value: formatNumber(pa / ABSOLUTE_PRESSURE_UNITS.micron, 0), unit: 'micron' };
+  return { value: formatNumber(pa, pa < 10 ? 1 : 0), unit: 'Pa' };
 }
 
 /** Refrigerant: kilograms, or pounds and ounces with the decimal beside them, so that one is never read as the other [kg given]. */

@@ -122,6 +122,18 @@ export function parseFlow(text: string, bareUnit: 'L/min' | 'scfh', field = 'flo
   return parseWithUnit(text, { field, spellings: FLOW_SPELLINGS, bareUnit, examples: ['2.4 L/min', '5 scfh'] });
 }
 
+/** How much a pump moves; a bare number is in the person's own unit. */
+export function parsePumpSpeed(text: string, bareUnit: 'm3/h' | 'cfm', field = 'speed'): Result<Quantity> {
+  return parseWithUnit(text, { field, spellings: FLOW_SPELLINGS, bareUnit, examples: ['13.6 m3/h', '8 cfm'] });
+}
+
+const VACUUM_SPELLINGS = { micron: 'micron', microns: 'micron', pa: 'Pa', mbar: 'mbar' };
+
+/** A vacuum; a bare number is in the person's own unit. kPa, psia and gauge units are too coarse, and are not read. */
+export function parseVacuum(text: string, bareUnit: 'micron' | 'Pa', field = 'vacuum'): Result<Quantity> {
+  return parseWithUnit(text, { field, spellings: VACUUM_SPELLINGS, bareUnit, examples: ['500 micron', '67 Pa', '0.7 mbar'] });
+}
+
 const VOLUME_SPELLINGS = { l: 'L', litre: 'L', litres: 'L', m3: 'm3', 'm³': 'm3', ft3: 'ft3', 'ft³': 'ft3' };
 
 /** A volume; a bare number is in `bareUnit`. */

@@ -2,11 +2,14 @@ import type { JobSummary } from '@kesto/contract';
 import { isKeptStage, type KeptStage, type Next, type Stage } from '@kesto/core';
 import type { Href } from 'expo-router';
 
-const PATHS: Readonly<Record<KeptStage, 'find' | 'decide' | 'safe' | 'hold'>> = {
+const PATHS: Readonly<Record<KeptStage, 'find' | 'decide' | 'safe' | 'hold' | 'pull' | 'charge' | 'hand-over'>> = {
   find: 'find',
   decide: 'decide',
   'make-safe': 'safe',
   hold: 'hold',
+  pull: 'pull',
+  charge: 'charge',
+  'hand-over': 'hand-over',
 };
 
 export const stageHref = (jobId: string, stage: KeptStage): Href => `/jobs/${jobId}/${PATHS[stage]}`;

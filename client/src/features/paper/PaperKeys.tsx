@@ -9,6 +9,7 @@ import { Failed } from '@/ui/states';
 const PAGES = {
   recordPdf: { print: 'Print the record', says: 'the record' },
   jobPdf: { print: 'Print the job', says: 'the job' },
+  reportPdf: { print: 'Print the report', says: 'the report' },
   foundPdf: { print: 'A page for whoever pays', says: 'what was found' },
 } as const;
 

@@ -68,12 +68,15 @@ function soapText(open: readonly string[]): string {
   return [...(joints === 0 ? [] : [joints === 1 ? 'one joint' : `${joints} joints`]), ...hoses].join(', ');
 }
 
+const MOST_NAMED = 3;
+
 /** What a gate holds against going on. */
 export function gateText({ gate, open }: Pick<OpenGate, 'gate' | 'open'>): string {
   // Joints are known by ids: how many they are is said, which ones stands on the sheet.
   if (gate === 'not-soaped') return `${GATE_SENTENCES[gate]}: ${soapText(open)}`;
   const named = gate === 'price-checks-open' ? priceCheckText : pointText;
-  const names = open.map(named);
+  // A long list stands on the sheet: here it is counted.
+  const names = gate !== 'torch' && gate !== 'price-checks-open' && open.length > MOST_NAMED ? [`${open.length} points`] : open.map(named);
   return names.length === 0 ? GATE_SENTENCES[gate] : `${GATE_SENTENCES[gate]}: ${names.join(', ')}`;
 }
 

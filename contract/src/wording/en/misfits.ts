@@ -11,6 +11,8 @@ export function misfitText(misfit: Misfit): string {
       return `must not lie over its weight before, ${misfit.before.value} ${misfit.before.unit}`;
     case 'under-stamp':
       return `must not lie under its stamped tare, ${misfit.stamp.value} ${misfit.stamp.unit}`;
+    case 'strokes-only':
+      return 'may hold strokes alone: M, L, C and figures';
     case 'never-overruled':
       return 'cannot hold zero and open, or the air: those can be made true, so nobody overrules them';
     case 'of-the-torch-alone':

@@ -52,6 +52,7 @@ export const NEXT_STEP_WORDS: Readonly<Record<NextStep, string>> = {
   'end-charge': 'Charged: hand it over',
   'answer-handed': 'Put back, prove, tell',
   'sign-off': 'Sign',
+  'handed-over': 'What was handed over',
   'end-hand-over': 'Signed: close the job',
   finish: 'Open the job',
 };

@@ -3,13 +3,13 @@ import { drawnName } from '@kesto/contract/wording';
 import { INK, INK_2, type Box, type Printer } from './printer';
 
 /** A place on the drawing that the page speaks of, by its number. */
-export interface Mark {
-  readonly place: string;
-  readonly number: number;
-}
+export type Mark = { readonly place: string } & (
+  { readonly number: number } | { /** A new joint, by the end of its tag. */ readonly made: string }
+);
 
 const COPPER = '#C9783F';
 const RED = '#8E1C15';
+const TEAL = '#0A5052';
 const PAPER = '#FFFFFF';
 /** Points: thin enough for a small drawing, thick enough to be seen as a tube. */
 const TUBE = { outside: 5, inside: 2.6 } as const;
@@ -48,9 +48,10 @@ export function drawCircuit(print: Printer, graph: CircuitGraph, marks: readonly
       .stroke();
   }
   for (const part of layout.parts) drawPart(print, { part, name: drawnName(graph, part.id), at: at(part), scale });
-  for (const { place, number } of marks) {
-    const spot = placeAt(graph, layout, place);
-    if (spot) drawMark(print, at(spot), number);
+  for (const mark of marks) {
+    const spot = placeAt(graph, layout, mark.place);
+    if (spot && 'number' in mark) drawMark(print, at(spot), mark.number);
+    else if (spot && 'made' in mark) drawMade(print, at(spot), mark.made);
   }
   return layout.height * scale;
 }
@@ -70,7 +71,9 @@ function drawPart({ page, words }: Printer, { part, name, at: { x, y }, scale }:
   else page.circle(x, y, 9 * scale).fillAndStroke(PAPER, INK);
   if (!NAMED.includes(part.kind)) return;
   const width = 80;
-  const isTall = ['compressor', 'condenser', 'evaporator'].includes(part.kind);
+  if (part.kind === 'compressor')
+    return words(name, { x: x - width / 2, y: y - COMPRESSOR * scale - 11, size: 7, color: INK_2, width, centred: true });
+  const isTall = ['condenser', 'evaporator'].includes(part.kind);
   if (isTall) return words(name, { x: x + (COIL + 8) * scale, y: y - 4, size: 7, color: INK_2, width });
   words(name, { x: x - width / 2, y: y + 28 * scale, size: 7, color: INK_2, width, centred: true });
 }
@@ -79,4 +82,16 @@ function drawMark({ page, readings }: Printer, { x, y }: Point, number: number):
   const radius = 9;
   page.circle(x, y, radius).lineWidth(1.5).fillAndStroke(RED, PAPER);
   readings(String(number), { x: x - radius, y: y - 5, size: 10, bold: true, color: PAPER, width: 2 * radius, centred: true });
+}
+
+function drawMade({ page, readings }: Printer, { x, y }: Point, made: string): void {
+  page.circle(x, y, 6).lineWidth(1.5).fillAndStroke(PAPER, TEAL);
+  page
+    .moveTo(x - 3, y)
+    .lineTo(x - 0.5, y + 2.5)
+    .lineTo(x + 3.5, y - 3)
+    .lineWidth(1.4)
+    .strokeColor(TEAL)
+    .stroke();
+  readings(made, { x: x - 20, y: y + 8, size: 7.5, bold: true, color: TEAL, width: 40, centred: true });
 }

@@ -14,6 +14,7 @@ import { jobPdf } from './jobPdf';
 import type { PhotoBytes } from './photoRow';
 import { plansPdf } from './planPdf';
 import { photosOfJoint, recordPdf } from './recordPdf';
+import { reportPdf } from './report/reportPdf';
 
 const send = (response: Response, name: string, pdf: Buffer) =>
   void response.type('application/pdf').setHeader('content-disposition', `inline; filename="${name}.pdf"`).send(pdf);
@@ -59,6 +60,14 @@ export function printRoutes(routes: Registrar, { fontsDir }: Platform): void {
       return { job, joints, photos, graph: await graphOf(shop, job.circuitId) };
     });
     send(response, `${paper.job.unit.tag}-job-${paper.job.number}`, await jobPdf(paper, me.units, printFonts(fontsDir)));
+  });
+  routes.signed('reportPdf', async ({ params, me, response, inShop }) => {
+    const paper = await inShop(async (shop) => {
+      const job = await jobView(shop, idParam(params, 'job'));
+      const joints = await jointViews(shop, job.id, (joint) => joint.state !== 'not-planned' && joint.state !== 'planned');
+      return { job, joints, graph: await graphOf(shop, job.circuitId) };
+    });
+    send(response, `${paper.job.unit.tag}-job-${paper.job.number}-report`, await reportPdf(paper, me.units, printFonts(fontsDir)));
   });
   routes.signed('foundPdf', async ({ params, me, response, inShop }) => {
     const paper = await inShop(async (shop) => {

@@ -40,8 +40,14 @@ export interface Printer {
   readonly done: () => Promise<Buffer>;
 }
 
-export function printer(fonts: PrintFonts, title: string): Printer {
-  const page = new PDFDocument({ size: 'A4', margin: MARGIN, info: { Title: title, Producer: 'Kesto', Creator: 'Kesto' } });
+/** `keepsPages`: pages are held until the end, so that each can say how many there are. */
+export function printer(fonts: PrintFonts, title: string, { keepsPages = false } = {}): Printer {
+  const page = new PDFDocument({
+    size: 'A4',
+    margin: MARGIN,
+    bufferPages: keepsPages,
+    info: { Title: title, Producer: 'Kesto', Creator: 'Kesto' },
+  });
   const chunks: Buffer[] = [];
   page.on('data', (chunk: Buffer) => chunks.push(chunk));
   const ended = new Promise<Buffer>((resolve) => page.on('end', () => resolve(Buffer.concat(chunks))));

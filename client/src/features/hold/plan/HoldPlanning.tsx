@@ -2,10 +2,10 @@ import type { JobView } from '@kesto/contract';
 import type { CircuitGraph } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import type { StageWork } from '@/data/stages/useStage';
-import { Undrawn } from '@/features/stage';
+import { StageSheet, Undrawn } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { Failed } from '@/ui/states';
-import { HeldDrawing, HoldSheet } from '../HoldSheet';
+import { HeldDrawing } from '../HeldDrawing';
 import { WORDS } from '../words';
 import { Before } from './Before';
 import { Choices } from './Choices';
@@ -31,7 +31,14 @@ export function HoldPlanning({ job, graph, work }: HoldPlanningProps) {
   const label = left > 0 ? WORDS.beginLeft(left) : WORDS.begin;
   const action = { label, disabled: left > 0 || !plan || work.busy, onPress: hold.submit };
   return (
-    <HoldSheet job={job} work={work} action={work.mayNote ? action : null} aside={<Before hold={hold} graph={graph} lookTo={lookTo} />}>
+    <StageSheet
+      job={job}
+      work={work}
+      title={WORDS.title}
+      skipSays={WORDS.skipSays}
+      action={work.mayNote ? action : null}
+      aside={<Before hold={hold} graph={graph} lookTo={lookTo} />}
+    >
       {hold.problem ? <Failed message={hold.problem} /> : null}
       <PlanReadings hold={hold} graph={graph} />
       {graph ? (
@@ -42,7 +49,7 @@ export function HoldPlanning({ job, graph, work }: HoldPlanningProps) {
         </View>
       )}
       <Choices hold={hold} graph={graph} />
-    </HoldSheet>
+    </StageSheet>
   );
 }
 

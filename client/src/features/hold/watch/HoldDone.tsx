@@ -4,12 +4,12 @@ import type { CircuitGraph, KeptHold } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { sectionName } from '@/data/stages/sections';
 import type { StageWork } from '@/data/stages/useStage';
-import { Facts } from '@/features/stage';
+import { Facts, StageSheet } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { ListRow } from '@/ui/ListRow';
 import { Words } from '@/ui/Words';
-import { HeldDrawing, HoldSheet } from '../HoldSheet';
+import { HeldDrawing } from '../HeldDrawing';
 import { WORDS } from '../words';
 import { HoldResult } from './HoldResult';
 import { useAfterHold } from './useAfterHold';
@@ -35,9 +35,11 @@ export function HoldDone({ job, graph, work, holds, onAgain }: HoldDoneProps) {
   const loses = last?.ended ? verdictOf(last.ended.values, units).says : '';
   const after = useAfterHold({ job, work, last, nameOf }, { what, loses, onAgain });
   return (
-    <HoldSheet
+    <StageSheet
       job={job}
       work={work}
+      title={WORDS.title}
+      skipSays={WORDS.skipSays}
       action={work.mayMake ? after.action : null}
       why={work.state === 'open' ? stillOpenText(work.gates) : undefined}
       aside={<Facts facts={work.facts.filter(({ stage }) => stage === 'hold')} nameOf={nameOf} work={work} />}
@@ -63,7 +65,7 @@ export function HoldDone({ job, graph, work, holds, onAgain }: HoldDoneProps) {
           maxHeight={HEIGHT}
         />
       ) : null}
-    </HoldSheet>
+    </StageSheet>
   );
 }
 

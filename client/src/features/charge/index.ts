@@ -1,0 +1,1 @@
+export { ChargeScreen } from './ChargeScreen';

@@ -1,0 +1,86 @@
+import type { JobView } from '@kesto/contract';
+import {
+  annualRates,
+  chargeOf,
+  cylindersOf,
+  lastOf,
+  factsOf,
+  lossOf,
+  openBeforeStart,
+  settledReadings,
+  trimStepKg,
+  type BeforeStart,
+  type CircuitGraph,
+  type KeptCylinder,
+  type Quantity,
+} from '@kesto/core';
+import { byLaw, leavesAsLiquid } from '@kesto/core/charge';
+import { readings, Saturation, usualReadings } from '@kesto/core/refrigerant';
+import type { StageWork } from '@/data/stages/useStage';
+import { massKg } from '@/forms/si';
+
+const EMPTY: CircuitGraph = { parts: [], links: [] };
+
+/** A cylinder in kilograms. */
+export interface WeighedCylinder {
+  readonly name: string;
+  readonly kept: KeptCylinder;
+  readonly beforeKg: number;
+  readonly afterKg: number;
+  readonly takenKg: number;
+  /** Refrigerant left in it; null without its stamp. */
+  readonly leftKg: number | null;
+}
+
+const weighed = (kept: KeptCylinder): WeighedCylinder => {
+  const [beforeKg, afterKg] = [massKg(kept.before), massKg(kept.after)];
+  const tareKg = kept.stampedTare ? massKg(kept.stampedTare) : null;
+  return { name: kept.name, kept, beforeKg, afterKg, takenKg: beforeKg - afterKg, leftKg: tareKg === null ? null : afterKg - tareKg };
+};
+
+/** Whose rule, where one was chosen, and what it asks for. */
+function lawOf(work: StageWork, fullKg: number, refrigerant: string) {
+  const began = lastOf(work.facts, 'charge-began')?.values;
+  const place = began?.place ?? 'none';
+  return place === 'none'
+    ? null
+    : byLaw({ place, fullKg, gwp: began?.gwp ?? null, refrigerant }, { hermetic: false, leakDetection: false });
+}
+
+/** What was noted of a charge, worked out: what is in, what is left, what comes next. */
+export function useChargeWeigh(job: JobView, graph: CircuitGraph | null, work: StageWork) {
+  const { facts } = work;
+  const { refrigerant } = job.circuit;
+  const held = { facts, refrigerant, graph: graph ?? EMPTY };
+  const answer = chargeOf(held);
+  const charge = answer?.ok ? answer.value : null;
+  const cylinders = cylindersOf(facts).map(weighed);
+  const settled = settledReadings(facts)?.values.request ?? factsOf(facts, 'settled-readings').at(-1)?.values.request ?? null;
+  const found = settled ? readings(settled) : null;
+  const usual = settled ? usualReadings(settled) : null;
+  const isKept = lastOf(facts, 'charged')?.values.isCharged ?? false;
+  const targetKg = charge?.targetKg ?? 0;
+  return {
+    ...{ charge, cylinders, refrigerant, isKept, work },
+    asLiquid: leavesAsLiquid(refrigerant, Saturation.of(refrigerant)),
+    found: found?.ok ? found.value : null,
+    usual: usual?.ok ? usual.value : null,
+    settled,
+    isSettled: settledReadings(facts) !== null,
+    openStart: openBeforeStart(facts),
+    trimKg: trimStepKg(targetKg),
+    rates: lossOf(facts) ? annualRates(facts) : null,
+    law: lawOf(work, targetKg, refrigerant),
+    began: lastOf(facts, 'charge-began')?.values ?? null,
+    weigh: (of: { name: string; before: Quantity; after: Quantity; stampedTare?: Quantity; putBack?: string }) =>
+      work.note('cylinder-weighed', { ...of, refrigerant }),
+    keepCharged: () =>
+      charge
+        ? work.note('charged', { targetKg: charge.targetKg, doneKg: charge.doneKg, isCharged: charge.isCharged })
+        : Promise.resolve(false),
+    keepBefore: (seen: readonly BeforeStart[], notHere: readonly BeforeStart[]) =>
+      work.note('before-start', { seen: [...seen], notHere: [...notHere] }),
+    trim: (by: Quantity, takenOut: boolean, why: string) => work.note('trimmed', { by, why, ...(takenOut ? { takenOut } : {}) }),
+  };
+}
+export type ChargeWeighWork = ReturnType<typeof useChargeWeigh>;

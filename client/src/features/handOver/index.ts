@@ -1,0 +1,1 @@
+export { HandOverScreen } from './HandOverScreen';

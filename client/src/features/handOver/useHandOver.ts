@@ -1,0 +1,79 @@
+import type { JobView } from '@kesto/contract';
+import {
+  factsOf,
+  handedPoint,
+  headOf,
+  HAND_OVER_POINTS,
+  lastOf,
+  mayBeNoneHere,
+  openHandOver,
+  signedOff,
+  type HandOverAnswer,
+  type HandOverPoint,
+  type UsedMaterial,
+} from '@kesto/core';
+import { readings, usualReadings } from '@kesto/core/refrigerant';
+import { useMemo } from 'react';
+import { useJointsOf } from '@/data/jobs/useJointsOf';
+import type { StageWork } from '@/data/stages/useStage';
+import { readingRows } from '@/features/readings';
+import { useUnits } from '@/session/units';
+
+/** What the charge's settled readings say beside the first ones of the job. */
+function useRows(work: StageWork) {
+  const units = useUnits();
+  return useMemo(() => {
+    const first = factsOf(work.facts, 'readings')[0]?.values;
+    const last = lastOf(work.facts, 'settled-readings')?.values;
+    const found = last ? readings(last.request) : null;
+    const before = first ? readings(first.request) : null;
+    const usual = last ? usualReadings(last.request) : null;
+    if (!found?.ok) return null;
+    return readingRows({
+      found: found.value,
+      usual: usual?.ok ? usual.value : null,
+      before: before?.ok ? before.value : null,
+      guessed: first?.guessed ?? [],
+      units,
+    });
+  }, [work.facts, units]);
+}
+
+/** The end of a job: its list, what was used, the note, who signed. */
+export function useHandOver(job: JobView, work: StageWork) {
+  const { facts } = work;
+  const joints = useJointsOf(useMemo(() => job.order.map(({ id }) => id), [job.order]));
+  const open = openHandOver(facts);
+  const signed = signedOff(facts);
+  const used = factsOf(facts, 'materials').flatMap(({ values }) => values.used);
+  const charged = lastOf(facts, 'charged')?.values;
+  return {
+    rows: useRows(work),
+    points: HAND_OVER_POINTS.map((point) => ({
+      point,
+      said: handedPoint(facts, point)?.values.answer ?? null,
+      isOpen: open.includes(point),
+      mayBeNone: mayBeNoneHere(facts, point),
+    })),
+    ...{ open, signed, used, notes: factsOf(facts, 'next-person-note') },
+    /** What the job itself knows to have gone in, until somebody keeps it. */
+    suggested:
+      charged && used.length === 0
+        ? [{ what: job.circuit.refrigerant, amount: Number(charged.doneKg.toFixed(3)), unit: 'kg' as const }]
+        : [],
+    /** Told after somebody signed. */
+    after: signed ? facts.slice(facts.indexOf(signed) + 1).filter(({ kind }) => kind !== 'done') : [],
+    answer: (point: HandOverPoint, answer: HandOverAnswer) => work.note('handed-point', { point, answer }),
+    keepUsed: (list: readonly UsedMaterial[]) => work.note('materials', { used: [...list] }),
+    keepNote: (note: string, sisters: boolean, nextCheck: string | undefined) =>
+      work.note('next-person-note', { note, ...(sisters ? { sisters } : {}), ...(nextCheck ? { nextCheck } : {}) }),
+    sign: (name: string, role: string, drawn: string) => {
+      const heads = [headOf('job', job.id, job.stages.entries), ...joints.map(({ id, entries }) => headOf('joint', id, entries))];
+      return work.note('signed-off', {
+        ...{ name, role, ...(drawn ? { drawn } : {}) },
+        heads: heads.flatMap(({ of, id, sequence, hash }) => (of === 'shop' ? [] : [{ of, id, sequence, hash }])),
+      });
+    },
+  };
+}
+export type HandOverWork = ReturnType<typeof useHandOver>;

@@ -1,0 +1,1 @@
+export { PullScreen } from './PullScreen';

@@ -1,0 +1,45 @@
+import { GUESSED_LINES } from '@kesto/core';
+import { RUN_MODES, SUCTION_AT, type RunMode, type SuctionAt } from '@kesto/core/refrigerant';
+import { FigureFields } from '@/forms/FigureFields';
+import { Choice } from '@/ui/Buttons';
+import { CheckRow } from '@/ui/CheckRow';
+import { Failed } from '@/ui/states';
+import { Words } from '@/ui/Words';
+import type { ReadingsWork } from './useReadings';
+
+const MODE_WORDS: Readonly<Record<RunMode, string>> = { cooling: 'it cools', heating: 'it heats' };
+const AT_WORDS: Readonly<Record<SuctionAt, string>> = { evaporator: 'at the evaporator', compressor: 'at the compressor' };
+
+/** Gauges and thermometers of the running machine: which way it runs, what was felt, where the suction line was read. */
+export function ReadingsFields({ work }: { work: ReadingsWork }) {
+  const { figures, mode, setMode, at, setAt, guessed, setGuessed, problem, isReversible } = work;
+  return (
+    <>
+      {isReversible ? (
+        <Choice
+          label="how it runs"
+          value={mode}
+          onChange={setMode}
+          options={RUN_MODES.map((value) => ({ value, label: MODE_WORDS[value] }))}
+        />
+      ) : null}
+      <FigureFields figures={figures} />
+      {GUESSED_LINES.map((line) => (
+        <CheckRow
+          key={line}
+          label={`the ${line} line was felt, not read`}
+          checked={guessed.includes(line)}
+          onChange={(felt) => setGuessed(felt ? [...guessed, line] : guessed.filter((other) => other !== line))}
+        />
+      ))}
+      <Words size={15}>the suction line was read</Words>
+      <Choice
+        label="the suction line was read"
+        value={at}
+        onChange={setAt}
+        options={SUCTION_AT.map((value) => ({ value, label: AT_WORDS[value] }))}
+      />
+      {problem ? <Failed message={problem} /> : null}
+    </>
+  );
+}
