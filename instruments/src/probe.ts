@@ -1,5 +1,5 @@
 import { WebSocket } from 'ws';
-import { Machine, type World } from './machine';
+import type { Model, Noted } from './model';
 
 /** How a stand-in speaks: where, by which code, how fast its clock runs, whether it falls silent now and then. */
 export interface ProbeOptions {
@@ -11,14 +11,10 @@ export interface ProbeOptions {
   /** When the hold was begun, by the true clock [ms]: the series' clock starts there. */
   readonly beganMs: number;
   readonly dropsOut: boolean;
-  readonly world: World;
+  readonly model: Model;
 }
 
-type Sample = readonly [n: number, ms: number, gauge: number, pipe: number];
-interface Noted {
-  readonly kind: string;
-  readonly values: { readonly pressure?: { readonly value: number; readonly unit: string } };
-}
+type Sample = readonly [n: number, ms: number, ...steps: number[]];
 interface Told {
   readonly paired?: { readonly token: string; readonly series: string };
   readonly ack?: number;
@@ -31,14 +27,12 @@ const AGAIN_MS = 1500;
 const MOST_IN_MESSAGE = 300;
 /** Now and then it is silent: about once a minute, for some seconds. */
 const DROP = { chance: 0.02, forMs: 6000 } as const;
-const KPA: Readonly<Record<string, number>> = { kPag: 1, barg: 100, psig: 6.894757 };
 
 /**
- * A probe for pressure and temperature at a machine that is only worked out. It numbers its samples, keeps what is not acknowledged, and
+ * An instrument at a machine that is only worked out. It numbers its samples, keeps what is not acknowledged, and
  * goes on from there after any break.
  */
 export class Probe {
-  private readonly machine: Machine;
   private kept: Sample[] = [];
   private n = 0;
   private token: string | null = null;
@@ -53,7 +47,6 @@ export class Probe {
     private readonly options: ProbeOptions,
     private readonly say: (line: string) => void = () => undefined,
   ) {
-    this.machine = new Machine(options.world);
     this.everyS = Math.max(1, Math.round(options.factor / 6));
     this.lastMs = this.clockMs();
   }
@@ -76,7 +69,7 @@ export class Probe {
   }
 
   bubblesAt(place: string): boolean {
-    return this.machine.bubblesAt(place);
+    return this.options.model.bubblesAt(place);
   }
 
   private connect(): void {
@@ -93,12 +86,9 @@ export class Probe {
   }
 
   private pairing() {
-    const { code, name, factor, world } = this.options;
-    const columns = [
-      { quantity: 'gauge-pressure', step: world.gauge.stepKpa },
-      { quantity: 'pipe-temperature', step: world.clamp.stepK },
-    ];
-    return { pair: code, instrument: { kind: 'pressure-temperature', name, columns, range: { value: 60, unit: 'bar' } }, factor };
+    const { code, name, factor, model } = this.options;
+    const { kind, columns, range } = model;
+    return { pair: code, instrument: { kind, name, columns, range }, factor };
   }
 
   private hear({ paired, ack, noted, refused }: Told): void {
@@ -113,27 +103,24 @@ export class Probe {
   }
 
   /** What was done at the rig is done to the machine. */
-  private act({ kind, values }: Noted): void {
+  private act(noted: Noted): void {
     this.moveOn();
-    const { pressure } = values;
-    if (kind === 'hold-step' && pressure) this.machine.standAt(pressure.value * (KPA[pressure.unit] ?? 1));
-    if (kind === 'vented') this.stop();
+    if (!this.options.model.act(noted)) this.stop();
   }
 
   private moveOn(): void {
     const now = this.clockMs();
-    this.machine.pass((now - this.lastMs) / 1000);
+    this.options.model.pass((now - this.lastMs) / 1000);
     this.lastMs = now;
   }
 
   private tick(): void {
     const now = this.clockMs();
     while (this.lastMs + this.everyS * 1000 <= now) {
-      this.machine.pass(this.everyS);
+      this.options.model.pass(this.everyS);
       this.lastMs += this.everyS * 1000;
-      const { gaugeKpa, pipeC } = this.machine.read();
-      const { gauge, clamp } = this.options.world;
-      this.kept.push([++this.n, this.lastMs, Math.round(gaugeKpa / gauge.stepKpa), Math.round(pipeC / clamp.stepK)]);
+      const steps = this.options.model.read();
+      if (steps) this.kept.push([++this.n, this.lastMs, ...steps]);
     }
     if (this.options.dropsOut && Math.random() < DROP.chance) return this.fallSilent();
     this.send();

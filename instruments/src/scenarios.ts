@@ -1,5 +1,6 @@
 import type { World } from './machine';
 import { random } from './random';
+import type { VacuumWorld } from './vacuumMachine';
 
 export const SCENARIOS = ['tight', 'leaking', 'sunny', 'noisy'] as const;
 export type Scenario = (typeof SCENARIOS)[number];
@@ -27,5 +28,29 @@ export function worldOf(scenario: Scenario, { seed, volumeL, ambientC, places }:
     swingK: scenario === 'sunny' ? 8 : 1,
     gauge: { stepKpa: 0.1, noiseKpa: scenario === 'noisy' ? 2 : 0.3 },
     clamp: { stepK: 0.1, noiseK: scenario === 'noisy' ? 0.3 : 0.05 },
+  };
+}
+
+export const VACUUM_SCENARIOS = ['dry', 'wet', 'leaking'] as const;
+export type VacuumScenario = (typeof VACUUM_SCENARIOS)[number];
+
+/** What is known of a circuit before its vacuum is made up. */
+export interface Pulled {
+  readonly seed: number;
+  readonly volumeL: number;
+  readonly coldestC: number;
+  readonly pumpLPerS: number;
+  readonly ultimatePa: number;
+}
+
+/** A circuit made up by its seed: how wet, what its oil holds, whether it leaks. */
+export function vacuumWorldOf(scenario: VacuumScenario, pulled: Pulled): VacuumWorld {
+  const draw = random(pulled.seed + 1);
+  const isWet = scenario === 'wet';
+  return {
+    ...pulled,
+    waterG: isWet ? 6 + 4 * draw() : 0,
+    heldPaL: pulled.volumeL * (isWet ? 120 : 30) * (0.5 + draw()),
+    leakPaLPerS: scenario === 'leaking' ? pulled.volumeL * (0.04 + 0.2 * draw()) : 0,
   };
 }

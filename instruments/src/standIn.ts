@@ -1,17 +1,24 @@
 import { Probe, type ProbeOptions } from './probe';
-import { worldOf, type Piece, type Scenario } from './scenarios';
+import { heldMachine } from './heldMachine';
+import { vacuumWorldOf, worldOf, type Piece, type Pulled, type Scenario, type VacuumScenario } from './scenarios';
+import { vacuumMachine } from './vacuumMachine';
 
 /** What the server asks of its stand-in: to speak, and whether soap bubbles somewhere. */
 type Asked =
-  | { readonly start: Omit<ProbeOptions, 'world'> & { readonly scenario: Scenario; readonly piece: Piece } }
+  | {
+      readonly start: Omit<ProbeOptions, 'model'> &
+        ({ readonly scenario: Scenario; readonly piece: Piece } | { readonly vacuum: VacuumScenario; readonly pulled: Pulled });
+    }
   | { readonly soap: { readonly id: number; readonly place: string } };
 
 let probe: Probe | null = null;
 
 process.on('message', (asked: Asked) => {
   if ('start' in asked) {
-    const { scenario, piece, ...options } = asked.start;
-    probe = new Probe({ ...options, world: worldOf(scenario, piece) });
+    const { start } = asked;
+    const model =
+      'vacuum' in start ? vacuumMachine(vacuumWorldOf(start.vacuum, start.pulled)) : heldMachine(worldOf(start.scenario, start.piece));
+    probe = new Probe({ ...start, model });
     probe.start();
     return;
   }

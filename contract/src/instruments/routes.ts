@@ -1,6 +1,6 @@
 import { get, put, type Streamed } from '../route';
 import { EVERYBODY, MAKERS, type Done } from '../session/types';
-import type { HoldLive, HoldLogRequest, KeptLog, Pairing, PairingRequest, StandInRequest, StandInSoap } from './types';
+import type { HoldLive, HoldLogRequest, KeptLog, Pairing, PairingRequest, PullLive, StandInRequest, StandInSoap } from './types';
 
 export const INSTRUMENT_ROUTES = {
   setPairing: put<PairingRequest, Pairing>()('/api/jobs/:job/pairings/:pairing', {
@@ -9,6 +9,10 @@ export const INSTRUMENT_ROUTES = {
   }),
   holdLive: get<HoldLive>()('/api/jobs/:job/holds/:hold/live', {
     summary: 'What instruments have sent of a hold, thinned for a screen, and what the server makes of it',
+    roles: EVERYBODY,
+  }),
+  pullLive: get<PullLive>()('/api/jobs/:job/pulls/:pull/live', {
+    summary: 'What instruments have sent of a pull, thinned for a screen, and what its rise shows so far',
     roles: EVERYBODY,
   }),
   setHoldLog: put<HoldLogRequest, KeptLog>()('/api/jobs/:job/holds/:hold/logs/:log', {

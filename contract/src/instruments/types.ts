@@ -1,4 +1,4 @@
-import type { LiveKind, LiveQuantity, Quantity, Told, Worked } from '@kesto/core';
+import type { LiveKind, LiveQuantity, Quantity, Told, VacuumSample, Worked } from '@kesto/core';
 
 /** Where instruments connect. */
 export const LIVE_PATH = '/live';
@@ -56,6 +56,7 @@ export interface Pairing {
 
 /** A stand-in for the demo: an instrument at a machine that is only worked out. */
 export interface StandInRequest {
+  /** The hold, or the pull. */
   readonly hold: string;
   /** How many times as fast its clock runs. */
   readonly factor: number;
@@ -71,18 +72,29 @@ export interface LivePoint {
   readonly celsius: number;
 }
 
+/** An instrument that joined a hold or a pull. */
+export interface LiveSeries {
+  readonly id: string;
+  readonly instrument: Told<'series-began'>['instrument'];
+  readonly factor: number | null;
+  readonly samples: number;
+  readonly isSilent: boolean;
+  readonly disagreements: number;
+}
+
+/** The same of a pull: a vacuum over the series' clock, and what its rise shows so far; null while the pump runs. */
+export interface PullLive {
+  readonly entries: number;
+  readonly series: readonly LiveSeries[];
+  readonly points: readonly VacuumSample[];
+  readonly judged: Worked<'rise'> | null;
+}
+
 /** What instruments have sent of a hold, as a screen needs it, and what the server makes of it. */
 export interface HoldLive {
   /** How long the job's chain is: whoever has a shorter one asks for it again. */
   readonly entries: number;
-  readonly series: readonly {
-    readonly id: string;
-    readonly instrument: Told<'series-began'>['instrument'];
-    readonly factor: number | null;
-    readonly samples: number;
-    readonly isSilent: boolean;
-    readonly disagreements: number;
-  }[];
+  readonly series: readonly LiveSeries[];
   readonly points: readonly LivePoint[];
   /** Null until two samples count. */
   readonly curve: {

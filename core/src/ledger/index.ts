@@ -26,7 +26,7 @@ export { POINT_ROWS } from './pointRows';
 export { isDrawnWell } from './strokes';
 export { tellsWell, type Misfit } from './tells';
 export { chargeOf, workOutChargeBegan, workOutCharged, type ChargedFor } from './workOutCharge';
-export { forecastCurve, judgePull, pumpingOf, workOutPullBegan, workOutRigAlone, type PulledFor } from './workOutPull';
+export { forecastCurve, judgePull, pumpingOf, workOutPullBegan, workOutRigAlone, type LivePulled, type PulledFor } from './workOutPull';
 export { countedReadings, judgeKept, requestOfKept, type LiveHeld } from './judgeHold';
 export { heldFigures, holdRequestOf, planOfHold, workOutHoldBegan, type WorkedHoldFor } from './workOutHold';
 export { withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';

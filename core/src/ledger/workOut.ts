@@ -9,7 +9,7 @@ import { worthRepairing } from '../stage/worth';
 import { figuresOf } from './figuresOf';
 import type { Told, Worked, WorkedKind } from './kinds';
 import { workOutCharged, workOutChargeBegan } from './workOutCharge';
-import { workOutPullBegan, workOutRigAlone, workOutRise } from './workOutPull';
+import { workOutPullBegan, workOutRigAlone, workOutRise, type LivePulled } from './workOutPull';
 import { workOutHoldEnded, type LiveHeld } from './judgeHold';
 import { workOutHoldBegan, workOutSectionHold } from './workOutHold';
 
@@ -81,7 +81,7 @@ interface HeldBy {
   readonly 'hold-ended': HeldFor & { readonly live?: LiveHeld };
   readonly 'rig-alone': unknown;
   readonly 'pull-began': HeldFor;
-  readonly rise: HeldFor;
+  readonly rise: HeldFor & { readonly vacuum?: LivePulled };
   readonly 'charge-began': HeldFor;
   readonly charged: HeldFor;
   readonly 'section-hold': HeldFor;

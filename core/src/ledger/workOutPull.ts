@@ -9,7 +9,7 @@ import { refrigerantName } from '../refrigerant/safetyClasses';
 import { Saturation } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { lastHold } from '../stage/holdGates';
-import { pullsOf, riseReadings, rigHolds, type KeptPull } from '../stage/pulls';
+import { pullsOf, riseReadings, rigHolds, type KeptPull, type VacuumSample } from '../stage/pulls';
 import { FieldReader } from '../unit/fieldReader';
 import type { Told, Worked } from './kinds';
 import type { HeldFor } from './workOut';
@@ -91,11 +91,12 @@ function flattens({ began }: KeptPull, { facts }: PulledFor, coldestC: number): 
  *
  * @param kept  its valve is shut
  * @param held  what is in it in service, the site, what was noted
+ * @param live  what a vacuum gauge has sent of it
  * @returns     the verdict with its figures; `cannot tell` where pump and hoses alone were not seen to hold: a rise could be theirs
  */
-export function judgePull(kept: KeptPull, held: PulledFor): Worked<'rise'> {
+export function judgePull(kept: KeptPull, held: PulledFor, live: readonly VacuumSample[] = []): Worked<'rise'> {
   const { limitPa, waterPa, coldest, ambient, gaugeAt, volume } = kept.began.values;
-  const { readings, beforePa } = riseReadings(kept);
+  const { readings, beforePa } = riseReadings(kept, live);
   const celsius = (of: typeof ambient) => plain((read) => read.temperatureC('ambient', of, { min: -300, max: 300 }));
   const coldestC = celsius(coldest ?? ambient);
   const rig: readonly PullReason[] = rigHolds(held.facts) ? [] : ['rig'];
@@ -120,8 +121,17 @@ export function judgePull(kept: KeptPull, held: PulledFor): Worked<'rise'> {
   };
 }
 
+/** What instruments have sent of a pull when its rise is judged, and where their series stood. */
+export interface LivePulled {
+  readonly samples: readonly VacuumSample[];
+  readonly series: NonNullable<Worked<'rise'>['series']>;
+}
+
 /** A rise is judged from what was noted since the valve was shut. */
-export function workOutRise({ pull: id }: Told<'rise'>, held: PulledFor): Result<Worked<'rise'>> {
+export function workOutRise({ pull: id }: Told<'rise'>, held: PulledFor & { readonly vacuum?: LivePulled }): Result<Worked<'rise'>> {
   const kept = pullsOf(held.facts).find((one) => one.id === id);
-  return kept ? ok(judgePull(kept, held)) : fail({ kind: 'refused', field: 'pull', reason: 'no-such-pull', value: id });
+  const series = held.vacuum ? { series: held.vacuum.series } : {};
+  return kept
+    ? ok({ ...judgePull(kept, held, held.vacuum?.samples ?? []), ...series })
+    : fail({ kind: 'refused', field: 'pull', reason: 'no-such-pull', value: id });
 }

@@ -89,7 +89,8 @@ function judge(fit: FittedRise, rise: RiseFor, watchedS: number): Pick<JudgedRis
     return speedsUp ? told('cannot-tell', 'speeds-up') : told('leak');
   }
   if (bends && plateau.low > RISE.aboveWater * rise.waterPa) return told('cannot-tell', 'above-water');
-  if (bends && isPlateauAsGood && Number.isFinite(plateau.high) && plateau.high >= Math.min(capPa, RISE.meltingPa)) return told('wet');
+  const goesNowhere = isPlateauAsGood || straight.low <= RISE.leakPaPerS;
+  if (bends && goesNowhere && Number.isFinite(plateau.high) && plateau.high >= Math.min(capPa, RISE.meltingPa)) return told('wet');
   return told('cannot-tell', ...(within(rise.limitPa) ? (['still-rising'] as const) : []));
 }
 

@@ -120,9 +120,15 @@ function watched(name: string, seed: number) {
   });
 }
 
+const VERDICTS = new Map<string, readonly string[]>();
+/** What the drawn circuits of a kind were called, each once. */
+function verdictsOf(name: string): readonly string[] {
+  const kept = VERDICTS.get(name) ?? Array.from({ length: SEEDS }, (_, seed) => watched(name, seed).verdict);
+  VERDICTS.set(name, kept);
+  return kept;
+}
 /** Share of the drawn circuits of a kind that were called so. */
-const calledShare = (name: string, verdict: string): number =>
-  Array.from({ length: SEEDS }, (_, seed) => watched(name, seed)).filter((judged) => judged.verdict === verdict).length / SEEDS;
+const calledShare = (name: string, verdict: string): number => verdictsOf(name).filter((called) => called === verdict).length / SEEDS;
 
 /** Most that may be wrong of a hundred, and one more of a few drawn. */
 const atMost = (share: number) => share + 1 / SEEDS;

@@ -20,7 +20,10 @@ const isSaid = (value: unknown): value is Omit<SaidHead, 'entry'> =>
 function saidHeads(contents: readonly EntryContent3[]): readonly SaidHead[] {
   return contents.flatMap(({ said, worked, sequence }) => {
     const values: unknown = worked?.values;
-    const ended = said.kind === 'hold-ended' && typeof values === 'object' && values !== null && 'series' in values ? values.series : [];
+    const ended =
+      (said.kind === 'hold-ended' || said.kind === 'rise') && typeof values === 'object' && values !== null && 'series' in values
+        ? values.series
+        : [];
     const all: readonly unknown[] = said.kind === 'series-stands' ? [said.told] : Array.isArray(ended) ? ended : [];
     return all.filter(isSaid).map((head) => ({ entry: sequence, series: head.series, blocks: head.blocks, head: head.head }));
   });

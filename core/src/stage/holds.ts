@@ -58,7 +58,8 @@ export function holdsOf(facts: readonly StageFact[]): readonly KeptHold[] {
 /** A moment by the clock of a hold that was begun then: a stand-in's runs faster. */
 export const byClock = (beganAt: string, factor: number, ms: number): number => Date.parse(beganAt) + (ms - Date.parse(beganAt)) * factor;
 
-const onClock = <F extends StageFact>(fact: F, beganAt: string, factor: number): F => ({
+/** A fact with its moment by that clock. */
+export const onClock = <F extends StageFact>(fact: F, beganAt: string, factor: number): F => ({
   ...fact,
   at: new Date(byClock(beganAt, factor, Date.parse(fact.at))).toISOString(),
 });

@@ -2,6 +2,7 @@ import { FieldReader } from '../unit/fieldReader';
 import { vacuumPa } from '../pull/readPull';
 import type { RiseReading } from '../pull/fitRise';
 import { factsOf, type FactOf, type StageFact } from './entry';
+import { onClock } from './holds';
 
 /** A pull as it is noted: down, shut off, watched, judged, pumped on or broken with nitrogen. */
 export interface KeptPull {
@@ -12,6 +13,10 @@ export interface KeptPull {
   readonly readings: readonly FactOf<'pull-read'>[];
   readonly rises: readonly FactOf<'rise'>[];
   readonly breaks: readonly FactOf<'broken-with-nitrogen'>[];
+  /** Vacuum gauges that speak for themselves. */
+  readonly series: readonly FactOf<'series-began'>[];
+  /** How many times as fast its clock runs: more than once only where its instruments are stand-ins. Every time here is by that clock. */
+  readonly factor: number;
 }
 export type PullTurn = FactOf<'valve-shut'> | FactOf<'pumped-on'> | FactOf<'rise'> | FactOf<'broken-with-nitrogen'>;
 
@@ -22,11 +27,14 @@ const TURNS: readonly string[] = ['valve-shut', 'pumped-on', 'rise', 'broken-wit
 
 /** Every pull of a job, in the order they were begun. */
 export function pullsOf(facts: readonly StageFact[]): readonly KeptPull[] {
+  const joined = factsOf(facts, 'series-began');
   return factsOf(facts, 'pull-began').map((began) => {
     const isOf = (fact: StageFact) => 'pull' in fact.values && fact.values.pull === began.id;
-    const own = facts.filter(isOf);
+    const series = joined.filter(({ values }) => values.hold === began.id);
+    const factor = Math.max(1, ...series.map(({ values }) => values.factor ?? 1));
+    const own = facts.filter(isOf).map((fact) => onClock(fact, began.at, factor));
     return {
-      ...{ id: began.id, began, readings: factsOf(own, 'pull-read'), rises: factsOf(own, 'rise') },
+      ...{ id: began.id, began, series, factor, readings: factsOf(own, 'pull-read'), rises: factsOf(own, 'rise') },
       breaks: factsOf(own, 'broken-with-nitrogen'),
       turns: own.filter((fact): fact is PullTurn => TURNS.includes(fact.kind)),
     };
@@ -41,14 +49,31 @@ export function pullState({ turns }: Pick<KeptPull, 'turns'>): PullState {
   return last === 'valve-shut' ? 'watching' : last === 'rise' ? 'judged' : 'pumping';
 }
 
+/** What a vacuum gauge has sent, in plain figures. */
+export interface VacuumSample {
+  /** Of the series' clock [ms since 1970]. */
+  readonly ms: number;
+  readonly pa: number;
+}
+
+/** So many are enough for a curve through them. */
+const MOST_JUDGED = 400;
+
+/** As many samples as are judged at most, evenly, the last among them. */
+export function fewer(samples: readonly VacuumSample[], most = MOST_JUDGED): readonly VacuumSample[] {
+  const every = Math.ceil(samples.length / most);
+  return every <= 1 ? samples : samples.filter((_, i) => (samples.length - 1 - i) % every === 0);
+}
+
 /** A moment of a pull. */
 export interface PullMoment {
   readonly at: string;
   readonly pa: number;
 }
 
-/** What was read of a pull, in pascals, by its time. */
-export function pullMoments({ readings }: Pick<KeptPull, 'readings'>): readonly PullMoment[] {
+/** What was read of a pull, in pascals, by its time: by its instrument where one speaks for itself, else as it was noted. */
+export function pullMoments({ readings }: Pick<KeptPull, 'readings'>, live: readonly VacuumSample[] = []): readonly PullMoment[] {
+  if (live.length > 0) return live.map(({ ms, pa }) => ({ at: new Date(ms).toISOString(), pa }));
   return readings
     .map(({ at, values }) => ({ at, pa: vacuumPa('pressure', values.pressure, new FieldReader()) }))
     .filter(({ pa }) => !Number.isNaN(pa))
@@ -60,15 +85,19 @@ export const shutAt = (pull: Pick<KeptPull, 'turns'>): string | null =>
   pullState(pull) === 'pumping' ? null : (pull.turns.findLast(({ kind }) => kind === 'valve-shut')?.at ?? null);
 
 /** Readings since the valve was shut [s, Pa]: what a rise is judged from, and the last one before it. */
-export function riseReadings(pull: KeptPull): { readonly readings: readonly RiseReading[]; readonly beforePa: number | null } {
+export function riseReadings(
+  pull: KeptPull,
+  live: readonly VacuumSample[] = [],
+): { readonly readings: readonly RiseReading[]; readonly beforePa: number | null } {
   const from = shutAt(pull);
-  const moments = pullMoments(pull);
+  const all = pullMoments(pull, live);
+  const moments = from === null || live.length === 0 ? all : pullMoments(pull, fewer(live.filter(({ ms }) => ms >= Date.parse(from))));
   if (from === null) return { readings: [], beforePa: moments.at(-1)?.pa ?? null };
   const readings = moments
     .filter(({ at }) => at >= from)
     .map(({ at, pa }) => ({ seconds: (Date.parse(at) - Date.parse(from)) / 1000, pa }))
     .filter(({ seconds }, i, all) => i === 0 || seconds > (all[i - 1]?.seconds ?? 0));
-  return { readings, beforePa: moments.findLast(({ at }) => at < from)?.pa ?? null };
+  return { readings, beforePa: all.findLast(({ at }) => at < from)?.pa ?? null };
 }
 
 /** What puts gas into it again: after one of these a rise shows nothing any more. */

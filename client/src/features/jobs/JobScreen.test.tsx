@@ -120,11 +120,11 @@ describe('schools of a job', () => {
 
 test('a stage that has no sheet of its own says so and takes a note', async () => {
   const { writes } = await show();
-  fireEvent.press(screen.getByLabelText('open pull'));
+  fireEvent.press(screen.getByLabelText('open look'));
   expect(screen.getByText(/has no sheet of its own yet/)).toBeTruthy();
   await type('what was done, and what it showed', '600 Pa after 40 min');
   await press('Keep this note');
-  expect(writes[0]?.body).toEqual({ kind: 'stage-note', values: { of: 'pull', text: '600 Pa after 40 min' } });
+  expect(writes[0]?.body).toEqual({ kind: 'stage-note', values: { of: 'look', text: '600 Pa after 40 min' } });
 });
 
 test('a joint that was never lit is taken off the job with the reason; one that was made cannot be', async () => {

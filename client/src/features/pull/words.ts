@@ -70,5 +70,7 @@ export const WORDS = {
   tightness: 'Dry is what a rise shows; tight is what the pressure hold showed.',
   noTightness: 'Tightness not shown: there was no hold.',
   cautions: 'before and while it is pulled',
+  byHand: 'By hand: note the vacuum gauge, at least 8 times over 10 minutes once the pump is shut off.',
+  standInSays: 'A stand-in: a vacuum gauge at a circuit that is only worked out, and wet. Its clock may run faster.',
   cuffs: 'The maker’s instructions and local codes come first.',
 } as const;

@@ -1,4 +1,4 @@
-import { line, list, note, number, object, optional, orNothing, part, quantity, text } from '../fields';
+import { hash, id, line, list, note, number, object, optional, orNothing, part, quantity, text, whole } from '../fields';
 
 export const WORDS = 2000;
 export const why = text(WORDS);
@@ -19,3 +19,7 @@ export const aYear = {
 };
 export const kpag = number(0, 20_000, 'kPag');
 export const withNote = { note: note(WORDS) };
+/** Where a series of samples stands. */
+export const seriesHead = {
+  ...{ series: id, blocks: whole(0, 1_000_000, ''), head: orNothing(hash), samples: whole(0, 1_000_000_000, '') },
+};

@@ -30,7 +30,7 @@ import {
   TEST_PRACTICES,
   VENT_PLACES,
 } from '../words';
-import { noted, parts, gauge, leak, seen, aYear, kpag } from './common';
+import { noted, parts, gauge, leak, seen, aYear, kpag, seriesHead } from './common';
 
 const HOLD = ['hold'] as const;
 const liveInstrument = object({
@@ -39,9 +39,8 @@ const liveInstrument = object({
   /** Read from a logger's file: its hash, and the headings that were chosen for time, gauge and pipe. */
   log: optional(object({ sha256: hash, headings: list(line(80), 3, 3) })),
 });
-const seriesHead = {
-  ...{ series: id, blocks: whole(0, 1_000_000, ''), head: orNothing(hash), samples: whole(0, 1_000_000_000, '') },
-};
+/** `hold`: the hold, or the pull, that it is of. */
+const SPOKEN_OF = ['hold', 'pull'] as const;
 
 /** A hold: planned, filled by steps, shut, read, soaped, ended, let down. */
 export const HOLD_KINDS = {
@@ -75,13 +74,13 @@ export const HOLD_KINDS = {
   }),
   /** An instrument that was paired speaks from here on; `factor`: it is simulated, and its clock runs so many times as fast. */
   'series-began': {
-    ...job(HOLD, 'fact', {
+    ...job(SPOKEN_OF, 'fact', {
       ...{ hold: id, series: id, instrument: liveInstrument, factor: optional(number(1, 1000, '')) },
     }),
     by: 'kesto',
   },
   /** How far a series stands: once an hour. */
-  'series-stands': { ...job(HOLD, 'fact', { hold: id, ...seriesHead }), by: 'kesto' },
+  'series-stands': { ...job(SPOKEN_OF, 'fact', { hold: id, ...seriesHead }), by: 'kesto' },
   'hold-ended': {
     ...job(HOLD, 'claim', { hold: id }),
     worked: {

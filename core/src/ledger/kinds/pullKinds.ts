@@ -1,7 +1,7 @@
 import { above, designation, id, line, list, number, object, optional, orNothing, quantity, truth, whole, word } from '../fields';
 import { job } from '../row';
 import { GAUGE_PLACES, HOSE_CORES, PULL_REASONS, PULL_VERDICTS, RISE_LIMITS, RISE_MODELS } from '../words';
-import { parts } from './common';
+import { parts, seriesHead } from './common';
 
 const PULL = ['pull'] as const;
 const vacuumPa = number(0, 10_000_000, 'Pa');
@@ -39,6 +39,8 @@ export const PULL_KINDS = {
       ...{ plateauPa: orNothing(vacuumPa), straightPaPerS: orNothing(number(-1e6, 1e6, 'Pa/s')), limitPa: vacuumPa },
       ...{ leakPaM3S: orNothing(number(-1e6, 1e6, 'Pa m3/s')), gramsPerYear: orNothing(number(0, 1e15, 'g/a')) },
       ...{ minutes: number(0, 44_640, 'min'), readings: whole(0, 10_000_000, ''), endPa: orNothing(vacuumPa) },
+      /** Heads of the series it was judged from. */
+      series: optional(list(object(seriesHead), 0, 20)),
     },
   },
   'broken-with-nitrogen': job(PULL, 'fact', { pull: id, reached: quantity, brokenTo: quantity, minutes: above(0, 10_000, 'min') }),

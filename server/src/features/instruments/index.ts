@@ -4,4 +4,5 @@ export { instrumentRoutes } from './instruments.routes';
 export { liveDesk, type LiveDesk } from './live';
 export { endSeries } from './series.service';
 export { noStandIns, standIns, type StandIns } from './standIns';
+export { livePulled } from './pullLive.service';
 export { liveHeld } from './watch.service';

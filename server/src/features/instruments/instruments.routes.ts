@@ -2,6 +2,7 @@ import type { Done } from '@kesto/contract';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
+import { pullLive } from './pullLive.service';
 import { keepLog } from './series.service';
 import { holdCsv, holdLive } from './watch.service';
 
@@ -13,6 +14,9 @@ export function instrumentRoutes(routes: Registrar, platform: Platform): void {
   }));
   routes.signed('holdLive', async ({ params, inShop }) => ({
     body: await inShop((shop) => holdLive(shop, idParam(params, 'job'), idParam(params, 'hold'), platform.clock())),
+  }));
+  routes.signed('pullLive', async ({ params, inShop }) => ({
+    body: await inShop((shop) => pullLive(shop, idParam(params, 'job'), idParam(params, 'pull'), platform.clock())),
   }));
   routes.signed('setHoldLog', async ({ params, body: { instrument, samples }, inShop }) => {
     const of = { id: idParam(params, 'log'), jobId: idParam(params, 'job'), holdId: idParam(params, 'hold') };

@@ -1,4 +1,4 @@
-import { BLOCK_SAMPLES, blockHash, decodeBlock, encodeBlock, type LiveSample, type Sample } from '@kesto/core';
+import { BLOCK_SAMPLES, blockHash, decodeBlock, encodeBlock, type LiveSample, type Sample, type VacuumSample } from '@kesto/core';
 import type { LiveInstrument, WireSample } from '@kesto/contract';
 import { LRUCache } from 'lru-cache';
 import type { ShopWork } from '../shopWork';
@@ -67,8 +67,10 @@ export async function sealTail(shop: ShopWork, series: Series): Promise<Series> 
 
 const KPA = 1000;
 
+type Reader<S> = (sample: Sample) => S;
+
 /** Whole steps as what they say; null of an instrument that reads neither gauge nor pipe. */
-function reader({ columns }: LiveInstrument): ((sample: Sample) => LiveSample) | null {
+function pressures({ columns }: LiveInstrument): Reader<LiveSample> | null {
   const at = (quantity: string) => columns.findIndex((column) => column.quantity === quantity);
   const [gauge, pipe] = [at('gauge-pressure'), at('pipe-temperature')];
   if (gauge < 0 || pipe < 0) return null;
@@ -76,20 +78,35 @@ function reader({ columns }: LiveInstrument): ((sample: Sample) => LiveSample) |
   return ({ ms, values }) => ({ ms, gaugePa: (values[gauge] ?? 0) * gaugeStep * KPA, celsius: (values[pipe] ?? 0) * pipeStep });
 }
 
+/** The same of a vacuum gauge. */
+function vacuums({ columns }: LiveInstrument): Reader<VacuumSample> | null {
+  const at = columns.findIndex(({ quantity }) => quantity === 'vacuum');
+  const step = columns[at]?.step;
+  return step === undefined ? null : ({ ms, values }) => ({ ms, pa: (values[at] ?? 0) * step });
+}
+
 /** Sealed blocks do not change: read once, they are kept for a while. */
-const SEALED = new LRUCache<string, readonly LiveSample[]>({ max: 64 });
+const SEALED = new LRUCache<string, readonly (LiveSample | VacuumSample)[]>({ max: 64 });
 
 /** All that a series holds, as figures. */
-export async function liveSamples(shop: ShopWork, series: Series): Promise<readonly LiveSample[]> {
-  const read = reader(series.instrument);
+async function figures<S extends LiveSample | VacuumSample>(shop: ShopWork, series: Series, read: Reader<S> | null): Promise<readonly S[]> {
   if (!read) return [];
   const key = `${shop.shopId}.${series.id}.${series.blocks}`;
-  let sealed = SEALED.get(key);
+  // cast: a series is of one instrument, and is read by its one reader
+  let sealed = SEALED.get(key) as readonly S[] | undefined;
   if (!sealed) {
-    const before = series.blocks > 0 ? SEALED.get(`${shop.shopId}.${series.id}.${series.blocks - 1}`) : undefined;
+    const before = (series.blocks > 0 ? SEALED.get(`${shop.shopId}.${series.id}.${series.blocks - 1}`) : undefined) as
+      readonly S[] | undefined;
     const blocks = await shop.series.blocksOf(series.id, before ? series.blocks : 1);
     sealed = [...(before ?? []), ...blocks.flatMap(({ bytes }) => decodeBlock(new Uint8Array(bytes)).samples.map(read))];
     SEALED.set(key, sealed);
   }
   return [...sealed, ...tailOf(series).map(read)];
 }
+
+/** Gauge and pipe, as a series holds them. */
+export const liveSamples = (shop: ShopWork, series: Series): Promise<readonly LiveSample[]> =>
+  figures(shop, series, pressures(series.instrument));
+/** A vacuum, as a series holds it; what is at or under zero is off its scale and left out. */
+export const vacuumSamples = async (shop: ShopWork, series: Series): Promise<readonly VacuumSample[]> =>
+  (await figures(shop, series, vacuums(series.instrument))).filter(({ pa }) => pa > 0);

@@ -1,6 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { LiveInstrument, WireSample } from '@kesto/contract';
-import { factsIn, holdsOf, holdState, type KindId } from '@kesto/core';
+import { factsIn, holdsOf, holdState, lastPull, stageState, type KindId, type StageFact } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { AppError, notFound } from '../../platform/errors';
 import { append } from '../ledger';
@@ -24,8 +24,9 @@ interface Telling extends Pick<Series, 'jobId' | 'holdId'> {
 async function tell(shop: ShopWork, { jobId, holdId, kind, told, now }: Telling): Promise<void> {
   const chain = { of: 'job', id: jobId } as const;
   const links = await shop.ledger.of(chain);
+  const stage = lastPull(factsIn(links))?.id === holdId ? 'pull' : 'hold';
   await append(shop, links, {
-    ...{ chain, id: uuid(), kind, stage: 'hold', told },
+    ...{ chain, id: uuid(), kind, stage, told },
     ...{ person: 'kesto', deviceTime: null, offsetS: null, now, because: { chain, entry: holdId }, requestHash: '' },
   });
 }
@@ -41,13 +42,19 @@ export interface Joining {
   readonly id?: string;
 }
 
-/** An instrument joins a hold that is not ended: its series begins, and the job's chain says so. */
+/** A hold that is not ended, or the pull that is on. */
+function isOn(facts: readonly StageFact[], id: string): boolean {
+  const hold = holdsOf(facts).find((kept) => kept.id === id);
+  if (hold) return !['ended', 'vented'].includes(holdState(hold));
+  return lastPull(facts)?.id === id && stageState(facts, 'pull') === 'open';
+}
+
+/** An instrument joins a hold or a pull that is not ended: its series begins, and the job's chain says so. */
 export async function joinHold(shop: ShopWork, { jobId, holdId, instrument, factor, token, now, id = uuid() }: Joining): Promise<Series> {
   const job = await shop.jobs.lock(jobId);
   if (!job) throw notFound('This job');
-  const kept = holdsOf(factsIn(await shop.ledger.of({ of: 'job', id: jobId }))).find(({ id }) => id === holdId);
-  if (!kept || ['ended', 'vented'].includes(holdState(kept)))
-    throw new AppError('OUT_OF_ORDER', 'This hold is ended: begin another.', 'hold');
+  if (!isOn(factsIn(await shop.ledger.of({ of: 'job', id: jobId })), holdId))
+    throw new AppError('OUT_OF_ORDER', 'This hold or pull is ended: begin another.', 'hold');
   const series: Series = {
     ...{ id, jobId, holdId, instrument, factor, tokenHash: tokenHash(token) },
     ...{ blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0 },

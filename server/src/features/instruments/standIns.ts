@@ -1,8 +1,10 @@
 import { fork, type ChildProcess } from 'node:child_process';
-import { factsIn, holdsOf, stateAfter } from '@kesto/core';
+import { factsIn, holdsOf, pullsOf, pumpingOf, stateAfter, type KeptPull } from '@kesto/core';
+import { speedAtCircuit } from '@kesto/core/pull';
 import type { StandInRequest } from '@kesto/contract';
 import { AppError, notFound } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
+import type { ToldJob } from '../jobs';
 import { volumeM3Of } from './volume';
 
 export interface StandInAsked extends StandInRequest {
@@ -41,18 +43,47 @@ interface Piece {
   readonly places: readonly string[];
 }
 
-interface Asked {
-  readonly beganMs: number;
-  readonly scenario: 'leaking' | 'tight';
-  readonly piece: Piece;
+interface Pulled {
+  readonly seed: number;
+  readonly volumeL: number;
+  readonly coldestC: number;
+  readonly pumpLPerS: number;
+  readonly ultimatePa: number;
 }
+
+type Asked = { readonly beganMs: number } & (
+  { readonly scenario: 'leaking' | 'tight'; readonly piece: Piece } | { readonly vacuum: 'wet' | 'dry'; readonly pulled: Pulled }
+);
+
+/** A circuit that nobody has pulled yet is wet; once it was broken with nitrogen twice it is as good as dry. */
+function pulledOf(told: ToldJob, kept: KeptPull, jobId: string): Asked {
+  const { volume, ambient, coldest = ambient } = kept.began.values;
+  const pumping = pumpingOf(kept.began.values, told.site.altitudeM);
+  const breaks = pullsOf(factsIn(told.entries)).reduce((sum, pull) => sum + pull.breaks.length, 0);
+  // The hoses are reckoned at a pressure in between: this machine knows one speed.
+  const speed = pumping.ok ? speedAtCircuit(pumping.value, HOSES_AT_PA) * 1000 : 1;
+  return {
+    beganMs: Date.parse(kept.began.at),
+    vacuum: breaks >= 2 ? 'dry' : 'wet',
+    pulled: {
+      seed: seedOf(jobId),
+      volumeL: volumeM3Of(volume) * 1000,
+      coldestC: coldest.unit === 'C' ? coldest.value : 12,
+      pumpLPerS: speed,
+      ultimatePa: pumping.ok ? pumping.value.ultimatePa : 3,
+    },
+  };
+}
+const HOSES_AT_PA = 200;
 
 /** What the machine is: where it leaked first it leaks until that joint is made again; then it is tight. */
 async function machineOf(platform: Pick<Platform, 'store'>, { shopId, jobId, hold }: StandInAsked): Promise<Asked> {
   return platform.store.inShop(shopId, async (shop) => {
     const told = await shop.jobs.told(jobId);
+    const pulled = told && pullsOf(factsIn(told.entries)).find(({ id }) => id === hold);
+    if (told && pulled) return pulledOf(told, pulled, jobId);
     const kept = told && holdsOf(factsIn(told.entries)).find(({ id }) => id === hold);
-    if (!told || !kept) throw notFound('This hold');
+    if (!told || !kept) throw notFound('This hold or pull');
     const first = [...told.joints].sort((a, b) => (a.id < b.id ? -1 : 1)).map(({ id }) => id);
     const seed = seedOf(jobId);
     const leaky = told.joints.find(({ id }) => id === first[seed % Math.max(1, first.length)]);
@@ -99,7 +130,16 @@ export function standIns(
       const child = fork(script, { stdio: 'ignore' });
       running.set(given.hold, child);
       child.on('exit', () => running.get(given.hold) === child && running.delete(given.hold));
-      child.send({ start: { url, code, name: 'stand-in probe', factor: given.factor, dropsOut: given.dropsOut, ...machine } });
+      child.send({
+        start: {
+          url,
+          code,
+          name: 'vacuum' in machine ? 'stand-in vacuum gauge' : 'stand-in probe',
+          factor: given.factor,
+          dropsOut: given.dropsOut,
+          ...machine,
+        },
+      });
     },
     async soap(holdId, place) {
       const child = running.get(holdId);

@@ -32,6 +32,11 @@ async function judgedBy(shop: ShopWork, series: readonly Series[]): Promise<read
   return [];
 }
 
+/** An instrument that joined, for a screen. */
+export const seriesView = ({ id, instrument, factor, samples, heardAt, disagreements }: Series, now: Date) => ({
+  ...{ id, instrument, factor, samples, disagreements, isSilent: now.getTime() - heardAt.getTime() > SILENT_MS },
+});
+
 /** A hold as its instruments tell it, for a screen: what they sent, and what this server makes of it. */
 export async function holdLive(shop: ShopWork, jobId: string, holdId: string, now: Date): Promise<HoldLive> {
   const told = await shop.jobs.told(jobId);
@@ -43,9 +48,7 @@ export async function holdLive(shop: ShopWork, jobId: string, holdId: string, no
   const held = { refrigerant: toCircuit(told.circuit).refrigerant, altitudeM: told.site.altitudeM };
   return {
     entries: told.entries.length,
-    series: series.map(({ id, instrument, factor, samples: count, heardAt, disagreements }) => ({
-      ...{ id, instrument, factor, samples: count, disagreements, isSilent: now.getTime() - heardAt.getTime() > SILENT_MS },
-    })),
+    series: series.map((one) => seriesView(one, now)),
     points: thinned(samples, MOST_DRAWN).map(({ ms, gaugePa, celsius }) => ({ seconds: (ms - beganMs) / 1000, gaugePa, celsius })),
     curve: samples.length > 0 ? curveOf(kept, held, samples) : null,
   };

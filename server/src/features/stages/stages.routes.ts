@@ -15,9 +15,9 @@ export function stageRoutes(routes: Registrar, platform: Platform): void {
       ...clocked(request, platform.clock),
     };
     const link = await inShop((shop) => appendStageEntry(shop, asked));
-    const { hold } = body.values;
-    if (body.stage === 'hold' && typeof hold === 'string')
-      platform.live.tell(hold, { kind: body.kind, values: body.values, at: body.deviceTime });
+    const { hold, pull } = body.values;
+    const of = body.stage === 'hold' ? hold : body.stage === 'pull' ? pull : undefined;
+    if (typeof of === 'string') platform.live.tell(of, { kind: body.kind, values: body.values, at: body.deviceTime });
     return { body: link };
   });
   routes.signed('overruleBeside', async ({ params, body, me, request, inShop }) => {

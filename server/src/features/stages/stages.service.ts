@@ -4,6 +4,7 @@ import {
   isWorked,
   keepsMakeSafe,
   KINDS,
+  pullsOf,
   safetyClassOf,
   stateAfter,
   torchLock,
@@ -95,6 +96,12 @@ async function toAppend(shop: ShopWork, asked: Asked, kept: Kept) {
   return { ...base, kind, stage, told, ...(worked ? { worked } : {}) };
 }
 
+/** With these whoever spoke of a pull is heard no more. */
+const ENDS_PULLS: readonly string[] = ['done', 'skipped', 'pull-began'];
+async function endPulls(shop: ShopWork, facts: readonly StageFact[], now: Date): Promise<void> {
+  for (const { id } of pullsOf(facts)) await endSeries(shop, id, now);
+}
+
 /** Adds one link to a job's chain. Repeating it changes nothing. */
 export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<JobLink> {
   const job = await shop.jobs.lock(asked.jobId);
@@ -116,6 +123,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
     ...(body.seen ? { seen: body.seen } : {}),
   });
   const corrected = body.kind === 'corrected' ? kept.facts.find(({ id }) => id === body.corrects?.entry) : undefined;
+  if (body.stage === 'pull' && ENDS_PULLS.includes(body.kind)) await endPulls(shop, kept.facts, now);
   if (body.kind === 'vented') await endSeries(shop, String(body.values['hold']), now);
   if (body.stage === 'hand-over' && body.kind === 'done') await shop.jobs.close(job.id, true);
   if (body.kind === 'reopened' && job.done) await shop.jobs.close(job.id, false);

@@ -21,7 +21,7 @@ import { v7 as uuid } from 'uuid';
 import { AppError } from '../../platform/errors';
 import { refusal } from '../../platform/http/refusal';
 import type { ToldJob } from '../jobs';
-import { liveHeld } from '../instruments';
+import { liveHeld, livePulled } from '../instruments';
 import { append } from '../ledger';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
@@ -87,7 +87,9 @@ async function make(shop: ShopWork, asked: AskedOfStage, { told, all }: { told: 
   if (!isWorked(kind)) return null;
   const held = await heldFor(shop, asked, { told, all }, facts);
   const live = kind === 'hold-ended' ? await liveHeld(shop, String(asked.values['hold'])) : null;
-  const worked = workOut(kind, toldOf(kind, asked.values), live ? { ...held, live } : held);
+  const vacuum = kind === 'rise' ? await livePulled(shop, String(asked.values['pull'])) : null;
+  const from = { ...held, ...(live ? { live } : {}), ...(vacuum ? { vacuum } : {}) };
+  const worked = workOut(kind, toldOf(kind, asked.values), from);
   if (!worked.ok) throw refusal(worked.errors.map((error) => ('field' in error ? { ...error, field: `values.${error.field}` } : error)));
   return { engine: ENGINE_VERSION, drawing: hashOf(held.graph), values: worked.value as WorkedOut['values'] }; // cast: values by their key
 }

@@ -4,9 +4,11 @@ import type { CircuitGraph, KeptHold } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { addressOf } from '@/api/call';
 import { jobCells } from '@/data/jobs/cells';
 import { sectionName } from '@/data/stages/sections';
 import type { StageWork } from '@/data/stages/useStage';
+import { Instruments } from '@/features/instruments';
 import { Facts, Leaving } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
@@ -18,8 +20,8 @@ import { WORDS } from '../words';
 import { actionOf, type Panel } from './action';
 import { Glances } from './Glances';
 import { HoldChart } from './HoldChart';
-import { Instruments } from './Instruments';
 import { LetDown } from './LetDown';
+import { LogReader } from './LogReader';
 import { Looks } from './Looks';
 import { Outlook } from './Outlook';
 import { ReadForm } from './ReadForm';
@@ -49,6 +51,7 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
   const full = readingText(formatGaugePressure(gaugePascals((values.stepsKpag.at(-1) ?? 0) * 1000), units));
   const close = () => setPanel(null);
   const action = actionOf(watch, { open: setPanel, busy: work.busy, units });
+  const mayJoin = work.mayNote && watch.state !== 'ended';
   const mayRead = work.mayNote && !watch.isLive && watch.state === 'holding' && panel === null;
   return (
     <Sheet
@@ -86,11 +89,17 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
           <SoapList watch={watch} mayNote={work.mayNote} />
           <Instruments
             job={job.id}
-            hold={kept.id}
-            live={watch.live}
-            mayJoin={work.mayNote && watch.state !== 'ended'}
-            beganAt={kept.began.at}
-          />
+            of={kept.id}
+            joined={watch.live?.series ?? []}
+            mayJoin={mayJoin}
+            byHand={WORDS.byHand}
+            standInSays={WORDS.standInSays}
+          >
+            {mayJoin && !watch.isLive ? <LogReader job={job.id} hold={kept.id} beganAt={kept.began.at} /> : null}
+            {watch.isLive ? (
+              <FrameKey quiet label={WORDS.asCsv} onPress={() => window.open(addressOf('holdCsv', { job: job.id, hold: kept.id }), '_blank')} />
+            ) : null}
+          </Instruments>
           <Outlook watch={watch} graph={graph} away={values.distanceM === null ? null : showIn(units).distance(values.distanceM)} />
           <Facts facts={work.facts.filter(({ stage }) => stage === 'hold')} nameOf={nameOf} work={work} />
         </View>

@@ -20,6 +20,8 @@ const AIR_PA = 101_325;
 const LEAST_PA = 10;
 /** A test is started well under what it may rise to. */
 const START_SHARE = 0.6;
+/** More dots would be the line itself. */
+const MOST_DOTS = 60;
 
 /** All pulls of the job over the time of day: what was read, what a dry circuit would do, breaks, the valve shut. */
 export function PullChart({ watch, width, height }: PullChartProps) {
@@ -31,7 +33,7 @@ export function PullChart({ watch, width, height }: PullChartProps) {
   const dryS = watch.forecast.find(({ pa }) => pa <= limitPa)?.seconds ?? null;
   const says = watch.last ? WORDS.atBest(format(new Date(Date.parse(watch.pull.began.at) + (dryS ?? 0) * 1000), 'HH:mm')) : WORDS.noReading;
   return (
-    <LogChart width={width} height={height} endS={endS} leastPa={leastPa} says={says} ticks={ticksFor(beganMs, endS, width > 600 ? 8 : 4)}>
+    <LogChart width={width} height={height} endS={endS} leastPa={leastPa} says={says} ticks={ticksFor(beganMs, endS, width)}>
       {({ x, y, left, right, bottom, top }) => (
         <>
           <Line
@@ -60,7 +62,7 @@ export function PullChart({ watch, width, height }: PullChartProps) {
           {tracks.lines.map((points, i) => (
             <Path key={i} d={linePath(points, x, y)} fill="none" stroke={t.copper} strokeWidth={3} />
           ))}
-          {tracks.lines.flat().map(([seconds, pa]) => (
+          {(tracks.lines.flat().length > MOST_DOTS ? [] : tracks.lines.flat()).map(([seconds, pa]) => (
             <Circle key={seconds} cx={x(seconds)} cy={y(pa)} r={2.6} fill={t.copper} />
           ))}
           {tracks.shut.map((seconds) => (

@@ -6,6 +6,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { StageWork } from '@/data/stages/useStage';
+import { Instruments } from '@/features/instruments';
 import { Facts, StageSheet } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
@@ -34,7 +35,7 @@ interface PullWatchingProps {
 const mmss = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
 function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: Panel) => void; up: () => void }): SheetAction {
-  const { state, isDry, leftS, maySay, moments } = watch;
+  const { state, isDry, leftS, maySay, moments, isLive } = watch;
   const disabled = work.busy;
   if (work.state !== 'open') return { label: WORDS.toJob, onPress: acts.up };
   if (state === 'judged') {
@@ -49,8 +50,11 @@ function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: P
   if (state === 'watching')
     return maySay
       ? { label: WORDS.judge, disabled, onPress: () => void watch.judge() }
-      : { label: leftS > 0 ? `${WORDS.read}, ${mmss(leftS)}` : WORDS.read, disabled, onPress: () => acts.open('read') };
-  return { label: moments.length === 0 ? WORDS.read : WORDS.read, disabled, onPress: () => acts.open('read') };
+      : isLive
+        ? { label: WORDS.watchOn(mmss(leftS)), disabled: true, onPress: () => undefined }
+        : { label: leftS > 0 ? `${WORDS.read}, ${mmss(leftS)}` : WORDS.read, disabled, onPress: () => acts.open('read') };
+  if (isLive && moments.length > 0) return { label: WORDS.shutNow, disabled, onPress: () => void watch.shut() };
+  return { label: WORDS.read, disabled, onPress: () => acts.open('read') };
 }
 
 /** A pull, watched: how deep, where it is going, and what its rise shows. */
@@ -86,7 +90,19 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
           <FrameKey quiet label={WORDS.newPull} onPress={onAnew} />
         </View>
       )}
-      aside={<Facts facts={work.facts.filter(({ stage }) => stage === 'pull')} nameOf={nameOf} work={work} />}
+      aside={
+        <View style={styles.aside}>
+          <Instruments
+            job={job.id}
+            of={pull.id}
+            joined={watch.live?.series ?? []}
+            mayJoin={work.mayNote && watch.state !== 'judged'}
+            byHand={WORDS.byHand}
+            standInSays={WORDS.standInSays}
+          />
+          <Facts facts={work.facts.filter(({ stage }) => stage === 'pull')} nameOf={nameOf} work={work} />
+        </View>
+      }
     >
       <View style={styles.figures}>
         <Reading
@@ -109,7 +125,7 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
       <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || width)}>
         <PullChart watch={watch} width={width} height={wide ? 300 : 270} />
       </View>
-      {watch.state === 'pumping' && work.mayNote && watch.moments.length > 0 ? (
+      {watch.state === 'pumping' && work.mayNote && !watch.isLive && watch.moments.length > 0 ? (
         <FrameKey label={WORDS.shutNow} onPress={() => void watch.shut()} />
       ) : null}
       {watch.from === null ? null : (
@@ -147,6 +163,7 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
 
 const styles = StyleSheet.create({
   figures: { flexDirection: 'row', gap: 28, alignItems: 'flex-start' },
+  aside: { gap: 16 },
   keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   rise: { gap: 4 },
   verdict: { flexDirection: 'row', gap: 12, alignItems: 'flex-start', paddingVertical: 8 },

@@ -9,6 +9,8 @@ import { WORDS } from '../words';
 import { riseFrame } from './riseFrame';
 import type { PullWatchWork } from './usePullWatch';
 
+/** More dots would be the line itself. */
+const MOST_DOTS = 40;
 const PAD = { left: 56, right: 12, top: 12, bottom: 28 } as const;
 
 /** The rise against what water and a leak would do, and what it may come to. */
@@ -53,7 +55,7 @@ export function RiseChart({ watch, width, height }: { watch: PullWatchWork; widt
       <Path d={linePath(water, x, y)} fill="none" stroke={t.amber} strokeWidth={2} strokeDasharray="3 4" />
       <Path d={linePath(leak, x, y)} fill="none" stroke={t.red} strokeWidth={2} strokeDasharray="8 5" />
       <Path d={linePath(points, x, y)} fill="none" stroke={t.ink} strokeWidth={2.4} />
-      {points.map(([seconds, pa]) => (
+      {(points.length > MOST_DOTS ? [] : points).map(([seconds, pa]) => (
         <Circle key={seconds} cx={x(seconds)} cy={y(pa)} r={3.2} fill={t.paper} stroke={t.ink} strokeWidth={2} />
       ))}
       {last ? <Circle cx={x(last[0])} cy={y(last[1])} r={6} fill={t.ink} /> : null}

@@ -30,10 +30,11 @@ function parted(points: readonly PointXY[], at: readonly number[]): readonly (re
   return lines.filter((line) => line.length > 0);
 }
 
-export function tracksOf({ pulls, now, state, forecast, breaks }: PullWatchWork): PullTracks {
+export function tracksOf({ pull: watched, pulls, moments, now, state, forecast, breaks }: PullWatchWork): PullTracks {
   const beganMs = Date.parse(pulls[0]?.began.at ?? new Date(now).toISOString());
   const since = (at: string) => (Date.parse(at) - beganMs) / 1000;
-  const points = pulls.flatMap((pull) => pullMoments(pull).map(({ at, pa }) => [since(at), pa] as const));
+  const momentsOf = (pull: (typeof pulls)[number]) => (pull.id === watched.id ? moments : pullMoments(pull));
+  const points = pulls.flatMap((pull) => momentsOf(pull).map(({ at, pa }) => [since(at), pa] as const));
   const lastBefore = (seconds: number) => points.findLast(([at]) => at < seconds)?.[0] ?? 0;
   const broken = breaks.map(({ at, reachedPa, minutes }) => {
     const to = since(at);
@@ -55,9 +56,15 @@ export function tracksOf({ pulls, now, state, forecast, breaks }: PullWatchWork)
   };
 }
 
-/** Round clock times under the axis. */
-export function ticksFor(beganMs: number, endS: number, count: number): readonly { readonly seconds: number; readonly text: string }[] {
-  const ticks = scaleTime([new Date(beganMs), new Date(beganMs + endS * 1000)], [0, 1]).ticks(count);
+/** Of a clock time under the axis, so that two never touch [px]. */
+const TICK_PX = 58;
+
+/** Round clock times under the axis, as many as there is room for. */
+export function ticksFor(beganMs: number, endS: number, width: number): readonly { readonly seconds: number; readonly text: string }[] {
+  const most = Math.max(2, Math.floor((width - 70) / TICK_PX));
+  const time = scaleTime([new Date(beganMs), new Date(beganMs + endS * 1000)], [0, 1]);
+  const counts = Array.from({ length: most }, (_, i) => most - i);
+  const ticks = counts.map((count) => time.ticks(count)).find((all) => all.length <= most) ?? [];
   return ticks
     .map((moment) => ({ seconds: (moment.getTime() - beganMs) / 1000, text: format(moment, 'HH:mm') }))
     .filter(({ seconds }) => seconds >= 0 && seconds < endS * 0.97);

@@ -1,5 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import {
+  byClock,
   forecastCurve,
   judgePull,
   lastHold,
@@ -19,6 +20,7 @@ import { FieldReader } from '@kesto/core';
 import { useMemo } from 'react';
 import type { StageWork } from '@/data/stages/useStage';
 import { useNow } from '@/ui/useNow';
+import { usePullLive } from './usePullLive';
 
 const EMPTY: CircuitGraph = { parts: [], links: [] };
 /** Drawn down to here at least [Pa]. */
@@ -38,15 +40,22 @@ function breaksOf(pulls: readonly KeptPull[], altitudeM: number) {
 /** What was noted of a pull, worked out: how deep it is, what its rise shows so far, what comes next. */
 export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: StageWork, pull: KeptPull) {
   const state = pullState(pull);
-  const now = useNow(state !== 'judged');
-  const moments = useMemo(() => pullMoments(pull), [pull]);
+  const isOn = state !== 'judged' && work.state === 'open';
+  const live = usePullLive(job, pull, isOn);
+  const points = useMemo(() => live?.points ?? [], [live]);
+  const factor = Math.max(pull.factor, ...(live?.series ?? []).map((series) => series.factor ?? 1));
+  const now = byClock(pull.began.at, factor, useNow(isOn));
+  const moments = useMemo(() => pullMoments(pull, points), [pull, points]);
   const from = shutAt(pull);
-  const { readings } = useMemo(() => riseReadings(pull), [pull]);
+  const { readings } = useMemo(() => riseReadings(pull, points), [pull, points]);
   const held = useMemo(
     () => ({ graph: graph ?? EMPTY, facts: work.facts, refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM }),
     [graph, work.facts, job],
   );
-  const judged = useMemo(() => (state === 'watching' ? judgePull(pull, held) : (pull.rises.at(-1)?.values ?? null)), [state, pull, held]);
+  const judged = useMemo(() => {
+    if (state !== 'watching') return pull.rises.at(-1)?.values ?? null;
+    return points.length > 0 ? (live?.judged ?? null) : judgePull(pull, held);
+  }, [state, pull, held, points, live]);
   const pulls = useMemo(() => pullsOf(work.facts), [work.facts]);
   const pumping = useMemo(() => {
     const made = pumpingOf(pull.began.values, job.site.altitudeM);
@@ -57,7 +66,7 @@ export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     from === null ? 0 : Math.max(0, ((state === 'watching' ? now : Date.parse(pull.rises.at(-1)?.at ?? from)) - Date.parse(from)) / 1000);
   const values = { pull: pull.id };
   return {
-    ...{ state, pull, pulls, moments, readings, judged, forecast, from, now, watchedS },
+    ...{ state, pull, pulls, moments, live, isLive: points.length > 0, factor, readings, judged, forecast, from, now, watchedS },
     ...breaksOf(pulls, job.site.altitudeM),
     last: moments.at(-1) ?? null,
     leftS: Math.max(0, RISE.leastS - watchedS),
@@ -68,7 +77,7 @@ export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     shut: () => work.note('valve-shut', values),
     pumpOn: () => work.note('pumped-on', values),
     changeOil: () => work.note('oil-changed', values),
-    judge: () => work.note('rise', { ...values, ...judgePull(pull, held) }),
+    judge: () => work.note('rise', { ...values, ...judgePull(pull, held, points) }),
     read: (pressure: Quantity) => work.note('pull-read', { ...values, pressure }),
     breakWith: (reached: Quantity, brokenTo: Quantity, minutes: number) =>
       work.note('broken-with-nitrogen', { ...values, reached, brokenTo, minutes }),

@@ -1,35 +1,38 @@
-import type { HoldLive } from '@kesto/contract';
-import { useState } from 'react';
-import { addressOf } from '@/api/call';
+import type { LiveSeries } from '@kesto/contract';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { FrameKey, Choice } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { Ring } from '@/ui/Ring';
 import { Failed } from '@/ui/states';
 import { Heading, Mono, Words } from '@/ui/Words';
-import { WORDS } from '../words';
-import { LogReader } from './LogReader';
+import { WORDS } from './words';
 import { SPEEDS, useInstruments } from './useInstruments';
 
 interface InstrumentsProps {
   readonly job: string;
-  readonly hold: string;
-  readonly live: HoldLive | undefined;
+  /** The hold, or the pull, that they speak of. */
+  readonly of: string;
+  readonly joined: readonly LiveSeries[];
   readonly mayJoin: boolean;
-  readonly beganAt: string;
+  /** What is said while none speaks. */
+  readonly byHand: string;
+  /** What a stand-in is at. */
+  readonly standInSays: string;
+  /** Below: a logger's file, all samples as a table. */
+  readonly children?: ReactNode;
 }
 
-/** Which instruments speak of this hold, and how another joins: by a code, or in the demo a stand-in. */
-export function Instruments({ job, hold, live, mayJoin, beganAt }: InstrumentsProps) {
-  const work = useInstruments(job, hold);
+/** Which instruments speak, and how another joins: by a code, or in the demo a stand-in. */
+export function Instruments({ job, of, joined, mayJoin, byHand, standInSays, children }: InstrumentsProps) {
+  const work = useInstruments(job, of);
   const [open, setOpen] = useState(false);
-  const joined = live?.series ?? [];
   return (
     <View style={styles.all}>
       <Heading size={17}>{WORDS.instruments}</Heading>
       {joined.length === 0 ? (
         <Words size={15} tone="ink2">
-          {WORDS.byHand}
+          {byHand}
         </Words>
       ) : null}
       {joined.map(({ id, instrument, factor, samples, isSilent, disagreements }) => (
@@ -66,7 +69,7 @@ export function Instruments({ job, hold, live, mayJoin, beganAt }: InstrumentsPr
           {work.isDemo ? (
             <View style={styles.all}>
               <Words size={15} tone="ink2">
-                {WORDS.standInSays}
+                {standInSays}
               </Words>
               <Choice label={WORDS.speed} value={work.speed} options={SPEEDS} onChange={work.setSpeed} />
               <CheckRow label={WORDS.dropsOut} checked={work.dropsOut} onChange={work.setDropsOut} />
@@ -75,10 +78,7 @@ export function Instruments({ job, hold, live, mayJoin, beganAt }: InstrumentsPr
           ) : null}
         </View>
       ) : null}
-      {mayJoin && joined.length === 0 ? <LogReader job={job} hold={hold} beganAt={beganAt} /> : null}
-      {joined.length > 0 ? (
-        <FrameKey quiet label={WORDS.asCsv} onPress={() => window.open(addressOf('holdCsv', { job, hold }), '_blank')} />
-      ) : null}
+      {children}
       {work.problem ? <Failed message={work.problem} /> : null}
     </View>
   );
