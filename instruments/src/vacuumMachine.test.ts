@@ -32,6 +32,10 @@ test('a wet one hangs above, rises to water’s own pressure, and is dry after t
     machine.pass(2400);
   }
   expect(risen(machine, 12)).toBeLessThan(66);
+  // All its water gone, it still has a pressure.
+  machine.act({ kind: 'pumped-on', values: {} });
+  machine.pass(40_000);
+  expect(pa(machine)).toBeGreaterThan(0);
 });
 
 test('one that leaks goes straight on, and off the scale no figure is shown', () => {

@@ -56,7 +56,7 @@ export function vacuumMachine(world: VacuumWorld): Model {
     held -= letGo;
     gasPa = gasPa * share + (world.leakPaLPerS * by + letGo) / world.volumeL;
     const boiled = Math.min(BOILS * Math.sqrt(waterG) * Math.max(0, own - vapour) * by, waterG * PA_L_PER_G);
-    waterG -= boiled / PA_L_PER_G;
+    waterG = Math.max(0, waterG - boiled / PA_L_PER_G);
     vapour = Math.min(vapour * share + boiled / world.volumeL, Math.max(own, vapour * share));
   };
   return {

@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale';
 import { RISE } from '@kesto/core/pull';
 import type { PointXY } from '@/chart/linePath';
 import type { PullWatchWork } from './usePullWatch';
@@ -16,7 +17,6 @@ export function riseFrame({ readings, pull, watchedS }: PullWatchWork) {
   const times = Array.from({ length: DRAWN.points + 1 }, (_, i) => (endS * i) / DRAWN.points);
   // Drawn beside only where they would go up from here.
   const within = (line: readonly PointXY[], isDrawn: boolean) => (isDrawn ? line.filter(([, pa]) => pa <= mostPa) : []);
-  const step = endS > 3000 ? 10 : endS > 1200 ? 5 : 2;
   return {
     ...{ endS, mostPa, limitPa, waterPa, points },
     water: within(
@@ -27,6 +27,6 @@ export function riseFrame({ readings, pull, watchedS }: PullWatchWork) {
       times.map((s) => [s, from + ((limitPa - from) * s) / DRAWN.leakS] as const),
       limitPa > from,
     ),
-    minutes: Array.from({ length: Math.floor(endS / 60 / step) + 1 }, (_, i) => i * step),
+    minutes: scaleLinear([0, endS / 60], [0, 1]).ticks(6),
   };
 }
