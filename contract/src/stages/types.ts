@@ -7,10 +7,23 @@ export interface JobStages {
   /** What only this device has yet: never told by the server. */
   readonly kept?: readonly JobEntry[];
   readonly history: PlaceHistory;
+  /** Left for whoever comes next, newest first; pages of before have none. */
+  readonly notes?: readonly NextPersonNote[];
   /** When the last flame was lit at one of its joints; null where none was. */
   readonly lastFlame: string | null;
   /** What lies near the joints that are planned. */
   readonly near: readonly NearKind[];
+}
+
+/** What somebody left for the next job on the machine, or on its sisters. */
+export interface NextPersonNote {
+  readonly note: string;
+  readonly by: string;
+  readonly at: string;
+  readonly jobNumber: number;
+  /** The sister's tag; null of this machine. */
+  readonly unit: string | null;
+  readonly nextCheck?: string;
 }
 
 /** Kinds that speak of another entry: they are of its stage. */

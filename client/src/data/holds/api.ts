@@ -10,7 +10,9 @@ interface OfHold {
 const holdApi = api.injectEndpoints({
   endpoints: (build) => ({
     holdLive: build.query<Answer<'holdLive'>, OfHold>({ query: (of) => call('holdLive', { ...of }) }),
-    pullLive: build.query<Answer<'pullLive'>, { readonly job: string; readonly pull: string }>({ query: (of) => call('pullLive', { ...of }) }),
+    pullLive: build.query<Answer<'pullLive'>, { readonly job: string; readonly pull: string }>({
+      query: (of) => call('pullLive', { ...of }),
+    }),
     setPairing: build.mutation<Answer<'setPairing'>, { job: string; pairing: string; body: Body<'setPairing'> }>({
       query: ({ body, ...of }) => call('setPairing', of, body),
     }),
@@ -27,4 +29,11 @@ const holdApi = api.injectEndpoints({
 /** As it was fetched last, without asking. */
 export const useHoldLiveState = holdApi.endpoints.holdLive.useQueryState;
 export const usePullLiveState = holdApi.endpoints.pullLive.useQueryState;
-export const { usePullLiveQuery, useHoldLiveQuery, useSetPairingMutation, useSetStandInMutation, useSetHoldLogMutation, useLazyStandInSoapQuery } = holdApi;
+export const {
+  usePullLiveQuery,
+  useHoldLiveQuery,
+  useSetPairingMutation,
+  useSetStandInMutation,
+  useSetHoldLogMutation,
+  useLazyStandInSoapQuery,
+} = holdApi;

@@ -27,6 +27,7 @@ import { CircuitOfJob } from './CircuitOfJob';
 import { JobCircuit } from './JobCircuit';
 import { JobJoints } from './JobJoints';
 import { JobNotes } from './JobNotes';
+import { LeftForYou } from './LeftForYou';
 import { ProposedJoints } from './ProposedJoints';
 import { StageNoteOver } from './StageNoteOver';
 import { useProposed } from './useProposed';
@@ -82,6 +83,7 @@ function Ready({ job }: { job: JobView }) {
         </View>
       }
     >
+      {job.done ? null : <LeftForYou notes={job.stages.notes ?? []} />}
       <View style={wide ? { flexDirection: 'row', gap: 16, alignItems: 'center' } : { gap: 12 }}>
         <View style={wide ? { flex: 1 } : undefined}>
           <StageCoil

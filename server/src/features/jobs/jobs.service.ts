@@ -25,7 +25,7 @@ import {
 import { v7 as uuid } from 'uuid';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
-import { jobNotes, type JobNotes } from '../jobNotes';
+import { jobNotes, notesBefore, type JobNotes } from '../jobNotes';
 import { append, type SaidBy } from '../ledger';
 import { summaries } from '../jointSummaries';
 import type { Person } from '../people';
@@ -88,7 +88,8 @@ export async function jobWithNotes(shop: ShopWork, jobId: string): Promise<BareJ
 export async function jobView(shop: ShopWork, jobId: string): Promise<JobView> {
   const { kept, ...job } = await jobWithNotes(shop, jobId);
   const history = await shop.finds.placeHistory({ jobId, circuitId: job.circuitId });
-  return { ...job, stages: { ...kept, history }, nextTag: await shop.joints.nextTag(job.unit.tag) };
+  const notes = await notesBefore(shop, { jobId, circuitId: job.circuitId });
+  return { ...job, stages: { ...kept, history, notes }, nextTag: await shop.joints.nextTag(job.unit.tag) };
 }
 
 const summaryOf = ({

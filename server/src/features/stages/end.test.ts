@@ -84,6 +84,7 @@ test('from the pull to the signature: each gate shut until it is answered, the j
 
   expect((await send(job, 'hand-over', 'done', {})).body.error.message).toContain('13 points');
   for (const point of HAND_OVER_POINTS) await kept(job, 'hand-over', 'handed-point', { point, answer: 'done' });
+  await kept(job, 'hand-over', 'next-person-note', { note: 'the clamp at the wall rubs', nextCheck: '2027-02-25' });
   await kept(job, 'hand-over', 'signed-off', {
     name: 'M. Lind',
     role: 'for the station',
@@ -92,6 +93,12 @@ test('from the pull to the signature: each gate shut until it is answered, the j
   await kept(job, 'hand-over', 'done', {});
   const { body } = await (await server.as('bo')).get(`/api/jobs/${job}`).expect(200);
   expect(body).toMatchObject({ done: true });
+  // The next job on the machine begins with what was left for it.
+  const next = await openJob(server);
+  const after = await (await server.as('bo')).get(`/api/jobs/${next}`).expect(200);
+  expect(after.body.stages.notes).toEqual([
+    expect.objectContaining({ note: 'the clamp at the wall rubs', nextCheck: '2027-02-25', unit: null }),
+  ]);
 });
 
 test('a cylinder that gained weight, a pull of another job: refused by the field, nothing kept', async () => {

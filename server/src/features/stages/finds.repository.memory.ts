@@ -7,6 +7,7 @@ import type { FindRepository } from './finds.repository';
 
 const MOST_BEFORE = 50;
 const MOST = 200;
+const MOST_NOTED = 4;
 
 export function memoryFinds(rows: MemoryRows): FindRepository {
   const unitOf = (circuitId: string) => byId(rows.units, byId(rows.circuits, circuitId)?.unitId ?? '');
@@ -37,6 +38,19 @@ export function memoryFinds(rows: MemoryRows): FindRepository {
         ({ tag }) => tag,
       );
       return { leaks, joints: joints.flatMap(({ at, tag }) => (at ? [{ place: at.part, tag }] : [])) };
+    },
+    async jobsWithNotes({ jobId, circuitId }) {
+      const model = unitOf(circuitId)?.details.model;
+      const isSister = (job: Job) => model !== undefined && unitOf(job.circuitId)?.details.model === model;
+      const noted = rows.jobs.flatMap((job) => {
+        const isAbout = job.id !== jobId && (job.circuitId === circuitId || isSister(job));
+        const last = isAbout ? factsOf(factsIn(jobChain(rows, job.id)), 'next-person-note').at(-1) : undefined;
+        return last ? [{ job, at: last.at }] : [];
+      });
+      const newest = sortedBy(noted, ({ at }) => at).toReversed();
+      return newest.slice(0, MOST_NOTED).map(({ job }) => ({
+        ...{ jobId: job.id, number: job.number, unit: job.circuitId === circuitId ? null : (unitOf(job.circuitId)?.tag ?? '') },
+      }));
     },
     async leaksOf(circuitIds) {
       const leaks = leaksIn(rows.jobs.filter(({ circuitId }) => circuitIds.includes(circuitId)));

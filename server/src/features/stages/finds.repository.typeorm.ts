@@ -1,7 +1,7 @@
 import type { UnitLeak } from '@kesto/contract';
 import type { ShopTransaction } from '../../platform/db/shop';
-import type { FindRepository } from './finds.repository';
-import { jointsBeforeSql, leaksBeforeSql, leaksOfCircuitsSql } from './stages.sql';
+import type { FindRepository, JobWithNote } from './finds.repository';
+import { jobsWithNotesSql, jointsBeforeSql, leaksBeforeSql, leaksOfCircuitsSql } from './stages.sql';
 
 export const typeormFinds = ({ shopId, manager }: ShopTransaction): FindRepository => ({
   async placeHistory({ jobId, circuitId }) {
@@ -10,5 +10,6 @@ export const typeormFinds = ({ shopId, manager }: ShopTransaction): FindReposito
     const joints = (await manager.query(jointsBeforeSql, about)) as { place: string; tag: string }[];
     return { leaks: leaks.map(({ place, day, unit }) => ({ place, on: day, ...(unit === null ? {} : { unit }) })), joints };
   },
+  jobsWithNotes: ({ jobId, circuitId }) => manager.query<JobWithNote[]>(jobsWithNotesSql, [shopId, circuitId, jobId]),
   leaksOf: (circuitIds) => manager.query<UnitLeak[]>(leaksOfCircuitsSql, [shopId, circuitIds]),
 });

@@ -97,7 +97,11 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
           >
             {mayJoin && !watch.isLive ? <LogReader job={job.id} hold={kept.id} beganAt={kept.began.at} /> : null}
             {watch.isLive ? (
-              <FrameKey quiet label={WORDS.asCsv} onPress={() => window.open(addressOf('holdCsv', { job: job.id, hold: kept.id }), '_blank')} />
+              <FrameKey
+                quiet
+                label={WORDS.asCsv}
+                onPress={() => window.open(addressOf('holdCsv', { job: job.id, hold: kept.id }), '_blank')}
+              />
             ) : null}
           </Instruments>
           <Outlook watch={watch} graph={graph} away={values.distanceM === null ? null : showIn(units).distance(values.distanceM)} />
