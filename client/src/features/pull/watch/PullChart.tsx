@@ -49,9 +49,9 @@ export function PullChart({ watch, width, height }: PullChartProps) {
           {tracks.forecasts.map((points, i) => (
             <Path key={i} d={linePath(points, x, y)} fill="none" stroke={t.amber} strokeWidth={2} strokeDasharray="5 4" />
           ))}
-          {tracks.breaks.map(({ from, to, reachedPa }) => (
+          {tracks.breaks.map(({ from, to, reachedPa }, i) => (
             <Path
-              key={from}
+              key={i}
               d={`M${x(from)} ${y(reachedPa)} V${y(AIR_PA)} H${x(to)}`}
               fill="none"
               stroke={t.teal}
@@ -62,12 +62,12 @@ export function PullChart({ watch, width, height }: PullChartProps) {
           {tracks.lines.map((points, i) => (
             <Path key={i} d={linePath(points, x, y)} fill="none" stroke={t.copper} strokeWidth={3} />
           ))}
-          {(tracks.lines.flat().length > MOST_DOTS ? [] : tracks.lines.flat()).map(([seconds, pa]) => (
-            <Circle key={seconds} cx={x(seconds)} cy={y(pa)} r={2.6} fill={t.copper} />
+          {(tracks.lines.flat().length > MOST_DOTS ? [] : tracks.lines.flat()).map(([seconds, pa], i) => (
+            <Circle key={i} cx={x(seconds)} cy={y(pa)} r={2.6} fill={t.copper} />
           ))}
-          {tracks.shut.map((seconds) => (
+          {tracks.shut.map((seconds, i) => (
             <Line
-              key={seconds}
+              key={i}
               x1={x(seconds)}
               y1={top + 26}
               x2={x(seconds)}

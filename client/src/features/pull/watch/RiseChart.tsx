@@ -55,8 +55,8 @@ export function RiseChart({ watch, width, height }: { watch: PullWatchWork; widt
       <Path d={linePath(water, x, y)} fill="none" stroke={t.amber} strokeWidth={2} strokeDasharray="3 4" />
       <Path d={linePath(leak, x, y)} fill="none" stroke={t.red} strokeWidth={2} strokeDasharray="8 5" />
       <Path d={linePath(points, x, y)} fill="none" stroke={t.ink} strokeWidth={2.4} />
-      {(points.length > MOST_DOTS ? [] : points).map(([seconds, pa]) => (
-        <Circle key={seconds} cx={x(seconds)} cy={y(pa)} r={3.2} fill={t.paper} stroke={t.ink} strokeWidth={2} />
+      {(points.length > MOST_DOTS ? [] : points).map(([seconds, pa], i) => (
+        <Circle key={i} cx={x(seconds)} cy={y(pa)} r={3.2} fill={t.paper} stroke={t.ink} strokeWidth={2} />
       ))}
       {last ? <Circle cx={x(last[0])} cy={y(last[1])} r={6} fill={t.ink} /> : null}
       <Label

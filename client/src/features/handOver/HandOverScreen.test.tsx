@@ -1,0 +1,54 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { HAND_OVER_POINTS } from '@kesto/core';
+import { press, settle, showScreen, type } from '@/testing/screen';
+import { jobWithStages, stageAnswers } from '@/testing/stages';
+import { HandOverScreen } from './HandOverScreen';
+
+jest.mock('signature_pad', () => ({ __esModule: true, default: class { addEventListener() {} removeEventListener() {} off() {} } })); // prettier-ignore
+
+const handed = (point: string, answer = 'done') => ['hand-over', 'handed-point', { point, answer }] as const;
+const ALL = HAND_OVER_POINTS.map((point) => handed(point));
+const SIGNED = ['hand-over', 'signed-off', { name: 'M. Lind', role: 'for the station', heads: [] }] as const;
+const CHARGED = ['charge', 'charged', { targetKg: 3.38, doneKg: 3.38, isCharged: true }] as const;
+
+const show = (entries: readonly (readonly [string, string, object])[]) =>
+  showScreen(<HandOverScreen id="job" />, { answers: stageAnswers(jobWithStages(entries as never, { stage: 'hand-over' })) }); // cast: kinds of this very stage
+
+test('each point is answered where it stands; what this job locked off is never “none here”', async () => {
+  const { writes } = await show([['make-safe', 'locked-off', { keyHolder: 'Ilta Varro' }]]);
+  expect(screen.getByText('13 of 13 still open')).toBeTruthy();
+  expect(screen.queryByLabelText('locks off: none here')).toBeNull();
+  expect(screen.queryByLabelText('panels: none here')).toBeNull();
+  fireEvent.press(screen.getByLabelText('relief valve, fusible plug: none here'));
+  await settle();
+  expect(writes[0]?.body).toMatchObject({ kind: 'handed-point', values: { point: 'relief-back', answer: 'none-here' } });
+});
+
+test('what went in by weight is on the list of what was used before anybody types', async () => {
+  const { writes } = await show([CHARGED]);
+  await press('Add what was used');
+  await press('Keep what was used');
+  expect(writes[0]?.body).toMatchObject({ kind: 'materials', values: { used: [{ amount: 3.38, unit: 'kg' }] } });
+});
+
+test('whoever signs is told what is still open, and the chains as they are known here go with it', async () => {
+  const { writes } = await show(ALL.filter(([, , { point }]) => point !== 'label'));
+  await press('Sign');
+  expect(screen.getByText('Still open: label.')).toBeTruthy();
+  await type('name', 'M. Lind');
+  await type('signs as', 'for the station');
+  fireEvent.press(screen.getAllByText('Sign').at(-1) as never);
+  await settle();
+  expect(writes[0]?.body).toMatchObject({
+    kind: 'signed-off',
+    values: { name: 'M. Lind', heads: [expect.objectContaining({ of: 'job', sequence: ALL.length - 1 })] },
+  });
+});
+
+test('signed, all answered: the job is closed; what is noted later stands after the signature', async () => {
+  const { writes } = await show([...ALL, SIGNED, ['hand-over', 'next-person-note', { note: 'the clamp rubs' }]]);
+  expect(screen.getByText(/^signed by M. Lind/)).toBeTruthy();
+  expect(screen.getByText('Noted after the signature')).toBeTruthy();
+  await press('Close the job');
+  expect(writes[0]?.body).toMatchObject({ stage: 'hand-over', kind: 'done' });
+});
