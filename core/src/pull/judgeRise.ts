@@ -19,6 +19,8 @@ export const RISE = {
   /** What warms raises its own pressure by so much of it a second at most: half a kelvin a minute and 9 % a kelvin over ice, a third over water. */
   iceWarmsPerS: 0.045 / 60,
   waterWarmsPerS: 0.02 / 60,
+  /** What stands at a pressure of its own moves by less of it a second. */
+  standsPerS: 0.002 / 60,
   /** Ice at its warmest, with what a gauge errs [Pa]. */
   iceMostPa: micronPa(5000),
   /** Where ice melts [Pa]: a plateau from here on tells of water. */
@@ -82,6 +84,9 @@ function judge(fit: FittedRise, rise: RiseFor, watchedS: number): Pick<JudgedRis
   const hasStraight = straight.low > RISE.leakPaPerS && !(bends && isPlateauAsGood);
   if ((within(Math.min(rise.limitPa, capPa)) || flattens) && isSlow) return told('tight-and-dry');
   if (within(rise.limitPa) && isSlow) return told('cannot-tell', 'too-cold');
+  // Already where it goes to: there is no bend left to be seen.
+  const stands = fit.levelPa >= Math.min(capPa, RISE.meltingPa) && fit.levelPa <= RISE.aboveWater * rise.waterPa;
+  if (stands && Math.abs(straight.best) < RISE.standsPerS * fit.levelPa) return told('wet');
   if (hasStraight && !isLogAsGood) {
     if (bends && fit.levelPa >= Math.min(capPa, RISE.meltingPa) && straight.low < warmedPaPerS(rise, fit.levelPa))
       return told('cannot-tell');

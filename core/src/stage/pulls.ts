@@ -93,8 +93,10 @@ export function riseReadings(
   const all = pullMoments(pull, live);
   const moments = from === null || live.length === 0 ? all : pullMoments(pull, fewer(live.filter(({ ms }) => ms >= Date.parse(from))));
   if (from === null) return { readings: [], beforePa: moments.at(-1)?.pa ?? null };
+  // Once it is judged, what comes later belongs to no rise.
+  const until = pullState(pull) === 'judged' ? (pull.turns.at(-1)?.at ?? null) : null;
   const readings = moments
-    .filter(({ at }) => at >= from)
+    .filter(({ at }) => at >= from && (until === null || at <= until))
     .map(({ at, pa }) => ({ seconds: (Date.parse(at) - Date.parse(from)) / 1000, pa }))
     .filter(({ seconds }, i, all) => i === 0 || seconds > (all[i - 1]?.seconds ?? 0));
   return { readings, beforePa: all.findLast(({ at }) => at < from)?.pa ?? null };

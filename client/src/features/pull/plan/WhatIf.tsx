@@ -5,7 +5,7 @@ import { Path } from 'react-native-svg';
 import { linePath } from '@/chart/linePath';
 import { Label } from '@/drawing/joint/annotate';
 import { useUnits } from '@/session/units';
-import { useTokens } from '@/ui/theme';
+import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { LogChart } from '../LogChart';
 import { WORDS } from '../words';
@@ -22,6 +22,7 @@ const timeText = (seconds: number | null) => (seconds === null ? WORDS.never : r
 export function WhatIf({ curves }: { curves: readonly PlanCurve[] }) {
   const t = useTokens();
   const units = useUnits();
+  const wide = useIsWide();
   const [width, setWidth] = useState(358);
   const endS = Math.max(20, ...curves.map(({ points }) => points.at(-1)?.seconds ?? 0)) * 1.05;
   const colorOf = (name: PlanCurve['name']) => (name === 'chosen' ? t.copper : t.teal);
@@ -59,7 +60,7 @@ export function WhatIf({ curves }: { curves: readonly PlanCurve[] }) {
       <View style={styles.table}>
         {curves.map(({ name, times }) => (
           <View key={name} style={[styles.row, { borderColor: t.hair }]}>
-            <Words size={15} bold={name === 'chosen'} style={styles.name}>
+            <Words size={15} bold={name === 'chosen'} style={wide ? styles.beside : styles.name}>
               {NAMES[name]}
             </Words>
             {times.map(({ pa, seconds }) => (
@@ -81,5 +82,6 @@ const styles = StyleSheet.create({
   table: { marginTop: 4 },
   row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 2, borderTopWidth: 1, paddingVertical: 6, alignItems: 'baseline' },
   name: { flexBasis: '100%' },
+  beside: { width: 180 },
   cell: { minWidth: 96 },
 });

@@ -10,14 +10,13 @@ import { Instruments } from '@/features/instruments';
 import { Facts, StageSheet } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
-import { Reading } from '@/ui/Reading';
-import { Ring } from '@/ui/Ring';
 import type { SheetAction } from '@/ui/Sheet';
 import { useIsWide } from '@/ui/theme';
-import { Heading, Mono, Words } from '@/ui/Words';
+import { Words } from '@/ui/Words';
 import { WORDS } from '../words';
-import { glanceOf } from './glance';
+import { Glances, Verdict } from './Glances';
 import { BreakForm, VacuumForm } from './Panels';
+import { mmss } from './mmss';
 import { PullChart } from './PullChart';
 import { RiseChart } from './RiseChart';
 import { usePullWatch, type PullWatchWork } from './usePullWatch';
@@ -31,8 +30,6 @@ interface PullWatchingProps {
   readonly pull: KeptPull;
   readonly onAnew: () => void;
 }
-
-const mmss = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
 function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: Panel) => void; up: () => void }): SheetAction {
   const { state, isDry, leftS, maySay, moments, isLive } = watch;
@@ -68,9 +65,6 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
   const close = () => setPanel(null);
   const nameOf = (id: string) => (graph ? drawnName(graph, id) : id);
   const { volume } = pull.began.values;
-  const glance = glanceOf(watch);
-  const reading = watch.last ? formatVacuum(watch.last.pa, units) : null;
-  const other = watch.last ? formatVacuum(watch.last.pa, { ...units, vacuum: units.vacuum === 'Pa' ? 'micron' : 'Pa' }) : null;
   const panelProps = { watch, work, onKept: close };
   return (
     <StageSheet
@@ -90,8 +84,10 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
           <FrameKey quiet label={WORDS.newPull} onPress={onAnew} />
         </View>
       )}
+      headerRight={wide ? <Glances watch={watch} /> : undefined}
       aside={
         <View style={styles.aside}>
+          {wide ? <Verdict watch={watch} /> : null}
           <Instruments
             job={job.id}
             of={pull.id}
@@ -104,68 +100,35 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
         </View>
       }
     >
-      <View style={styles.figures}>
-        <Reading
-          label={WORDS.now}
-          value={reading?.value ?? '–'}
-          unit={reading?.unit ?? ''}
-          size={48}
-          note={other ? `${other.value} ${other.unit}` : WORDS.noReading}
-          testID="vacuum-now"
-        />
-        {watch.state === 'watching' && watch.leftS > 0 ? (
+      {wide ? null : <Glances watch={watch} />}
+      <View
+        style={wide && watch.from !== null ? styles.beside : styles.below}
+        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || width)}
+      >
+        <PullChart watch={watch} width={wide && watch.from !== null ? width / 2 - 10 : width} height={wide ? 360 : 270} />
+        {watch.from === null ? null : (
           <View>
-            <Words size={14} tone="ink2">{`${WORDS.minLeft}, ${WORDS.ofTen}`}</Words>
-            <Mono size={28} tone="teal" testID="rise-left">
-              {mmss(watch.leftS)}
-            </Mono>
+            <Words size={15}>
+              <Words size={15} bold>
+                {WORDS.riseTitle}
+              </Words>
+              {` · ${WORDS.riseSays(formatVacuum(1, units).unit)}`}
+            </Words>
+            <RiseChart watch={watch} width={wide ? width / 2 - 10 : width} height={wide ? 336 : 220} />
           </View>
-        ) : null}
-      </View>
-      <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || width)}>
-        <PullChart watch={watch} width={width} height={wide ? 300 : 270} />
+        )}
       </View>
       {watch.state === 'pumping' && work.mayNote && !watch.isLive && watch.moments.length > 0 ? (
         <FrameKey label={WORDS.shutNow} onPress={() => void watch.shut()} />
       ) : null}
-      {watch.from === null ? null : (
-        <View style={styles.rise}>
-          <Words size={15}>
-            <Words size={15} bold>
-              {WORDS.riseTitle}
-            </Words>
-            {` · ${WORDS.riseSays(formatVacuum(1, units).unit)}`}
-          </Words>
-          <RiseChart watch={watch} width={width} height={wide ? 240 : 220} />
-        </View>
-      )}
-      <View style={styles.verdict}>
-        <Ring state={watch.state === 'judged' ? (watch.isDry ? 'done' : 'open') : 'running'} share={1 - watch.leftS / 600} />
-        <View style={styles.text}>
-          <Heading size={20} tone={glance.tone}>
-            {glance.title}
-          </Heading>
-          {glance.says ? (
-            <Words size={15} tone="ink2">
-              {glance.says}
-            </Words>
-          ) : null}
-          {watch.airLeft === null ? null : (
-            <Words size={15} tone="ink2">
-              {WORDS.airLeft(formatNumber(watch.airLeft * 1e6, watch.airLeft > 1e-4 ? 0 : 2), watch.breaks.length)}
-            </Words>
-          )}
-        </View>
-      </View>
+      {wide ? null : <Verdict watch={watch} />}
     </StageSheet>
   );
 }
 
 const styles = StyleSheet.create({
-  figures: { flexDirection: 'row', gap: 28, alignItems: 'flex-start' },
   aside: { gap: 16 },
   keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  rise: { gap: 4 },
-  verdict: { flexDirection: 'row', gap: 12, alignItems: 'flex-start', paddingVertical: 8 },
-  text: { flex: 1, gap: 4 },
+  beside: { flexDirection: 'row', gap: 20 },
+  below: { gap: 12 },
 });
