@@ -92,16 +92,18 @@ export function ChargeWeighing(props: ChargeWeighingProps) {
       }
     >
       <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || width)}>
-        <ScaleDrawing weigh={weigh} width={width} />
-        <Reading
-          label={charge?.isCharged ? WORDS.isIn : isOver ? WORDS.tooMuch : WORDS.stillToGo}
-          value={charge?.isCharged ? WORDS.charged : left.value}
-          unit={charge?.isCharged ? '' : left.unit}
-          size={48}
-          tone={isOver && !charge?.isCharged ? 'red' : 'copper'}
-          note={charge?.isCharged ? '' : `${other.value} ${other.unit}`}
-          testID="charge-left"
-        />
+        <View style={wide ? styles.beside : undefined}>
+          <ScaleDrawing weigh={weigh} width={wide ? Math.min(width, 460) : width} />
+          <Reading
+            label={charge?.isCharged ? WORDS.isIn : isOver ? WORDS.tooMuch : WORDS.stillToGo}
+            value={charge?.isCharged ? WORDS.charged : left.value}
+            unit={charge?.isCharged ? '' : left.unit}
+            size={48}
+            tone={isOver && !charge?.isCharged ? 'red' : 'copper'}
+            note={charge?.isCharged ? '' : `${other.value} ${other.unit}`}
+            testID="charge-left"
+          />
+        </View>
         <SumBar weigh={weigh} width={width} />
         <SumTable weigh={weigh} />
         <TrimBar weigh={weigh} width={width} />
@@ -139,4 +141,7 @@ export function ChargeWeighing(props: ChargeWeighingProps) {
   );
 }
 
-const styles = StyleSheet.create({ keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', gap: 40, alignItems: 'center' },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});
