@@ -12,6 +12,7 @@ import {
   putPersonRequest,
   roleRequest,
 } from './people/schema';
+import { keepReportRequest } from './print/schema';
 import type { NoBody } from './route';
 import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
@@ -67,6 +68,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   setDayPin: putDayPinRequest,
   putPinOverruling: putPinOverrulingRequest,
   putPinSeen: putPinSeenRequest,
+  setReport: keepReportRequest,
   putPlan: putPlanRequest,
   putEntry: putEntryRequest,
   eraseOfJoint: eraseRequest,

@@ -1,5 +1,7 @@
-import { get, type Streamed } from '../route';
-import { EVERYBODY } from '../session/types';
+import type { JobLink } from '@kesto/core';
+import { get, put, type Streamed } from '../route';
+import { EVERYBODY, MAKERS } from '../session/types';
+import type { KeepReportRequest } from './types';
 
 export const PRINT_ROUTES = {
   planPdf: get<Streamed>()('/api/joints/:joint/plan.pdf', { summary: 'The plan as a page to print', roles: EVERYBODY }),
@@ -12,6 +14,10 @@ export const PRINT_ROUTES = {
   reportPdf: get<Streamed>()('/api/jobs/:job/report.pdf', {
     summary: 'The job’s report: a page for whoever pays, then its proof',
     roles: EVERYBODY,
+  }),
+  setReport: put<KeepReportRequest, JobLink>()('/api/jobs/:job/reports/:entry', {
+    summary: 'Keep the report as it is now, by its hash, in the job’s chain',
+    roles: MAKERS,
   }),
   foundPdf: get<Streamed>()('/api/jobs/:job/found.pdf', { summary: 'What was found, on a page for whoever pays', roles: EVERYBODY }),
 } as const;

@@ -1,4 +1,4 @@
-import type { Answer } from '@kesto/contract';
+import type { Answer, Body } from '@kesto/contract';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 
@@ -8,7 +8,11 @@ const jobsApi = api.injectEndpoints({
       query: (job) => call('getJob', { job }),
       providesTags: (_r, _e, id) => [{ type: 'Job', id }],
     }),
+    setReport: build.mutation<Answer<'setReport'>, { readonly job: string; readonly entry: string; readonly body: Body<'setReport'> }>({
+      query: ({ body, ...of }) => call('setReport', of, body),
+      invalidatesTags: (_r, _e, { job }) => [{ type: 'Job', id: job }],
+    }),
   }),
 });
 
-export const { useJobQuery } = jobsApi;
+export const { useJobQuery, useSetReportMutation } = jobsApi;

@@ -5,7 +5,6 @@ import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useStage, type StageWork } from '@/data/stages/useStage';
-import { PaperKeys } from '@/features/paper';
 import { ReadingTable } from '@/features/readings';
 import { StageSheet, WithCircuit } from '@/features/stage';
 import { FrameKey } from '@/ui/Buttons';
@@ -14,6 +13,7 @@ import type { SheetAction } from '@/ui/Sheet';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { MaterialsForm, NoteForm, SignForm, usedText } from './Forms';
+import { Paper } from './Paper';
 import { useHandOver, type HandOverWork } from './useHandOver';
 import { WORDS } from './words';
 
@@ -147,10 +147,7 @@ function Leaves({ end, work, job, onOpen }: LeavesProps) {
         ))}
         {work.mayNote ? <FrameKey label={WORDS.writeNote} onPress={() => onOpen('note')} /> : null}
       </View>
-      <View style={styles.part}>
-        <Heading size={17}>{WORDS.paper}</Heading>
-        <PaperKeys page="reportPdf" id={job.id} name={`${job.unit.tag}-job-${job.number}-report`} />
-      </View>
+      <Paper job={job} end={end} mayNote={work.mayNote} />
       <Words size={15} bold>
         {signed ? WORDS.signed(signed.values.name, format(new Date(signed.at), 'd MMM, HH:mm')) : WORDS.notSigned}
       </Words>

@@ -45,6 +45,7 @@ export function useHandOver(job: JobView, work: StageWork) {
   const joints = useJointsOf(useMemo(() => job.order.map(({ id }) => id), [job.order]));
   const open = openHandOver(facts);
   const signed = signedOff(facts);
+  const report = lastOf(facts, 'report');
   const used = factsOf(facts, 'materials').flatMap(({ values }) => values.used);
   const charged = lastOf(facts, 'charged')?.values;
   return {
@@ -61,6 +62,8 @@ export function useHandOver(job: JobView, work: StageWork) {
       charged && used.length === 0
         ? [{ what: job.circuit.refrigerant, amount: Number(charged.doneKg.toFixed(3)), unit: 'kg' as const }]
         : [],
+    /** Reports as they were kept, newest last. */
+    reports: factsOf(facts, 'report'),
     /** Told after somebody signed. */
     after: signed ? facts.slice(facts.indexOf(signed) + 1).filter(({ kind }) => kind !== 'done') : [],
     answer: (point: HandOverPoint, answer: HandOverAnswer) => work.note('handed-point', { point, answer }),
@@ -70,7 +73,7 @@ export function useHandOver(job: JobView, work: StageWork) {
     sign: (name: string, role: string, drawn: string) => {
       const heads = [headOf('job', job.id, job.stages.entries), ...joints.map(({ id, entries }) => headOf('joint', id, entries))];
       return work.note('signed-off', {
-        ...{ name, role, ...(drawn ? { drawn } : {}) },
+        ...{ name, role, ...(drawn ? { drawn } : {}), ...(report ? { report: report.values.sha256 } : {}) },
         heads: heads.flatMap(({ of, id, sequence, hash }) => (of === 'shop' ? [] : [{ of, id, sequence, hash }])),
       });
     },

@@ -51,6 +51,7 @@ function FactRow({ fact, nameOf, puts, keptAs, busy }: FactRowProps) {
   const [open, setOpen] = useState(false);
   const forWhom = useForWhom();
   const then = closing(() => setOpen(false));
+  const pictures = fact.photos.filter(({ mediaType }) => mediaType.startsWith('image/')).length;
   return (
     <View style={[styles.row, { borderColor: t.hair }]}>
       <View style={styles.line}>
@@ -65,7 +66,7 @@ function FactRow({ fact, nameOf, puts, keptAs, busy }: FactRowProps) {
             {fact.by}
             {forWhom(fact.onBehalfOf)}, {format(new Date(fact.at), 'd MMM, HH:mm')}
             {fact.aheadMs > CLOCK_TOLERANCE_MS ? ` (this device’s clock was ${clockAheadText(fact.aheadMs)})` : ''}
-            {fact.photos.length > 0 ? `, ${fact.photos.length} ${fact.photos.length === 1 ? 'picture' : 'pictures'}` : ''}
+            {pictures > 0 ? `, ${pictures} ${pictures === 1 ? 'picture' : 'pictures'}` : ''}
           </Words>
           {puts.changesOf(fact.id).map(({ id, person, deviceTime, why }) => (
             <Words key={id} size={14} tone="amber">

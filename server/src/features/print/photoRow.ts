@@ -8,9 +8,12 @@ const ACROSS = 3;
 const GAP = 8;
 const BOTTOM = 842 - MARGIN;
 
+/** A report that was kept is attached as photos are, and is none. */
+const isPicture = (bytes: Buffer): boolean => bytes.subarray(0, 4).toString('latin1') !== '%PDF';
+
 /** Photos side by side, three across, on a new page where they do not fit. */
 export function photoRow({ page }: Printer, wanted: readonly string[], photos: PhotoBytes): void {
-  const there = wanted.flatMap((sha256) => photos.get(sha256) ?? []);
+  const there = wanted.flatMap((sha256) => photos.get(sha256) ?? []).filter(isPicture);
   const width = (WIDTH - GAP * (ACROSS - 1)) / ACROSS;
   for (let i = 0; i < there.length; i += ACROSS) {
     if (page.y + HEIGHT + GAP > BOTTOM) page.addPage();

@@ -1,5 +1,6 @@
 import type { Response } from 'express';
 import { notFound } from '../../platform/errors';
+import { clocked } from '../../platform/http/clockOffset';
 import { idParam } from '../../platform/http/params';
 import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
@@ -14,6 +15,7 @@ import { jobPdf } from './jobPdf';
 import type { PhotoBytes } from './photoRow';
 import { plansPdf } from './planPdf';
 import { photosOfJoint, recordPdf } from './recordPdf';
+import { keepReport, reportBefore } from './report/keepReport';
 import { reportPdf } from './report/reportPdf';
 
 const send = (response: Response, name: string, pdf: Buffer) =>
@@ -32,7 +34,14 @@ async function photosOf(shop: ShopWork, wanted: readonly string[]): Promise<Phot
 const graphOf = async (shop: ShopWork, circuitId: string): Promise<CircuitGraph | null> =>
   (await drawing(shop, circuitId)).drawing?.circuit ?? null;
 
-export function printRoutes(routes: Registrar, { fontsDir }: Platform): void {
+/** What a report is made from, as it stands now. */
+async function reportPaper(shop: ShopWork, jobId: string) {
+  const job = await jobView(shop, jobId);
+  const joints = await jointViews(shop, job.id, (joint) => joint.state !== 'not-planned' && joint.state !== 'planned');
+  return { job, joints, graph: await graphOf(shop, job.circuitId) };
+}
+
+export function printRoutes(routes: Registrar, { fontsDir, clock }: Platform): void {
   routes.signed('planPdf', async ({ params, me, response, inShop }) => {
     const joint = await inShop((shop) => jointView(shop, idParam(params, 'joint')));
     if (!joint.plan) throw notFound('A plan of this joint');
@@ -62,12 +71,17 @@ export function printRoutes(routes: Registrar, { fontsDir }: Platform): void {
     send(response, `${paper.job.unit.tag}-job-${paper.job.number}`, await jobPdf(paper, me.units, printFonts(fontsDir)));
   });
   routes.signed('reportPdf', async ({ params, me, response, inShop }) => {
-    const paper = await inShop(async (shop) => {
-      const job = await jobView(shop, idParam(params, 'job'));
-      const joints = await jointViews(shop, job.id, (joint) => joint.state !== 'not-planned' && joint.state !== 'planned');
-      return { job, joints, graph: await graphOf(shop, job.circuitId) };
-    });
-    send(response, `${paper.job.unit.tag}-job-${paper.job.number}-report`, await reportPdf(paper, me.units, printFonts(fontsDir)));
+    const paper = await inShop((shop) => reportPaper(shop, idParam(params, 'job')));
+    send(response, `${paper.job.unit.tag}-job-${paper.job.number}-report`, (await reportPdf(paper, me.units, printFonts(fontsDir))).pdf);
+  });
+  routes.signed('setReport', async ({ params, body, me, request, inShop }) => {
+    const [jobId, entryId] = [idParam(params, 'job'), idParam(params, 'entry')];
+    const before = await inShop((shop) => reportBefore(shop, entryId));
+    if (before) return { body: before };
+    const paper = await inShop((shop) => reportPaper(shop, jobId));
+    const made = await reportPdf(paper, me.units, printFonts(fontsDir));
+    const asked = { jobId, entryId, person: me.person, deviceTime: body.deviceTime, ...clocked(request, clock) };
+    return { body: await inShop((shop) => keepReport(shop, { ...made, ...asked })) };
   });
   routes.signed('foundPdf', async ({ params, me, response, inShop }) => {
     const paper = await inShop(async (shop) => {

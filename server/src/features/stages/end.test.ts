@@ -1,4 +1,5 @@
 import { factsIn, HAND_OVER_POINTS, type JobLink, type StageFact } from '@kesto/core';
+import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import { openJob } from '../../testing/jobs';
 import { rulesServer, type RulesServer } from '../../testing/server';
@@ -85,6 +86,19 @@ test('from the pull to the signature: each gate shut until it is answered, the j
   expect((await send(job, 'hand-over', 'done', {})).body.error.message).toContain('13 points');
   for (const point of HAND_OVER_POINTS) await kept(job, 'hand-over', 'handed-point', { point, answer: 'done' });
   await kept(job, 'hand-over', 'next-person-note', { note: 'the clamp at the wall rubs', nextCheck: '2027-02-25' });
+  // What is handed over is kept to the letter: later entries change what is printed today, not that.
+  const asked = async (id: string) =>
+    (await server.as('ilta')).put(`/api/jobs/${job}/reports/${id}`).send({ deviceTime: now.toISOString() }).expect(200);
+  const entry = uuid();
+  const { body: link } = await asked(entry);
+  const { sha256 } = link.content.said.told;
+  expect((await asked(entry)).body.hash).toBe(link.hash);
+  const handed = await (await server.as('bo')).get(`/api/photos/${sha256}`).expect(200).expect('content-type', /pdf/);
+  expect(
+    createHash('sha256')
+      .update(handed.body as Buffer)
+      .digest('hex'),
+  ).toBe(sha256);
   await kept(job, 'hand-over', 'signed-off', {
     name: 'M. Lind',
     role: 'for the station',

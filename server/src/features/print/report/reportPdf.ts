@@ -28,7 +28,11 @@ interface Asked {
 const grouped = (hash: string): string => hash.slice(0, 16).replace(/(.{4})(?=.)/g, '$1 ');
 
 /** A job's report: a page for whoever pays, then what proves it. */
-export function reportPdf({ job, joints, graph }: Asked, units: UnitPreferences, fonts: PrintFonts): Promise<Buffer> {
+export async function reportPdf(
+  { job, joints, graph }: Asked,
+  units: UnitPreferences,
+  fonts: PrintFonts,
+): Promise<{ readonly pdf: Buffer; readonly pages: number }> {
   const print = printer(fonts, `${job.unit.tag}, job ${job.number}, report`, { keepsPages: true });
   const facts = factsIn(job.stages.entries);
   const made = joints.filter(({ state }) => state !== 'cut-out').length;
@@ -43,5 +47,6 @@ export function reportPdf({ job, joints, graph }: Asked, units: UnitPreferences,
     ['chain', `${head.sequence} entries`],
     ['ends in', grouped(head.hash)],
   ]);
-  return print.done();
+  const pages = print.page.bufferedPageRange().count;
+  return { pdf: await print.done(), pages };
 }
