@@ -51,6 +51,10 @@ function afterJoints(facts: readonly StageFact[], stored: Stage): Stage {
   return stands;
 }
 
+/** Kept stages before the last that nobody ended, though the job came by them: named to whoever signs. */
+export const stagesNotEnded = (facts: readonly StageFact[], began: Stage): readonly KeptStage[] =>
+  KEPT_STAGES.filter((stage) => stage !== 'hand-over' && !isBefore(stage, began) && stageState(facts, stage) === 'open');
+
 /** Whom a stage waits for, and for what; null once anything was noted in it since. */
 export function waitsFor(facts: readonly StageFact[], stage: KeptStage): { what: string; forWhom: string } | null {
   const last = facts.findLast((fact) => fact.stage === stage);

@@ -58,6 +58,7 @@ export const WORDS = {
   keepTrim: 'Keep the trim',
   trimBy: 'then trim by subcooling',
   critical: 'Weigh only: no gauges on afterwards.',
+  unsettled: 'Not settled yet: this says little. 15 min at steady load, doors and panels shut, then look again.',
   window: (from: string, to: string) => `usual ${from} to ${to}`,
   onward: 'Charged: hand it over',
   toJob: 'To the job',

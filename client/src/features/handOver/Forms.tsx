@@ -1,4 +1,5 @@
 import { HAND_OVER_WORDS, MATERIAL_UNIT_WORDS } from '@kesto/contract/wording';
+import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { MATERIAL_UNITS, type MaterialUnit, type UsedMaterial } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -108,6 +109,11 @@ export function SignForm({ end, work, onKept }: FormProps) {
       {end.open.length > 0 ? (
         <Words size={15} bold tone="red">
           {WORDS.openPoints(end.open.map((point) => HAND_OVER_WORDS[point].name).join(', '))}
+        </Words>
+      ) : null}
+      {end.notEnded.length > 0 ? (
+        <Words size={15} bold tone="red">
+          {WORDS.notEnded(end.notEnded.map((stage) => STAGE_WORDS[stage]).join(', '))}
         </Words>
       ) : null}
       <FigureFields figures={figures} />

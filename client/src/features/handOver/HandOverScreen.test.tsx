@@ -35,6 +35,7 @@ test('whoever signs is told what is still open, and the chains as they are known
   const { writes } = await show(ALL.filter(([, , { point }]) => point !== 'label'));
   await press('Sign');
   expect(screen.getByText('Still open: label.')).toBeTruthy();
+  expect(screen.getByText(/^Never ended, nor skipped with a reason: .*charge/)).toBeTruthy();
   await type('name', 'M. Lind');
   await type('signs as', 'for the station');
   fireEvent.press(screen.getAllByText('Sign').at(-1) as never);

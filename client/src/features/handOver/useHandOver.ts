@@ -8,6 +8,7 @@ import {
   mayBeNoneHere,
   openHandOver,
   signedOff,
+  stagesNotEnded,
   type HandOverAnswer,
   type HandOverPoint,
   type UsedMaterial,
@@ -62,6 +63,8 @@ export function useHandOver(job: JobView, work: StageWork) {
       charged && used.length === 0
         ? [{ what: job.circuit.refrigerant, amount: Number(charged.doneKg.toFixed(3)), unit: 'kg' as const }]
         : [],
+    /** Stages that nobody ended. */
+    notEnded: stagesNotEnded(facts, job.began),
     /** Reports as they were kept, newest last. */
     reports: factsOf(facts, 'report'),
     /** Told after somebody signed. */

@@ -28,6 +28,7 @@ export const WORDS = {
   signTitle: 'Signed by',
   signSays: 'Signs for what is listed here, and for what is still open.',
   openPoints: (names: string) => `Still open: ${names}.`,
+  notEnded: (stages: string) => `Never ended, nor skipped with a reason: ${stages}.`,
   clear: 'Clear',
   draw: 'draw the signature here',
   keepSign: 'Sign',

@@ -108,6 +108,11 @@ export function ChargeWeighing(props: ChargeWeighingProps) {
         <SumTable weigh={weigh} />
         <TrimBar weigh={weigh} width={width} />
       </View>
+      {weigh.found && !weigh.isSettled ? (
+        <Words size={15} bold>
+          {WORDS.unsettled}
+        </Words>
+      ) : null}
       {weigh.found?.pointers.map((code) => (
         <Words key={code} size={15}>
           {pointerText(code, weigh.settled?.metering ?? 'valve')}
