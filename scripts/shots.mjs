@@ -41,6 +41,26 @@ const watched = async (page) => {
   await page.waitForTimeout(13_000);
 };
 
+/** Noted beforehand, as a person would on another screen. */
+const note = (job, stage, kind, values) => (page) =>
+  page.evaluate(
+    async (told) => {
+      const me = (await (await fetch('/api/session')).json()).person.id;
+      const body = JSON.stringify({ ...told.body, photos: [], deviceTime: new Date().toISOString() });
+      const headers = { 'content-type': 'application/json', 'kesto-person': me };
+      await fetch(`/api/jobs/${told.job}/stages/${crypto.randomUUID()}`, { method: 'PUT', headers, body });
+    },
+    { job, body: { stage, kind, values } },
+  );
+const reload = (page) => page.reload({ waitUntil: 'networkidle' });
+const wait = (ms) => (page) => page.waitForTimeout(ms);
+const keep = (page) => page.getByTestId('keep').filter({ visible: true }).first().click();
+const micron = (value) => ({ value, unit: 'micron' });
+const weighs = (name, before, after, tare) => [
+  ...[fill('cylinder', name), fill('on the scale before', `${before} kg`), fill('now', `${after} kg`), fill('stamped tare', `${tare} kg`)],
+  ...[keep, pause],
+];
+
 /** Picture, window, light, person, address, and what is done there before it is taken. */
 const SHOTS = [
   ['kit-phone', 'phone', 'light', 'Ilta Varro', `/jobs/${id('0041')}/kit`, [tap('Tick what is on the van')]],
@@ -53,7 +73,6 @@ const SHOTS = [
   ['safe-phone', 'phone', 'dark', 'Ilta Varro', `/jobs/${id('0047')}/safe`],
   ['plan-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}`],
   ['circuit-wide', 'wide', 'light', 'Ilta Varro', `/units/${id('0024')}/circuits/${id('0034')}`],
-  ['unit-phone-night', 'phone', 'dark', 'Ilta Varro', `/units/${id('0021')}`],
   [
     'planner-wide',
     'wide',
@@ -81,7 +100,6 @@ const SHOTS = [
     `/jobs/${id('0041')}/order`,
     [tap('Find the best order'), tap(/^show the gas at CR2-08/), toTop],
   ],
-  ['bench-wide', 'wide', 'light', 'Ilta Varro', '/bench'],
   [
     'hold-wide',
     'wide',
@@ -98,6 +116,31 @@ const SHOTS = [
       tap('Start the stand-in'),
       pause,
       watched,
+    ],
+  ],
+  [
+    'pull-phone',
+    'phone',
+    'dark',
+    'Ilta Varro',
+    `/jobs/${id('0041')}/pull`,
+    [
+      note(id('0041'), 'hold', 'skipped', { reason: 'held yesterday, on paper' }),
+      note(id('0041'), 'pull', 'rig-alone', { reached: micron(60), rise: micron(30) }),
+      ...[reload, fill('volume', '13.5 L'), fill('around it', '12 °C'), act, pause, tap('Let an instrument join'), choose('60 times')],
+      ...[tap('Start the stand-in'), wait(14_000), tap('more'), tap('Break with nitrogen'), keep, wait(30_000), act, wait(9000), toTop],
+    ],
+  ],
+  [
+    'charge-phone',
+    'phone',
+    'light',
+    'Ilta Varro',
+    `/jobs/${id('0041')}/charge`,
+    [
+      ...[note(id('0041'), 'pull', 'skipped', { reason: 'pulled yesterday, on paper' }), reload, fill('plate', '5.49 kg')],
+      ...[fill('line length', '12 m'), fill('the plate covers', '8 m'), fill('for each of it', '30 g'), act, pause, act],
+      ...[...weighs('K-3', 10.72, 8.51, 8.4), tap('more'), tap('Another cylinder'), ...weighs('K-5', 17.46, 14.57, 8.36), toTop],
     ],
   ],
 ];

@@ -143,6 +143,7 @@ export { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitTemplate } from './ci
 export { jointAt, type JointOnCircuit, type JointPlace } from './circuit/jointAt';
 export * from './hold';
 export * from './holdPlan';
+export { airHeatW, waterHeatW, type AirHeatRequest, type WaterHeatRequest } from './heatCheck/heatCheck';
 export * from './isolate';
 export * from './stage';
 export * from './series';

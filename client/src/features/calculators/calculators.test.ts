@@ -36,6 +36,8 @@ test.each([
   ['units', 'millimetres', {}, '22.22 mm', METRIC_PREFERENCES],
   ['units', 'inches', { length: '22.225 mm' }, '7/8 in', METRIC_PREFERENCES],
   ['units', 'pounds a square inch', { length: '', pressure: '28 bar' }, '406.1 psig', METRIC_PREFERENCES],
+  // A litre a second, 5 K: 4.19 x 5.
+  ['water-heat', 'warms the water by', { flow: '60 L/min' }, '20.95 kW', METRIC_PREFERENCES],
   ['units', 'vacuum', { length: '', pressure: '500 micron' }, '500 micron', INCH_PREFERENCES],
   ['units', 'Fahrenheit', { length: '', temperature: '-18 °C' }, '−0.4 °F', METRIC_PREFERENCES],
   ['units', 'pounds', { length: '', mass: '2.325 kg' }, '5 lb 2 oz (5.126 lb)', METRIC_PREFERENCES],

@@ -88,3 +88,21 @@ test('readings count once the machine has stood steady with its doors shut', asy
   await press('Keep the readings');
   expect(writes[0]?.body).toMatchObject({ kind: 'settled-readings', values: { steadyMinutes: 15, doorsShut: true } });
 });
+
+test('behind a fixed orifice the wet bulb into the coil is asked, and goes with the readings', async () => {
+  const { writes } = await show([BEGAN, WEIGHED('K-3', 14.1, 8.5, 8.4), CHARGED, ['charge', 'before-start', { seen: SEEN, notHere: [] }]]);
+  await press('Read it when it has settled');
+  expect(screen.queryByLabelText('wet bulb into the coil')).toBeNull();
+  await press('a fixed orifice');
+  for (const [label, text] of [
+    ['suction pressure', '8.6 bar'],
+    ['suction line', '12 °C'],
+    ['outdoors', '30 °C'],
+    ['wet bulb into the coil', '17 °C'],
+  ] as const)
+    await type(label, text);
+  fireEvent.press(screen.getByLabelText('Doors and panels shut'));
+  await press('Keep the readings');
+  const request = { metering: 'fixed', indoorWetBulb: { value: 17, unit: 'C' } };
+  expect(writes[0]?.body).toMatchObject({ kind: 'settled-readings', values: { request } });
+});

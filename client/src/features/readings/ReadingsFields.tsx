@@ -1,5 +1,5 @@
 import { GUESSED_LINES } from '@kesto/core';
-import { RUN_MODES, SUCTION_AT, type RunMode, type SuctionAt } from '@kesto/core/refrigerant';
+import { METERING, RUN_MODES, SUCTION_AT, type Metering, type RunMode, type SuctionAt } from '@kesto/core/refrigerant';
 import { FigureFields } from '@/forms/FigureFields';
 import { Choice } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
@@ -8,11 +8,12 @@ import { Words } from '@/ui/Words';
 import type { ReadingsWork } from './useReadings';
 
 const MODE_WORDS: Readonly<Record<RunMode, string>> = { cooling: 'it cools', heating: 'it heats' };
+const METERING_WORDS: Readonly<Record<Metering, string>> = { valve: 'a valve', fixed: 'a fixed orifice', capillary: 'a capillary' };
 const AT_WORDS: Readonly<Record<SuctionAt, string>> = { evaporator: 'at the evaporator', compressor: 'at the compressor' };
 
 /** Gauges and thermometers of the running machine: which way it runs, what was felt, where the suction line was read. */
 export function ReadingsFields({ work }: { work: ReadingsWork }) {
-  const { figures, mode, setMode, at, setAt, guessed, setGuessed, problem, isReversible } = work;
+  const { figures, mode, setMode, at, setAt, guessed, setGuessed, problem, isReversible, metering, setMetering, shown } = work;
   return (
     <>
       {isReversible ? (
@@ -23,7 +24,14 @@ export function ReadingsFields({ work }: { work: ReadingsWork }) {
           options={RUN_MODES.map((value) => ({ value, label: MODE_WORDS[value] }))}
         />
       ) : null}
-      <FigureFields figures={figures} />
+      <Words size={15}>what lets the pressure down</Words>
+      <Choice
+        label="what lets the pressure down"
+        value={metering}
+        onChange={setMetering}
+        options={METERING.map((value) => ({ value, label: METERING_WORDS[value] }))}
+      />
+      <FigureFields figures={figures} of={shown} />
       {GUESSED_LINES.map((line) => (
         <CheckRow
           key={line}

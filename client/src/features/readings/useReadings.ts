@@ -15,6 +15,7 @@ const FIGURES = {
   room: { label: 'room', kind: 'temperature', optional: true },
   outdoor: { label: 'outdoors', kind: 'temperature', optional: true },
   discharge: { label: 'discharge line', kind: 'temperature', hint: '150 mm from the compressor', optional: true },
+  indoorWetBulb: { label: 'wet bulb into the coil', kind: 'temperature', hint: 'air that enters it', optional: true },
   usual: { label: 'usually under the air, K', kind: 'number', hint: 'evaporating, as you know it here', optional: true },
 } as const;
 
@@ -31,19 +32,23 @@ export function useReadings(job: JobView, graph: CircuitGraph | null, work: Stag
   const figures = useFigures(work.keptAs('readings'), FIGURES);
   const [mode, setMode] = useState<RunMode>('cooling');
   const [at, setAt] = useState<SuctionAt>('evaporator');
+  const drawn = meteringOf(graph);
+  const [chosen, setMetering] = useState<Metering | null>(null);
+  const metering = chosen ?? drawn;
   const [guessed, setGuessed] = useState<readonly GuessedLine[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
 
   function request(read: Read<typeof FIGURES>): ReadingsRequest {
-    const { suction, suctionLine, liquid, liquidLine, room, outdoor, discharge, usual } = read;
+    const { suction, suctionLine, liquid, liquidLine, room, outdoor, discharge, usual, indoorWetBulb } = read;
     const chargeKg = lastOf(work.facts, 'loss')?.values.chargeKg ?? job.circuit.chargeKg;
     return {
       ...{ mode, application: applicationOf(job.unit.kind), receiver: has(graph, 'receiver') },
-      ...{ refrigerant: job.circuit.refrigerant, metering: meteringOf(graph), altitude: { value: job.site.altitudeM, unit: 'm' } },
+      ...{ refrigerant: job.circuit.refrigerant, metering, altitude: { value: job.site.altitudeM, unit: 'm' } },
       ...(suction && suctionLine ? { suction: { pressure: suction, line: suctionLine, at } } : {}),
       ...(liquid && liquidLine ? { liquid: { pressure: liquid, line: liquidLine } } : {}),
       ...(room ? { room } : {}),
       ...(outdoor ? { outdoor } : {}),
+      ...(indoorWetBulb && metering === 'fixed' ? { indoorWetBulb } : {}),
       ...(discharge ? { discharge: { line: discharge } } : {}),
       ...(usual ? { usualDifference: { value: usual.value, unit: 'K' } } : {}),
       ...(chargeKg ? { charge: { value: chargeKg, unit: 'kg' } } : {}),
@@ -60,7 +65,9 @@ export function useReadings(job: JobView, graph: CircuitGraph | null, work: Stag
     });
   return {
     ...{ figures, mode, setMode, at, setAt, guessed, setGuessed, problem, submit },
-    metering: meteringOf(graph),
+    ...{ metering, setMetering },
+    /** The wet bulb says something of a fixed orifice alone. */
+    shown: figures.keys.filter((key) => key !== 'indoorWetBulb' || metering === 'fixed'),
     isReversible: has(graph, 'reversing-valve'),
   };
 }
