@@ -2,6 +2,7 @@ import type { JobView, JointView } from '@kesto/contract';
 import { LPM_PER_M3_PER_S, runOf, safetyClassOf, twoPeopleWhys, type EntryKind, type JointPlan, type RunPhase } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { useJointQuery } from '@/data/joints/api';
 import { seenOf } from '@/data/joints/seenOf';
 import { entryWrite } from '@/data/joints/writes';
 import { useNow } from '@/ui/useNow';
@@ -46,6 +47,8 @@ function tapOf(
   }
 }
 
+const ASKED_MS = 2000;
+
 /** One joint at the torch: how far it has come, and what the next tap keeps. */
 export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
   const events = useRunEvents(joint);
@@ -57,6 +60,8 @@ export function useRun(joint: JointView, job: JobView, plan: JointPlan) {
   const watchBegins = useWatchBegins(job);
   const { keep, busy, problem } = useWrite();
   const run = runOf(events, runPlan, now);
+  // A second person's phone may tap that it flows: it is asked for while the flame burns, so that nobody is asked twice.
+  useJointQuery(joint.id, { pollingInterval: run.phase === 'burning' ? ASKED_MS : 0 });
   const chosen = joint.plan?.chosen ?? '';
   const [second, setSecond] = useState('');
   const { circuit } = joint;
