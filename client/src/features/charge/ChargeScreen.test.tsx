@@ -106,3 +106,18 @@ test('behind a fixed orifice the wet bulb into the coil is asked, and goes with 
   const request = { metering: 'fixed', indoorWetBulb: { value: 17, unit: 'C' } };
   expect(writes[0]?.body).toMatchObject({ kind: 'settled-readings', values: { request } });
 });
+
+test('what came out of the unit goes back only with its reason', async () => {
+  const { writes } = await show([BEGAN]);
+  await press('Weigh the first cylinder');
+  await type('cylinder', 'R-1');
+  await type('on the scale before', '9.40 kg');
+  fireEvent.press(screen.getByLabelText('It came out of this unit'));
+  await settle();
+  await press('Keep this weight');
+  expect(screen.getByText(/goes back only with its reason/)).toBeTruthy();
+  expect(writes).toEqual([]);
+  await type('why it may go back', 'clean, no burn-out, through the new drier');
+  await press('Keep this weight');
+  expect(writes[0]?.body).toMatchObject({ kind: 'cylinder-weighed', values: { putBack: 'clean, no burn-out, through the new drier' } });
+});

@@ -36,6 +36,9 @@ export const WORDS = {
   keepWeight: 'Keep this weight',
   putBack: 'It came out of this unit',
   putBackWhy: 'why it may go back',
+  putBackNeeded: 'is needed: what came out goes back only with its reason',
+  putBackSays:
+    'Into this unit or its owner’s alone, through a drier. Never after a burn-out, acid, dirt, water or another gas, nor a blend of which more than a fifth leaked as gas.',
   another: (refrigerant: string) => `This unit holds ${refrigerant}: another one never goes in.`,
   allIn: 'It is in: keep it so',
   beforeTitle: 'Before the first start',

@@ -2,6 +2,7 @@ import { factsIn, HAND_OVER_POINTS, type JobLink, type StageFact } from '@kesto/
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
 import { openJob } from '../../testing/jobs';
+import { textOfPdf } from '../../testing/pdf';
 import { rulesServer, type RulesServer } from '../../testing/server';
 
 const START = Date.parse('2026-11-24T10:00:00.000Z');
@@ -99,6 +100,17 @@ test('from the pull to the signature: each gate shut until it is answered, the j
       .update(handed.body as Buffer)
       .digest('hex'),
   ).toBe(sha256);
+  const says = textOfPdf(handed.body as Buffer);
+  for (const words of [
+    'What we did',
+    'Emptied it of air and water',
+    'as it should be',
+    'the clamp at the wall rubs',
+    'due by 2027-02-25',
+    '2 of 2: proof',
+  ])
+    expect(says).toContain(words);
+  expect(says).not.toMatch(/undefined|NaN|\[object/);
   await kept(job, 'hand-over', 'signed-off', {
     name: 'M. Lind',
     role: 'for the station',

@@ -24,7 +24,9 @@ const NEW = {
   before: { label: 'on the scale before', kind: 'mass' },
   after: { label: 'now', kind: 'mass', hint: 'as before, where none went in yet', optional: true },
   stampedTare: { label: 'stamped tare', kind: 'mass', optional: true },
+  putBack: { label: WORDS.putBackWhy, kind: 'words', optional: true },
 } as const;
+const ALWAYS = ['name', 'before', 'after', 'stampedTare'] as const;
 const AGAIN = { after: { label: 'on the scale now', kind: 'mass' } } as const;
 
 /** A cylinder that was not on the scale yet. */
@@ -32,8 +34,12 @@ export function NewCylinder({ weigh, onKept }: FormProps) {
   const figures = useFigures(weigh.work.keptAs(`cylinder.${weigh.cylinders.length}`), NEW);
   const [isBack, setIsBack] = useState(false);
   const keep = () =>
-    figures.submit(async ({ name, before, after = before, stampedTare }) => {
-      const told = { name, before, after, ...(stampedTare ? { stampedTare } : {}), ...(isBack ? { putBack: WORDS.putBack } : {}) };
+    figures.submit(async ({ name, before, after = before, stampedTare, putBack }) => {
+      if (isBack && !putBack) {
+        figures.complain('putBack', WORDS.putBackNeeded);
+        return false;
+      }
+      const told = { name, before, after, ...(stampedTare ? { stampedTare } : {}), ...(isBack && putBack ? { putBack } : {}) };
       const misfit = tellsWell('cylinder-weighed', told);
       if (misfit) {
         figures.complain('after', misfitText(misfit));
@@ -47,8 +53,14 @@ export function NewCylinder({ weigh, onKept }: FormProps) {
     <View style={styles.form}>
       <Heading size={20}>{WORDS.scaleTitle}</Heading>
       <Words size={15} tone="ink2">{`${WORDS.scaleSays} ${WORDS.another(weigh.refrigerant)}`}</Words>
-      <FigureFields figures={figures} />
+      <FigureFields figures={figures} of={ALWAYS} />
       <CheckRow label={WORDS.putBack} checked={isBack} onChange={setIsBack} />
+      {isBack ? (
+        <>
+          <Words size={15}>{WORDS.putBackSays}</Words>
+          <FigureFields figures={figures} of={['putBack']} />
+        </>
+      ) : null}
       <KeepKey label={WORDS.keepWeight} busy={weigh.work.busy} onPress={() => void keep()} />
     </View>
   );
