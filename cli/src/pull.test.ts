@@ -141,3 +141,13 @@ test.each([
 ])('%j is refused', (body, code, field) => {
   expect(ask(body)).toMatchObject({ exit: 2, said: { error: { code, field } } });
 });
+
+test('a day of samples is judged at once', () => {
+  const samples = Array.from({ length: 86_400 }, (_, seconds) => ({
+    seconds,
+    micron: Math.round(300 + 20 * (1 - Math.exp(-seconds / 600))),
+  }));
+  const began = performance.now();
+  expect(ask({ ambient: C(20), gaugeAt: 'system-far', samples }).said.verdict).toBe('tight and dry');
+  expect(performance.now() - began).toBeLessThan(5_000);
+});

@@ -57,6 +57,15 @@ export interface JudgedRise {
   readonly limitUsedPa: number;
 }
 
+/** So many say as much as more: a logger's file of hours is judged at once. */
+const MOST_FITTED = 800;
+
+/** Every so many of them, the last among them. */
+function evenly(readings: readonly RiseReading[]): readonly RiseReading[] {
+  const every = Math.ceil(readings.length / MOST_FITTED);
+  return every === 1 ? readings : readings.filter((_, i) => (readings.length - 1 - i) % every === 0);
+}
+
 const told = (verdict: PullVerdict, ...reasons: readonly PullReason[]) => ({ verdict, reasons });
 
 /** Whether it stays under a limit over the time it has to be watched. */
@@ -113,7 +122,7 @@ export function judgeRise(rise: RiseFor): JudgedRise {
   const limitUsedPa = Math.min(rise.limitPa, RISE.waterShare * rise.waterPa);
   const nothing = { model: null, plateauPa: null, straightPaPerS: null, limitUsedPa };
   if (readings.length < 3) return { ...told('cannot-tell', 'too-short'), ...nothing };
-  const fit = fitRise(readings);
+  const fit = fitRise(evenly(readings));
   const figures = {
     ...{ model: fit.model, limitUsedPa },
     plateauPa: fit.model === 'line' || fit.model === 'log' ? null : fit.model === 'flat' ? fit.levelPa : fit.plateau.best,
