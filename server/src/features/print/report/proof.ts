@@ -121,7 +121,8 @@ export function proofPages(print: Printer, paper: ReportPaper): void {
     y = titled(print, `Pull: ${rise ? riseText(rise.values) : 'no rise stands'}`, room(print, y + 12, 190));
     pullChart(print, pulls, units, { x: MARGIN, y: y + 8, width: WIDTH * 0.6, height: 120 });
     const breaks = pulls.reduce((sum, pull) => sum + pull.breaks.length, 0);
-    const says = rise ? `${stageFactText(rise)}; ${breaks} broken with nitrogen` : '';
+    const broken = breaks === 0 ? '' : `; broken with nitrogen ${breaks === 1 ? 'once' : `${breaks} times`}`;
+    const says = rise ? `${stageFactText(rise)}${broken}` : '';
     print.words(says, { x: MARGIN + WIDTH * 0.64, y: y + 20, size: 9, width: WIDTH * 0.36 });
     y += 136;
   }
