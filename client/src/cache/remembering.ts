@@ -44,6 +44,10 @@ async function recallWho(store: Store): Promise<Me | null> {
   const kept = await cache.recallWho();
   if (!kept || Date.now() - Date.parse(kept.at) > SIGNED_IN_MS) return null;
   const me = kept.data as Me; // cast: kept from the same route
+  if (leaving.of() === me.person.id) {
+    await forgetAnswers(me.person.id);
+    return null;
+  }
   const page = personOf(store);
   if (page !== null && page !== me.person.id) return null;
   store.dispatch(personKnown(me.person));

@@ -42,10 +42,12 @@ export function PersonScreen() {
   const set = (part: Partial<UnitPreferences>) => void keep(unitsWrite({ ...me.units, ...part }));
   const { id } = me.person;
   async function leave() {
+    // Noted first: a page that is closed at once has signed out all the same.
+    leaving.note(id);
     const { error } = await signOut();
     // Whoever is signed out already goes as they wanted; without a signal the server is told when there is one.
-    if (isAway(error)) leaving.note(id);
-    else if (error && !isSignedOut(error)) return setStays(errorText(error));
+    if (!isAway(error)) leaving.done();
+    if (error && !isAway(error) && !isSignedOut(error)) return setStays(errorText(error));
     await forgetAnswers(id);
     dropPin();
     tellTabs(null);

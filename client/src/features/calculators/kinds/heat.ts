@@ -1,9 +1,17 @@
 import { airHeatW, waterHeatW, type Quantity, type Result } from '@kesto/core';
 import { formatNumber } from '@kesto/core/unit';
+import type { LinePicture } from '@/chart/LineChart';
 import { needed, type Answer, type Calculator } from '../calculator';
 
 const BTU_H_PER_W = 3.412_142;
 const plain = (value: Quantity | undefined) => (value?.value ?? 0) / 100;
+
+/** Heat goes with the flow: what half of it and half more would carry. */
+const byFlow = (kilowatts: number): LinePicture => ({
+  ...{ kind: 'line', title: 'heat by the flow', x: { unit: '% of the flow' }, y: { unit: 'kW' } },
+  lines: [{ name: 'heat', points: [0, 50, 100, 150].map((percent) => [percent, (kilowatts * percent) / 100] as const) }],
+  marks: [{ at: [100, kilowatts], text: `${formatNumber(kilowatts, 2)} kW` }],
+});
 
 /** Heat in kilowatts, and in what a plate in inches says. */
 function heatAnswer(heat: Result<number>, warms: string, cools: string): Result<Answer> {
@@ -12,6 +20,7 @@ function heatAnswer(heat: Result<number>, warms: string, cools: string): Result<
   return {
     ok: true,
     value: {
+      picture: byFlow(watts / 1000),
       rows: [
         { label: heat.value >= 0 ? warms : cools, reading: { value: formatNumber(watts / 1000, 2), unit: 'kW' } },
         { label: 'the same', reading: { value: formatNumber(watts * BTU_H_PER_W, 0), unit: 'Btu/h' } },

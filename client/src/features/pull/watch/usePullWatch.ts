@@ -70,7 +70,7 @@ export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     ...breaksOf(pulls, job.site.altitudeM),
     last: moments.at(-1) ?? null,
     leftS: Math.max(0, RISE.leastS - watchedS),
-    maySay: (readings.at(-1)?.seconds ?? 0) >= RISE.leastS && readings.length >= RISE.leastReadings,
+    maySay: (readings.at(-1)?.seconds ?? 0) - (readings[0]?.seconds ?? 0) >= RISE.leastS && readings.length >= RISE.leastReadings,
     isDry: standingRise(work.facts)?.values.verdict === 'tight-and-dry',
     isHeld: lastHold(work.facts)?.ended?.values.verdict === 'tight',
     hasOil: work.facts.some(({ kind }) => kind === 'oil-changed'),
