@@ -1,3 +1,4 @@
+import { micronPa } from '@kesto/core/pull';
 import { formatVacuum } from '@kesto/core/unit';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import type { ReactNode } from 'react';
@@ -8,7 +9,7 @@ import { useTokens } from '@/ui/theme';
 
 const PAD = { left: 56, right: 12, top: 26, bottom: 28 } as const;
 const DECADES_PA = [1, 10, 100, 1000, 10_000, 100_000] as const;
-const DECADES_MICRON_PA = [10, 100, 1000, 10_000, 100_000].map((micron) => micron * 0.133322);
+const DECADES_MICRON_PA = [10, 100, 1000, 10_000, 100_000].map(micronPa);
 const AIR_PA = 110_000;
 
 export interface LogFrame {

@@ -1,3 +1,4 @@
+import { ABSOLUTE_PRESSURE_UNITS } from '@kesto/core/unit';
 import type { BeforeStart, HandOverAnswer, HandOverPoint, MaterialUnit, Quantity, StageEntryKind, StageValues } from '@kesto/core';
 import { GAUGE_PLACE_WORDS, PULL_VERDICT_WORDS } from './pull';
 
@@ -85,7 +86,7 @@ const DEGREES: Readonly<Record<string, string>> = { C: '°C', F: '°F' };
 /** A quantity as somebody typed it. */
 const typed = ({ value, unit }: Quantity) => `${Number(value.toPrecision(6))} ${DEGREES[unit] ?? unit}`;
 const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
-const micron = (pa: number) => `${Math.round(pa / 0.133322)} micron`;
+const micron = (pa: number) => `${Math.round(pa / ABSOLUTE_PRESSURE_UNITS.micron)} micron`;
 
 /** What each of these entries says, in one line. */
 export const END_SENTENCES: { readonly [Kind in EndKind]: (values: StageValues[Kind], name: (place: string) => string) => string } = {

@@ -1,27 +1,18 @@
 import type { HoldLive, JobView } from '@kesto/contract';
 import { byClock, type HoldCurve, type KeptHold } from '@kesto/core';
-import { useEffect } from 'react';
-import { useDispatch } from 'react-redux';
-import { api } from '@/api/api';
 import { useHoldLiveQuery, useHoldLiveState } from '@/data/holds/api';
+import { useFresher } from '@/data/holds/useFresher';
 
 /** A hold that instruments speak of is asked about once a second; another now and then, for whoever else notes something. */
 const ASKED_MS = { spoken: 1000, byHand: 3000 } as const;
 
 /** What instruments have sent of a hold; what another phone noted meanwhile is fetched. */
 export function useLive(job: JobView, kept: KeptHold, isWatched: boolean): HoldLive | undefined {
-  const dispatch = useDispatch();
   const of = { job: job.id, hold: kept.id };
   const { data } = useHoldLiveState(of);
   const isSpoken = (data?.series.length ?? 0) > 0;
   const { refetch } = useHoldLiveQuery(of, { pollingInterval: isWatched ? (isSpoken ? ASKED_MS.spoken : ASKED_MS.byHand) : 0 });
-  const isLonger = data !== undefined && data.entries > job.stages.entries.length;
-  useEffect(() => {
-    if (isLonger) dispatch(api.util.invalidateTags([{ type: 'Job', id: job.id }]));
-  }, [isLonger, data?.entries, dispatch, job.id]);
-  // What was noted here counts for the server's own curve: it is asked again at once.
-  const noted = job.stages.entries.length;
-  useEffect(() => void refetch(), [noted, refetch]);
+  useFresher(job, data?.entries, refetch);
   return data;
 }
 

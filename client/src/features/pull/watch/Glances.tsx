@@ -1,3 +1,4 @@
+import { RISE } from '@kesto/core/pull';
 import { formatNumber, formatVacuum } from '@kesto/core/unit';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
@@ -58,7 +59,7 @@ export function Verdict({ watch }: { watch: PullWatchWork }) {
   const { state, isDry, leftS, airLeft, breaks } = watch;
   return (
     <View style={styles.verdict}>
-      <Ring state={state === 'judged' ? (isDry ? 'done' : 'open') : 'running'} share={1 - leftS / 600} />
+      <Ring state={state === 'judged' ? (isDry ? 'done' : 'open') : 'running'} share={1 - leftS / RISE.leastS} />
       <View style={styles.text}>
         <Heading size={20} tone={glance.tone}>
           {glance.title}

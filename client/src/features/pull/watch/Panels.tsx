@@ -1,3 +1,4 @@
+import { micronOf } from '@kesto/core/pull';
 import { StyleSheet, View } from 'react-native';
 import type { StageWork } from '@/data/stages/useStage';
 import { FigureFields } from '@/forms/FigureFields';
@@ -42,7 +43,7 @@ const STOOD = { brokenTo: '7 kPa', minutes: '10 min' } as const;
 
 /** Dry nitrogen let in, left to stand, and pulled out again. */
 export function BreakForm({ watch, work, onKept }: PanelProps) {
-  const reached = watch.last ? `${Math.round(watch.last.pa / 0.133322)} micron` : '';
+  const reached = watch.last ? `${Math.round(micronOf(watch.last.pa))} micron` : '';
   const figures = useFigures(work.keptAs(`break.${watch.pull.id}.${watch.breaks.length}`), BREAK, { ...STOOD, reached });
   const keep = () =>
     figures.submit(async (typed) => {

@@ -1,4 +1,5 @@
 import { PULL_VERDICT_WORDS, riseText } from '@kesto/contract/wording';
+import { RISE } from '@kesto/core/pull';
 import type { Tone } from '@/ui/Words';
 import { WORDS } from '../words';
 import type { PullWatchWork } from './usePullWatch';
@@ -25,7 +26,7 @@ export function glanceOf({ state, judged, readings, isHeld }: PullWatchWork): Gl
   if (state === 'pumping' || !judged) return { title: WORDS.pumping, says: '', tone: 'ink' };
   const soFar = state === 'watching' ? `, ${WORDS.soFar}` : '';
   const tightness = judged.verdict !== 'tight-and-dry' ? '' : ` ${isHeld ? WORDS.tightness : WORDS.noTightness}`;
-  const counts = state === 'watching' && readings.length < 8 ? ` ${WORDS.needs(readings.length)}.` : '';
+  const counts = state === 'watching' && readings.length < RISE.leastReadings ? ` ${WORDS.needs(readings.length)}.` : '';
   return {
     title: `${capital(PULL_VERDICT_WORDS[judged.verdict])}${soFar}`,
     says: `${reasonOf(riseText(judged))}${tightness}${counts}`,

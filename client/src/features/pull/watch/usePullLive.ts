@@ -1,25 +1,17 @@
 import type { JobView, PullLive } from '@kesto/contract';
 import type { KeptPull } from '@kesto/core';
-import { useEffect } from 'react';
-import { useDispatch } from 'react-redux';
-import { api } from '@/api/api';
 import { usePullLiveQuery, usePullLiveState } from '@/data/holds/api';
+import { useFresher } from '@/data/holds/useFresher';
 
 /** A pull that instruments speak of is asked about once a second; another now and then, for whoever else notes something. */
 const ASKED_MS = { spoken: 1000, byHand: 5000 } as const;
 
 /** What instruments have sent of a pull; what another phone noted meanwhile is fetched. */
 export function usePullLive(job: JobView, pull: KeptPull, isWatched: boolean): PullLive | undefined {
-  const dispatch = useDispatch();
   const of = { job: job.id, pull: pull.id };
   const { data } = usePullLiveState(of);
   const isSpoken = (data?.series.length ?? 0) > 0;
   const { refetch } = usePullLiveQuery(of, { pollingInterval: isWatched ? (isSpoken ? ASKED_MS.spoken : ASKED_MS.byHand) : 0 });
-  const isLonger = data !== undefined && data.entries > job.stages.entries.length;
-  useEffect(() => {
-    if (isLonger) dispatch(api.util.invalidateTags([{ type: 'Job', id: job.id }]));
-  }, [isLonger, data?.entries, dispatch, job.id]);
-  const noted = job.stages.entries.length;
-  useEffect(() => void refetch(), [noted, refetch]);
+  useFresher(job, data?.entries, refetch);
   return data;
 }
