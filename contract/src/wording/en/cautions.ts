@@ -166,7 +166,7 @@ const SENTENCES: Readonly<Record<CautionCode, Sentence>> = {
     'No crankcase heating through the windings, nothing that sends current through the motor. A belt or immersion heater may be on, and helps.',
   'gauge-off': () => 'Vacuum gauge off or shut before any pressure; opened again, see it move.',
   'pump-suck-back': () =>
-    'A pump left alone needs a non-return valve: a power cut draws its oil and air in. A gap in the readings with a jump makes the rise void.',
+    'A pump left alone needs a non-return valve: a power cut draws its oil and air in. After a gap in the readings with a jump, begin the rise anew.',
   'flammable-exhaust': () => 'It burns: a pump made for it, its outlet led outdoors, switched on and off away from the outlet.',
   'nitrogen-break': () => 'Before nitrogen: the pump is shut off first, the regulator stands at 0 to 14 kPag.',
   'gauge-place': () => 'A gauge on the rig or the pump sees the pump, not the circuit: put it on a port away from the pump, its core out.',
