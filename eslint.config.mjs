@@ -157,7 +157,7 @@ export default tseslint.config(
         {
           patterns: [
             {
-              regex: '^(?!\\.|canonicalize$|@noble/|@scure/base$)',
+              regex: '^(?!\\.|canonicalize$|@noble/|@scure/base$|@scure/bip39/)',
               message: 'core computes alone: relative imports only, and the packages of the record',
             },
           ],
@@ -179,7 +179,7 @@ export default tseslint.config(
         {
           patterns: [
             {
-              regex: '^(?!\\.|canonicalize$|@noble/|@scure/base$)',
+              regex: '^(?!\\.|canonicalize$|@noble/|@scure/base$|@scure/bip39/)',
               message: 'core computes alone: relative imports only, and the packages of the record',
             },
             { regex: '^\\.\\./(plan|section)/', message: 'plan stands on top of the fields: what both need lives in vocabulary or joint' },

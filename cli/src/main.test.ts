@@ -151,10 +151,22 @@ describe('verify', () => {
   const head = /"hash":\s*"([0-9a-f]{64})"(?![\s\S]*"hash":)/.exec(example)?.[1] ?? '';
 
   test('the example record is intact, with its count and its whole head', () =>
-    expect(JSON.parse(run('verify', example).stdout)).toEqual({
+    expect(JSON.parse(run('verify', example).stdout)).toMatchObject({
       ...{ intact: true, entries: 9, head },
-      ...{ reached: ['read', 'hangs-together', 'keeps-rules', 'worked-again'], findings: [] },
+      ...{ reached: ['read', 'hangs-together', 'keeps-rules', 'worked-again', 'signed'], findings: [] },
+      signed: { shop: { name: 'Lumikero workshop' }, text: [expect.stringContaining('held this record when it signed')] },
     }));
+
+  test('against what was kept before: itself is continued, what is none is refused, a label with another head is found', () => {
+    const against = (older: string) => run('verify', example, ['--older', 'kept'], () => Buffer.from(older));
+    expect(JSON.parse(against(example).stdout)).toMatchObject({ intact: true, older: 'continued' });
+    expect(refusal(against('nothing of the kind')).field).toBe('older');
+    const label = (hash: string) => `https://kesto.example/joints/x#1~HS3-03~9~${hash}~${'ab'.repeat(8)}`;
+    expect(JSON.parse(against(label(head)).stdout)).toMatchObject({ intact: true, older: 'not-compared' });
+    const other = against(label('f'.repeat(64)));
+    expect([other.exit, JSON.parse(other.stdout).firstBroken.entry]).toEqual([1, 9]);
+    expect(refusal(run('verify', example, ['--older', 'gone'], () => { throw new Error('ENOENT'); })).message).toContain('ENOENT'); // prettier-ignore
+  });
 
   test('a record of version 1, given away before there was format 3, is intact for ever', () => {
     const former = readFileSync(path.join(__dirname, '../../docs/examples/joint-record-version-1.json'), 'utf8');

@@ -1,5 +1,6 @@
 import { AUDIT_ROUTES } from './audit/routes';
 import { CIRCUIT_ROUTES } from './circuits/routes';
+import { COMMENT_ROUTES } from './comments/routes';
 import { DAY_PIN_ROUTES } from './dayPins/routes';
 import { INSTRUMENT_ROUTES } from './instruments/routes';
 import { JOB_ROUTES } from './jobs/routes';
@@ -11,6 +12,7 @@ import { PRINT_ROUTES } from './print/routes';
 import type { ParamsOf, Route, Streamed } from './route';
 import { SESSION_ROUTES } from './session/routes';
 import { SHOP_ROUTES } from './shop/routes';
+import { SEAL_ROUTES } from './seal/routes';
 import { SEARCH_ROUTES } from './search/routes';
 import { STAGE_ROUTES } from './stages/routes';
 import { UNIT_ROUTES } from './units/routes';
@@ -25,8 +27,10 @@ export const ROUTES = {
   ...UNIT_ROUTES,
   ...CIRCUIT_ROUTES,
   ...JOB_ROUTES,
+  ...COMMENT_ROUTES,
   ...DAY_PIN_ROUTES,
   ...INSTRUMENT_ROUTES,
+  ...SEAL_ROUTES,
   ...SEARCH_ROUTES,
   ...STAGE_ROUTES,
   ...JOINT_ROUTES,

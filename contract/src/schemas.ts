@@ -19,6 +19,8 @@ import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
 import { fromInstrument, holdLogRequest, pairingRequest, standInRequest } from './instruments/schema';
+import { putShopKeyRequest } from './seal/schema';
+import { putCommentRequest } from './comments/schema';
 import { putDayPinRequest, putPinOverrulingRequest, putPinSeenRequest } from './dayPins/schema';
 import { overruleBesideRequest, putStageEntryRequest } from './stages/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
@@ -69,6 +71,9 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putPinOverruling: putPinOverrulingRequest,
   putPinSeen: putPinSeenRequest,
   setReport: keepReportRequest,
+  setShopKey: putShopKeyRequest,
+  putJointComment: putCommentRequest,
+  putJobComment: putCommentRequest,
   putPlan: putPlanRequest,
   putEntry: putEntryRequest,
   eraseOfJoint: eraseRequest,

@@ -16,7 +16,6 @@ import {
   saturationRequest,
   sequenceRequest,
 } from '@kesto/contract/schemas';
-import { breakText, findingText } from '@kesto/contract/wording';
 import {
   FieldReader,
   heatReach,
@@ -27,7 +26,6 @@ import {
   planHold,
   planPurge,
   sequence,
-  type Finding,
   type HoldPlanRequest,
   type HoldRequest,
   type IsolateRequest,
@@ -37,8 +35,6 @@ import {
   type ReachRequest,
   type SequenceRequest,
   type Result,
-  type JobVerification,
-  type Verification,
 } from '@kesto/core';
 import { charge, type ChargeRequest } from '@kesto/core/charge';
 import { pull, type PullRequest } from '@kesto/core/pull';
@@ -97,19 +93,3 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
     answer: (body) => mapped(readings(body as ReadingsRequest), (found) => readingsAnswer(found, body as ReadingsRequest)),
   },
 };
-
-/** What `verify` answers, with the reason as a sentence. */
-const said = ({ findings }: { readonly findings: readonly Finding[] }) => ({
-  findings: findings.map((finding) => ({ ...finding, text: findingText(finding.what) })),
-});
-
-export const verifyAnswer = (verification: Verification) =>
-  verification.intact
-    ? { ...verification, ...said(verification) }
-    : { intact: false as const, firstBroken: { ...verification.firstBroken, why: breakText(verification.firstBroken.why) } };
-
-/** What `verify` answers of a job's file. */
-export const verifyJobAnswer = (verification: JobVerification) =>
-  verification.intact
-    ? { ...verification, chains: verification.chains.map((chain) => ({ ...chain, ...said(chain) })) }
-    : { intact: false as const, firstBroken: { ...verification.firstBroken, why: breakText(verification.firstBroken.why) } };

@@ -4,7 +4,8 @@ import type { Role } from '../session/types';
 export const AUDITED = [
   ...(['signed-in', 'sign-in-refused', 'sign-in-ended', 'password-changed'] as const),
   ...(['code-made', 'code-dropped', 'code-used', 'role', 'left', 'came-back', 'approvals'] as const),
-  ...(['overruled', 'exported', 'erased', 'restored'] as const),
+  ...(['overruled', 'exported', 'erased', 'restored', 'server-now', 'key-changed'] as const),
+  ...(['device-key', 'device-vouched', 'device-ended', 'imported'] as const),
 ] as const;
 export type AuditedWhat = (typeof AUDITED)[number];
 

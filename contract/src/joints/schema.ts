@@ -30,8 +30,8 @@ export const correctionOf = (kind: EntryKind): Joi.ObjectSchema =>
     )
     .min(1);
 
-/** Written by a person, as an entry of its own; `planned` is Kesto's own, what is erased has a way of its own. */
-const WRITTEN = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && kind !== 'erased');
+/** Written by a person, as an entry of its own; `planned` is Kesto's own, what is erased or commented has a way of its own. */
+const WRITTEN = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && kind !== 'erased' && kind !== 'commented');
 
 /** The entry that this one corrects or strikes out, and why. */
 export const corrects = Joi.object({ entry: uuid.required(), why: text(NOTE_LIMIT).required() });

@@ -1,4 +1,5 @@
 import { canonicalHash, type EntryPhoto } from '../record/chain';
+import type { SignatureAlg } from '../vocabulary/signing';
 import type { KeptStage } from '../vocabulary/stage';
 import type { KindId } from './kinds';
 import type { Beside, Commitment } from './openWords';
@@ -7,7 +8,7 @@ import type { Chain } from './row';
 /** What new entries of every chain are written in. */
 export const LEDGER_FORMAT = 3;
 /** Version of the tables an entry was taken by: goes up when a row of them changes. */
-export const RULES = 7;
+export const RULES = 8;
 
 export interface ChainId {
   readonly of: Chain;
@@ -75,7 +76,7 @@ export interface EntryContent3 {
   readonly photos: readonly LedgerPhoto[];
   /** The server's clock, and how far it was ahead of the device's at sending [s]; null where nobody said. */
   readonly at: { readonly server: string; readonly offsetS: number | null };
-  readonly signature: { readonly device: string; readonly alg: 'Ed25519' | 'P-256'; readonly value: string } | null;
+  readonly signature: { readonly device: string; readonly alg: SignatureAlg; readonly value: string } | null;
 }
 
 /** A link with its hash, and the words it commits to. */

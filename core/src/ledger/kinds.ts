@@ -1,4 +1,4 @@
-import { anew, hash, id, list, type Fields, type ValuesOf } from './fields';
+import { anew, hash, id, list, text, type Fields, type ValuesOf } from './fields';
 import { any, job, type Chain, type KindRow } from './row';
 import { why } from './kinds/common';
 import { CHARGE_KINDS } from './kinds/chargeKinds';
@@ -27,6 +27,8 @@ export const KINDS = {
   'struck-out': any('claim', {}),
   /** Words that are no longer kept; their commitment stands where it stood. */
   erased: { ...any('claim', { what: list(hash, 1, 100), why }), by: 'admins' },
+  /** What somebody who reads has to say of it: changes nothing. */
+  commented: { ...any('fact', { text: text(2000) }), chains: ['joint', 'job'], by: 'anybody' },
   /** What Kesto makes of an entry again after another changed what it was made from. */
   'worked-out': { ...job([], 'fact', { of: id, values: anew }), by: 'kesto' },
 } as const satisfies Readonly<Record<string, KindRow>>;

@@ -5,7 +5,7 @@ import type { JobLink } from '../stage/jobLinks';
 import { RULES, type Head, type LedgerLink } from './entry';
 import { JOB_KINDS_1, JOINT_KINDS_1, JOINT_KINDS_2 } from './formerKinds';
 import { kindsOf } from './kinds';
-import { commitmentOf, commitmentsIn, type Beside } from './openWords';
+import { commitmentOf, commitmentsIn } from './openWords';
 import type { Chain } from './row';
 
 /** A link of any chain, of any format. */
@@ -108,7 +108,8 @@ export const erasedIn = (links: readonly AnyLink[]): ReadonlySet<string> =>
       .flatMap(({ content }) => content.said.told['what'] as readonly string[]), // cast: the kind tells a list of hashes
   );
 
-function wordsBreak(content: LedgerLink['content'], beside: Beside, erased: ReadonlySet<string>): BreakReason | null {
+/** Whether words beside a link are those it commits to; `erased`: commitments of which no words are kept any more. */
+export function wordsBreak({ content, beside }: LedgerLink, erased: ReadonlySet<string>): BreakReason | null {
   const named = commitmentsIn(content);
   for (const commitment of named) {
     const words = beside[commitment];
@@ -146,7 +147,7 @@ export function firstBreakOf(of: Chain, links: readonly AnyLink[], bytesOf?: Pho
     const entry = index + 1;
     const at = { links, all, index };
     if (canonicalHash(link.content) !== link.hash) return { entry, why: 'entry-altered' };
-    const why = orderBreak(of, at) ?? timeBreak(at) ?? (isLedgerLink(link) ? wordsBreak(link.content, link.beside, erased) : null);
+    const why = orderBreak(of, at) ?? timeBreak(at) ?? (isLedgerLink(link) ? wordsBreak(link, erased) : null);
     if (why) return { entry, why };
     const photo = bytesOf ? photoBreakIn(link.content.photos, bytesOf) : null;
     if (photo) return { entry, ...photo };

@@ -105,7 +105,7 @@ test('a correction of nothing, another joint’s entry and a wrong count are fou
 test.each([
   ['no object', 'text', 'record'],
   ['another format', { ...exported(), format: 'x' }, 'format'],
-  ['another version', { ...exported(), version: 3 }, 'version'],
+  ['another version', { ...exported(), version: 4 }, 'version'],
   ['no entries', { ...exported(), entries: [] }, 'entries'],
   ['no photos', { ...exported(), photos: null }, 'photos'],
 ])('%s is refused as no record', (_what, file, field) => {
@@ -149,6 +149,7 @@ describe('a chain that was begun in format 1 and goes on in format 2', () => {
   const file = (entries: readonly RecordEntry[]): ExportedRecord => ({
     format: RECORD_FORMAT,
     version: RECORD_VERSION,
+    seal: null,
     entries,
     photos: {},
   });

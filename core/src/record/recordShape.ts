@@ -121,9 +121,13 @@ const FORMER_LINKS = { joint: entry, job: stageEntry, shop: () => wrong('shop') 
 
 /** Whether a file has the shape of a joint's record and nothing beside it. What its texts say is judged by the hashes, so that one altered letter names its entry. */
 export const recordMisfit = (format: string, versions: readonly number[]) => {
-  const shape = object({ format: is(format), version: is(...versions), entries: list(linkOf(entry), 1), photos });
-  return (file: unknown): Misfit => shape(file, '');
+  const keys = { format: is(format), version: is(...versions), entries: list(linkOf(entry), 1), photos };
+  const [unsealed, sealed] = [object(keys), object({ ...keys, seal: orNull(plain) })];
+  return (file: unknown): Misfit => (isPlain(file) && Number(file['version']) >= SEALED_SINCE ? sealed : unsealed)(file, '');
 };
+
+/** Version of a record from which it says what it was sealed with. */
+const SEALED_SINCE = 3;
 
 /** Whether each of a list has the shape of a link of that chain and nothing beside it. */
 export const linksMisfit = (of: 'joint' | 'job' | 'shop', links: readonly unknown[]): Misfit =>

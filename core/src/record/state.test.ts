@@ -29,9 +29,9 @@ test('the flame comes once to a planned joint, and again only to one that is to 
   expect(may('planned')).toEqual([]);
 });
 
-test('a joint that was cut out takes corrections, strikings out and erasures, and nothing else', () => {
+test('a joint that was cut out takes corrections, strikings out, erasures and comments, and nothing else', () => {
   const kinds = Object.keys(MAY_FOLLOW) as EntryFact['kind'][];
-  expect(kinds.filter((kind) => mayFollow(kind, 'cut-out'))).toEqual(['corrected', 'struck-out', 'erased']);
+  expect(kinds.filter((kind) => mayFollow(kind, 'cut-out'))).toEqual(['corrected', 'struck-out', 'erased', 'commented']);
   // A joint that no flame makes needs no plan.
   expect(kinds.filter((kind) => mayFollow(kind, 'not-planned'))).toEqual(['pressed', 'flared', 'bent']);
 });

@@ -66,6 +66,7 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   corrected: BEGUN,
   'struck-out': BEGUN,
   erased: BEGUN,
+  commented: BEGUN,
 };
 
 /** Whether an entry of this kind may be added to a joint that stands so. */

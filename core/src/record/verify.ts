@@ -4,12 +4,13 @@ import { isLedgerLink } from './jointEntry';
 import type { JointLink } from './jointEntry';
 import { isWorkedAgain, jointFindings, type CheckLevel, type Finding } from '../ledger/findings';
 import { firstBreakOf, type BreakReason } from '../ledger/verifyChain';
+import type { Seal } from '../tree/seal';
 import { recordMisfit } from './recordShape';
 
 export const RECORD_FORMAT = 'kesto-joint-record';
-/** Version 1 held entries of formats 1 and 2; 2 holds format 3 as well. */
-export const RECORD_VERSION = 2;
-const RECORD_VERSIONS = [1, RECORD_VERSION];
+/** Version 1 held entries of formats 1 and 2; 2 holds format 3 as well; 3 carries the shop's seal. */
+export const RECORD_VERSION = 3;
+export const RECORD_VERSIONS = [1, 2, RECORD_VERSION];
 
 /** One joint's record as a file. Everything but the two format fields is under the chain; those two are checked by value. */
 export interface ExportedRecord {
@@ -18,6 +19,8 @@ export interface ExportedRecord {
   readonly entries: readonly JointLink[];
   /** Photo bytes in base64 by the SHA-256 that stands in the entry. */
   readonly photos: Readonly<Record<string, string>>;
+  /** From version 3: what `checkSigned` looks into; null where the shop seals nothing. */
+  readonly seal?: Seal | null;
 }
 
 /** Where a chain stops holding. `entry` counts from 1, as on the screen. */
@@ -43,7 +46,7 @@ export interface Judged {
   readonly findings: readonly Finding[];
 }
 
-/** Signatures are not made yet, so that none is checked. */
+/** What is signed is checked apart: `checkSigned`. */
 export const judgedOf = (links: readonly JointLink[]): Judged => ({
   reached: ['read', 'hangs-together', 'keeps-rules', ...(isWorkedAgain(links) ? (['worked-again'] as const) : [])],
   findings: jointFindings(links),

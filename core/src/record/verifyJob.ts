@@ -13,6 +13,8 @@ import { seriesBreak } from './seriesInFile';
 export const JOB_FORMAT = 'kesto-job';
 export const JOB_VERSION = 1;
 export const MANIFEST = 'manifest.json';
+/** The shop's seal over the chains of the file. */
+export const SEAL_PART = 'seal.json';
 export const photoPath = (sha256: string): string => `photos/${sha256}`;
 export const drawingPath = (sha256: string): string => `drawings/${sha256}.json`;
 
@@ -221,4 +223,24 @@ export function verifyJob(parts: Parts): Result<JobVerification> {
     job: manifest.job.number,
     chains: inChains.value.map(checkedChain),
   });
+}
+
+/** Chains of a job's file that was found intact, with their links, and the seal it carries; null: none. */
+export function jobChainsIn(parts: Parts): { readonly chains: readonly JobChain[]; readonly seal: unknown } {
+  const partAt = (path: string) => readRecordText(textOf(parts.get(path) ?? new Uint8Array()));
+  const [list, seal] = [partAt(MANIFEST), partAt(SEAL_PART)];
+  const { chains } = (list.ok ? list.value : { chains: [] }) as JobManifest; // cast: the file was found intact
+  return {
+    chains: chains.map(({ of, id, name, path }) => ({
+      of,
+      id,
+      name,
+      links: (linksOf(parts.get(path) ?? new Uint8Array()) ?? []) as readonly AnyLink[],
+    })), // cast: as above
+    seal: seal.ok ? seal.value : null,
+  };
+}
+
+export interface JobChain extends Pick<ChainInFile, 'of' | 'id' | 'name'> {
+  readonly links: readonly AnyLink[];
 }

@@ -33,6 +33,7 @@ export function chainOf(count: number): readonly RecordEntry[] {
 export const exported = (entries = chainOf(4)) => ({
   format: RECORD_FORMAT as typeof RECORD_FORMAT,
   version: RECORD_VERSION,
+  seal: null,
   entries,
   photos: { [bytesHash(PHOTO)]: base64(PHOTO) } as Readonly<Record<string, string>>,
 });

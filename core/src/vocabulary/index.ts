@@ -7,3 +7,4 @@ export * from './schools';
 export * from './circuit';
 export * from './people';
 export * from './unit';
+export * from './signing';

@@ -16,7 +16,7 @@ const CORRECTED = { kind: 'corrected', values: { depthMm: 18.2 }, corrects: { en
 const draft = draftOf({ female: BRASS_STUB });
 const made = jointView(draft, [BRAZED, LOOKED, CORRECTED]);
 const passed = { ...made, state: 'passed' as const };
-const record: ExportedRecord = { format: RECORD_FORMAT, version: RECORD_VERSION, entries: made.entries, photos: {} };
+const record: ExportedRecord = { format: RECORD_FORMAT, version: RECORD_VERSION, entries: made.entries, photos: {}, seal: null };
 const altered = {
   ...record,
   entries: made.entries.map((e, i) => (i === 1 ? { ...e, content: { ...e.content, person: { id: 'p1', name: 'Somebody else' } } } : e)),

@@ -11,7 +11,7 @@ const { entries } = jointView(draftOf(), [
   { kind: 'prepared', values: { note: 'cleaned' }, corrects: null },
   { kind: 'cooled', values: { note: 'cold' }, corrects: null },
 ]);
-const record = { format: RECORD_FORMAT, version: RECORD_VERSION, entries, photos: {} };
+const record = { format: RECORD_FORMAT, version: RECORD_VERSION, entries, photos: {}, seal: null };
 const choose = async (text: string | null) => {
   mockFile = text;
   await press('Choose a file');

@@ -22,6 +22,12 @@ const SENTENCES: Readonly<Record<AuditedWhat, string>> = {
   overruled: 'Maren overruled a gate of job 32',
   exported: 'Maren took out job 32 as a file',
   erased: 'Maren erased words from job 32',
+  'server-now': 'Maren said that this restored copy is the server now',
+  'key-changed': 'Maren gave the shop a new key: the former was Oskar',
+  'device-key': 'Maren signs on a device of theirs from now on',
+  'device-vouched': 'Maren vouched for a device',
+  'device-ended': 'Maren ended a device’s key',
+  imported: 'Maren took in Oskar of another shop',
   restored: 'The database was restored from a backup: what was done between the two is not here',
 };
 

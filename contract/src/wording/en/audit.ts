@@ -23,6 +23,12 @@ const SENTENCES: Readonly<Record<AuditedWhat, (line: AuditLine) => string>> = {
   overruled: (line) => `${by(line)} overruled a gate of ${of(line)}`,
   exported: (line) => `${by(line)} took out ${of(line)} as a file`,
   erased: (line) => `${by(line)} erased words from ${of(line)}`,
+  'device-key': (line) => `${by(line)} signs on a device of theirs from now on`,
+  'device-vouched': (line) => `${by(line)} vouched for a device`,
+  'device-ended': (line) => `${by(line)} ended a device’s key`,
+  'key-changed': (line) => `${by(line)} gave the shop a new key: the former was ${line.whom ?? 'changed'}`,
+  'server-now': (line) => `${by(line)} said that this restored copy is the server now`,
+  imported: (line) => `${by(line)} took in ${line.whom ?? 'a record'} of another shop`,
   restored: () => 'The database was restored from a backup: what was done between the two is not here',
 };
 

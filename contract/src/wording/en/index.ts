@@ -33,3 +33,4 @@ export * from './stageEntries';
 export * from './fieldNames';
 export * from './gates';
 export * from './misfits';
+export * from './signed';

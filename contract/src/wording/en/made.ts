@@ -86,6 +86,7 @@ export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, u
 export const sentenceOf = (content: JointEntry): string => {
   const { values } = content;
   if (content.corrects) return content.corrects.why;
+  if (content.kind === 'commented') return String(values['text'] ?? '');
   if (content.kind === 'erased') return String(values['why'] ?? '');
   const ofRun = runEntryText(content.kind, values) ?? coldEntryText(content.kind, values) ?? heldEntryText(content.kind, values);
   if (ofRun !== null) return ofRun;

@@ -32,6 +32,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   corrected: 'corrected',
   'struck-out': 'struck out',
   erased: 'words erased',
+  commented: 'commented',
 };
 
 /** The tag has come and is another number than its phone gave it: what stands on the pipe is put right. Null where it is the same, or it had none. */
@@ -74,6 +75,8 @@ export const WRITE_WORDS = {
   putSite: 'a site',
   putUnit: 'a unit’s plate',
   putDrawing: 'a circuit’s drawing',
+  putJointComment: 'a comment on a joint',
+  putJobComment: 'a comment on a job',
   putJob: 'a job opened',
   putJoint: 'a joint added',
   putJobEntry: 'a note of the job',

@@ -1,0 +1,12 @@
+import Joi from 'joi';
+import { seen } from '../joints/schema';
+import { NOTE_LIMIT } from '../joints/types';
+import { utcInstant } from '../schema/instant';
+import { text } from '../schema/texts';
+import type { PutCommentRequest } from './types';
+
+export const putCommentRequest = Joi.object<PutCommentRequest>({
+  text: text(NOTE_LIMIT).required(),
+  deviceTime: utcInstant.required(),
+  seen,
+});

@@ -1,0 +1,9 @@
+import type { Head } from '@kesto/core';
+
+/** What somebody who reads a record has to say of it. */
+export interface PutCommentRequest {
+  readonly text: string;
+  readonly deviceTime: string;
+  /** Heads this device knew. */
+  readonly seen?: readonly Head[];
+}
