@@ -11,6 +11,7 @@ import { inspectDatabase } from './lib/inspect.mjs';
 import { pgEnvironment } from './lib/pgEnvironment.mjs';
 import { postgresBinaries } from './lib/postgres.mjs';
 import { atEnd, cleanUp, step, stop } from './lib/report.mjs';
+import { readKeys } from './lib/shopKeys.mjs';
 import { databaseOf, openSnapshot } from './lib/source.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
@@ -37,13 +38,19 @@ try {
   const found = await inspectDatabase(url, { snapshot: snapshot.name });
   await snapshot.end();
   const manifest = { format: 'kesto-backup', version: 1, madeAt: new Date().toISOString(), ...found };
-  await writeArchive(file, manifest, dump, passphrase);
+  const keys = passphrase ? readKeys(dataDir) : [];
+  await writeArchive(file, { manifest, dumpFile: dump, keys }, passphrase);
   // Of a database elsewhere the folder may not be there yet: health reads it from the server's own.
   mkdirSync(dataDir, { recursive: true });
   writeFileSync(path.join(dataDir, 'last-backup.json'), JSON.stringify({ at: manifest.madeAt, bytes: statSync(file).size }));
   const size = (statSync(file).size / 1e6).toFixed(1);
   step(
     `${file}: ${size} MB${passphrase ? ', encrypted' : ''}, ${found.chains} chains with ${found.entries} entries, ${found.broken.length} broken`,
+  );
+  step(
+    passphrase
+      ? `${keys.length} ${keys.length === 1 ? 'key' : 'keys'} of shops in it`
+      : 'the shops’ keys are not in it: it is not encrypted. Records restored from it are signed by a new key, and say so',
   );
   if (found.broken.length > 0) console.log(found.broken.map(({ chain, why }) => `  ${chain}: ${why}`).join('\n'));
 } finally {

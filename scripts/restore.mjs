@@ -11,6 +11,7 @@ import { inspectDatabase } from './lib/inspect.mjs';
 import { lockFolder } from './lib/lock.mjs';
 import { DATABASE, ensureDatabase, startCluster, stopCluster } from './lib/postgres.mjs';
 import { pgEnvironment } from './lib/pgEnvironment.mjs';
+import { writeKeys } from './lib/shopKeys.mjs';
 import { atEnd, cleanUp, step, stop } from './lib/report.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
@@ -43,7 +44,7 @@ function report(manifest, found) {
 const folder = mkdtempSync(path.join(tmpdir(), 'kesto-restore-'));
 atEnd(() => rmSync(folder, { recursive: true, force: true }));
 try {
-  const { manifest, dump } = await readArchive(file, folder, passphrase);
+  const { manifest, dump, keys } = await readArchive(file, folder, passphrase);
   step(`the backup was made ${manifest.madeAt}`);
   mkdirSync(dataDir, { recursive: true });
   atEnd(lockFolder(dataDir).release);
@@ -57,6 +58,9 @@ try {
   const isWhole = report(manifest, found);
   if (!isWhole) stop('what was restored is not what was backed up', 'use an earlier backup, and keep this one for whoever looks into it');
   // The first start says so in every shop's trail.
+  writeKeys(dataDir, keys);
+  // Until an admin says that it is the server now, it signs nothing.
+  writeFileSync(path.join(dataDir, 'restored-copy.json'), JSON.stringify({ shops: found.shops }), { mode: 0o600 });
   writeFileSync(path.join(dataDir, 'restored.json'), JSON.stringify({ at: new Date().toISOString(), shops: found.shops }));
   step(`restored; start it with: npm start -- --data ${path.relative('.', dataDir) || '.'}`);
 } finally {

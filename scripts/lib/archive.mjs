@@ -2,7 +2,7 @@
 import { createReadStream, createWriteStream, existsSync, openSync, readSync, closeSync, renameSync, rmSync, statSync } from 'node:fs';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { text } from 'node:stream/consumers';
+import { buffer, text } from 'node:stream/consumers';
 import path from 'node:path';
 import { stop } from './report.mjs';
 
@@ -10,12 +10,16 @@ const MANIFEST = 'manifest.json';
 const DUMP = 'database.dump';
 const SEALED = 'age-encryption.org/v1';
 
-async function tarOf(manifest, dumpFile) {
+/** Keys of the shops by their file names: in an encrypted backup alone. */
+const KEYS = 'shop-keys/';
+
+async function tarOf(manifest, dumpFile, keys) {
   const { pack } = await import('tar-stream');
   const tar = pack();
   const filled = (async () => {
     tar.entry({ name: MANIFEST }, JSON.stringify(manifest, null, 2));
     await pipeline(createReadStream(dumpFile), tar.entry({ name: DUMP, size: statSync(dumpFile).size }));
+    for (const [name, bytes] of keys) tar.entry({ name: `${KEYS}${name}` }, bytes);
     tar.finalize();
   })();
   filled.catch((error) => tar.destroy(error));
@@ -31,10 +35,13 @@ async function sealed(stream, passphrase) {
 }
 
 /** Written beside its place and moved there when whole, for the eyes of its owner alone. */
-export async function writeArchive(file, manifest, dumpFile, passphrase) {
+export async function writeArchive(file, { manifest, dumpFile, keys }, passphrase) {
   const partial = `${file}.partial-${process.pid}`;
   try {
-    await pipeline(await sealed(await tarOf(manifest, dumpFile), passphrase), createWriteStream(partial, { mode: 0o600, flush: true }));
+    await pipeline(
+      await sealed(await tarOf(manifest, dumpFile, keys), passphrase),
+      createWriteStream(partial, { mode: 0o600, flush: true }),
+    );
     renameSync(partial, file);
   } finally {
     rmSync(partial, { force: true });
@@ -62,29 +69,31 @@ async function opened(file, passphrase) {
   return Readable.fromWeb(plain);
 }
 
-/** The manifest as a value, the dump as a file. */
+/** The manifest as a value, the dump as a file, keys as bytes by their names. */
 async function unpacked(stream, dump) {
   const { extract } = await import('tar-stream');
   const entries = extract();
   stream.on('error', (error) => entries.destroy(error));
   stream.pipe(entries);
   let manifest = null;
+  const keys = new Map();
   for await (const entry of entries) {
     if (entry.header.name === MANIFEST) manifest = JSON.parse(await text(entry));
     else if (entry.header.name === DUMP) await pipeline(Readable.from(entry), createWriteStream(dump, { mode: 0o600 }));
+    else if (/^shop-keys\/[\w.-]+$/.test(entry.header.name)) keys.set(path.basename(entry.header.name), await buffer(entry));
     else entry.resume();
   }
-  return manifest;
+  return { manifest, keys };
 }
 
-/** Unpacks a backup into a folder; answers its manifest and where the dump lies. */
+/** Unpacks a backup into a folder; answers its manifest, where the dump lies, and the keys in it. */
 export async function readArchive(file, folder, passphrase) {
   if (!existsSync(file)) stop(`there is no backup at ${file}`, 'name the file that npm run backup wrote');
   const dump = path.join(folder, DUMP);
-  const manifest = await unpacked(await opened(file, passphrase), dump).catch((error) =>
+  const { manifest, keys } = await unpacked(await opened(file, passphrase), dump).catch((error) =>
     stop(`${file} cannot be read as a backup: ${error.message}`, 'take another backup: this one is damaged, or no backup of Kesto'),
   );
   if (manifest?.format !== 'kesto-backup' || !existsSync(dump))
     stop(`${file} is no backup of Kesto`, 'name the file that npm run backup wrote');
-  return { manifest, dump };
+  return { manifest, dump, keys };
 }

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
@@ -28,6 +28,8 @@ const refused = (outcome, words) => {
 before(async () => {
   writeFileSync(PASS, 'silver before copper\n');
   const app = await startApplication({ dataDir: at('shop'), port: await freePort() });
+  // What is there is sealed soon after the start, which makes the shop's key.
+  for (let i = 0; i < 100 && !existsSync(at('shop/shop-keys')); i += 1) await new Promise((resolve) => setTimeout(resolve, 100));
   await app.stop();
 });
 after(() => rmSync(folder, { recursive: true, force: true }));
@@ -52,6 +54,11 @@ test('restored, every table has its rows and every chain holds; the application 
     const body = JSON.stringify({ login: 'ilta', password: 'copper-before-filler' });
     const answer = await fetch(`${app.url}/api/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
     assert.equal(answer.status, 201);
+    // The key came with it, and signs nothing until somebody says that this is the server now.
+    assert.equal(readdirSync(at('restored/shop-keys')).length, 1);
+    const cookie = answer.headers.get('set-cookie').split(';')[0];
+    const seal = await (await fetch(`${app.url}/api/seal`, { headers: { cookie } })).json();
+    assert.equal(seal.state, 'restored-copy');
   } finally {
     await app.stop();
   }

@@ -12,6 +12,7 @@ import { auditedStore } from './features/auditedStore';
 import { typeormStore } from './features/shopWork.typeorm';
 import { DEMO_SHOP, demoPeople, holdsDemo, loadDemo } from './features/demo';
 import { sayRestored } from './features/audit';
+import { busyStore, sealDesk, shopKeysIn } from './features/seal';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
 import { queuedPasswords } from './features/session';
@@ -19,6 +20,8 @@ import { liveDesk, noStandIns, standIns } from './features/instruments';
 import { isOwnHost } from './platform/http/ownHost';
 import { listenLive } from './platform/live/listenLive';
 
+/** How often what grew is sealed. */
+const SEAL_EVERY_MS = 60_000;
 /** By then everything is ended, whatever hangs: the database has its own seconds after that, ten in all. */
 const LAST_MS = 5_000;
 
@@ -26,7 +29,9 @@ async function run(config: Config): Promise<void> {
   const log = buildLogger(config.logLevel, config.logFile ? logFile(config.logFile) : process.stdout);
   const { db, empty } = await prepareDatabase(config.ownerUrl, config.dataDir, config.appPassword);
   const photos = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
-  const store = auditedStore(typeormStore(db), log);
+  const kept = auditedStore(typeormStore(db), log);
+  const { store, busyShops } = busyStore(kept);
+  const seals = sealDesk({ store: kept, keys: shopKeysIn(config.dataDir), clock: systemClock, log, busyShops });
   const speaks = { store, clock: systemClock, demo: config.demo };
   const live = liveDesk(speaks);
   const platform = {
@@ -40,6 +45,8 @@ async function run(config: Config): Promise<void> {
     passwords: queuedPasswords(),
     metrics: buildMetrics(),
     metricsToken: config.metricsToken,
+    publicUrl: config.publicUrl,
+    seals,
   };
   if (empty && config.demo) await loadDemo(store);
   if (empty && !config.demo) await openFirstShop(store, config.dataDir, systemClock());
@@ -55,6 +62,8 @@ async function run(config: Config): Promise<void> {
     demoBarred: !config.demo && (await holdsDemo(store)),
   });
 
+  void seals.sealAll();
+  const sealing = setInterval(() => void seals.sealAll(), SEAL_EVERY_MS);
   let stopping = false;
   /** Finishes what is under way, then closes. Also when the script that started this one is gone. */
   function stop(): void {
@@ -62,6 +71,7 @@ async function run(config: Config): Promise<void> {
     stopping = true;
     setTimeout(() => process.exit(0), LAST_MS).unref();
     platform.standIns.stop();
+    clearInterval(sealing);
     deaf();
     server.close(() => void db.destroy().finally(() => process.exit(0)));
     server.closeIdleConnections();

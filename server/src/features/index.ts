@@ -3,6 +3,7 @@ import type { Platform } from '../platform/http/context';
 import { registrar } from '../platform/http/register';
 import { auditRoutes } from './audit';
 import { circuitRoutes } from './circuits';
+import { commentRoutes } from './comments';
 import { dayPinRoutes } from './dayPins';
 import { instrumentRoutes } from './instruments';
 import { jobRoutes } from './jobs';
@@ -13,6 +14,7 @@ import { photoRoutes } from './photos';
 import { printRoutes } from './print';
 import { authenticator, sessionRoutes } from './session';
 import { shopRoutes } from './shop';
+import { sealRoutes } from './seal';
 import { searchRoutes } from './search';
 import { stageRoutes } from './stages';
 import { unitRoutes } from './units';
@@ -35,9 +37,11 @@ export function features(platform: Platform): Router {
   instrumentRoutes(routes, platform);
   jointRoutes(routes, platform);
   ledgerRoutes(routes, platform);
+  commentRoutes(routes, platform);
   photoRoutes(routes, platform);
   shopRoutes(routes);
   printRoutes(routes, platform);
   auditRoutes(routes);
+  sealRoutes(routes, platform);
   return router;
 }

@@ -9,6 +9,7 @@ import { memoryJoints, memoryPlans, memoryRecords } from './joints/joints.reposi
 import { memoryLedger } from './ledger/ledger.repository.memory';
 import { memoryInvites, memoryPeople } from './people/people.repository.memory';
 import { memoryPhotos } from './photos/photos.repository.memory';
+import { memorySeal } from './seal/seal.repository.memory';
 import { memorySearch } from './search/search.repository.memory';
 import { memorySessions } from './session/session.repository.memory';
 import { memoryShop } from './shop/shop.repository.memory';
@@ -38,6 +39,7 @@ const memoryShopWork = (shopId: string, rows: MemoryRows): ShopWork => ({
   audit: memoryAudit(rows),
   dayPins: memoryDayPins(rows),
   series: memorySeries(rows),
+  seal: memorySeal(rows),
 });
 
 /**

@@ -7,6 +7,7 @@ import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
 import type { Invite, InviteRepository, PersonRepository } from './people';
 import type { PhotoRepository } from './photos';
+import type { SealRepository } from './seal';
 import type { SearchRepository } from './search';
 import type { SessionRepository } from './session';
 import type { ShopRepository } from './shop';
@@ -38,6 +39,7 @@ export interface ShopWork {
   readonly audit: AuditRepository;
   readonly dayPins: DayPinRepository;
   readonly series: SeriesRepository;
+  readonly seal: SealRepository;
 }
 
 /** Who signs in by a name. */

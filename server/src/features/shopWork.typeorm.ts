@@ -11,6 +11,7 @@ import { typeormJobs } from './jobs/jobs.repository.typeorm';
 import { typeormJoints, typeormPlans, typeormRecords } from './joints/joints.repository.typeorm';
 import { typeormInvites, typeormPeople } from './people/people.repository.typeorm';
 import { typeormPhotos } from './photos/photos.repository.typeorm';
+import { typeormSeal } from './seal/seal.repository.typeorm';
 import { typeormSearch } from './search/search.repository.typeorm';
 import { typeormSessions } from './session/session.repository.typeorm';
 import { typeormShop } from './shop/shop.repository.typeorm';
@@ -44,6 +45,7 @@ export function typeormShopWork(transaction: ShopTransaction, known: KnownLinks)
     audit: typeormAudit(transaction),
     dayPins: typeormDayPins(transaction),
     series: typeormSeries(transaction),
+    seal: typeormSeal(transaction),
   };
 }
 

@@ -12,6 +12,7 @@ import { buildApp, type AppOptions } from '../platform/http/app';
 import { DEMO_PASSWORD, DEMO_SHOP, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
 import { liveDesk, noStandIns, type LiveDesk } from '../features/instruments';
 import { photoQueue } from '../features/photos';
+import { sealDesk, shopKeysInMemory, type SealDesk, type ShopKeys } from '../features/seal';
 import { hashPassword, queuedPasswords, type Passwords } from '../features/session';
 import type { Store } from '../features/shopWork';
 import { auditedStore } from '../features/auditedStore';
@@ -37,6 +38,7 @@ export interface RulesServer {
   readonly app: Express;
   /** Where instruments speak. */
   readonly live: LiveDesk;
+  readonly seals: SealDesk;
   /** Lines of the log. */
   readonly logged: readonly string[];
   readonly close: () => Promise<void>;
@@ -55,13 +57,13 @@ async function loadOnce(url: string, dataDir: string): Promise<void> {
   await db.destroy();
 }
 
-type Options = { clock?: Clock; demo?: boolean; passwords?: Passwords } & Partial<AppOptions>;
+type Options = { clock?: Clock; demo?: boolean; passwords?: Passwords; keys?: ShopKeys } & Partial<AppOptions>;
 
 /** The whole application on a store; time is what `clock` says. */
 function serve(
   kept: Store,
   dataDir: string,
-  { clock = () => new Date(), demo = true, passwords = queuedPasswords(), ...options }: Options,
+  { clock = () => new Date(), demo = true, passwords = queuedPasswords(), keys = shopKeysInMemory(), ...options }: Options,
 ) {
   const logged: string[] = [];
   const log = buildLogger('info', { write: (line) => void logged.push(line) });
@@ -79,6 +81,8 @@ function serve(
     passwords,
     metrics: buildMetrics(),
     metricsToken: METRICS_TOKEN,
+    publicUrl: options.publicUrl ?? null,
+    seals: sealDesk({ store, keys, clock, log, busyShops: () => [DEMO_SHOP] }),
   };
   const app = buildApp(platform, log, { clientDir: null, ...options });
   const signIn = (agent: Agent, login: string) => agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);
@@ -92,7 +96,7 @@ function serve(
     return agent;
   }
   const cookie = async (login: string) => String((await signIn(request.agent(app), login)).headers['set-cookie']).split(';')[0] ?? '';
-  return { store, app, logged, live, stranger: () => request.agent(app), as, cookie };
+  return { store, app, logged, live, seals: platform.seals, stranger: () => request.agent(app), as, cookie };
 }
 
 /** The application with the demo in it, on a store in memory: for what the rules say, whatever keeps the rows. */

@@ -7,7 +7,17 @@ export const AUDITED_IN_ANY_CHAIN: readonly string[] = ['overruled', 'exported',
 /** What is kept here; what changes power stands in the ledger. */
 export type KeptHere = Extract<
   AuditedWhat,
-  'signed-in' | 'sign-in-ended' | 'password-changed' | 'code-made' | 'code-dropped' | 'code-used' | 'exported' | 'restored'
+  | 'signed-in'
+  | 'sign-in-ended'
+  | 'password-changed'
+  | 'code-made'
+  | 'code-dropped'
+  | 'code-used'
+  | 'exported'
+  | 'restored'
+  | 'server-now'
+  | 'key-changed'
+  | 'imported'
 >;
 
 export interface Audited {

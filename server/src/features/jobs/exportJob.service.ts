@@ -7,6 +7,7 @@ import {
   JOB_FORMAT,
   JOB_VERSION,
   MANIFEST,
+  SEAL_PART,
   photoPath,
   seriesPath,
   readJobLink,
@@ -20,6 +21,7 @@ import { v7 as uuid } from 'uuid';
 import { notFound } from '../../platform/errors';
 import type { SignedIn } from '../../platform/http/context';
 import { append, type SaidBy } from '../ledger';
+import { sealFor, type SealDesk } from '../seal';
 import type { ShopWork } from '../shopWork';
 import type { Part } from './storedZip';
 
@@ -38,6 +40,7 @@ const bytesOf = (text: string) => Buffer.from(text, 'utf8');
 type Links = readonly AnyLink[];
 
 interface Chain {
+  readonly links: Links;
   readonly row: ChainInFile;
   readonly part: Part;
   readonly photos: readonly string[];
@@ -47,6 +50,7 @@ function chainOf(of: ChainInFile['of'], about: Pick<ChainInFile, 'id' | 'name'>,
   const path = of === 'job' ? 'job.jsonl' : `joints/${about.name}.jsonl`;
   const bytes = bytesOf(links.map((link) => `${canonicalText(link)}\n`).join(''));
   return {
+    links,
     row: { of, ...about, path, entries: links.length, head: links.at(-1)?.hash ?? '' },
     part: { path, bytes },
     photos: links.flatMap((link) => link.content.photos.map((photo) => photo.sha256)),
@@ -92,8 +96,22 @@ async function seriesParts(shop: ShopWork, links: readonly JobLink[]): Promise<r
   return parts;
 }
 
+/** What the shop's key says of these chains, as a part of the file; none where it seals nothing. */
+async function sealPart(shop: ShopWork, chains: readonly Chain[], { seals, from }: Sealed): Promise<readonly Part[]> {
+  const ids = chains.map(({ row: { of, id } }) => ({ of, id }));
+  await seals.sealNow(shop, ids);
+  const seal = await sealFor(shop, { chains: ids, links: chains.flatMap(({ links }) => links), ...(from === undefined ? {} : { from }) });
+  return seal ? [{ path: SEAL_PART, bytes: bytesOf(canonicalText(seal)) }] : [];
+}
+
+interface Sealed {
+  readonly seals: SealDesk;
+  /** Size of a tree head that whoever asks holds already. */
+  readonly from?: number;
+}
+
 /** A job with its own chain, every joint's, the drawings its circuit has had, and every photo that one of them names. */
-export const jobToExport = (inShop: SignedIn['inShop'], jobId: string, by: SaidBy): Promise<JobToExport> =>
+export const jobToExport = (inShop: SignedIn['inShop'], jobId: string, by: SaidBy, sealed: Sealed): Promise<JobToExport> =>
   inShop(async (shop) => {
     await sayExported(shop, jobId, by);
     const { told, chains } = await chainsOf(shop, jobId);
@@ -102,7 +120,8 @@ export const jobToExport = (inShop: SignedIn['inShop'], jobId: string, by: SaidB
       return { path: drawingPath(sha256(bytes)), bytes };
     });
     const samples = await seriesParts(shop, told.entries);
-    const parts = [...chains.map(({ part }) => part), ...samples, ...new Map(drawings.map((part) => [part.path, part])).values()];
+    const seal = await sealPart(shop, chains, sealed);
+    const parts = [...chains.map(({ part }) => part), ...seal, ...samples, ...new Map(drawings.map((part) => [part.path, part])).values()];
     const photos = [...new Set(chains.flatMap((chain) => chain.photos))];
     const { id, number, title } = told.job;
     const files = [...parts.map(({ path, bytes }) => [path, sha256(bytes)]), ...photos.map((hash) => [photoPath(hash), hash])];

@@ -2,6 +2,7 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Platform } from '../../platform/http/context';
 import { clocked } from '../../platform/http/clockOffset';
+import { sizeHeld } from '../seal';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { jobParts, jobToExport } from './exportJob.service';
@@ -34,7 +35,8 @@ export function jobRoutes(routes: Registrar, platform: Platform): void {
   });
   routes.signed('exportJob', async ({ params, me, request, response, inShop }) => {
     const by = { person: me.person, deviceTime: null, ...clocked(request, platform.clock) };
-    const job = await jobToExport(inShop, idParam(params, 'job'), by);
+    const sealed = { seals: platform.seals, ...sizeHeld(request.query['from']) };
+    const job = await jobToExport(inShop, idParam(params, 'job'), by, sealed);
     response.attachment(`job-${job.number}.zip`).type('zip');
     await pipeline(Readable.from(storedZip(jobParts(inShop, job))), response);
   });

@@ -4,6 +4,7 @@ import { v7 as uuid } from 'uuid';
 import { notFound } from '../../platform/errors';
 import { clocked } from '../../platform/http/clockOffset';
 import type { Platform } from '../../platform/http/context';
+import { sizeHeld } from '../seal';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { appendEntry } from './entries.service';
@@ -43,8 +44,9 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
     };
     return { body: await inShop((shop) => appendEntry(shop, asked)) };
   });
-  routes.signed('exportRecord', async ({ params, response, inShop, me }) => {
-    const record = await recordToExport({ inShop, me }, { jointId: idParam(params, 'joint'), now: platform.clock() });
+  routes.signed('exportRecord', async ({ params, request, response, inShop, me }) => {
+    const asked = { jointId: idParam(params, 'joint'), now: platform.clock(), seals: platform.seals, ...sizeHeld(request.query['from']) };
+    const record = await recordToExport({ inShop, me }, asked);
     response.attachment(`${record.tag}.json`).type('json');
     await pipeline(Readable.from(recordPieces(inShop, record)), response);
   });

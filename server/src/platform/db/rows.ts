@@ -1,4 +1,5 @@
-import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
+import { EntitySchema } from 'typeorm';
+import { column, id, key, nullable, shopId } from './columns';
 import type {
   ShopRow,
   PersonRow,
@@ -23,15 +24,9 @@ import type {
   SeriesRow,
   SeriesBlockRow,
 } from './rowTypes';
+import { TREE_ROWS } from './treeRows';
 
 export type * from './rowTypes';
-
-const key = (type: 'uuid' | 'text' | 'integer'): EntitySchemaColumnOptions => ({ type, primary: true });
-const column = (
-  type: 'uuid' | 'text' | 'integer' | 'bigint' | 'jsonb' | 'timestamptz' | 'bytea' | 'boolean' | 'double precision',
-): EntitySchemaColumnOptions => ({ type });
-const shopId = key('uuid');
-const id = key('uuid');
 
 export const Shops = new EntitySchema<ShopRow>({
   name: 'shop',
@@ -163,7 +158,6 @@ export const JointPlans = new EntitySchema<JointPlanRow>({
     requestHash: column('text'),
   },
 });
-const nullable = (type: 'uuid' | 'text'): EntitySchemaColumnOptions => ({ type, nullable: true });
 
 export const Ledger = new EntitySchema<LedgerRow>({
   name: 'ledger',
@@ -305,4 +299,5 @@ export const ROWS = [
   PinUses,
   SeriesRows,
   SeriesBlocks,
+  ...TREE_ROWS,
 ];

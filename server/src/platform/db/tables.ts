@@ -33,6 +33,11 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'pin_use', change: true },
   { name: 'series', change: true },
   { name: 'series_block' },
+  { name: 'tree_leaf' },
+  { name: 'tree_node' },
+  { name: 'tree_head' },
+  { name: 'tree_given' },
+  { name: 'chain_grown', change: true, remove: true },
 ];
 
 const rights = ({ change, remove }: Table) => ['select', 'insert', ...(change ? ['update'] : []), ...(remove ? ['delete'] : [])].join(', ');

@@ -1,6 +1,7 @@
 import type { Me } from '@kesto/contract';
 import type { PhotoQueue } from '../../features/photos';
 import type { LiveDesk, StandIns } from '../../features/instruments';
+import type { SealDesk } from '../../features/seal';
 import type { Passwords } from '../../features/session';
 import type { ShopWork, Store } from '../../features/shopWork';
 import type { Clock } from '../clock';
@@ -24,6 +25,10 @@ export interface Platform {
   /** Where instruments speak. */
   readonly live: LiveDesk;
   readonly standIns: StandIns;
+  /** What seals the shops' records. */
+  readonly seals: SealDesk;
+  /** Address by which this server is reached from elsewhere; null: nobody said. */
+  readonly publicUrl: URL | null;
 }
 
 /** One request of one signed-in person. */

@@ -1,4 +1,5 @@
-import type { LedgerLink } from '@kesto/core';
+import type { ChainId, LedgerLink } from '@kesto/core';
+import type { SignedTreeHead } from '@kesto/core/tree';
 import type { Audited, RefusedTry } from '../../features/audit';
 import type { KeptDrawing } from '../../features/circuits';
 import type { DayPinRow, PinUse } from '../../features/dayPins';
@@ -9,6 +10,7 @@ import type { LinkColumns } from '../../features/ledger';
 import type { Invite, Person } from '../../features/people';
 import type { CleanPhoto, SentPhoto } from '../../features/photos';
 import type { Session } from '../../features/session';
+import type { PlacedLeaf, PlacedNode } from '../../features/seal';
 import type { Shop } from '../../features/shop';
 import type { Circuit, Site, Unit } from '../../features/units';
 
@@ -40,6 +42,11 @@ export interface MemoryRows {
   pinUses: PinUse[];
   series: Series[];
   seriesBlocks: SeriesBlock[];
+  treeLeaves: PlacedLeaf[];
+  treeNodes: PlacedNode[];
+  treeHeads: SignedTreeHead[];
+  treeGiven: (ChainId & { readonly size: number })[];
+  chainsGrown: ChainId[];
 }
 
 export const noRows = (): MemoryRows => ({
@@ -47,6 +54,7 @@ export const noRows = (): MemoryRows => ({
   ...{ people: [], invites: [], sessions: [], sites: [], units: [], circuits: [], drawings: [] },
   ...{ jobs: [], joints: [], jobJoints: [], plans: [], links: [], photos: [] },
   ...{ photosSent: [], audit: [], refusedTries: [], dayPins: [], pinUses: [], series: [], seriesBlocks: [] },
+  ...{ treeLeaves: [], treeNodes: [], treeHeads: [], treeGiven: [], chainsGrown: [] },
 });
 
 export const copyOf = (rows: MemoryRows): MemoryRows =>

@@ -1,0 +1,84 @@
+import type { ChainId } from '@kesto/core';
+import type { SignedTreeHead } from '@kesto/core/tree';
+import type { Logger } from 'pino';
+import type { Clock } from '../../platform/clock';
+import type { ShopWork, Store } from '../shopWork';
+import { isOwnKey, sealGrown, SEALED_AT_ONCE } from './sealing.service';
+import type { ShopKey, ShopKeys } from './shopKeys';
+
+/** Why a shop's tree is not signed here. */
+export type NotSealing = 'key-missing' | 'restored-copy';
+
+export interface SealDesk {
+  readonly keys: ShopKeys;
+  /** Seals these chains now, within one's own work; null: this server signs nothing of this shop. */
+  sealNow(shop: ShopWork, chains: readonly ChainId[]): Promise<SignedTreeHead | null>;
+  /** The key by which this server signs, or why it does not. */
+  keyFor(shop: ShopWork): Promise<ShopKey | NotSealing>;
+  /** Seals whatever grew in every shop in which something was done since; a shop that fails holds up no other. */
+  sealAll(): Promise<void>;
+}
+
+interface Made {
+  readonly store: Store;
+  readonly keys: ShopKeys;
+  readonly clock: Clock;
+  readonly log: Pick<Logger, 'error'>;
+  /** Shops in which something was done since they were asked for last. */
+  readonly busyShops: () => readonly string[];
+}
+
+export function sealDesk({ store, keys, clock, log, busyShops }: Made): SealDesk {
+  async function keyFor(shop: ShopWork): Promise<ShopKey | NotSealing> {
+    if (keys.isCopy(shop.shopId)) return 'restored-copy';
+    const key = keys.of(shop.shopId) ?? ((await shop.seal.newestHead()) ? null : keys.make(shop.shopId));
+    return key && (await isOwnKey(shop, key)) ? key : 'key-missing';
+  }
+
+  async function sealNow(shop: ShopWork, chains: readonly ChainId[]): Promise<SignedTreeHead | null> {
+    const key = await keyFor(shop);
+    if (typeof key === 'string') return null;
+    const first: readonly ChainId[] = [...chains, { of: 'shop', id: shop.shopId }];
+    return (await sealGrown(shop, { key, now: clock(), first })) ?? shop.seal.newestHead();
+  }
+
+  async function sealShop(shopId: string): Promise<void> {
+    for (let more = true; more;) {
+      more = await store.inShop(shopId, async (shop) => {
+        const key = await keyFor(shop);
+        if (typeof key === 'string') return false;
+        const before = (await shop.seal.newestHead())?.size ?? 0;
+        const head = await sealGrown(shop, { key, now: clock() });
+        return head !== null && head.size - before >= SEALED_AT_ONCE;
+      });
+    }
+  }
+
+  return {
+    keys,
+    keyFor,
+    sealNow,
+    async sealAll() {
+      for (const shopId of busyShops()) await sealShop(shopId).catch((error: unknown) => log.error({ error, shopId }, 'not sealed'));
+    },
+  };
+}
+
+/** A store that knows in which shops something was done since it was asked last. */
+export function busyStore(store: Store): { readonly store: Store; readonly busyShops: () => readonly string[] } {
+  const busy = new Set<string>();
+  return {
+    store: {
+      ...store,
+      inShop(shopId, work) {
+        busy.add(shopId);
+        return store.inShop(shopId, work);
+      },
+    },
+    busyShops() {
+      const shops = [...busy];
+      busy.clear();
+      return shops;
+    },
+  };
+}
