@@ -12,6 +12,7 @@ const workspaces = {
   '^@kesto/core/charge$': at('core/src/charge/index.ts'),
   '^@kesto/contract/charge$': at('contract/src/engine/charge.ts'),
   '^@kesto/core/pull$': at('core/src/pull/index.ts'),
+  '^@kesto/contract/check$': at('contract/src/check/checkFile.ts'),
   '^@kesto/core/tree$': at('core/src/tree/index.ts'),
   '^@kesto/contract/pull$': at('contract/src/engine/pull.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),

@@ -76,5 +76,7 @@ export const REFUSAL_REASONS = [
   'record-text',
   'record-shape',
   'record-head',
+  'not-a-file',
+  'older-unknown',
 ] as const;
 export type RefusalReason = (typeof REFUSAL_REASONS)[number];

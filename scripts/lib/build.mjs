@@ -3,6 +3,7 @@ import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, r
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
+import { makeCheckPage } from './checkPage.mjs';
 import { step } from './report.mjs';
 import { runOrStop } from './run.mjs';
 import { isCurrent, keepStamp, stampOf } from './stamp.mjs';
@@ -78,7 +79,7 @@ export async function compress(folder) {
 }
 
 export async function buildClient() {
-  const stamp = stampOf(['package-lock.json', 'core/src', 'contract/src', 'client', 'scripts/lib/build.mjs']);
+  const stamp = stampOf(['package-lock.json', 'core/src', 'contract/src', 'client', 'scripts/lib/build.mjs', 'scripts/lib/checkPage.mjs']);
   const kept = 'client/dist/.built-from';
   if (isCurrent(kept, stamp)) return;
   step('building the client (one to three minutes the first time)');
@@ -86,6 +87,7 @@ export async function buildClient() {
   await drawIcons();
   rmSync('client/dist.next', { recursive: true, force: true });
   runOrStop('npx expo export -p web --output-dir dist.next', { cwd: 'client' });
+  await makeCheckPage(path.resolve('.'), 'client/dist.next/check.html');
   step('what the device keeps of it');
   await writeWorker('client/dist.next');
   step('compressing the client');

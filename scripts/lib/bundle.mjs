@@ -25,6 +25,7 @@ export const WORKSPACE_ALIASES = {
   '@kesto/contract/sequence': 'contract/src/engine/sequence.ts',
   '@kesto/contract/charge': 'contract/src/engine/charge.ts',
   '@kesto/contract/pull': 'contract/src/engine/pull.ts',
+  '@kesto/contract/check': 'contract/src/check/checkFile.ts',
   '@kesto/contract/refrigerant': 'contract/src/engine/refrigerant.ts',
   '@kesto/contract': 'contract/src/index.ts',
 };

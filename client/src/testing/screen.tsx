@@ -66,11 +66,11 @@ let asked = 0;
 
 function answering(answers: Answers, writes: Write[]) {
   const answered = answerOf(answers, writes);
-  return async (input: Request): Promise<Response> => {
+  return async (input: Request | string): Promise<Response> => {
     asked++;
     unanswered++;
     try {
-      return await answered(input);
+      return await answered(typeof input === 'string' ? new Request(new URL(input, 'http://localhost')) : input);
     } finally {
       unanswered--;
     }
@@ -126,7 +126,7 @@ export async function showScreen(
   globalThis.fetch = answering(
     { 'GET session': personAs(role), 'GET van': VAN, 'GET schools': {}, 'GET today': EMPTY_DAY, ...answers },
     writes,
-  ) as typeof fetch; // cast: RTK Query always hands over a Request
+  ) as typeof fetch; // cast: asked by a Request or by an address
   const store = makeStore();
   shown.push(store);
   render(

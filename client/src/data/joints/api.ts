@@ -13,9 +13,8 @@ const jointApi = api.injectEndpoints({
       invalidatesTags: (_r, _e, { joint }) => [{ type: 'Joint', id: joint }],
     }),
     findJoint: build.query<Answer<'findJoint'>, string>({ query: (tag) => call('findJoint', { tag }) }),
-    record: build.query<Answer<'exportRecord'>, string>({ query: (joint) => call('exportRecord', { joint }), keepUnusedDataFor: 0 }),
   }),
 });
 
 export const jointEndpoint = jointApi.endpoints.joint;
-export const { useEraseMutation, useJointQuery, useLazyFindJointQuery, useLazyRecordQuery } = jointApi;
+export const { useEraseMutation, useJointQuery, useLazyFindJointQuery } = jointApi;

@@ -1,16 +1,20 @@
-import { breakText, findingText } from '@kesto/contract/wording';
-import type { Finding, Verification } from '@kesto/core';
+import { anyBreakText, findingText } from '@kesto/contract/wording';
+import type { Finding } from '@kesto/core';
+import type { SealedVerification } from '@kesto/core/tree';
 import { View } from 'react-native';
 import { Cross, Tick } from '@/ui/marks';
 import { Heading, Mono, Words } from '@/ui/Words';
+import { SealMark } from './SealMark';
+
+type Intact = Extract<SealedVerification, { intact: true }>;
 
 export type Integrity =
   | { readonly status: 'unchecked' | 'checking' }
-  | { readonly status: 'intact'; readonly found: Extract<Verification, { intact: true }> }
-  | { readonly status: 'broken'; readonly found: Extract<Verification, { intact: false }>['firstBroken'] }
+  | { readonly status: 'intact'; readonly found: Intact }
+  | { readonly status: 'broken'; readonly found: Extract<SealedVerification, { intact: false }>['firstBroken'] }
   | { readonly status: 'failed'; readonly message: string };
 
-export const integrityOf = (verification: Verification): Integrity =>
+export const integrityOf = (verification: SealedVerification): Integrity =>
   verification.intact ? { status: 'intact', found: verification } : { status: 'broken', found: verification.firstBroken };
 
 /** The entry at which a chain stops holding, counted from 1; null where it is not one entry's fault. */
@@ -28,7 +32,7 @@ function headline(integrity: Integrity, entries: number): string {
     case 'intact':
       return `${countText(integrity.found.entries)}, unbroken`;
     case 'broken':
-      return `Broken${integrity.found.entry === undefined ? '' : ` at entry ${integrity.found.entry}`}: ${breakText(integrity.found.why)}`;
+      return `Broken${integrity.found.entry === undefined ? '' : ` at entry ${integrity.found.entry}`}: ${anyBreakText(integrity.found.why)}`;
     case 'failed':
       return integrity.message;
   }
@@ -37,7 +41,7 @@ function headline(integrity: Integrity, entries: number): string {
 /** A hash as a person reads it against paper: in fours, four to a line. */
 export const hashInFours = (hash: string): string => hash.replace(/(.{4})(?=.)/g, '$1 ');
 
-function notedWords({ noted }: Extract<Verification, { intact: true }>): string | null {
+function notedWords({ noted }: Intact): string | null {
   if (!noted) return null;
   if (noted.isLast) return 'The hash you noted is the last one: nothing was added since, nothing taken away.';
   return `The hash you noted is in the chain, ${noted.entriesAfter} ${noted.entriesAfter === 1 ? 'entry follows' : 'entries follow'} it.`;
@@ -52,16 +56,16 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
   ));
 }
 
-function Head({ found }: { found: Extract<Verification, { intact: true }> }) {
+function Head({ found }: { found: Intact }) {
   const noted = notedWords(found);
   return (
     <View style={{ gap: 4 }}>
       {noted ? <Words bold>{noted}</Words> : null}
       <Words size={14} tone="ink2">
         Every entry’s hash, every link to the one before and every photo were checked on this screen
-        {found.reached.includes('worked-again') ? ', and the plan was worked out again' : ''}. Compare count and end with a printed copy, or
-        note them: a chain cut short or made anew does not end like this. Nothing is signed yet.
+        {found.reached.includes('worked-again') ? ', and the plan was worked out again' : ''}.
       </Words>
+      <SealMark signed={found.signed} older={found.older} />
       <Findings findings={found.findings} />
       <Words size={14} bold>{`${countText(found.entries)}, ends in`}</Words>
       <Mono size={14} bold={false} testID="head">

@@ -1,7 +1,8 @@
-import { breakText } from '@kesto/contract/wording';
-import type { CheckedChain, JobVerification } from '@kesto/core';
+import { anyBreakText } from '@kesto/contract/wording';
+import type { CheckedChain } from '@kesto/core';
+import type { SealedJobVerification } from '@kesto/core/tree';
 import { View } from 'react-native';
-import { Findings, hashInFours } from '@/features/chain';
+import { Findings, hashInFours, SealMark } from '@/features/chain';
 import { Cross, Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
@@ -9,7 +10,7 @@ import { Heading, Mono, Words } from '@/ui/Words';
 const nameOf = ({ of, name }: { readonly of: 'job' | 'joint'; readonly name: string }) => (of === 'job' ? `job ${name}` : name);
 
 /** Whether a job's file holds together: each of its chains with what it ends in, or the first thing that does not hold. */
-export function JobMark({ found }: { found: JobVerification }) {
+export function JobMark({ found }: { found: SealedJobVerification }) {
   return (
     <View style={{ gap: 8 }} aria-live="polite" testID="job-integrity">
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
@@ -26,14 +27,14 @@ export function JobMark({ found }: { found: JobVerification }) {
             <Ending key={`${chain.of} ${chain.name}`} name={nameOf(chain)} chain={chain} />
           ))}
           <Words size={14} tone="ink2">
-            Every part, link, drawing and photo was checked on this screen, and the job’s own record names its joints. Compare what each
-            chain ends in with a printed copy. Nothing is signed yet.
+            Every part, link, drawing and photo was checked on this screen, and the job’s own record names its joints.
           </Words>
+          <SealMark signed={found.signed} older={found.older} />
         </>
       ) : (
         <Words size={15} tone="red">
           {found.firstBroken.entry === undefined ? '' : `entry ${found.firstBroken.entry}: `}
-          {breakText(found.firstBroken.why)}
+          {anyBreakText(found.firstBroken.why)}
         </Words>
       )}
     </View>

@@ -18,12 +18,12 @@ function fileWith(link: unknown): Uint8Array {
   return zipSync({ [MANIFEST]: strToU8(canonicalText(manifest)), 'job.jsonl': chain });
 }
 
-test('a job’s file is checked on the device; what is altered is named, what is no such file is refused', () => {
-  expect(checkJobFile(fileWith(entry))).toMatchObject({ status: 'checked', found: { intact: true, job: 31 } });
+test('a job’s file is checked on the device; what is altered is named, what is no such file is refused', async () => {
+  expect(await checkJobFile(fileWith(entry))).toMatchObject({ status: 'checked', found: { intact: true, job: 31 } });
   const altered = { ...entry, content: { ...entry.content, values: { text: 'cold' } } };
-  expect(checkJobFile(fileWith(altered))).toMatchObject({
+  expect(await checkJobFile(fileWith(altered))).toMatchObject({
     found: { intact: false, firstBroken: { in: 'job.jsonl', entry: 1, why: 'entry-altered' } },
   });
-  expect(checkJobFile(fileWith(entry).slice(0, 90))).toMatchObject({ status: 'failed', message: expect.stringContaining('cut short') });
-  expect(checkJobFile(zipSync({ 'a.txt': strToU8('a') }))).toMatchObject({ status: 'failed' });
+  expect(await checkJobFile(fileWith(entry).slice(0, 90))).toMatchObject({ status: 'failed', message: expect.stringContaining('cut short') });
+  expect(await checkJobFile(zipSync({ 'a.txt': strToU8('a') }))).toMatchObject({ status: 'failed' });
 });

@@ -19,7 +19,7 @@ export function useJobRecord({ id, number }: JobView) {
   return {
     busy,
     check,
-    look: () => void withBytes((bytes) => setCheck(checkJobFile(bytes))),
+    look: () => void withBytes((bytes) => void checkJobFile(bytes).then(setCheck)),
     give: () => void withBytes((bytes) => saveFile(new Blob([bytes], { type: 'application/zip' }), `job-${number}.zip`)),
   };
 }

@@ -36,7 +36,7 @@ test('checked, an untouched record is said to be unbroken, and only then', async
   await show(passed, { role: 'inspector', answers: { 'GET joints/joint/record.json': record } });
   expect(screen.getByText('3 entries, not checked yet')).toBeTruthy();
   await press('Check every link');
-  expect(screen.getByText('3 entries, unbroken')).toBeTruthy();
+  expect(await screen.findByText('3 entries, unbroken')).toBeTruthy();
   expect(screen.getByText('3 entries, ends in')).toBeTruthy();
   expect(screen.getByTestId('head')).toHaveTextContent((made.entries.at(-1)?.hash ?? '').replace(/(.{4})(?=.)/g, '$1 '));
 });
@@ -44,13 +44,13 @@ test('checked, an untouched record is said to be unbroken, and only then', async
 test('one altered letter is found and its entry named', async () => {
   await show(passed, { role: 'inspector', answers: { 'GET joints/joint/record.json': altered } });
   await press('Check every link');
-  expect(screen.getByText(/^Broken at entry 2: the entry was altered/)).toBeTruthy();
+  expect(await screen.findByText(/^Broken at entry 2: the entry was altered/)).toBeTruthy();
 });
 
 test('a record that cannot be fetched is not called broken', async () => {
   await show(passed, { role: 'inspector', answers: { 'GET joints/joint/record.json': { status: 503, message: 'The database is away.' } } });
   await press('Check every link');
-  expect(screen.getByText('The database is away.')).toBeTruthy();
+  expect(await screen.findByText('The database is away.')).toBeTruthy();
   expect(screen.queryByText(/unbroken|Broken/)).toBeNull();
 });
 

@@ -1,22 +1,21 @@
 import type { JointView } from '@kesto/contract';
-import { ENGINE_VERSION, verifyRecord } from '@kesto/core';
+import { ENGINE_VERSION } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
 import { errorText } from '@/api/api';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/session/units';
-import { useLazyRecordQuery } from '@/data/joints/api';
-import { type Integrity, integrityOf } from '@/features/chain';
+import { checkOnDevice, type Integrity, integrityOf } from '@/features/chain';
 import { brazedValues, madeRows } from '@kesto/contract/wording';
 import { saveFrom } from '@/api/saveFrom';
+import { fetchBytes } from '@/ui/files';
 import { seenOf } from '@/data/joints/seenOf';
 import { entryWrite } from '@/data/joints/writes';
 
 /** One made joint: plan against made, the chain, and its checking in this browser. */
 export function usePassport(joint: JointView) {
   const units = useUnits();
-  const [fetchRecord] = useLazyRecordQuery();
   const { keep, busy: judging, problem: refused } = useWrite();
   const [integrity, setIntegrity] = useState<Integrity>({ status: 'unchecked' });
   const [problem, setProblem] = useState<string | null>(null);
@@ -26,12 +25,11 @@ export function usePassport(joint: JointView) {
 
   async function check() {
     setIntegrity({ status: 'checking' });
-    const result = await fetchRecord(joint.id);
-    if (!result.data) return setIntegrity({ status: 'failed', message: errorText(result.error) });
-    const verification = verifyRecord(result.data);
-    setIntegrity(
-      verification.ok ? integrityOf(verification.value) : { status: 'failed', message: 'The file is not a record this program knows.' },
-    );
+    const answer = await fetchBytes(addressOf('exportRecord', { joint: joint.id }));
+    if ('error' in answer) return setIntegrity({ status: 'failed', message: errorText(answer.error) });
+    const check = await checkOnDevice(answer.bytes);
+    const isRecord = check.ok && check.value.of === 'joint';
+    setIntegrity(isRecord ? integrityOf(check.value.found) : { status: 'failed', message: 'The file is not a record this program knows.' });
   }
 
   async function exportFile() {

@@ -4,7 +4,7 @@ import { draftOf, jointView } from '@/testing/joints';
 import { press, showScreen, type } from '@/testing/screen';
 import { VerifyScreen } from './VerifyScreen';
 
-let mockFile: string | null = null;
+let mockFile: { name: string; bytes: Uint8Array } | null = null;
 jest.mock('./pickRecord', () => ({ pickRecord: () => Promise.resolve(mockFile) }));
 
 const { entries } = jointView(draftOf(), [
@@ -13,7 +13,7 @@ const { entries } = jointView(draftOf(), [
 ]);
 const record = { format: RECORD_FORMAT, version: RECORD_VERSION, entries, photos: {}, seal: null };
 const choose = async (text: string | null) => {
-  mockFile = text;
+  mockFile = text === null ? null : { name: 'record.json', bytes: new TextEncoder().encode(text) };
   await press('Choose a file');
 };
 
@@ -21,9 +21,9 @@ test('says first what to do; a whole file is unbroken, an altered one names the 
   const { writes } = await showScreen(<VerifyScreen />);
   expect(screen.getByText('No file chosen')).toBeTruthy();
   await choose(JSON.stringify(record));
-  expect(screen.getByText('2 entries, unbroken')).toBeTruthy();
+  expect(await screen.findByText('2 entries, unbroken')).toBeTruthy();
   await choose(JSON.stringify(record).replace('"cold"', '"warm"'));
-  expect(screen.getByText(/^Broken at entry 2: the entry was altered/)).toBeTruthy();
+  expect(await screen.findByText(/^Broken at entry 2: the entry was altered/)).toBeTruthy();
   expect(writes).toHaveLength(0);
 });
 
@@ -31,10 +31,21 @@ test('a file that is no record is refused with the reason; nothing stays of the 
   await showScreen(<VerifyScreen />);
   await choose(JSON.stringify(record));
   await choose('not even JSON');
-  expect(screen.getByText(/^This file cannot be checked:/)).toBeTruthy();
+  expect(await screen.findByText(/^This file cannot be checked:/)).toBeTruthy();
   expect(screen.queryByText(/unbroken/)).toBeNull();
   await choose('{"format":"recipe"}');
-  expect(screen.getByText(/not a Kesto file/)).toBeTruthy();
+  expect(await screen.findByText(/not a Kesto file/)).toBeTruthy();
+});
+
+test('against something kept from before a record that was cut short is found; without a seal nothing shows whose it is', async () => {
+  await showScreen(<VerifyScreen />);
+  await choose(JSON.stringify({ ...record, entries: entries.slice(0, 1) }));
+  expect(await screen.findByText(/^No shop has sealed this file: it hangs together/)).toBeTruthy();
+  mockFile = { name: 'kept.json', bytes: new TextEncoder().encode(JSON.stringify(record)) };
+  await press('Hold it against what you kept');
+  expect(await screen.findByText(/^Broken at entry 1: the chain ends before what you kept of it/)).toBeTruthy();
+  await press('Leave it');
+  expect(await screen.findByText('1 entry, unbroken')).toBeTruthy();
 });
 
 test('without a file chosen nothing changes', async () => {
@@ -46,11 +57,11 @@ test('without a file chosen nothing changes', async () => {
 test('a hash noted from paper, with its spaces, is looked for in the chain; one that is not there is said', async () => {
   await showScreen(<VerifyScreen />);
   await choose(JSON.stringify(record));
-  const note = (hash: string) => type('a hash you noted (from paper; may stay empty)', hash);
+  const note = (hash: string) => type('a hash from paper, or what a label’s code says (may stay empty)', hash);
   await note(entries[0]!.hash.replace(/(.{4})/g, '$1 '));
-  expect(screen.getByText(/^The hash you noted is in the chain, 1 entry follows it/)).toBeTruthy();
+  expect(await screen.findByText(/^The hash you noted is in the chain, 1 entry follows it/)).toBeTruthy();
   await note('0'.repeat(64));
-  expect(screen.getByText(/^Broken: the chain does not hold the hash/)).toBeTruthy();
+  expect(await screen.findByText(/^Broken: the chain does not hold the hash/)).toBeTruthy();
 });
 
 test('a sealed entry whose values are nonsense is said to be unshowable; the sheet stays and the next file is shown', async () => {
@@ -58,7 +69,7 @@ test('a sealed entry whose values are nonsense is said to be unshowable; the she
   const nonsense = { ...entries[0]!.content, deviceTime: 'yesterday' };
   await showScreen(<VerifyScreen />);
   await choose(JSON.stringify({ ...record, entries: [sealEntry(nonsense as SealedContent)] }));
-  expect(screen.getByText(/^This record cannot be shown/)).toBeTruthy();
+  expect(await screen.findByText(/^This record cannot be shown/)).toBeTruthy();
   await choose(JSON.stringify(record));
-  expect(screen.getByText('2 entries, unbroken')).toBeTruthy();
+  expect(await screen.findByText('2 entries, unbroken')).toBeTruthy();
 });

@@ -1,37 +1,72 @@
-import { View } from 'react-native';
-import { brokenEntry, Chain, IntegrityMark } from '@/features/chain';
+import { StyleSheet, View } from 'react-native';
+import { brokenEntry, Chain, IntegrityMark, integrityOf } from '@/features/chain';
 import { JobMark } from '@/features/jobRecord';
 import { Broken } from '@/ui/Broken';
+import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
+import { Words } from '@/ui/Words';
 import { useRecordCheck } from './useRecordCheck';
+import { WORDS } from './words';
+
+type Check = ReturnType<typeof useRecordCheck>;
 
 /** Checks a record file in this browser: nothing is sent anywhere. */
 export function VerifyScreen() {
-  const { checked, job, problem, noted, setNoted, choose } = useRecordCheck();
+  const check = useRecordCheck();
   return (
     <Sheet
       tag="check"
-      title="A record’s file"
-      subtitle="checked here, sent nowhere"
+      title={WORDS.title}
+      subtitle={WORDS.subtitle}
       up={{ label: 'today', href: '/' }}
       cells={{ here: 'verify' }}
-      action={{ label: 'Choose a file', onPress: () => void choose() }}
+      action={{ label: WORDS.choose, onPress: check.choose }}
+      aside={<Against check={check} />}
     >
-      <TextField label="a hash you noted (from paper; may stay empty)" value={noted} onChange={setNoted} multiline />
-      {problem ? <Failed message={problem} /> : null}
-      {job ? <JobMark found={job} /> : null}
-      {checked ? (
-        <Broken what="This record" of={checked}>
-          <View style={{ gap: 12 }}>
-            <IntegrityMark integrity={checked.integrity} entries={checked.record.entries.length} />
-            <Chain entries={checked.record.entries} brokenAt={brokenEntry(checked.integrity)} />
-          </View>
-        </Broken>
-      ) : problem || job ? null : (
-        <Empty title="No file chosen" text="A joint’s record is given from its sheet with “give a copy”, a whole job’s from the job." />
-      )}
+      {check.problem ? <Failed message={check.problem} /> : <Answer check={check} />}
     </Sheet>
   );
 }
+
+function Answer({ check: { found } }: { check: Check }) {
+  if (!found) return <Empty title={WORDS.none} text={WORDS.noneText} />;
+  if (found.of === 'job') return <JobMark found={found.found} />;
+  const integrity = integrityOf(found.found);
+  return (
+    <Broken what="This record" of={found}>
+      <View style={styles.list}>
+        <IntegrityMark integrity={integrity} entries={found.record.entries.length} />
+        <Chain entries={found.record.entries} brokenAt={brokenEntry(integrity)} />
+      </View>
+    </Broken>
+  );
+}
+
+/** What the file is held against: a hash, a label, something older. */
+function Against({ check }: { check: Check }) {
+  return (
+    <View style={styles.list}>
+      <TextField label={WORDS.noted} value={check.noted} onChange={check.setNoted} multiline />
+      <Words size={15} tone="ink2">
+        {WORDS.olderHelp}
+      </Words>
+      {check.older ? (
+        <>
+          <Words bold>{WORDS.heldAgainst(check.older)}</Words>
+          <FrameKey label={WORDS.drop} onPress={check.dropOlder} />
+        </>
+      ) : (
+        <FrameKey label={WORDS.older} onPress={check.chooseOlder} />
+      )}
+      <Words size={15} tone="ink2">
+        {WORDS.pageHelp}
+      </Words>
+      <FrameKey label={WORDS.page} onPress={check.keepPage} />
+      {check.unsaved ? <Failed message={check.unsaved} /> : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ list: { gap: 12 } });

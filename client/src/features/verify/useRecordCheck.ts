@@ -1,41 +1,58 @@
+import type { FileCheck } from '@kesto/contract/check';
 import { calcErrorText } from '@kesto/contract/wording';
-import { readRecordText, verifyRecord, type ExportedRecord, type Result } from '@kesto/core';
-import { useMemo, useState } from 'react';
-import { type Integrity, integrityOf } from '@/features/chain';
-import { checkJobFile } from '@/features/jobRecord';
-import { pickRecord } from './pickRecord';
+import type { Result } from '@kesto/core';
+import { useEffect, useState } from 'react';
+import { saveFrom } from '@/api/saveFrom';
+import { checkOnDevice } from '@/features/chain';
+import { pickRecord, type Picked } from './pickRecord';
+import { WORDS } from './words';
 
-interface Checked {
-  readonly record: ExportedRecord;
-  readonly integrity: Integrity;
+/** What is checked, and what it is held against. */
+interface Asked {
+  readonly file: Picked | null;
+  /** A hash from paper, or what a label's code says. */
+  readonly noted: string;
+  readonly older: Picked | null;
 }
 
-function check(text: string, noted: string): Result<Checked> {
-  const file = readRecordText(text);
-  if (!file.ok) return file;
-  const head = noted.replaceAll(/\s/g, '').toLowerCase();
-  const result = verifyRecord(file.value, head === '' ? undefined : head);
-  if (!result.ok) return result;
-  return { ok: true, value: { record: file.value as ExportedRecord, integrity: integrityOf(result.value) } }; // cast: verifyRecord refused anything else
+const HASH = /^[0-9a-f]{64}$/;
+
+/** A hash stands by itself, with or without the spaces it is printed with; anything else that was typed is what a label says. */
+function heldAgainst({ noted, older }: Asked) {
+  const hash = noted.replaceAll(/\s/g, '').toLowerCase();
+  const typed = hash === '' || HASH.test(hash) || !noted.includes('~') ? null : new TextEncoder().encode(noted.trim());
+  const kept = older?.bytes ?? typed;
+  return { ...(hash === '' || typed ? {} : { head: hash }), ...(kept ? { older: kept } : {}) };
 }
 
-/** A file that was chosen, and a hash noted from paper, checked anew whenever one of them changes. */
+/** A file that was chosen, held against what was noted or kept before, checked anew whenever one of them changes. */
 export function useRecordCheck() {
-  const [picked, setPicked] = useState<string | Uint8Array | null>(null);
-  const [noted, setNoted] = useState('');
-  const job = useMemo(() => (picked instanceof Uint8Array ? checkJobFile(picked) : null), [picked]);
-  const checked = typeof picked === 'string' ? check(picked, noted) : null;
-  const error = checked && !checked.ok ? checked.errors[0] : undefined;
-  const unread = error ? `This file cannot be checked: ${error.field} ${calcErrorText(error)}` : null;
+  const [asked, setAsked] = useState<Asked>({ file: null, noted: '', older: null });
+  const [unsaved, setUnsaved] = useState<string | null>(null);
+  const [result, setResult] = useState<Result<FileCheck> | null>(null);
+  useEffect(() => {
+    let isNewest = true;
+    const { file } = asked;
+    if (file) void checkOnDevice(file.bytes, heldAgainst(asked)).then((found) => isNewest && setResult(found));
+    return () => {
+      isNewest = false;
+    };
+  }, [asked]);
+  const error = result && !result.ok ? result.errors[0] : undefined;
+  const choose = async (which: 'file' | 'older') => {
+    const picked = await pickRecord();
+    if (picked) setAsked((before) => ({ ...before, [which]: picked }));
+  };
   return {
-    checked: checked?.ok ? checked.value : null,
-    job: job?.status === 'checked' ? job.found : null,
-    problem: job?.status === 'failed' ? job.message : unread,
-    noted,
-    setNoted,
-    choose: async () => {
-      const file = await pickRecord();
-      if (file !== null) setPicked(file);
-    },
+    found: result?.ok ? result.value : null,
+    problem: error ? WORDS.cannotBeChecked(`${error.field} ${calcErrorText(error)}`) : null,
+    noted: asked.noted,
+    older: asked.older?.name ?? null,
+    setNoted: (noted: string) => setAsked((before) => ({ ...before, noted })),
+    dropOlder: () => setAsked((before) => ({ ...before, older: null })),
+    choose: () => void choose('file'),
+    chooseOlder: () => void choose('older'),
+    keepPage: () => void saveFrom('/check.html', 'kesto-check.html').then(setUnsaved),
+    unsaved,
   };
 }

@@ -56,6 +56,8 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'record-number': () => 'is a number that no finite one can hold',
   'record-text': () => 'holds a character that no text can hold',
   'record-shape': () => 'is missing or not of its kind',
+  'not-a-file': () => 'is a zip that cannot be read: it is damaged or was cut short',
+  'older-unknown': () => 'must be a joint’s record, a job’s file, a tree head, or a text with what a label’s code says',
   'record-head': () => 'must be a SHA-256: 64 digits 0-9 and a-f',
 };
 

@@ -1,3 +1,5 @@
+import type { BreakReason, FileBreak } from '@kesto/core';
+import { breakText } from './errors';
 import type { SealNote, SignedBreak, Signed } from '@kesto/core/tree';
 
 const BREAKS: Readonly<Record<SignedBreak['why'], string>> = {
@@ -21,8 +23,9 @@ const BREAKS: Readonly<Record<SignedBreak['why'], string>> = {
   'device-not-in-tree': 'what the file says of devices’ keys is not in the shop’s tree',
 };
 
-/** Why a file’s seal or a signature in it does not hold. */
-export const signedBreakText = (why: SignedBreak['why']): string => BREAKS[why];
+/** Why something in a file does not hold. */
+export const anyBreakText = (why: SignedBreak['why'] | BreakReason | FileBreak): string =>
+  Object.hasOwn(BREAKS, why) ? BREAKS[why as SignedBreak['why']] : breakText(why as BreakReason | FileBreak); // cast: one of either
 
 const day = (at: string | undefined): string => (at ? ` on ${at.slice(0, 10)}` : '');
 

@@ -2,6 +2,8 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import express, { type RequestHandler, type Router } from 'express';
 
+/** Checks a record without a server. */
+const CHECK_PAGE = 'check.html';
 const YEAR_S = 31_536_000;
 const ENCODINGS = [
   ['br', '.br'],
@@ -13,7 +15,14 @@ export function clientRoutes(directory: string): Router {
   const router = express.Router();
   router.use(precompressed(directory));
   router.use(
-    express.static(directory, { index: false, setHeaders: (response, file) => response.setHeader('cache-control', cacheFor(file)) }),
+    express.static(directory, {
+      index: false,
+      setHeaders(response, file) {
+        response.setHeader('cache-control', cacheFor(file));
+        // It carries its own policy, and is to be kept and opened from a disk.
+        if (path.basename(file) === CHECK_PAGE) response.setHeader('content-disposition', `attachment; filename="kesto-${CHECK_PAGE}"`);
+      },
+    }),
   );
   router.get('/{*page}', (request, response, next) => {
     if (path.extname(request.path) !== '') return next();

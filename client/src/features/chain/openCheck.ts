@@ -1,0 +1,2 @@
+/** What checks files, signatures too: fetched when the first file is checked. */
+export const openCheck = () => import('@kesto/contract/check');

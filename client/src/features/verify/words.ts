@@ -1,0 +1,15 @@
+export const WORDS = {
+  title: 'A record’s file',
+  subtitle: 'checked here, sent nowhere',
+  choose: 'Choose a file',
+  noted: 'a hash from paper, or what a label’s code says (may stay empty)',
+  older: 'Hold it against what you kept',
+  olderHelp: 'A copy from before, or the shop’s tree head: then a record that was cut short or made anew since is found.',
+  heldAgainst: (name: string) => `held against ${name}`,
+  drop: 'Leave it',
+  none: 'No file chosen',
+  noneText: 'A joint’s record is given from its sheet with “give a copy”, a whole job’s from the job.',
+  page: 'Keep this check as a page',
+  pageHelp: 'One file that opens from your disk, without a network and without Kesto.',
+  cannotBeChecked: (why: string) => `This file cannot be checked: ${why}`,
+} as const;
