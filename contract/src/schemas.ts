@@ -31,6 +31,7 @@ export * from './engine/schema';
 export * from './engine/pullSchema';
 export * from './engine/chargeSchema';
 export * from './jobs/schema';
+export * from './found/schema';
 export * from './joints/schema';
 export * from './ledger/schema';
 export * from './people/schema';

@@ -97,6 +97,7 @@ export * from './record/correct';
 export * from './record/rodUsed';
 export * from './sequence';
 export * from './record/run';
+export * from './found/foundOf';
 export type { Captive, ColdCheck, DryFit, FlowTold, TakenOut } from './ledger/words';
 export {
   BEFORE_START,

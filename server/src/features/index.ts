@@ -5,6 +5,7 @@ import { auditRoutes } from './audit';
 import { circuitRoutes } from './circuits';
 import { commentRoutes } from './comments';
 import { dayPinRoutes } from './dayPins';
+import { foundRoutes } from './found';
 import { instrumentRoutes } from './instruments';
 import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
@@ -43,5 +44,6 @@ export function features(platform: Platform): Router {
   printRoutes(routes, platform);
   auditRoutes(routes);
   sealRoutes(routes, platform);
+  foundRoutes(routes);
   return router;
 }

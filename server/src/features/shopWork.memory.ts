@@ -3,6 +3,7 @@ import { copyOf, noRows, sortedBy, type MemoryRows } from '../platform/memory/ro
 import { memoryAudit } from './audit/audit.repository.memory';
 import { memoryDrawings } from './circuits/drawings.repository.memory';
 import { memoryDayPins } from './dayPins/dayPins.repository.memory';
+import { memoryFound } from './found/found.repository.memory';
 import { memorySeries } from './instruments/series.repository.memory';
 import { memoryJobs } from './jobs/jobs.repository.memory';
 import { memoryJoints, memoryPlans, memoryRecords } from './joints/joints.repository.memory';
@@ -40,6 +41,7 @@ const memoryShopWork = (shopId: string, rows: MemoryRows): ShopWork => ({
   dayPins: memoryDayPins(rows),
   series: memorySeries(rows),
   seal: memorySeal(rows),
+  found: memoryFound(rows),
 });
 
 /**

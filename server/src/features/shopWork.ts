@@ -3,6 +3,7 @@ import type { AuditRepository } from './audit';
 import type { DrawingRepository } from './circuits';
 import type { SeriesRepository } from './instruments';
 import type { DayPinRepository } from './dayPins';
+import type { FoundRepository } from './found';
 import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
 import type { Invite, InviteRepository, PersonRepository } from './people';
@@ -40,6 +41,7 @@ export interface ShopWork {
   readonly dayPins: DayPinRepository;
   readonly series: SeriesRepository;
   readonly seal: SealRepository;
+  readonly found: FoundRepository;
 }
 
 /** Who signs in by a name. */

@@ -6,6 +6,7 @@ import { withShop, type ShopTransaction } from '../platform/db/shop';
 import { typeormAudit } from './audit/audit.repository.typeorm';
 import { typeormDrawings } from './circuits/drawings.repository.typeorm';
 import { typeormDayPins } from './dayPins/dayPins.repository.typeorm';
+import { typeormFound } from './found/found.repository.typeorm';
 import { typeormSeries } from './instruments/series.repository.typeorm';
 import { typeormJobs } from './jobs/jobs.repository.typeorm';
 import { typeormJoints, typeormPlans, typeormRecords } from './joints/joints.repository.typeorm';
@@ -46,6 +47,7 @@ export function typeormShopWork(transaction: ShopTransaction, known: KnownLinks)
     dayPins: typeormDayPins(transaction),
     series: typeormSeries(transaction),
     seal: typeormSeal(transaction),
+    found: typeormFound(transaction),
   };
 }
 

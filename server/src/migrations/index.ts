@@ -16,6 +16,7 @@ import { DayPins1764000000015 } from './0015-day-pins';
 import { AtSize1764000000016 } from './0016-at-size';
 import { CalledAs1764000000017 } from './0017-called-as';
 import { Series1764000000018 } from './0018-series';
+import { Found1764000000020 } from './0020-found';
 import { Tree1764000000019 } from './0019-tree';
 
 /** In order; each runs once, forward only. */
@@ -39,4 +40,5 @@ export const MIGRATIONS = [
   CalledAs1764000000017,
   Series1764000000018,
   Tree1764000000019,
+  Found1764000000020,
 ];

@@ -41,6 +41,19 @@ export const calledAsText = ({ tag, calledAs }: { readonly tag: string; readonly
     ? null
     : `was ${calledAs} without a signal: write ${tag} on the pipe`;
 
+/** Heads of the columns in which joints are found again. */
+export const FOUND_COLUMN_WORDS = {
+  tag: 'tag',
+  title: 'joint',
+  unit: 'machine',
+  site: 'site',
+  maker: 'made by',
+  filler: 'filler',
+  lot: 'lot',
+  madeAt: 'made',
+  state: 'stands',
+} as const;
+
 /** Where a joint stands, in a list. */
 export const JOINT_STATE_WORDS: Readonly<Record<JointState, string>> = {
   'not-planned': 'not planned',

@@ -24,6 +24,8 @@ import { WORDS, why, name, leak, seen, kpag, withNote } from './common';
 const measured = (max: number, unit: string) => orNothing(number(0, max, unit));
 const made = {
   filler: designation(40),
+  /** What stands on the packet. */
+  lot: optional(designation(40)),
   rodMm: number(0, 20_000, 'mm'),
   seconds: measured(3600, 's'),
   purgeLpm: measured(200, 'L/min'),

@@ -1,6 +1,6 @@
 import { removedJoints, type JointLink } from '@kesto/core';
 import { chainOf, factsOfJoint, isOfChain, jobChain, lastFlameOf } from '../../platform/memory/chains';
-import { addRow, byId, sortedBy, type MemoryLink, type MemoryRows } from '../../platform/memory/rows';
+import { addRow, byId, markStale, sortedBy, type MemoryLink, type MemoryRows } from '../../platform/memory/rows';
 import { provisional, type JointRepository, type KeptPlan, type PlanRepository, type RecordRepository } from './joints.repository';
 
 const isRemoved = (rows: MemoryRows, id: string) =>
@@ -30,17 +30,22 @@ export const memoryJoints = (rows: MemoryRows): JointRepository => ({
   async add(jobId, joint) {
     addRow(rows.joints, joint);
     rows.jobJoints.push({ jobId, jointId: joint.id });
+    markStale(rows, joint.id);
   },
 });
 
-export function memoryPlans({ plans }: MemoryRows): PlanRepository {
+export function memoryPlans(rows: MemoryRows): PlanRepository {
+  const { plans } = rows;
   const latestOf = (jointIds: readonly string[]): ReadonlyMap<string, KeptPlan> =>
     new Map(plans.filter(({ jointId }) => jointIds.includes(jointId)).map((plan) => [plan.jointId, plan]));
   return {
     byId: async (id) => byId(plans, id),
     latestOf: async (jointIds) => latestOf(jointIds),
     chosenFillers: async (jointIds) => new Map([...latestOf(jointIds)].map(([id, { chosen }]) => [id, chosen])),
-    add: async (plan) => addRow(plans, plan),
+    async add(plan) {
+      addRow(plans, plan);
+      markStale(rows, plan.jointId);
+    },
   };
 }
 

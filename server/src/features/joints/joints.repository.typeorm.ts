@@ -2,6 +2,7 @@ import type { EntryFact, EntryKind, JointLink } from '@kesto/core';
 import { In } from 'typeorm';
 import { JobJoints, JointPlans, Joints } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
+import { keepStale } from '../../platform/db/keepStale';
 import { keepWords } from '../../platform/db/keepWords';
 import { toLink, type StoredLink } from '../ledger';
 import { provisional, type JointRepository, type PlanRepository, type RecordRepository } from './joints.repository';
@@ -44,6 +45,7 @@ export const typeormJoints = (transaction: ShopTransaction): JointRepository => 
       await manager.query(tagTakenSql, [shopId, joint.circuitId, joint.tag]);
       await keepWords(transaction).joint(joint.id, [joint.tag, joint.title, joint.calledAs ?? '']);
       await manager.insert(JobJoints, { shopId, jobId, jointId: joint.id, place });
+      await keepStale(transaction, joint.id);
     },
   };
 };
@@ -68,6 +70,7 @@ export const typeormPlans = ({ shopId, manager }: ShopTransaction): PlanReposito
   async add(plan) {
     const place = 1 + (await manager.countBy(JointPlans, { shopId, jointId: plan.jointId }));
     await manager.insert(JointPlans, { ...plan, place, shopId } as never); // cast: TypeORM's deep partial type does not take readonly arrays
+    await keepStale({ shopId, manager }, plan.jointId);
   },
 });
 

@@ -1,6 +1,6 @@
 import type { Chain } from '@kesto/core';
 import { chainOf, isOfChain } from '../../platform/memory/chains';
-import type { MemoryRows } from '../../platform/memory/rows';
+import { markStale, type MemoryRows } from '../../platform/memory/rows';
 import type { LedgerRepository, LinksOf } from './ledger.repository';
 
 export function memoryLedger(rows: MemoryRows): LedgerRepository {
@@ -20,6 +20,7 @@ export function memoryLedger(rows: MemoryRows): LedgerRepository {
       const clash = links.some((row) => isOfChain(chain.of, chain.id, row) && row.link.content.sequence === sequence);
       if (clash || rowOf(chain.of, said.id)) throw new Error('this place of the chain, or this id, is taken');
       links.push({ ...columns, link });
+      if (chain.of === 'joint') markStale(rows, chain.id);
       if (!rows.chainsGrown.some(({ of, id }) => of === chain.of && id === chain.id)) rows.chainsGrown.push(chain);
     },
     async erase({ of, id }, commitments) {

@@ -3,7 +3,7 @@ import { In, MoreThanOrEqual } from 'typeorm';
 import { Ledger, LedgerWords } from '../../platform/db/rows';
 import type { LedgerRow, LedgerWordsRow } from '../../platform/db/rowTypes';
 import type { ShopTransaction } from '../../platform/db/shop';
-import { ChainsGrown } from '../../platform/db/treeRows';
+import { keepGrown } from '../../platform/db/keepStale';
 import { keepWords } from '../../platform/db/keepWords';
 import type { KnownLinks } from './knownLinks';
 import type { LedgerRepository, LinkColumns, LinksOf } from './ledger.repository';
@@ -95,14 +95,7 @@ export function typeormLedger(transaction: ShopTransaction, known: KnownLinks): 
     async add(link, columns) {
       await manager.insert(Ledger, rowOf(shopId, link, columns));
       const { of: chain, id: chainId } = link.content.chain;
-      // Also where the row is there: whoever seals waits for it.
-      await manager
-        .createQueryBuilder()
-        .insert()
-        .into(ChainsGrown)
-        .values({ shopId, chain, chainId })
-        .orUpdate(['chain'], ['shop_id', 'chain', 'chain_id'])
-        .execute();
+      await keepGrown(transaction, link.content.chain);
       const words = Object.entries(link.beside).map(([commitment, salted]) => ({ shopId, chain, chainId, commitment, ...salted }));
       if (words.length > 0) await manager.createQueryBuilder().insert().into(LedgerWords).values(words).orIgnore().execute();
       const { kind } = link.content.said;

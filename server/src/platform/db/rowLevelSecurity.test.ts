@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { Agent } from 'supertest';
+import { freshen } from '../../features/found';
 import { demoId, DEMO_SHOP } from '../../features/demo';
 import { brazedBody, FINISHED_JOINT, OPEN_JOB, planBody, PLANNED_JOINT } from '../../testing/examples';
 import { addOtherShop, testServer, type OtherShop, type TestServer } from '../../testing/server';
@@ -19,6 +20,11 @@ beforeAll(async () => {
   ]);
   stranger = await server.as('otto');
   const refused = { personId: demoId(0x11), address: '203.0.113.7', minute: new Date() };
+  // The rows joints are found by are worked out when they are asked for; what is sealed is given away once.
+  await (await server.as('bo')).get(`/api/joints/${FINISHED_JOINT}/record.json`).expect(200);
+  const comment = { text: 'seen', deviceTime: new Date().toISOString() };
+  await (await server.as('bo')).put(`/api/joints/${FINISHED_JOINT}/comments/${uuid()}`).send(comment).expect(200);
+  await server.store.inShop(DEMO_SHOP, (shop) => freshen(shop, 2));
   await server.store.inShop(DEMO_SHOP, async ({ audit, dayPins, series }) => {
     await audit.refused(refused, new Date(0));
     const ids = { id: uuid(), leadId: demoId(0x13), at: new Date() };

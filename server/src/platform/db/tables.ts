@@ -37,6 +37,8 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'tree_node' },
   { name: 'tree_head' },
   { name: 'tree_given' },
+  { name: 'joint_found', change: true },
+  { name: 'joint_stale', change: true, remove: true },
   { name: 'chain_grown', change: true, remove: true },
 ];
 

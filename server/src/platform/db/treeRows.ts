@@ -81,4 +81,9 @@ export const ChainsGrown = new EntitySchema<ChainGrownRow>({
   columns: { shopId, chain: key('text'), chainId: key('uuid') },
 });
 
-export const TREE_ROWS = [TreeLeaves, TreeNodes, TreeHeads, TreeGiven, ChainsGrown];
+export const JointsStale = new EntitySchema<{ readonly shopId: string; readonly jointId: string }>({
+  name: 'joint_stale',
+  columns: { shopId, jointId: key('uuid') },
+});
+
+export const TREE_ROWS = [TreeLeaves, TreeNodes, TreeHeads, TreeGiven, ChainsGrown, JointsStale];

@@ -7,6 +7,7 @@ import type { Series, SeriesBlock } from '../../features/instruments';
 import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { LinkColumns } from '../../features/ledger';
+import type { FoundRow } from '../../features/found';
 import type { Invite, Person } from '../../features/people';
 import type { CleanPhoto, SentPhoto } from '../../features/photos';
 import type { Session } from '../../features/session';
@@ -47,6 +48,8 @@ export interface MemoryRows {
   treeHeads: SignedTreeHead[];
   treeGiven: (ChainId & { readonly size: number })[];
   chainsGrown: ChainId[];
+  jointFound: FoundRow[];
+  jointStale: string[];
 }
 
 export const noRows = (): MemoryRows => ({
@@ -54,7 +57,7 @@ export const noRows = (): MemoryRows => ({
   ...{ people: [], invites: [], sessions: [], sites: [], units: [], circuits: [], drawings: [] },
   ...{ jobs: [], joints: [], jobJoints: [], plans: [], links: [], photos: [] },
   ...{ photosSent: [], audit: [], refusedTries: [], dayPins: [], pinUses: [], series: [], seriesBlocks: [] },
-  ...{ treeLeaves: [], treeNodes: [], treeHeads: [], treeGiven: [], chainsGrown: [] },
+  ...{ treeLeaves: [], treeNodes: [], treeHeads: [], treeGiven: [], chainsGrown: [], jointFound: [], jointStale: [] },
 });
 
 export const copyOf = (rows: MemoryRows): MemoryRows =>
@@ -97,3 +100,8 @@ export function removeRows<Row>(rows: Row[], isMeant: (row: Row) => boolean): nu
 /** From the least to the greatest of a key; rows with the same one stay in their order. */
 export const sortedBy = <Row>(rows: readonly Row[], key: (row: Row) => string | number | Date): Row[] =>
   rows.toSorted((a, b) => (key(a) < key(b) ? -1 : Number(key(a) > key(b))));
+
+/** Something was noted of a joint: the row it is found again by is worked out anew before it is asked for. */
+export function markStale(rows: MemoryRows, jointId: string): void {
+  if (!rows.jointStale.includes(jointId)) rows.jointStale.push(jointId);
+}

@@ -1,0 +1,34 @@
+import type { FoundJoint } from '@kesto/contract';
+import type { ShopTransaction } from '../../platform/db/shop';
+import { NEVER_MADE, type FoundRepository } from './found.repository';
+import { countSql, pageSql, SAVE, TAKE_STALE, type Asked } from './found.sql';
+
+interface Row extends Pick<FoundJoint, 'id' | 'tag' | 'title' | 'site' | 'maker' | 'filler' | 'lot' | 'state'> {
+  readonly unitId: string;
+  readonly unitTag: string;
+  readonly unitName: string;
+  readonly madeAt: Date;
+}
+
+const toFound = ({ unitId, unitTag, unitName, madeAt, ...row }: Row): FoundJoint => ({
+  ...row,
+  unit: { id: unitId, tag: unitTag, name: unitName },
+  madeAt: madeAt.toISOString() === NEVER_MADE ? null : madeAt.toISOString(),
+});
+
+export function typeormFound({ shopId, manager }: ShopTransaction): FoundRepository {
+  const ask = async <R>({ sql, parameters }: Asked) => (await manager.query(sql, [...parameters])) as R[]; // cast: by the statement
+  return {
+    async takeStale(most) {
+      const rows = await ask<{ id: string }>({ sql: TAKE_STALE, parameters: [shopId, most] });
+      return rows.map(({ id }) => id);
+    },
+    async save(rows) {
+      const column = <Key extends keyof (typeof rows)[number]>(key: Key) => rows.map((row) => row[key]);
+      const when = rows.map(({ madeAt }) => madeAt ?? NEVER_MADE);
+      await manager.query(SAVE, [shopId, column('jointId'), column('maker'), column('filler'), column('lot'), when, column('state')]);
+    },
+    page: async (asked, most) => (await ask<Row>(pageSql(shopId, asked, most))).map(toFound),
+    count: async (asked, most) => (await ask<{ count: number }>(countSql(shopId, asked, most)))[0]?.count ?? 0,
+  };
+}

@@ -1,0 +1,34 @@
+import { FOUND_COUNTED, FOUND_PAGE, type FoundAsked, type FoundPage } from '@kesto/contract';
+import { foundOf, readChain } from '@kesto/core';
+import type { ShopWork } from '../shopWork';
+import { placeOf } from './found.repository';
+
+/** Rows that are worked out anew before a question is answered: what was noted since the last one, and no backlog. */
+const AT_ONCE = 200;
+
+/** Works out the rows of joints of which something was noted; answers how many they were. */
+export async function freshen({ found, ledger, plans }: ShopWork, most = AT_ONCE): Promise<number> {
+  const ids = await found.takeStale(most);
+  if (ids.length === 0) return 0;
+  const [chains, chosen] = [await ledger.ofAll('joint', ids), await plans.chosenFillers(ids)];
+  await found.save(
+    ids.map((jointId) => {
+      const { how: _how, ...row } = foundOf(readChain(chains.get(jointId) ?? []), chosen.has(jointId));
+      return { jointId, ...row };
+    }),
+  );
+  return ids.length;
+}
+
+/** A page of joints, the newest first. */
+export async function foundPage(shop: ShopWork, asked: FoundAsked): Promise<FoundPage> {
+  await freshen(shop);
+  const rows = await shop.found.page(asked, FOUND_PAGE + 1);
+  const joints = rows.slice(0, FOUND_PAGE);
+  const last = joints.at(-1);
+  return {
+    joints,
+    next: rows.length > FOUND_PAGE && last ? placeOf(last) : null,
+    count: asked.after === undefined ? await shop.found.count(asked, FOUND_COUNTED + 1) : null,
+  };
+}
