@@ -63,7 +63,7 @@ module.exports = {
       transform: { '\\.mjs$': 'babel-jest' },
       moduleNameMapper: { ...workspaces, '^@/(.*)$': at('client/src/$1') },
       transformIgnorePatterns: [
-        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|react-redux|@reduxjs|immer|react-native-paper|react-native-svg|d3-.*|internmap|uuid|@noble|@scure|canonicalize)(/|-|$))',
+        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|react-redux|@reduxjs|immer|react-native-paper|react-native-svg|d3-.*|internmap|uuid|@noble|@scure|@tanstack|canonicalize)(/|-|$))',
       ],
     },
   ],

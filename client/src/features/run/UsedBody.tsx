@@ -21,6 +21,7 @@ import { wrapText } from './WrapBody';
 const USED = {
   rod: { label: 'rod that went in', kind: 'length' },
   flowed: { label: 'it flowed after, about', kind: 'time' },
+  lot: { label: 'lot, from the packet', kind: 'name', optional: true },
   reason: { label: 'why another filler than planned', kind: 'name', optional: true },
   note: { label: 'note', kind: 'words', optional: true },
 } as const;
@@ -60,11 +61,13 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
   const [filler, setFiller] = useState(typeof lit === 'string' ? lit : chosen);
   const [open, setOpen] = useState(false);
   const photos = usePhotos();
-  const figures = useFigures(`run.${joint.id}.${run.flameOffAt}.used`, USED, usual(plan, burntS, run.flowedAfterS, units));
+  const lotNow = van?.fillers.find(({ designation }) => designation === filler)?.lot ?? '';
+  const usually = { ...usual(plan, burntS, run.flowedAfterS, units), lot: lotNow };
+  const figures = useFigures(`run.${joint.id}.${run.flameOffAt}.used`, USED, usually);
   const differs = differsFromPlan(joint, filler);
   const fit = work.events.findLast(({ kind }) => kind === 'dry-fit')?.values['depthMm'];
   const still = HOLD_STILL_S - (run.since === null ? HOLD_STILL_S : (now - run.since) / 1000);
-  async function keep({ rod, flowed, reason = '', note: said = '' }: Read<typeof USED>): Promise<boolean> {
+  async function keep({ rod, flowed, lot = '', reason = '', note: said = '' }: Read<typeof USED>): Promise<boolean> {
     if (differs && reason.trim() === '') {
       setOpen(true);
       figures.complain('reason', 'is needed: another filler than the plan’s went in');
@@ -74,6 +77,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
     const values = {
       ...{ filler, rodMm: Number((1000 * lengthM(rod)).toPrecision(6)), seconds: after, ...purgeAsMade(work, plan) },
       ...{ depthMm: typeof fit === 'number' ? fit : null, protection: wrapText(plan), note: said.trim() },
+      ...(lot.trim() === '' ? {} : { lot: lot.trim() }),
       ...(differs ? { reason: reason.trim() } : {}),
     };
     const again = joint.state === 'rework' || joint.state === 'sent-back';
@@ -98,7 +102,8 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
         <Words size={17} bold>
           {filler}
         </Words>
-        , {figures.textOf('rod')} of rod, flowed after {run.flowedAfterS === null ? 'about ' : ''}
+        {figures.textOf('lot') ? `, lot ${figures.textOf('lot')}` : ''}, {figures.textOf('rod')} of rod, flowed after{' '}
+        {run.flowedAfterS === null ? 'about ' : ''}
         {figures.textOf('flowed')}
       </Words>
       {open ? (
@@ -109,7 +114,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
             options={fillers.map((value) => ({ value, label: value }))}
             onChange={setFiller}
           />
-          <FigureFields figures={figures} of={differs ? ['rod', 'flowed', 'reason', 'note'] : ['rod', 'flowed', 'note']} />
+          <FigureFields figures={figures} of={differs ? ['rod', 'lot', 'flowed', 'reason', 'note'] : ['rod', 'lot', 'flowed', 'note']} />
           <PhotoStrip photos={photos} />
         </>
       ) : (

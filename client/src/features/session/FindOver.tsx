@@ -55,6 +55,7 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
           Nothing here is called so: a machine, a site, a job, a joint or a person.
         </Words>
       ) : null}
+      <FrameKey quiet label="A table over all joints" onPress={() => leave('/found')} />
       {search.isError && !error ? (
         <Words size={15} tone="red" role="alert">
           {errorText(search.error)}

@@ -6,6 +6,7 @@ export { NewUnitScreen, UnitPlateScreen } from '@/features/units/UnitFormScreen'
 export { UnitScreen } from '@/features/units/UnitScreen';
 export { CircuitScreen } from '@/features/circuit/CircuitScreen';
 export { DecideScreen } from '@/features/decide/DecideScreen';
+export { FoundScreen } from '@/features/found';
 export { FindScreen } from '@/features/find/FindScreen';
 export { HoldScreen } from '@/features/hold';
 export { PullScreen } from '@/features/pull';

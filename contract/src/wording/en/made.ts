@@ -91,7 +91,8 @@ export const sentenceOf = (content: JointEntry): string => {
   const ofRun = runEntryText(content.kind, values) ?? coldEntryText(content.kind, values) ?? heldEntryText(content.kind, values);
   if (ofRun !== null) return ofRun;
   const result = values['result'] ? `${LOOK_RESULT_WORDS[values['result'] as LookResult]}. ` : ''; // cast: the schema of a look
-  const filler = values['filler'] ? `${String(values['filler'])}, ${String(values['rodMm'])} mm of rod. ` : '';
+  const lot = values['lot'] ? `, lot ${String(values['lot'])}` : '';
+  const filler = values['filler'] ? `${String(values['filler'])}${lot}, ${String(values['rodMm'])} mm of rod. ` : '';
   const reason = values['reason'] ? `Other than planned: ${String(values['reason'])} ` : '';
   const findings =
     Array.isArray(values['findings']) && values['findings'].length > 0

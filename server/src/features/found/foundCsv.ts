@@ -1,6 +1,6 @@
 import type { FoundJoint } from '@kesto/contract';
 import { FOUND_COLUMN_WORDS, JOINT_STATE_WORDS } from '@kesto/contract/wording';
-import { unparse } from 'papaparse';
+import papa from 'papaparse';
 
 type Column = keyof typeof FOUND_COLUMN_WORDS;
 
@@ -19,6 +19,9 @@ const COLUMNS = Object.keys(CELLS) as readonly Column[]; // cast: the table's ow
 
 /** Joints as a table; a cell that a sheet would run is quoted. */
 export const foundCsv = (joints: readonly FoundJoint[]): string =>
-  unparse([COLUMNS.map((column) => FOUND_COLUMN_WORDS[column]), ...joints.map((joint) => COLUMNS.map((column) => CELLS[column](joint)))], {
-    escapeFormulae: true,
-  });
+  papa.unparse(
+    [COLUMNS.map((column) => FOUND_COLUMN_WORDS[column]), ...joints.map((joint) => COLUMNS.map((column) => CELLS[column](joint)))],
+    {
+      escapeFormulae: true,
+    },
+  );
