@@ -13,6 +13,7 @@ export * from './found/types';
 export * from './instruments/types';
 export * from './jobs/types';
 export * from './joints/types';
+export * from './labels/types';
 export * from './ledger/types';
 export * from './seal/types';
 export * from './search/types';

@@ -6,6 +6,7 @@ import { FOUND_ROUTES } from './found/routes';
 import { INSTRUMENT_ROUTES } from './instruments/routes';
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
+import { LABEL_ROUTES } from './labels/routes';
 import { LEDGER_ROUTES } from './ledger/routes';
 import { PEOPLE_ROUTES } from './people/routes';
 import { PHOTO_ROUTES } from './photos/routes';
@@ -36,6 +37,7 @@ export const ROUTES = {
   ...SEARCH_ROUTES,
   ...STAGE_ROUTES,
   ...JOINT_ROUTES,
+  ...LABEL_ROUTES,
   ...LEDGER_ROUTES,
   ...PRINT_ROUTES,
   ...PHOTO_ROUTES,

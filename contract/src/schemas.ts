@@ -19,6 +19,7 @@ import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
 import { fromInstrument, holdLogRequest, pairingRequest, standInRequest } from './instruments/schema';
+import { readLabelRequest } from './labels/schema';
 import { putShopKeyRequest } from './seal/schema';
 import { putCommentRequest } from './comments/schema';
 import { putDayPinRequest, putPinOverrulingRequest, putPinSeenRequest } from './dayPins/schema';
@@ -73,6 +74,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putPinSeen: putPinSeenRequest,
   setReport: keepReportRequest,
   setShopKey: putShopKeyRequest,
+  readLabel: readLabelRequest,
   putJointComment: putCommentRequest,
   putJobComment: putCommentRequest,
   putPlan: putPlanRequest,

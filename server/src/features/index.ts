@@ -9,6 +9,7 @@ import { foundRoutes } from './found';
 import { instrumentRoutes } from './instruments';
 import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
+import { labelRoutes } from './labels';
 import { ledgerRoutes } from './ledger';
 import { peopleRoutes } from './people';
 import { photoRoutes } from './photos';
@@ -45,5 +46,6 @@ export function features(platform: Platform): Router {
   auditRoutes(routes);
   sealRoutes(routes, platform);
   foundRoutes(routes);
+  labelRoutes(routes, platform);
   return router;
 }

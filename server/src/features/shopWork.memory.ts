@@ -3,6 +3,7 @@ import { copyOf, noRows, sortedBy, type MemoryRows } from '../platform/memory/ro
 import { memoryAudit } from './audit/audit.repository.memory';
 import { memoryDrawings } from './circuits/drawings.repository.memory';
 import { memoryDayPins } from './dayPins/dayPins.repository.memory';
+import { memoryLabels } from './labels/labels.repository.memory';
 import { memoryFound } from './found/found.repository.memory';
 import { memorySeries } from './instruments/series.repository.memory';
 import { memoryJobs } from './jobs/jobs.repository.memory';
@@ -42,6 +43,7 @@ const memoryShopWork = (shopId: string, rows: MemoryRows): ShopWork => ({
   series: memorySeries(rows),
   seal: memorySeal(rows),
   found: memoryFound(rows),
+  labels: memoryLabels(rows),
 });
 
 /**
@@ -81,6 +83,8 @@ export function memoryStore(): Store {
         )[0] ?? null
       );
     },
+    knowsHead: async ({ joint, sequence, head }) =>
+      all().some(({ rows }) => rows.labelsGiven.some((one) => one.jointId === joint && one.sequence === sequence && one.head === head)),
     ping: async () => undefined,
     connections: () => ({ all: 0, free: 0, waiting: 0 }),
   };

@@ -6,6 +6,7 @@ import type { DayPinRepository } from './dayPins';
 import type { FoundRepository } from './found';
 import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
+import type { LabelRepository } from './labels';
 import type { Invite, InviteRepository, PersonRepository } from './people';
 import type { PhotoRepository } from './photos';
 import type { SealRepository } from './seal';
@@ -42,6 +43,7 @@ export interface ShopWork {
   readonly series: SeriesRepository;
   readonly seal: SealRepository;
   readonly found: FoundRepository;
+  readonly labels: LabelRepository;
 }
 
 /** Who signs in by a name. */
@@ -61,6 +63,8 @@ export interface Store {
   loginIsTaken(login: string): Promise<boolean>;
   /** Which shop a code belongs to: asked, like a sign-in, before a shop is known. */
   inviteBy(codeHash: string): Promise<(Invite & { readonly shopId: string }) | null>;
+  /** Whether a label of that head was printed of that joint, in whatever shop: asked before a shop is known, and no more is told. */
+  knowsHead(label: { readonly joint: string; readonly sequence: number; readonly head: string }): Promise<boolean>;
   /** Fails where the database does not answer. */
   ping(): Promise<void>;
   /** Connections to what keeps the rows: how many there are, how many of them are free, how many pieces of work wait for one. */

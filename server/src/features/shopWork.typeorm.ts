@@ -2,10 +2,12 @@ import { randomBytes } from 'node:crypto';
 import type { Pool } from 'pg';
 import type { DataSource } from 'typeorm';
 import { Invites, People } from '../platform/db/rows';
+import { LabelsGiven } from '../platform/db/treeRows';
 import { withShop, type ShopTransaction } from '../platform/db/shop';
 import { typeormAudit } from './audit/audit.repository.typeorm';
 import { typeormDrawings } from './circuits/drawings.repository.typeorm';
 import { typeormDayPins } from './dayPins/dayPins.repository.typeorm';
+import { typeormLabels } from './labels/labels.repository.typeorm';
 import { typeormFound } from './found/found.repository.typeorm';
 import { typeormSeries } from './instruments/series.repository.typeorm';
 import { typeormJobs } from './jobs/jobs.repository.typeorm';
@@ -48,13 +50,18 @@ export function typeormShopWork(transaction: ShopTransaction, known: KnownLinks)
     series: typeormSeries(transaction),
     seal: typeormSeal(transaction),
     found: typeormFound(transaction),
+    labels: typeormLabels(transaction),
   };
 }
 
 export function typeormStore(db: DataSource): Store {
   const known = knownLinks();
   /** What row-level security lets through by a word that is known, where the shop is not. */
-  const knowing = <T>(setting: 'app.login' | 'app.invite', word: string, ask: (manager: ShopTransaction['manager']) => Promise<T>) =>
+  const knowing = <T>(
+    setting: 'app.login' | 'app.invite' | 'app.head',
+    word: string,
+    ask: (manager: ShopTransaction['manager']) => Promise<T>,
+  ) =>
     db.transaction(async (manager) => {
       await manager.query(`select set_config($1, $2, true)`, [setting, word]);
       return ask(manager);
@@ -69,6 +76,8 @@ export function typeormStore(db: DataSource): Store {
     // Another shop may know the same code by now: whoever made it first is meant, and nobody is told.
     inviteBy: (codeHash) =>
       knowing('app.invite', codeHash, (manager) => manager.findOne(Invites, { where: { codeHash }, order: { madeAt: 'ASC' } })),
+    knowsHead: ({ joint: jointId, sequence, head }) =>
+      knowing('app.head', head, (manager) => manager.existsBy(LabelsGiven, { jointId, sequence, head })),
     async ping() {
       await db.query('select 1');
     },

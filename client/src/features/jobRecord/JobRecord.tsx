@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
+import { Comment, CommentsOfJob } from '@/features/comment';
 import { PaperKeys } from '@/features/paper';
 import { JobMark } from './JobMark';
 import { useJobRecord } from './useJobRecord';
@@ -19,10 +20,13 @@ export function JobRecord({ job }: { job: JobView }) {
       {record.check?.status === 'checked' ? <JobMark found={record.check.found} /> : null}
       {record.check?.status === 'failed' ? <Failed message={record.check.message} /> : null}
       <PaperKeys page="jobPdf" id={job.id} name={`${job.unit.tag}-job-${job.number}`} />
+      <PaperKeys page="labelsPdf" id={job.id} name={`${job.unit.tag}-labels`} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <FrameKey label={record.busy ? 'Checking' : 'Check the whole job'} disabled={record.busy} onPress={record.look} />
         <FrameKey label="Give a copy of the job" disabled={record.busy} onPress={record.give} />
       </View>
+      <CommentsOfJob job={job} />
+      <Comment of="job" id={job.id} />
     </View>
   );
 }

@@ -24,6 +24,9 @@ test('a job’s file is checked on the device; what is altered is named, what is
   expect(await checkJobFile(fileWith(altered))).toMatchObject({
     found: { intact: false, firstBroken: { in: 'job.jsonl', entry: 1, why: 'entry-altered' } },
   });
-  expect(await checkJobFile(fileWith(entry).slice(0, 90))).toMatchObject({ status: 'failed', message: expect.stringContaining('cut short') });
+  expect(await checkJobFile(fileWith(entry).slice(0, 90))).toMatchObject({
+    status: 'failed',
+    message: expect.stringContaining('cut short'),
+  });
   expect(await checkJobFile(zipSync({ 'a.txt': strToU8('a') }))).toMatchObject({ status: 'failed' });
 });

@@ -18,6 +18,8 @@ import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { Comment } from '@/features/comment';
+import { LabelNote } from '@/features/label';
 import { PaperKeys } from '@/features/paper';
 import { jointCells } from '@/data/joints/cells';
 import { brokenEntry, Chain, IntegrityMark } from '@/features/chain';
@@ -87,7 +89,13 @@ export function PassportScreen({ joint }: { joint: JointView }) {
           ) : (
             <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
           )}
-          {joint.entries.length > 0 ? <PaperKeys page="recordPdf" id={joint.id} name={`${joint.tag}-record`} /> : null}
+          {joint.entries.length > 0 ? (
+            <>
+              <PaperKeys page="recordPdf" id={joint.id} name={`${joint.tag}-record`} />
+              <PaperKeys page="labelPdf" id={joint.id} name={`${joint.tag}-label`} />
+              <Comment of="joint" id={joint.id} />
+            </>
+          ) : null}
           <KeptLinks joint={joint} />
           <Settle joint={joint} />
           {mayJudge ? <Judge jointId={joint.id} onJudge={passport.judge} busy={passport.judging} /> : null}
@@ -96,6 +104,7 @@ export function PassportScreen({ joint }: { joint: JointView }) {
         </View>
       }
     >
+      <LabelNote joint={joint} />
       {calledAsText(joint) ? (
         <Words size={15} tone="amber">
           {calledAsText(joint)}

@@ -10,6 +10,8 @@ const PAGES = {
   recordPdf: { print: 'Print the record', says: 'the record' },
   jobPdf: { print: 'Print the job', says: 'the job' },
   reportPdf: { print: 'Print the report', says: 'the report' },
+  labelPdf: { print: 'Print its label', says: 'the label' },
+  labelsPdf: { print: 'Print labels of its joints', says: 'the labels' },
   foundPdf: { print: 'A page for whoever pays', says: 'what was found' },
 } as const;
 
@@ -25,7 +27,7 @@ interface PaperKeysProps {
 export function PaperKeys({ page, id, name }: PaperKeysProps) {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const address = page === 'recordPdf' ? addressOf(page, { joint: id }) : addressOf(page, { job: id });
+  const address = page === 'recordPdf' || page === 'labelPdf' ? addressOf(page, { joint: id }) : addressOf(page, { job: id });
   async function share() {
     setBusy(true);
     const found = await fetchBytes(address);

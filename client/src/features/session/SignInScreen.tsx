@@ -6,6 +6,7 @@ import { isOpenToListeners, OPEN_TO_LISTENERS } from '@/ui/connection';
 import { FrameKey } from '@/ui/Buttons';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
+import { StrangerNote } from '@/features/label';
 import { codeInAddress } from './codeInAddress';
 import { JoinForm } from './JoinForm';
 import { SignInForm } from './SignInForm';
@@ -38,6 +39,7 @@ export function SignInScreen() {
           <JointDrawing {...COVER_JOINT} detail="cover" />
         </View>
         <View style={{ flex: wide ? 1 : undefined }}>
+          <StrangerNote />
           {joining ? (
             <JoinForm onBack={() => setJoining(false)} />
           ) : (

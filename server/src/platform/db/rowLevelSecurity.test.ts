@@ -22,6 +22,7 @@ beforeAll(async () => {
   const refused = { personId: demoId(0x11), address: '203.0.113.7', minute: new Date() };
   // The rows joints are found by are worked out when they are asked for; what is sealed is given away once.
   await (await server.as('bo')).get(`/api/joints/${FINISHED_JOINT}/record.json`).expect(200);
+  await (await server.as('bo')).get(`/api/joints/${FINISHED_JOINT}/label.svg`).expect(200);
   const comment = { text: 'seen', deviceTime: new Date().toISOString() };
   await (await server.as('bo')).put(`/api/joints/${FINISHED_JOINT}/comments/${uuid()}`).send(comment).expect(200);
   await server.store.inShop(DEMO_SHOP, (shop) => freshen(shop, 2));

@@ -39,6 +39,7 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'tree_given' },
   { name: 'joint_found', change: true },
   { name: 'joint_stale', change: true, remove: true },
+  { name: 'label_given' },
   { name: 'chain_grown', change: true, remove: true },
 ];
 

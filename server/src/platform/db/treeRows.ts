@@ -86,4 +86,14 @@ export const JointsStale = new EntitySchema<{ readonly shopId: string; readonly 
   columns: { shopId, jointId: key('uuid') },
 });
 
-export const TREE_ROWS = [TreeLeaves, TreeNodes, TreeHeads, TreeGiven, ChainsGrown, JointsStale];
+export const LabelsGiven = new EntitySchema<{
+  readonly shopId: string;
+  readonly jointId: string;
+  readonly sequence: number;
+  readonly head: string;
+}>({
+  name: 'label_given',
+  columns: { shopId, jointId: key('uuid'), sequence: key('integer'), head: column('text') },
+});
+
+export const TREE_ROWS = [TreeLeaves, TreeNodes, TreeHeads, TreeGiven, ChainsGrown, JointsStale, LabelsGiven];

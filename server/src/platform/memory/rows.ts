@@ -8,6 +8,7 @@ import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { LinkColumns } from '../../features/ledger';
 import type { FoundRow } from '../../features/found';
+import type { GivenLabel } from '../../features/labels';
 import type { Invite, Person } from '../../features/people';
 import type { CleanPhoto, SentPhoto } from '../../features/photos';
 import type { Session } from '../../features/session';
@@ -50,6 +51,7 @@ export interface MemoryRows {
   chainsGrown: ChainId[];
   jointFound: FoundRow[];
   jointStale: string[];
+  labelsGiven: GivenLabel[];
 }
 
 export const noRows = (): MemoryRows => ({
@@ -57,7 +59,7 @@ export const noRows = (): MemoryRows => ({
   ...{ people: [], invites: [], sessions: [], sites: [], units: [], circuits: [], drawings: [] },
   ...{ jobs: [], joints: [], jobJoints: [], plans: [], links: [], photos: [] },
   ...{ photosSent: [], audit: [], refusedTries: [], dayPins: [], pinUses: [], series: [], seriesBlocks: [] },
-  ...{ treeLeaves: [], treeNodes: [], treeHeads: [], treeGiven: [], chainsGrown: [], jointFound: [], jointStale: [] },
+  ...{ treeLeaves: [], treeNodes: [], treeHeads: [], treeGiven: [], chainsGrown: [], jointFound: [], jointStale: [], labelsGiven: [] },
 });
 
 export const copyOf = (rows: MemoryRows): MemoryRows =>
