@@ -43,6 +43,7 @@ const FLOORS = [
   'history',
   'chart',
   'cache',
+  'signing',
   'api',
   'outbox',
   'session',

@@ -14,4 +14,4 @@ jest.mock('file-saver', () => ({ saveAs: jest.fn() }));
 require('react-native-gesture-handler/jestSetup');
 
 // What is fetched when it is needed is there at once: Jest runs no module that is fetched later.
-jest.mock('@/features/chain/openCheck', () => ({ openCheck: () => Promise.resolve(jest.requireActual('@kesto/contract/check')) }));
+jest.mock('@/signing/openCheck', () => ({ openCheck: () => Promise.resolve(jest.requireActual('@kesto/contract/check')) }));

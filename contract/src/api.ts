@@ -9,6 +9,7 @@ export * from './circuits/types';
 export * from './comments/types';
 export * from './dayPins/pin';
 export * from './dayPins/types';
+export * from './devices/types';
 export * from './found/types';
 export * from './instruments/types';
 export * from './jobs/types';

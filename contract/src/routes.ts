@@ -2,6 +2,7 @@ import { AUDIT_ROUTES } from './audit/routes';
 import { CIRCUIT_ROUTES } from './circuits/routes';
 import { COMMENT_ROUTES } from './comments/routes';
 import { DAY_PIN_ROUTES } from './dayPins/routes';
+import { DEVICE_ROUTES } from './devices/routes';
 import { FOUND_ROUTES } from './found/routes';
 import { INSTRUMENT_ROUTES } from './instruments/routes';
 import { JOB_ROUTES } from './jobs/routes';
@@ -31,6 +32,7 @@ export const ROUTES = {
   ...JOB_ROUTES,
   ...COMMENT_ROUTES,
   ...DAY_PIN_ROUTES,
+  ...DEVICE_ROUTES,
   ...FOUND_ROUTES,
   ...INSTRUMENT_ROUTES,
   ...SEAL_ROUTES,

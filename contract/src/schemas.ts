@@ -20,6 +20,7 @@ import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
 import { fromInstrument, holdLogRequest, pairingRequest, standInRequest } from './instruments/schema';
 import { readLabelRequest } from './labels/schema';
+import { endDeviceRequest, setDeviceRequest, vouchRequest } from './devices/schema';
 import { putShopKeyRequest } from './seal/schema';
 import { putCommentRequest } from './comments/schema';
 import { putDayPinRequest, putPinOverrulingRequest, putPinSeenRequest } from './dayPins/schema';
@@ -74,6 +75,9 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putPinSeen: putPinSeenRequest,
   setReport: keepReportRequest,
   setShopKey: putShopKeyRequest,
+  setDevice: setDeviceRequest,
+  setVouched: vouchRequest,
+  setDeviceEnded: endDeviceRequest,
   readLabel: readLabelRequest,
   putJointComment: putCommentRequest,
   putJobComment: putCommentRequest,

@@ -14,9 +14,11 @@ export const sessionApi = api.injectEndpoints({
   }),
 });
 
-/** Who is signed in, as far as it is known. */
-export const signedInPerson = (state: Parameters<ReturnType<typeof sessionApi.endpoints.me.select>>[0]) =>
-  sessionApi.endpoints.me.select()(state).data?.person ?? null;
+type Known = Parameters<ReturnType<typeof sessionApi.endpoints.me.select>>[0];
+
+/** Who is signed in, and in which shop, as far as it is known. */
+export const signedIn = (state: Known) => sessionApi.endpoints.me.select()(state).data ?? null;
+export const signedInPerson = (state: Known) => signedIn(state)?.person ?? null;
 
 export const {
   useMeQuery,

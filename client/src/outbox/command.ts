@@ -1,4 +1,5 @@
 import type { Body, Params, RouteName } from '@kesto/contract/api';
+import type { KindId } from '@kesto/core';
 import type { Tag } from '@/api/api';
 import type { Line } from './merge';
 
@@ -26,6 +27,8 @@ export interface Write<Name extends WriteRoute = WriteRoute> {
   /** What was fetched and is old once this is stored. */
   readonly changes: readonly Tag[];
   readonly madeFrom?: MadeFrom;
+  /** Of a correction: the kind of what it corrects. */
+  readonly anewOf?: KindId;
   /** Bytes that go in place of the body. */
   readonly file?: Blob;
 }

@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
-import { signedInPerson } from '@/api/sessionApi';
+import { signedIn, signedInPerson } from '@/api/sessionApi';
+import { signWrite } from './signWrite';
 import type { KeepingThunk } from './thunks';
 import type { Command, Refusal, Write, WriteRoute } from './command';
 
@@ -12,10 +13,16 @@ const NOBODY: Refusal = { message: 'Sign in first: what is kept here needs a nam
 export const write =
   <Name extends WriteRoute>({ file, ...asked }: Write<Name>): KeepingThunk<Promise<Refusal | null>> =>
   async (_dispatch, getState, { outbox }) => {
-    const me = signedInPerson(getState());
+    const me = signedIn(getState());
     if (!me) return NOBODY;
-    const who = { by: me.id, byName: me.name };
-    const command: Command = { ...asked, ...who, id: uuid(), at: new Date().toISOString(), state: { status: 'waiting' } };
+    const who = { by: me.person.id, byName: me.person.name };
+    const command: Command = {
+      ...(await signWrite(asked, me)),
+      ...who,
+      id: uuid(),
+      at: new Date().toISOString(),
+      state: { status: 'waiting' },
+    };
     const outcome = outbox.outcomeOf(command.id);
     await outbox.issue(command, file);
     const told = await Promise.race([outcome, new Promise<null>((resolve) => setTimeout(resolve, PATIENCE_MS, null))]);

@@ -10,6 +10,8 @@ import {
 } from '@kesto/core/tree';
 import { strFromU8, unzipSync } from 'fflate';
 
+export { isContinued, isSignedHead } from '@kesto/core/tree';
+
 /** What somebody holds a file against. */
 export interface HeldAgainst {
   /** A hash noted earlier, as it was typed. */

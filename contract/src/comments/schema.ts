@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { signedBy } from '../devices/schema';
 import { seen } from '../joints/schema';
 import { NOTE_LIMIT } from '../joints/types';
 import { utcInstant } from '../schema/instant';
@@ -9,4 +10,5 @@ export const putCommentRequest = Joi.object<PutCommentRequest>({
   text: text(NOTE_LIMIT).required(),
   deviceTime: utcInstant.required(),
   seen,
+  signed: signedBy,
 });

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { signedBy } from '../devices/schema';
 import { photoHashes } from '../photos/schema';
 import { CHAINS, KINDS, kindsOf, type EntryKind } from '@kesto/core';
 import { planRequest } from '../engine/schema';
@@ -61,4 +62,5 @@ export const putEntryRequest = Joi.object<PutEntryRequest>({
   photos: photoHashes.required(),
   corrects,
   seen,
+  signed: signedBy,
 });

@@ -1,3 +1,4 @@
+import type { SignedBy } from '../devices/types';
 import type { EntryKind, Head, JointPlace, JointPlan, JointState, PlanRequest, JointLink, Stage, Told } from '@kesto/core';
 import type { PlanAnswer } from '../engine/plan';
 import type { JobSchools } from '../jobs/types';
@@ -69,6 +70,8 @@ export interface PutEntryRequest {
   readonly corrects?: { readonly entry: string; readonly why: string };
   /** Heads this device knew: of the joint's chain, and of its job's. */
   readonly seen?: readonly Head[];
+  /** What the device signed of it, where it has a key. */
+  readonly signed?: SignedBy;
 }
 
 export type BrazedValues = Told<'brazed'>;

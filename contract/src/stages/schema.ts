@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { signedBy } from '../devices/schema';
 import { KEPT_STAGES, KINDS, stagedKinds, stagesOf, type StageEntryKind } from '@kesto/core';
 import { ANEW, corrects, seen } from '../joints/schema';
 import { photoHashes } from '../photos/schema';
@@ -57,4 +58,5 @@ export const putStageEntryRequest = Joi.object<PutStageEntryRequest>({
   photos: photoHashes.required(),
   corrects,
   seen,
+  signed: signedBy,
 });

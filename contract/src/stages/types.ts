@@ -1,3 +1,4 @@
+import type { SignedBy } from '../devices/types';
 import type { Head, JobEntry, JobLink, KeptStage, NearKind, PlaceHistory, StageEntryKind, Told } from '@kesto/core';
 import type { SignInRequest } from '../session/types';
 
@@ -39,6 +40,8 @@ export interface PutStageEntryRequest {
   readonly corrects?: { readonly entry: string; readonly why: string };
   /** Heads this device knew: of the job's chain. */
   readonly seen?: readonly Head[];
+  /** What the device signed of it, where it has a key. */
+  readonly signed?: SignedBy;
 }
 
 /** A lead signs in for this one entry; the session that is open stays as it is. */

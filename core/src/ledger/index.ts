@@ -18,6 +18,7 @@ export type { EngineValue, Field, Fields, Spec, ValuesOf } from './fields';
 export * from './entry';
 export * from './openWords';
 export { figuresOf } from './figuresOf';
+export { makeStatement, type ToSay } from './statement';
 export { closeWords, type Closed } from './closeWords';
 export { CLOCKS_APART_MS, effectiveTime, type Clocked } from './effectiveTime';
 export * from './verifyChain';

@@ -5,6 +5,7 @@ import { auditRoutes } from './audit';
 import { circuitRoutes } from './circuits';
 import { commentRoutes } from './comments';
 import { dayPinRoutes } from './dayPins';
+import { deviceRoutes } from './devices';
 import { foundRoutes } from './found';
 import { instrumentRoutes } from './instruments';
 import { jobRoutes } from './jobs';
@@ -46,6 +47,7 @@ export function features(platform: Platform): Router {
   auditRoutes(routes);
   sealRoutes(routes, platform);
   foundRoutes(routes);
+  deviceRoutes(routes, platform);
   labelRoutes(routes, platform);
   return router;
 }

@@ -1,6 +1,6 @@
 import type { JointView } from '@kesto/contract';
 import { ENTRY_WORDS } from '@kesto/contract/wording';
-import { readChain, valuesNow, type EntryKind, type JointEntry } from '@kesto/core';
+import { correctedEntry, type EntryKind, type JointEntry, readChain, readEntry, valuesNow } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
@@ -29,12 +29,12 @@ export function EntryRight({ joint, entry }: { joint: JointView; entry: JointEnt
   const mayPut = (mayMake && entry.person.id === me?.person.id) || isLead;
   if (!mayPut || isStruck || STANDS.includes(entry.kind)) return null;
   async function put(kind: 'corrected' | 'struck-out', values: Readonly<Record<string, unknown>>, why: string): Promise<boolean> {
-    const isSafe = await keep(
-      entryWrite(joint.id, uuid(), {
-        ...{ jobId: joint.job.id, kind, values, photos: [], deviceTime: new Date().toISOString() },
-        ...{ corrects: { entry: entry.id, why }, seen: seenOf(joint) },
-      }),
-    );
+    const asked = entryWrite(joint.id, uuid(), {
+      ...{ jobId: joint.job.id, kind, values, photos: [], deviceTime: new Date().toISOString() },
+      ...{ corrects: { entry: entry.id, why }, seen: seenOf(joint) },
+    });
+    const anewOf = correctedEntry(joint.entries.map(readEntry), entry.id)?.kind;
+    const isSafe = await keep(kind === 'corrected' && anewOf ? { ...asked, anewOf } : asked);
     if (isSafe) setOpen(false);
     return isSafe;
   }

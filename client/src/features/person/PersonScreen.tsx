@@ -66,6 +66,7 @@ export function PersonScreen() {
       {problem ? <Failed message={problem.message} /> : null}
       <FrameKey label="The shop’s people" onPress={() => router.push('/people')} />
       <FrameKey label="Shop practice" onPress={() => router.push('/schools')} />
+      <FrameKey label="What is signed here" onPress={() => router.push('/signed')} />
       <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
       <Heading size={17}>Units you read in</Heading>
       <Choice label="lengths" value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />

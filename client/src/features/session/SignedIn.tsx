@@ -2,8 +2,10 @@ import type { Me } from '@kesto/contract';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { useOwnDevice } from '@/data/devices/useOwnDevice';
 import { SignalNote, useOffline } from '@/features/offline';
 import { useTodayQuery } from '@/data/today/api';
+import { TreeNote } from '@/features/seal';
 import { useKeptHere, useSendKept } from '@/outbox';
 import { unitWords } from '@/session/units';
 import { StationProvider, type Station } from '@/ui/station';
@@ -20,6 +22,7 @@ export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
   const kept = useKeptHere();
   useSendKept();
   useOffline(today, me.person.id);
+  useOwnDevice(me.person.id);
   const router = useRouter();
   useEffect(() => {
     if (codeInAddress()) router.replace('/');
@@ -35,6 +38,7 @@ export function SignedIn({ me, children }: { me: Me; children: ReactNode }) {
       <View style={{ flex: 1, backgroundColor: t.paper }}>
         <SignalNote />
         <ClockNote />
+        <TreeNote shop={me.shop.id} />
         {children}
         <FindOver open={finding} onClose={() => setFinding(false)} />
         <SignedOutOver />

@@ -37,16 +37,17 @@ export function usePuttingRight({ job, keep, mayMake }: StageWork): PuttingRight
   const entries: readonly JobEntry[] = [...links.map(readJobLink), ...kept];
   const writers = new Map(entries.map(({ id, person }) => [id, person.id]));
   const write = (
-    { id, stage }: StageFact,
+    { id, stage, kind }: StageFact,
     why: string,
     said: { kind: 'corrected' | 'struck-out'; values: Readonly<Record<string, unknown>> },
   ) =>
-    keep(
-      stageEntryWrite(job, uuid(), {
+    keep({
+      ...stageEntryWrite(job, uuid(), {
         ...{ stage, ...said, photos: [], deviceTime: new Date().toISOString(), seen: [headOf('job', job.id, links)] },
         corrects: { entry: id, why },
       }),
-    );
+      ...(said.kind === 'corrected' ? { anewOf: kind } : {}),
+    });
   return {
     mayPut: ({ id, kind }) => mayMake && !MOVES.includes(kind) && (isLead || writers.get(id) === me?.person.id),
     changesOf: (entry) =>

@@ -26,6 +26,7 @@ export { SetUpScreen } from '@/features/setUp';
 export { RunScreen } from '@/features/run';
 export { LookScreen } from '@/features/record/LookScreen';
 export { KeptScreen } from '@/features/kept/KeptScreen';
+export { SealScreen } from '@/features/seal/SealScreen';
 export { SchoolsScreen } from '@/features/shop/SchoolsScreen';
 export { SitesScreen } from '@/features/sites';
 export { VanScreen } from '@/features/van/VanScreen';

@@ -37,5 +37,6 @@ export async function addComment(shop: ShopWork, { chain, entryId, person, body,
     ...{ chain, id: entryId, kind: 'commented', told: { text: body.text }, requestHash: hash },
     ...{ person: authorOf(person), deviceTime: body.deviceTime, now, offsetS },
     ...(body.seen ? { seen: body.seen } : {}),
+    signed: body.signed,
   });
 }

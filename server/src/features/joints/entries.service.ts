@@ -143,5 +143,6 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
     ...correctedFields(asked, links),
     ...saidBy(asked),
     ...(asked.body.seen ? { seen: asked.body.seen } : {}),
+    signed: asked.body.signed,
   });
 }

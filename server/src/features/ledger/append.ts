@@ -1,17 +1,15 @@
+import type { SignedBy } from '@kesto/contract';
 import {
-  closeWords,
   commit,
   effectiveTime,
   isLedgerLink,
-  KINDS,
   LEDGER_FORMAT,
+  makeStatement,
   RULES,
   sealLink,
-  shapeOf,
   type AnyLink,
   type Beside,
   type ChainId,
-  type Commitment,
   type EntryContent3,
   type Fields,
   type Head,
@@ -23,6 +21,7 @@ import {
 } from '@kesto/core';
 import type { KeptPhoto } from '../photos';
 import type { ShopWork } from '../shopWork';
+import { signatureOf } from './signature';
 
 /** Who writes; `onBehalfOf`: whose words they are, who has left the shop. */
 export interface Author {
@@ -58,6 +57,8 @@ export interface ToAppend extends SaidBy {
   readonly because?: EntryContent3['because'];
   readonly seen?: readonly Head[];
   readonly requestHash: string;
+  /** What the device signed, where it has a key. */
+  readonly signed?: SignedBy | undefined;
 }
 
 /** A name's card: the one that stands in the chain already, so that one erasure takes all of it, else a new one. */
@@ -70,13 +71,6 @@ function cardOf(before: readonly AnyLink[], { id, name }: { readonly id: string;
   return commit(name, salt);
 }
 
-/** What was told, closed: of a correction, by the fields of what it corrects. */
-function closedOf({ kind, told, anew }: ToAppend, salt: Salt) {
-  if (!anew) return closeWords(KINDS[kind].told, told, salt);
-  const closed = closeWords(anew, told, salt);
-  return { told: { values: closed.told }, beside: closed.beside };
-}
-
 const takenAt = ({ content }: AnyLink) => ('said' in content ? content.at.server : content.serverTime);
 
 /** The server's time: never earlier than the entry before, whatever its clock does. */
@@ -86,40 +80,39 @@ function serverTime(now: Date, before: readonly AnyLink[]): string {
   return earliest > now.toISOString() ? earliest : now.toISOString();
 }
 
-function statementOf(shopId: string, what: ToAppend, told: EntryContent3['said']['told'], why: Commitment | null): EntryContent3['said'] {
-  const { chain, id, kind, stage = null, corrects, photos = [], person, deviceTime } = what;
-  return {
-    ...{ shop: shopId, chain, id, kind, shape: shapeOf(kind), stage, told, photos: photos.map(({ sent }) => sent) },
-    corrects: corrects && why ? { entry: corrects.entry, why } : null,
-    ...{
-      person: person === 'kesto' ? null : person.id,
-      onBehalfOf: person === 'kesto' ? null : (person.onBehalfOf ?? null),
-      deviceTime,
-      seen: what.seen ?? null,
-      drawing: null,
-      simulated: false,
-    },
-  };
+/** Salts as the device took them, in their order; where it took none, or too few, fresh ones. */
+function saltsOf(shop: ShopWork, signed: SignedBy | undefined): Salt {
+  const salts = [...(signed?.salts ?? [])];
+  return () => salts.shift() ?? shop.salt();
+}
+
+/** What was said, as its device made it and signed it. */
+function statementOf(shop: ShopWork, what: ToAppend) {
+  const { chain, id, kind, stage, told, anew, corrects, photos = [], person, deviceTime, seen } = what;
+  const who = person === 'kesto' ? { person: null, onBehalfOf: null } : { person: person.id, onBehalfOf: person.onBehalfOf ?? null };
+  const sent = photos.map((photo) => photo.sent);
+  return makeStatement(
+    { ...{ shop: shop.shopId, chain, id, kind, stage, told, anew, corrects, photos: sent, deviceTime, seen }, ...who },
+    saltsOf(shop, what.signed),
+  );
 }
 
 /** Adds one link to a chain whose row the caller holds. */
 export async function append(shop: ShopWork, before: readonly AnyLink[], what: ToAppend): Promise<LedgerLink> {
-  const { chain, person, photos = [], deviceTime, offsetS, corrects } = what;
-  const { salt } = shop;
-  const words = closedOf(what, salt);
-  const card = person === 'kesto' ? null : cardOf(before, person, salt);
-  const why = corrects ? commit(corrects.why, salt) : null;
+  const { chain, person, photos = [], deviceTime, offsetS } = what;
+  const { said, beside: words } = statementOf(shop, what);
+  const card = person === 'kesto' ? null : cardOf(before, person, shop.salt);
   const server = serverTime(what.now, before);
   const content: EntryContent3 = {
     ...{ format: LEDGER_FORMAT, rules: RULES, chain, sequence: before.length + 1, previous: before.at(-1)?.hash ?? null },
-    said: statementOf(shop.shopId, what, words.told, why?.commitment ?? null),
+    said,
     because: what.because ?? null,
     author: person === 'kesto' || !card ? 'kesto' : { person: person.id, card: card.commitment },
     worked: what.worked ?? null,
     photos: photos.map(({ sha256, mediaType, bytes, sent }) => ({ sha256, mediaType, bytes, sent })),
-    ...{ at: { server, offsetS }, signature: null },
+    ...{ at: { server, offsetS }, signature: await signatureOf(shop, said, what.signed) },
   };
-  const beside: Beside = { ...words.beside, ...card?.beside, ...why?.beside };
+  const beside: Beside = { ...words, ...card?.beside };
   const link = sealLink(content, beside);
   await shop.ledger.add(link, {
     ...{ result: textAt(what.told, 'result') ?? textAt(what.worked?.values ?? {}, 'torch'), place: textAt(what.told, 'place') },

@@ -121,6 +121,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
     ...(await toAppend(shop, asked, kept)),
     ...{ chain, id: entryId, requestHash: hash, person: authorOf(person), deviceTime: body.deviceTime, now, offsetS },
     ...(body.seen ? { seen: body.seen } : {}),
+    signed: body.signed,
   });
   const corrected = body.kind === 'corrected' ? kept.facts.find(({ id }) => id === body.corrects?.entry) : undefined;
   if (body.stage === 'pull' && ENDS_PULLS.includes(body.kind)) await endPulls(shop, kept.facts, now);

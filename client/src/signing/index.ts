@@ -1,0 +1,3 @@
+export { keyFor, keyOf, markEntered } from './deviceKey';
+export { openCheck } from './openCheck';
+export { signStatement } from './signStatement';
