@@ -76,6 +76,9 @@ test('from two parts to a record that another person proves', async ({ page, loo
     await page.getByRole('checkbox', { name: /^crack/ }).click();
     await expect(page.getByRole('radio', { name: 'pass' })).toBeDisabled();
     await page.getByRole('checkbox', { name: /^crack/ }).click();
+    // Nothing passes of which the back was not seen.
+    await expect(page.getByRole('radio', { name: 'pass' })).toBeDisabled();
+    await page.getByRole('checkbox', { name: /^the back was seen/ }).click();
     await kesto.pick('result', 'pass');
     await kesto.addPhoto({ name: 'mirror.png', mimeType: 'image/png', buffer: pngPhoto(info.project.name === 'phone' ? 50 : 51) });
     await expect(page.getByLabel('photo 1')).toBeVisible();

@@ -132,6 +132,7 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
 
   await test.step('looked at: the answer is lost, and there is one look', async () => {
     await kesto.action('Look at it');
+    await page.getByRole('checkbox', { name: /^the back was seen/ }).click();
     await kesto.pick('result', 'pass');
     const lost = await loseOneAnswer(page);
     await kesto.action('Keep: pass');

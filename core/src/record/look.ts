@@ -16,6 +16,12 @@ export const LOOK_FINDINGS = {
   'not-fully-home': 'cut-out',
   crack: 'cut-out',
   'base-metal-melted': 'cut-out',
+  /** Burst or bubbled by pressure inside. */
+  blown: 'cut-out',
+  /** Flux of FB3 or FB4 that cannot be got off. */
+  'flux-stuck': 'cut-out',
+  /** Phosphorus filler on iron or nickel: brittle, however it looks. */
+  'phosphorus-on-iron': 'cut-out',
 } as const satisfies Readonly<Record<string, LookResult>>;
 export type LookFinding = keyof typeof LOOK_FINDINGS;
 export const LOOK_FINDING_IDS = Object.keys(LOOK_FINDINGS) as readonly LookFinding[]; // cast: the table's own keys
@@ -25,3 +31,37 @@ const severity = (result: LookResult) => LOOK_RESULTS.indexOf(result);
 /** The finding that a result is too mild for; null where the result may stand. */
 export const tooMildFor = (result: LookResult, findings: readonly LookFinding[]): LookFinding | null =>
   findings.find((finding) => severity(LOOK_FINDINGS[finding]) > severity(result)) ?? null;
+
+/** What bars a look, whatever was found. */
+export const LOOK_BARS = ['back-not-seen', 'another-looks', 'rework-once'] as const;
+export type LookBar = (typeof LOOK_BARS)[number];
+
+/** What a look is judged by, beside what it says. */
+export interface LookedBy {
+  /** Whether whoever looks ever heated or made it. */
+  readonly isMaker: boolean;
+  readonly isLead: boolean;
+  /** How many times it was sent to be reworked before, and was. */
+  readonly reworked: number;
+  /** What the circuit holds. */
+  readonly refrigerant: string;
+  readonly safetyClass: string | null;
+}
+
+/** Of these nobody passes their own joint: high pressure, or a gas that burns or harms. */
+const ALWAYS_ANOTHER: readonly string[] = ['R-744', 'R-717'];
+export const anotherLooks = ({ refrigerant, safetyClass }: Pick<LookedBy, 'refrigerant' | 'safetyClass'>): boolean =>
+  ALWAYS_ANOTHER.includes(refrigerant) || safetyClass === 'A3' || safetyClass === 'B3';
+
+/**
+ * What bars a look from saying what it says: a joint of which the back was not seen passes nobody; of carbon dioxide, ammonia and what burns
+ * easily another than the maker passes it; it is reworked once, then cut out unless a lead says otherwise.
+ *
+ * @param look  its result, and whether the back was seen (nothing: nobody said)
+ * @returns     null where nothing bars it
+ */
+export function lookBar(look: { readonly result: LookResult; readonly backSeen?: boolean | undefined }, by: LookedBy): LookBar | null {
+  if (look.result === 'pass' && look.backSeen === false) return 'back-not-seen';
+  if (look.result === 'pass' && by.isMaker && anotherLooks(by)) return 'another-looks';
+  return look.result === 'rework' && by.reworked > 0 && !by.isLead ? 'rework-once' : null;
+}

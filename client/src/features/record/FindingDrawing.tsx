@@ -45,6 +45,25 @@ export function FindingDrawing({ finding }: { finding: LookFinding }) {
       </G>
     ),
     'base-metal-melted': <Path d="M26 30 Q36 26 38 8 Q50 0 72 2 V10 H40 V30 Z" fill={t.redWash} stroke={t.red} strokeWidth={1.6} />,
+    blown: (
+      <G>
+        <Path d="M24 30 Q30 10 37 20 Q40 6 46 14 V30 Z" fill={filler} stroke={t.ink} strokeWidth={1} />
+        <Path d="M34 12 L30 2 M40 10 V1 M46 12 L51 3" stroke={t.red} strokeWidth={2} />
+      </G>
+    ),
+    'flux-stuck': (
+      <G>
+        {fillet}
+        <Path d="M14 30 Q20 12 34 8 L40 4 V14 Q28 18 24 30 Z" fill={t.paper} stroke={t.red} strokeWidth={1.6} />
+      </G>
+    ),
+    'phosphorus-on-iron': (
+      <G>
+        <Rect x={40} y={4} width={32} height={24} fill={t.metals.steel.fill} stroke={t.ink} strokeWidth={1} />
+        {fillet}
+        <Path d="M40 12 V28" stroke={t.red} strokeWidth={3} />
+      </G>
+    ),
   };
   return (
     <Svg width="100%" height={44} viewBox="0 0 72 44" aria-hidden>

@@ -19,11 +19,15 @@ test('the points of this joint are listed, flux first on a fluxed one', async ()
 
 test('with nothing found it can pass, and is kept so', async () => {
   const { writes } = await showScreen(<LookScreen joint={joint} />, { answers: KEPT });
+  expect(screen.getByText(/^the back was not seen: a joint passes when all of it was/)).toBeTruthy();
+  await press('pass');
   expect(screen.getByText('Say what it is')).toBeTruthy();
+  await press('the back was seen too, with a mirror');
   await press('pass');
   await type('note', 'mirror clean');
   await press('Keep: pass');
-  expect(writes[0]?.body).toMatchObject({ kind: 'looked-at', values: { result: 'pass', findings: [], note: 'mirror clean' } });
+  const values = { result: 'pass', findings: [], note: 'mirror clean', backSeen: true };
+  expect(writes[0]?.body).toMatchObject({ kind: 'looked-at', values });
   expect(went()).toEqual(['/joints/joint']);
 });
 
@@ -39,6 +43,18 @@ test('a crack bars “pass” and “rework”, says why, and takes back what wa
   await press('cut out');
   await press('Keep: cut out');
   expect(writes[0]?.body).toMatchObject({ values: { result: 'cut-out', findings: ['crack'] } });
+});
+
+test('of propane whoever made it does not pass it; a second rework is a lead’s to agree to', async () => {
+  const reworked = jointView(draftOf({ female: BRASS_STUB }), [
+    { kind: 'brazed', values: {}, corrects: null },
+    { kind: 'looked-at', values: { result: 'rework', findings: ['pinhole'], note: '' }, corrects: null },
+    { kind: 'reworked', values: {}, corrects: null },
+  ]);
+  await showScreen(<LookScreen joint={{ ...reworked, circuit: { ...reworked.circuit, refrigerant: 'R-290' } }} />);
+  await press('the back was seen too, with a mirror');
+  expect(screen.getByText(/^of this refrigerant another than the maker/)).toBeTruthy();
+  expect(screen.getByText(/^it was reworked once: it is cut out now/)).toBeTruthy();
 });
 
 test('a finding touched twice is gone again', async () => {

@@ -1,11 +1,12 @@
 import type { JointView } from '@kesto/contract/api';
 import { LOOK_FINDINGS, LOOK_RESULTS, madeCold, readChain, type LookFinding, type LookResult } from '@kesto/core';
-import { coldFlawText, FINDING_WORDS, inspectText, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
+import { coldFlawText, FINDING_WORDS, inspectText, LOOK_BAR_WORDS, LOOK_RESULT_WORDS, showIn } from '@kesto/contract/wording';
 import { View } from 'react-native';
 import { jointCells } from '@/data/joints/cells';
 import { useKeptForm } from '@/forms/keptForm';
 import { useUnits } from '@/session/units';
 import { Choice } from '@/ui/Buttons';
+import { CheckRow } from '@/ui/CheckRow';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { FlagLine } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
@@ -15,6 +16,7 @@ import { Heading, Words } from '@/ui/Words';
 import { FindingDrawing } from './FindingDrawing';
 import { PhotoStrip, usePhotos } from '@/features/photos';
 import { useEntry } from './useEntry';
+import { useLookBar } from './useLookBar';
 
 const NAMES = Object.keys(LOOK_FINDINGS) as LookFinding[]; // cast: the keys of this very object
 /** What can be seen on a joint that no flame made. */
@@ -30,9 +32,11 @@ interface Look {
   readonly findings: readonly LookFinding[];
   readonly result: LookResult | null;
   readonly note: string;
+  /** All round, with a mirror for the back. */
+  readonly backSeen: boolean;
 }
 
-const UNSEEN: Look = { findings: [], result: null, note: '' };
+const UNSEEN: Look = { findings: [], result: null, note: '', backSeen: false };
 /** Nothing here can be misread: what may be said is settled by what was found. */
 const asItStands = (values: Look) => ({ values, errors: {} });
 
@@ -41,12 +45,14 @@ export function LookScreen({ joint }: { joint: JointView }) {
   const units = useUnits();
   // It outlives a reload until it is kept; another look begins anew.
   const { watch, setValue, forget } = useKeptForm<Look>(`look.${joint.id}.${joint.entries.length}`, UNSEEN, asItStands);
-  const { findings, result, note } = watch();
+  const { findings, result, note, backSeen } = watch();
   const photos = usePhotos();
   const entry = useEntry(joint);
   const cold = madeCold(readChain(joint.entries), null);
   const limit = cold && cold.flaws.length > 0 ? 'cut-out' : bestAllowed(findings);
   const points = joint.plan?.plan.inspect ?? [];
+  const barOf = useLookBar(joint, cold !== null || backSeen);
+  const bars = [...new Set(LOOK_RESULTS.filter((value) => rank(value) >= rank(limit)).flatMap((value) => barOf(value) ?? []))];
   const toggle = (name: LookFinding) => {
     const next = findings.includes(name) ? findings.filter((f) => f !== name) : [...findings, name];
     setValue('findings', next);
@@ -55,7 +61,13 @@ export function LookScreen({ joint }: { joint: JointView }) {
   async function keep() {
     if (!result) return;
     const shas = photos.photos.map((p) => p.sha256);
-    if (await entry.keep({ kind: 'looked-at', values: { result, findings, note: note.trim() }, photos: shas }, '')) forget();
+    if (
+      await entry.keep(
+        { kind: 'looked-at', values: { result, findings, note: note.trim(), ...(cold ? {} : { backSeen }) }, photos: shas },
+        '',
+      )
+    )
+      forget();
   }
   return (
     <Sheet
@@ -66,7 +78,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
       cells={jointCells(joint)}
       action={{
         label: result ? `Keep: ${LOOK_RESULT_WORDS[result]}` : 'Say what it is',
-        disabled: result === null || entry.busy,
+        disabled: result === null || barOf(result) !== null || entry.busy,
         onPress: () => void keep(),
       }}
     >
@@ -114,6 +126,14 @@ export function LookScreen({ joint }: { joint: JointView }) {
           : this cannot pass. {limit === 'rework' ? 'Clean, reheat, add filler once; after that it is cut out.' : 'It is cut out.'}
         </Words>
       )}
+      {cold ? null : (
+        <CheckRow label="the back was seen too, with a mirror" checked={backSeen} onChange={(seen) => setValue('backSeen', seen)} />
+      )}
+      {bars.map((bar) => (
+        <Words key={bar} tone="amber">
+          {LOOK_BAR_WORDS[bar]}
+        </Words>
+      ))}
       <Choice
         label="result"
         value={result}
@@ -121,7 +141,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
         options={LOOK_RESULTS.map((value) => ({
           value,
           label: value === 'rework' ? 'rework once' : LOOK_RESULT_WORDS[value],
-          disabled: rank(value) < rank(limit),
+          disabled: rank(value) < rank(limit) || barOf(value) !== null,
         }))}
       />
       <TextField label="note" value={note} onChange={(text) => setValue('note', text)} multiline />

@@ -28,6 +28,8 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   dead: 'tried to start: dead',
   decided: 'decided',
   depthMm: 'depth, mm',
+  lot: 'lot of the filler',
+  backSeen: 'the back was seen',
   downTo: 'pulled down to',
   felt: 'gas felt',
   filler: 'filler',

@@ -1,4 +1,4 @@
-import type { EntryKind, JointState, LookFinding, LookResult } from '@kesto/core';
+import type { EntryKind, JointState, LookBar, LookFinding, LookResult } from '@kesto/core';
 
 export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   planned: 'planned',
@@ -77,6 +77,16 @@ export const FINDING_WORDS: Readonly<Record<LookFinding, string>> = {
   'not-fully-home': 'not fully home',
   crack: 'crack',
   'base-metal-melted': 'base metal melted',
+  blown: 'burst or bubbled',
+  'flux-stuck': 'flux that stays',
+  'phosphorus-on-iron': 'phosphorus on iron',
+};
+
+/** Why a look cannot say what it says. */
+export const LOOK_BAR_WORDS: Readonly<Record<LookBar, string>> = {
+  'back-not-seen': 'the back was not seen: a joint passes when all of it was, with a mirror',
+  'another-looks': 'of this refrigerant another than the maker looks at it and passes it',
+  'rework-once': 'it was reworked once: it is cut out now, unless a lead agrees to another try',
 };
 
 /** What a write is about, while it is kept on the device. An entry says its own kind. */

@@ -21,7 +21,8 @@ import { append, authorOf, type Author, type SaidBy } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { checkTorch } from '../stages';
-import { checkCorrection, checkJudge, checkOrder, checkPlannedAnew, checkRoom, checkValues } from './entryChecks';
+import { toCircuit } from '../units';
+import { checkCorrection, checkJudge, checkLook, checkOrder, checkPlannedAnew, checkRoom, checkValues } from './entryChecks';
 import type { Joint, KeptPlan } from './joints.repository';
 import { addPlan } from './plans.service';
 
@@ -109,6 +110,12 @@ function correctedFields({ body }: Asked, links: readonly JointLink[]) {
   return corrected ? { anew: KINDS[corrected.kind as KindId].told } : {};
 }
 
+async function circuitOf(shop: ShopWork, { circuitId }: Joint) {
+  const circuit = await shop.circuits.byId(circuitId);
+  if (!circuit) throw notFound('The circuit of this joint');
+  return toCircuit(circuit);
+}
+
 /** Adds one link to a joint's chain. Repeating it changes nothing; the first one freezes the plan into the chain before itself. */
 export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLink> {
   const lights = isFlame(asked.body.kind);
@@ -130,6 +137,7 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
     throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   }
   checkEntry(asked, links);
+  if (asked.body.kind === 'looked-at') checkLook(asked, readChain(links), await circuitOf(shop, joint));
   const anew = asked.body.kind === 'planned-anew' ? await planAnew(shop, asked, hash) : null;
   const flame = lights ? await atTheFlame(shop, asked, { jobId, links }) : null;
   if (links.length === 0 && plan) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));

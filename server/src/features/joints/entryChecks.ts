@@ -1,5 +1,5 @@
 import { check, correctionOf } from '@kesto/contract/schemas';
-import { coldFlawText, ENTRY_WORDS, FINDING_WORDS, JOINT_STATE_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
+import { coldFlawText, ENTRY_WORDS, FINDING_WORDS, JOINT_STATE_WORDS, LOOK_BAR_WORDS, LOOK_RESULT_WORDS } from '@kesto/contract/wording';
 import {
   brazersOf,
   canonicalText,
@@ -7,9 +7,11 @@ import {
   findFiller,
   isAtTheTorch,
   KINDS,
+  lookBar,
   madeCold,
   MAY_FOLLOW,
   mayFollow,
+  safetyClassOf,
   stateAfter,
   tooMildFor,
   type EntryKind,
@@ -18,6 +20,7 @@ import {
   type JointState,
   type LookFinding,
   type LookResult,
+  type SafetyClass,
 } from '@kesto/core';
 import { AppError } from '../../platform/errors';
 import type { Asked } from './entries.service';
@@ -104,6 +107,22 @@ function checkColdLook({ kind, values }: Asked['body'], contents: readonly Joint
   if (kind !== 'looked-at' || values['result'] !== 'pass') return;
   const flaws = madeCold(contents, null)?.flaws ?? [];
   if (flaws.length > 0) throw new AppError('INVALID_INPUT', `values.result cannot be “pass”: ${coldFlawText(flaws)}`, 'values.result');
+}
+
+/** How many times it was sent to be reworked, and was. */
+const reworksOf = (contents: readonly JointEntry[]) => contents.filter(({ kind }) => kind === 'reworked').length;
+
+/** What bars a look, whatever was found; `circuit`: what the joint is for. */
+export function checkLook(
+  { body, person, ...asked }: Asked,
+  contents: readonly JointEntry[],
+  circuit: { readonly refrigerant: string; readonly safetyClass?: SafetyClass },
+): void {
+  if (body.kind !== 'looked-at') return;
+  const by = { isMaker: brazersOf(contents).includes(person.onBehalfOf ?? person.id), isLead: isLead({ body, person, ...asked }) };
+  const about = { reworked: reworksOf(contents), refrigerant: circuit.refrigerant, safetyClass: safetyClassOf(circuit) };
+  const bar = lookBar(body.values as unknown as Parameters<typeof lookBar>[0], { ...by, ...about }); // cast: the schema of a look
+  if (bar) throw new AppError('INVALID_INPUT', `values.result: ${LOOK_BAR_WORDS[bar]}`, 'values.result');
 }
 
 export function checkValues({ body }: Asked, contents: readonly JointEntry[]): void {
