@@ -7,14 +7,14 @@ import { WORDS } from './words';
 export const FEATURES = tableFeatures({});
 const column = createColumnHelper<typeof FEATURES, FoundJoint>();
 
-export const madeText = ({ madeAt }: FoundJoint): string => (madeAt ? format(new Date(madeAt), 'd MMM yyyy HH:mm') : WORDS.nothingMade);
+export const madeText = ({ madeAt }: FoundJoint): string => (madeAt ? format(new Date(madeAt), 'd MMM yyyy') : WORDS.nothingMade);
 export const fillerText = ({ filler, lot }: FoundJoint): string => [filler, lot ? WORDS.lot(lot) : null].filter(Boolean).join(', ') || '–';
 
 /** Columns in their order, each as text. */
 export const COLUMNS = column.columns([
   column.accessor('tag', { header: FOUND_COLUMN_WORDS.tag }),
   column.accessor('title', { header: FOUND_COLUMN_WORDS.title }),
-  column.accessor(({ unit, site }) => `${unit.tag}, ${site}`, { id: 'unit', header: FOUND_COLUMN_WORDS.unit }),
+  column.accessor(({ unit }) => `${unit.tag}, ${unit.name}`, { id: 'unit', header: FOUND_COLUMN_WORDS.unit }),
   column.accessor(({ maker }) => maker ?? '–', { id: 'maker', header: FOUND_COLUMN_WORDS.maker }),
   column.accessor(fillerText, { id: 'filler', header: FOUND_COLUMN_WORDS.filler }),
   column.accessor(madeText, { id: 'madeAt', header: FOUND_COLUMN_WORDS.madeAt }),
