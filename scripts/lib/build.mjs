@@ -3,7 +3,6 @@ import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, r
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
-import { makeCheckPage } from './checkPage.mjs';
 import { step } from './report.mjs';
 import { runOrStop } from './run.mjs';
 import { isCurrent, keepStamp, stampOf } from './stamp.mjs';
@@ -87,6 +86,8 @@ export async function buildClient() {
   await drawIcons();
   rmSync('client/dist.next', { recursive: true, force: true });
   runOrStop('npx expo export -p web --output-dir dist.next', { cwd: 'client' });
+  // What bundles is not there before the packages are.
+  const { makeCheckPage } = await import('./checkPage.mjs');
   await makeCheckPage(path.resolve('.'), 'client/dist.next/check.html');
   step('what the device keeps of it');
   await writeWorker('client/dist.next');

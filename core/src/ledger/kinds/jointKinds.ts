@@ -88,7 +88,12 @@ export const JOINT_KINDS = {
   bent: joint('fact', { odMm, radiusMm: above(0, 1000, 'mm'), ovalPercent: number(0, 50, '%'), checks: coldChecks, ...withNote }),
   brazed: { ...joint('fact', made), worked: atTheFlame },
   cooled: joint('fact', withNote),
-  'looked-at': joint('fact', { result: word(LOOK_RESULTS), findings: listOfEach(word(LOOK_FINDING_IDS), 0, 100), backSeen: optional(truth), ...withNote }),
+  'looked-at': joint('fact', {
+    result: word(LOOK_RESULTS),
+    findings: listOfEach(word(LOOK_FINDING_IDS), 0, 100),
+    backSeen: optional(truth),
+    ...withNote,
+  }),
   reworked: { ...joint('fact', made), worked: atTheFlame },
   soaped: joint('fact', withNote),
   /** Kesto's own, of every joint in a section that was held: what the hold showed, and from which one. */
