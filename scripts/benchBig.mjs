@@ -38,9 +38,19 @@ const ASKED = [
   ['search by a word that every joint has', '/api/search/line', JOINTS_BY_ID()],
   ['search by two words that very many have', '/api/search/line%20valve', JOINTS_BY_ID()],
   ['search by a person', '/api/search/roa', JOINTS_BY_ID()],
+  ['the newest joints, a page of fifty', '/api/found/all', FOUND()],
+  ['joints of one filler, sent to be reworked', '/api/found/filler%3DBAg-36%26state%3Drework', FOUND()],
+  ['joints by the beginning of a lot', '/api/found/lot%3DL000', FOUND()],
   ['today: thirty open jobs', '/api/today', null],
   ['a page of fifty machines', '/api/units/after/first', `select * from unit where shop_id = $1 order by place, id limit 51`],
 ];
+/** A page of fifty with what is shown of them. */
+function FOUND() {
+  return `select joint.id, joint.tag, joint.title, unit.tag, unit.name, site.name, person.name, f.filler, f.lot, f.made_at, f.state
+from joint_found f join joint on joint.shop_id = f.shop_id and joint.id = f.joint_id join unit on unit.shop_id = f.shop_id and unit.id = f.unit_id
+join site on site.shop_id = unit.shop_id and site.id = unit.site_id left join person on person.shop_id = f.shop_id and person.id = f.maker_id
+where f.shop_id = $1 and f.joint_id = any($2::uuid[])`;
+}
 function JOINTS_BY_ID() {
   return `select id, tag, title from joint where shop_id = $1 and id = any($2::uuid[])`;
 }

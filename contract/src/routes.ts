@@ -9,6 +9,7 @@ import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
 import { LABEL_ROUTES } from './labels/routes';
 import { LEDGER_ROUTES } from './ledger/routes';
+import { MATERIAL_ROUTES } from './materials/routes';
 import { PEOPLE_ROUTES } from './people/routes';
 import { PHOTO_ROUTES } from './photos/routes';
 import { PRINT_ROUTES } from './print/routes';
@@ -25,6 +26,7 @@ import { SYSTEM_ROUTES } from './system/routes';
 export const ROUTES = {
   ...SYSTEM_ROUTES,
   ...SESSION_ROUTES,
+  ...MATERIAL_ROUTES,
   ...PEOPLE_ROUTES,
   ...SHOP_ROUTES,
   ...UNIT_ROUTES,

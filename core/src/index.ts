@@ -95,6 +95,7 @@ export * from './record/look';
 export * from './record/state';
 export * from './record/correct';
 export * from './record/rodUsed';
+export * from './record/fillersByLot';
 export * from './sequence';
 export * from './record/run';
 export * from './found/foundOf';

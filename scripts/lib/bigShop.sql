@@ -28,6 +28,9 @@ insert into joint (shop_id, id, circuit_id, tag, title, request_hash, added_at) 
 insert into job_joint (shop_id, job_id, joint_id, place) select ':shop', job_id, id, n % 10 + 1 from made;
 insert into ledger (shop_id, chain, chain_id, sequence, id, format, kind, person_id, at, content, hash, request_hash)
 select ':shop', 'joint', id, 1, md5('entry' || ':shop' || n)::uuid, 3, 'brazed', md5('person' || ':shop' || maker)::uuid, at, '{}', 'none', 'none' from made;
+insert into joint_found (shop_id, joint_id, tag, unit_id, maker_id, filler, lot, made_at, state)
+select ':shop', id, tag, md5('unit' || ':shop' || n / 20)::uuid, md5('person' || ':shop' || maker)::uuid, (array['BCuP-5', 'BCuP-6', 'BAg-36'])[n % 3 + 1],
+  'L' || lpad((n % 400)::text, 4, '0'), at, (array['passed', 'accepted', 'rework', 'accepted'])[n % 4 + 1] from made;
 insert into search_word (shop_id, thing, word, turn, id)
 select ':shop', 'joint', word, -floor(extract(epoch from at))::bigint, made.id
 from made join names on names.n = made.maker, unnest(array[lower(tag)] || regexp_split_to_array(lower(tag || ' ' || title || ' ' || names.name), '[^a-z0-9]+')) word

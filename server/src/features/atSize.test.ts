@@ -5,6 +5,7 @@ import type { DataSource } from 'typeorm';
 import { prepareDatabase } from '../platform/db/prepare';
 import { withShop } from '../platform/db/shop';
 import { asOwner, freshDatabase, type TestDatabase } from '../testing/database';
+import { foundPage } from './found/found.service';
 import { today } from './jobs/jobs.service';
 import { knownLinks } from './ledger/knownLinks';
 import type { ShopWork } from './shopWork';
@@ -73,11 +74,21 @@ test.each<[string, (shop: ShopWork) => Promise<unknown>, unknown]>([
     async (shop) => unitHistory(shop, (await shop.units.byTag('BG7'))?.id ?? ''),
     { joints: expect.arrayContaining([expect.objectContaining({ tag: 'BG7-01' })]) },
   ],
+  ['the newest joints', async (shop) => foundPage(shop, {}), { count: 1001, joints: { length: 50 } }],
+  ['joints of a machine', async (shop) => foundPage(shop, { unit: 'BG7' }), { count: 20, joints: { length: 20 } }],
+  ['joints by the beginning of a tag', async (shop) => (await foundPage(shop, { tag: 'bg12-0' })).joints, { length: 9 }],
+  ['joints of one lot', async (shop) => (await foundPage(shop, { lot: 'L0007' })).joints, { length: 50 }],
   ['what was brazed since the van was counted', ({ records }) => records.brazedSince('2020-01-14T21:00:00.000Z'), { size: 19 }],
 ])('%s reads a page', async (_what, ask, expected) => {
   const { read, answer } = await rowsReadBy(ask);
   expect(answer).toMatchObject(expected as object);
   expect(read).toBeLessThan(PAGE);
+});
+
+test('joints by two things of which each is common: as far as a thousand are counted, and no further', async () => {
+  const { read, answer } = await rowsReadBy((shop) => foundPage(shop, { filler: 'BAg-36', state: 'rework' }));
+  expect(answer).toMatchObject({ count: 1001, joints: { length: 50 } });
+  expect(read).toBeLessThan(2 * PAGE);
 });
 
 test('today, and one job of it, read what they show', async () => {

@@ -12,6 +12,7 @@ import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
 import { labelRoutes } from './labels';
 import { ledgerRoutes } from './ledger';
+import { materialRoutes } from './materials';
 import { peopleRoutes } from './people';
 import { photoRoutes } from './photos';
 import { printRoutes } from './print';
@@ -47,6 +48,7 @@ export function features(platform: Platform): Router {
   auditRoutes(routes);
   sealRoutes(routes, platform);
   foundRoutes(routes);
+  materialRoutes(routes);
   deviceRoutes(routes, platform);
   labelRoutes(routes, platform);
   return router;

@@ -23,6 +23,7 @@ export function JobRecord({ job }: { job: JobView }) {
       <PaperKeys page="labelsPdf" id={job.id} name={`${job.unit.tag}-labels`} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <FrameKey label={record.busy ? 'Checking' : 'Check the whole job'} disabled={record.busy} onPress={record.look} />
+        <FrameKey label="Materials for the bill (CSV)" onPress={record.giveMaterials} />
         <FrameKey label="Give a copy of the job" disabled={record.busy} onPress={record.give} />
       </View>
       <CommentsOfJob job={job} />

@@ -2,6 +2,7 @@ import type { JobView } from '@kesto/contract';
 import { useState } from 'react';
 import { errorText } from '@/api/api';
 import { addressOf } from '@/api/call';
+import { saveFrom } from '@/api/saveFrom';
 import { fetchBytes, saveFile } from '@/ui/files';
 import { checkJobFile, type JobCheck } from './checkJobFile';
 
@@ -20,6 +21,10 @@ export function useJobRecord({ id, number }: JobView) {
     busy,
     check,
     look: () => void withBytes((bytes) => void checkJobFile(bytes).then(setCheck)),
+    giveMaterials: () =>
+      void saveFrom(addressOf('materialsCsv', { job: id }), `job-${number}-materials.csv`).then(
+        (message) => message && setCheck({ status: 'failed', message }),
+      ),
     give: () => void withBytes((bytes) => saveFile(new Blob([bytes], { type: 'application/zip' }), `job-${number}.zip`)),
   };
 }

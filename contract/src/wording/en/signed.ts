@@ -49,9 +49,9 @@ export const sealNoteText = (note: SealNote): string => NOTES[note.what](note);
 
 /** What a file proves beyond that it hangs together, in sentences. */
 export function signedTexts(signed: Signed): readonly string[] {
-  const { shop, keyWords, sealedAt, notes, older, bySignature, notSigned, vouchedByNobody } = signed;
+  const { shop, sealedAt, notes, older, bySignature, notSigned, vouchedByNobody } = signed;
   return [
-    `${shop.name} held this record when it signed, by its own clock ${sealedAt.slice(0, 16).replace('T', ' ')} UTC. Its key: ${keyWords.join(' ')}.`,
+    `${shop.name} held this record when it signed, by its own clock ${sealedAt.slice(0, 16).replace('T', ' ')} UTC.`,
     ...(older === 'continued' ? ['What you kept from before is the beginning of it: nothing was taken away or put in since.'] : []),
     ...(bySignature > 0
       ? [`${bySignature === 1 ? 'One entry was' : `${bySignature} entries were`} signed by the device of whoever wrote it.`]
