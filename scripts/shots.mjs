@@ -81,7 +81,8 @@ const SHOTS = [
     `/joints/${id('5107')}`,
     [tap('start from tube in a service valve'), pause, touch('grip-part0'), touch('ladder', { x: 90, y: 110 })],
   ],
-  ['planner-why-wide', 'wide', 'light', 'Ilta Varro', `/joints/${id('5109')}`, [tap(/^gap each side/)]],
+  ['found-wide', 'wide', 'light', 'Bo Aalto', '/found'],
+  ['look-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/look`],
   [
     'run-phone',
     'phone',
@@ -90,7 +91,6 @@ const SHOTS = [
     `/joints/${id('5109')}/run`,
     ['It is fitted', 'The way out is open', 'Gas on: flooding', 'I feel the gas'].map(tap),
   ],
-  ['look-phone', 'phone', 'light', 'Ilta Varro', `/joints/${id('5109')}/look`],
   ['passport-wide', 'wide', 'dark', 'Bo Aalto', `/joints/${id('5103')}`, [tap(/Check every link/)]],
   [
     'order-phone',

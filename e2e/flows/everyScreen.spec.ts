@@ -7,7 +7,7 @@ const joint = (n: string, sheet = '') => `/joints/${id(n)}${sheet}`;
 
 /** Every address there is, where the demo has something to show at it. */
 const ADDRESSES = [
-  ...['/', '/me', '/kept', '/people', '/sites', '/schools', '/van', '/bench', '/verify'],
+  ...['/', '/me', '/kept', '/people', '/sites', '/schools', '/van', '/bench', '/verify', '/found', '/signed'],
   ...['/jobs/new', job('0041'), job('0041', '/order'), job('0041', '/kit'), job('0041', '/set-up'), job('0041', '/schools')],
   ...[job('0041', '/hold'), job('0043', '/hold'), job('0043', '/pull'), job('0043', '/charge'), job('0043', '/hand-over')],
   ...[job('0046', '/find'), job('0046', '/decide'), job('0047', '/safe')],

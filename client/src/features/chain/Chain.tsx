@@ -1,6 +1,6 @@
 import { ENTRY_WORDS, entryRemarks } from '@kesto/contract/wording';
 import { entryClockText } from '@kesto/contract/wording/clock';
-import { outOfTurn, readChain, readEntry, type JointEntry, type JointLink } from '@kesto/core';
+import { isLedgerLink, outOfTurn, readChain, readEntry, type JointEntry, type JointLink } from '@kesto/core';
 import { format } from 'date-fns/format';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -8,6 +8,7 @@ import { useForWhom } from '@/data/people/useForWhom';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { sentenceOf } from '@kesto/contract/wording';
+import { WORDS } from './words';
 
 const when = (iso: string) => format(new Date(iso), 'd MMM HH:mm');
 
@@ -31,6 +32,8 @@ function remarksIn(links: readonly JointLink[], read: readonly JointEntry[]) {
   return ({ id, kind, values, erased }: JointEntry) =>
     entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: struck.get(id) ?? null, isErased: erased.length > 0 });
 }
+
+const isSigned = (link: JointLink | undefined) => link !== undefined && isLedgerLink(link) && link.content.signature !== null;
 
 interface ChainProps {
   readonly entries: readonly JointLink[];
@@ -89,6 +92,7 @@ export function Chain({ entries, brokenAt, under }: ChainProps) {
                   {forWhom(content.onBehalfOf)}, {times(content)}
                   {clockOf(content)}
                   {content.photos.length > 0 ? `, ${content.photos.length} photo` : ''}
+                  {isSigned(entries[i]) ? `, ${WORDS.signed}` : ''}
                 </Words>
                 <Mono size={14} bold={false} tone="ink2">
                   {hash.slice(0, 4)}

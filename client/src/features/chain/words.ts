@@ -1,6 +1,6 @@
 /** What the check of a record says, beside what is said of breaks and findings. */
 export const WORDS = {
-  unchecked: (entries: string) => `${entries}, not checked yet`,
+  signed: 'signed by its device',
   notSealed: 'No shop has sealed this file: it hangs together, and nothing shows whose it is. Compare count and end with a printed copy.',
   heldWithoutSeal: 'No shop has sealed this file. It goes on from what you kept, and nothing more is shown.',
   sealedBy: (shop: string) => `sealed by ${shop}`,

@@ -57,7 +57,7 @@ test('without a file chosen nothing changes', async () => {
 test('a hash noted from paper, with its spaces, is looked for in the chain; one that is not there is said', async () => {
   await showScreen(<VerifyScreen />);
   await choose(JSON.stringify(record));
-  const note = (hash: string) => type('a hash from paper, or what a label’s code says (may stay empty)', hash);
+  const note = (hash: string) => type('a hash, or a label’s code (may stay empty)', hash);
   await note(entries[0]!.hash.replace(/(.{4})/g, '$1 '));
   expect(await screen.findByText(/^The hash you noted is in the chain, 1 entry follows it/)).toBeTruthy();
   await note('0'.repeat(64));

@@ -2,7 +2,7 @@ export const WORDS = {
   title: 'A record’s file',
   subtitle: 'checked here, sent nowhere',
   choose: 'Choose a file',
-  noted: 'a hash from paper, or what a label’s code says (may stay empty)',
+  noted: 'a hash, or a label’s code (may stay empty)',
   older: 'Hold it against what you kept',
   olderHelp: 'A copy from before, or the shop’s tree head: then a record that was cut short or made anew since is found.',
   heldAgainst: (name: string) => `held against ${name}`,
