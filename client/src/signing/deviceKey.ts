@@ -65,6 +65,14 @@ export async function keyFor(person: string): Promise<DeviceKey | null> {
   return keep({ person, device: uuid(), alg, pair, key, isEntered: false });
 }
 
+/** A new key in place of one that has ended; null where this browser keeps none. */
+export async function renewKey(person: string): Promise<DeviceKey | null> {
+  if (!canKeep()) return null;
+  await (await opened()).delete('keys', person);
+  known.delete(person);
+  return keyFor(person);
+}
+
 export const markEntered = async (key: DeviceKey): Promise<void> => void (await keep({ ...key, isEntered: true }));
 
 /** Signature of a text, in hex. */

@@ -1,3 +1,3 @@
-export { keyFor, keyOf, markEntered } from './deviceKey';
+export { keyFor, keyOf, markEntered, renewKey } from './deviceKey';
 export { openCheck } from './openCheck';
 export { signStatement } from './signStatement';

@@ -20,4 +20,4 @@ const deviceApi = api.injectEndpoints({
   }),
 });
 
-export const { useDevicesQuery, useSetDeviceMutation, useSetVouchedMutation, useSetDeviceEndedMutation } = deviceApi;
+export const { useDevicesQuery, useLazyDevicesQuery, useSetDeviceMutation, useSetVouchedMutation, useSetDeviceEndedMutation } = deviceApi;

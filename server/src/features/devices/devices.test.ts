@@ -107,6 +107,19 @@ test('nobody signs by somebody else’s device, and no device signs after its ke
   expect(lastSignature(await record())).toBeNull();
 });
 
+test('with whoever leaves the keys of their devices end, by whoever said it', async () => {
+  const phone = madeDevice(demoId(0x12));
+  await enter('oskar', phone);
+  await (
+    await server.as('maren')
+  )
+    .post(`/api/people/${demoId(0x12)}/left`)
+    .send({ left: true })
+    .expect(200);
+  const { body } = await (await server.as('maren')).get('/api/devices').expect(200);
+  expect(body.find((one: { device: string }) => one.device === phone.device)).toMatchObject({ until: expect.any(String) as unknown });
+});
+
 test('a key that is none is refused by its name', async () => {
   const ilta = await server.as('ilta');
   const { body } = await ilta.put(`/api/me/devices/${uuid()}`).send({ alg: 'P-256', key: 'ab', deviceTime: now() }).expect(400);

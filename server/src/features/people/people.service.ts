@@ -1,5 +1,6 @@
 import type { InviteView, Me, People, PersonKept, PersonView, PutInviteRequest, PutPersonRequest, Role } from '@kesto/contract';
 import { personContent } from '@kesto/contract';
+import { deviceKeys } from '@kesto/core/tree';
 import { requestHash } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { checkMadeFrom } from '../../platform/madeFrom';
@@ -102,7 +103,13 @@ export async function setRole(shop: ShopWork, { id, by, body, now }: Asked<{ rea
   return changedTo(shop, before, { role: body.role });
 }
 
-/** Whoever leaves is signed out everywhere at once, and the codes they promised end; the records stay. */
+/** Devices of somebody whose keys are good. */
+async function goodDevicesOf({ shopId, ledger }: ShopWork, personId: string): Promise<readonly string[]> {
+  const keys = deviceKeys(await ledger.of({ of: 'shop', id: shopId }));
+  return keys.filter(({ person, until }) => person === personId && until === null).map(({ device }) => device);
+}
+
+/** Whoever leaves is signed out everywhere at once, and the codes they promised and the keys of their devices end; the records stay. */
 export async function setLeft(shop: ShopWork, { id, by, body, now }: Asked<{ readonly left: boolean }>): Promise<PersonView> {
   const before = await heldPerson(shop, id);
   checkRank(by, before.role);
@@ -112,6 +119,7 @@ export async function setLeft(shop: ShopWork, { id, by, body, now }: Asked<{ rea
   if (!body.left) return changedTo(shop, before, { leftAt: null });
   await shop.sessions.endAllOf(id);
   await shop.invites.endThoseOf(id, now);
+  for (const device of await goodDevicesOf(shop, id)) await tellShop(shop, 'device-ended', { device, why: 'left' }, { by, now });
   return changedTo(shop, before, { leftAt: now });
 }
 

@@ -8,7 +8,7 @@ interface By {
   readonly now: Date;
 }
 
-type OfPeople = Extract<KindOf<'shop'>, 'role' | 'left' | 'came-back' | 'approvals'>;
+type OfPeople = Extract<KindOf<'shop'>, 'role' | 'left' | 'came-back' | 'approvals' | 'device-ended'>;
 
 /** What changed somebody's power stands in the shop's own chain, in the transaction that changes it. The caller holds the shop. */
 export async function tellShop<K extends OfPeople>(shop: ShopWork, kind: K, told: Told<K>, { by, now }: By): Promise<void> {
