@@ -15,3 +15,4 @@ require('react-native-gesture-handler/jestSetup');
 
 // What is fetched when it is needed is there at once: Jest runs no module that is fetched later.
 jest.mock('@/signing/openCheck', () => ({ openCheck: () => Promise.resolve(jest.requireActual('@kesto/contract/check')) }));
+jest.mock('@/outbox/openSigning', () => ({ openSigning: () => Promise.resolve(jest.requireActual('@/outbox/signWrite')) }));

@@ -5,7 +5,7 @@ import { fullest, smallest, wrong } from './testing/bodies';
 const around = { deviceTime: '2026-11-26T08:00:00.000Z', photos: [] };
 const jobBody = (kind: (typeof JOB)[number]) => (values: object) => ({ ...around, stage: stagesOf(kind)[0], kind, values });
 const JOB = stagedKinds().filter((kind) => KINDS[kind].by !== 'kesto');
-const JOINT = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && !['corrected', 'erased'].includes(kind));
+const JOINT = kindsOf('joint').filter((kind) => KINDS[kind].by !== 'kesto' && !['corrected', 'erased', 'commented'].includes(kind));
 
 /** On whose phone an overruling was, and by what, the server says and nobody else. */
 function toldBy(kind: (typeof JOB)[number]): Fields {

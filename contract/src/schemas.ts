@@ -21,7 +21,7 @@ import { putVanRequest } from './shop/schema';
 import { fromInstrument, holdLogRequest, pairingRequest, standInRequest } from './instruments/schema';
 import { readLabelRequest } from './labels/schema';
 import { endDeviceRequest, setDeviceRequest, vouchRequest } from './devices/schema';
-import { putShopKeyRequest } from './seal/schema';
+import { putShopKeyRequest, setServerRequest } from './seal/schema';
 import { putCommentRequest } from './comments/schema';
 import { putDayPinRequest, putPinOverrulingRequest, putPinSeenRequest } from './dayPins/schema';
 import { overruleBesideRequest, putStageEntryRequest } from './stages/schema';
@@ -75,6 +75,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putPinSeen: putPinSeenRequest,
   setReport: keepReportRequest,
   setShopKey: putShopKeyRequest,
+  setServer: setServerRequest,
   setDevice: setDeviceRequest,
   setVouched: vouchRequest,
   setDeviceEnded: endDeviceRequest,

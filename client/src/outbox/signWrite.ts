@@ -1,6 +1,6 @@
 import type { Body, Me } from '@kesto/contract/api';
 import { KINDS, type KindId, type ToSay } from '@kesto/core';
-import { signStatement } from '@/signing';
+import { signStatement } from '@/signing/signStatement';
 import type { Write, WriteRoute } from './command';
 
 type SignedRoute = 'putEntry' | 'putStageEntry' | 'putJointComment' | 'putJobComment';

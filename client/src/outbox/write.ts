@@ -1,6 +1,7 @@
+import type { Me } from '@kesto/contract/api';
 import { v7 as uuid } from 'uuid';
 import { signedIn, signedInPerson } from '@/api/sessionApi';
-import { signWrite } from './signWrite';
+import { openSigning } from './openSigning';
 import type { KeepingThunk } from './thunks';
 import type { Command, Refusal, Write, WriteRoute } from './command';
 
@@ -8,6 +9,12 @@ import type { Command, Refusal, Write, WriteRoute } from './command';
 const PATIENCE_MS = 1500;
 
 const NOBODY: Refusal = { message: 'Sign in first: what is kept here needs a name.', field: null };
+
+/** Signed where this device can; what cannot be signed is written all the same. */
+const signedOf = <Name extends WriteRoute>(asked: Write<Name>, me: Pick<Me, 'shop' | 'person'>): Promise<Write<Name>> =>
+  openSigning()
+    .then(({ signWrite }) => signWrite(asked, me))
+    .catch(() => asked);
 
 /** Keeps a write on the device and sends it. Null once it is safe here; what is wrong where the server refused it at once. */
 export const write =
@@ -17,7 +24,7 @@ export const write =
     if (!me) return NOBODY;
     const who = { by: me.person.id, byName: me.person.name };
     const command: Command = {
-      ...(await signWrite(asked, me)),
+      ...(await signedOf(asked, me)),
       ...who,
       id: uuid(),
       at: new Date().toISOString(),

@@ -1,3 +1,2 @@
 export { keyFor, keyOf, markEntered, renewKey } from './deviceKey';
 export { openCheck } from './openCheck';
-export { signStatement } from './signStatement';

@@ -1,6 +1,6 @@
-import { get, put, type NoBody, type Streamed } from '../route';
+import { get, put, type Streamed } from '../route';
 import { ADMINS, EVERYBODY } from '../session/types';
-import type { ContinuedView, PutShopKeyRequest, SealView, TreeHeadFile } from './types';
+import type { ContinuedView, PutShopKeyRequest, SealView, SetServerRequest, TreeHeadFile } from './types';
 
 export const SEAL_ROUTES = {
   seal: get<SealView>()('/api/seal', {
@@ -16,5 +16,8 @@ export const SEAL_ROUTES = {
     roles: EVERYBODY,
   }),
   setShopKey: put<PutShopKeyRequest, SealView>()('/api/seal/key/:change', { summary: 'Sign by a new key from now on', roles: ADMINS }),
-  setServer: put<NoBody, SealView>()('/api/seal/server', { summary: 'Say that this restored copy is the server now', roles: ADMINS }),
+  setServer: put<SetServerRequest, SealView>()('/api/seal/server', {
+    summary: 'Say that this restored copy is the server now',
+    roles: ADMINS,
+  }),
 } as const;

@@ -1,6 +1,8 @@
 import Joi from 'joi';
-import type { PutShopKeyRequest } from './types';
+import type { PutShopKeyRequest, SetServerRequest } from './types';
 
 export const putShopKeyRequest = Joi.object<PutShopKeyRequest>({
   why: Joi.string().valid('changed', 'lost', 'stolen').required(),
 });
+
+export const setServerRequest = Joi.object<SetServerRequest>({ sure: Joi.boolean().valid(true).required() });

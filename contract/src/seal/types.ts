@@ -22,6 +22,11 @@ export interface ContinuedView {
   readonly continued: Continued;
 }
 
+/** Two servers of one shop seal two trees: whoever says it means it. */
+export interface SetServerRequest {
+  readonly sure: true;
+}
+
 export interface PutShopKeyRequest {
   readonly why: Exclude<KeyChange, 'first'>;
 }

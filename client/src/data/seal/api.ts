@@ -13,7 +13,7 @@ const sealApi = api.injectEndpoints({
       query: ({ change, body }) => call('setShopKey', { change }, body),
       invalidatesTags: ['Me'],
     }),
-    setServer: build.mutation<Answer<'setServer'>, void>({ query: () => call('setServer', {}), invalidatesTags: ['Me'] }),
+    setServer: build.mutation<Answer<'setServer'>, void>({ query: () => call('setServer', {}, { sure: true }), invalidatesTags: ['Me'] }),
   }),
 });
 

@@ -4,7 +4,8 @@ import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { useDevicesQuery, useSetDeviceEndedMutation, useSetVouchedMutation } from '@/data/devices/api';
 import { useMe } from '@/session/useMe';
-import { keyOf, signStatement } from '@/signing';
+import { keyOf } from '@/signing';
+import { signStatement } from '@/signing/signStatement';
 import { WORDS } from './words';
 
 /** Keys of devices: whose, who vouched for them, and what may be said of them from this one. */

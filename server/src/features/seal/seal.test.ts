@@ -131,8 +131,8 @@ describe('the shop’s key', () => {
     expect(body).toMatchObject({ state: 'restored-copy', grown: true });
     expect(await changed(shop, 'lost')).toBe(409);
     keys.becameServer = () => void (copy = false);
-    await (await shop.as('ilta')).put('/api/seal/server').expect(403);
-    await (await shop.as('adda')).put('/api/seal/server').expect(200);
+    await (await shop.as('ilta')).put('/api/seal/server').send({ sure: true }).expect(403);
+    await (await shop.as('adda')).put('/api/seal/server').send({ sure: true }).expect(200);
     const record = await recordOf(shop);
     expect(record.seal?.treeHead.epoch).toBe(2);
     expect(checked(record)).toMatchObject({ signed: { notes: [{ what: 'restored' }] } });

@@ -23,6 +23,7 @@ const WITHOUT = ['openapi', 'demoPeople'];
 const WELL_FORMED: Readonly<Record<string, object>> = {
   signIn: { login: 'maren', password: DEMO_PASSWORD },
   readInvite: { code: newCode() },
+  readLabel: { joint: uuid(), sequence: 1, head: 'a'.repeat(64) },
   join: { code: newCode(), name: 'Tuomo Rae', login: 'tuomo', password: 'ten letters or more' },
 };
 
