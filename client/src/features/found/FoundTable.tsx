@@ -41,11 +41,11 @@ export function FoundTable({ joints, hasMore, isFetchingMore, fetchMore }: Found
     if (hasMore && !isFetchingMore && last >= rows.length - AHEAD) fetchMore();
   }, [hasMore, isFetchingMore, last, rows.length, fetchMore]);
   return (
-    <View role="table" aria-label={WORDS.rows} aria-rowcount={rows.length}>
+    <View role="region" aria-label={WORDS.rows}>
       {wide ? (
-        <View role="row" style={[styles.head, { borderColor: t.copper }]}>
+        <View style={[styles.head, { borderColor: t.copper }]}>
           {table.getFlatHeaders().map(({ id, column }) => (
-            <View key={id} role="columnheader" style={{ flex: SHARES[id] ?? 1 }}>
+            <View key={id} style={{ flex: SHARES[id] ?? 1 }}>
               <Words size={14} tone="ink2">
                 {String(column.columnDef.header)}
               </Words>
@@ -54,11 +54,11 @@ export function FoundTable({ joints, hasMore, isFetchingMore, fetchMore }: Found
         </View>
       ) : null}
       <View ref={frame} style={[styles.frame, { height: height - AROUND_PX[size] }]} testID="found-rows">
-        <View style={{ height: virtual.getTotalSize() }}>
+        <View role="list" style={{ height: virtual.getTotalSize() }}>
           {shown.map(({ index, start, size: high }) => {
             const row = rows[index];
             return row ? (
-              <View key={row.id} role="row" style={[styles.row, { top: start, height: high, borderColor: t.hair }]}>
+              <View key={row.id} role="listitem" style={[styles.row, { top: start, height: high, borderColor: t.hair }]}>
                 {wide ? (
                   <WideRow cells={row.getAllCells().map((cell) => [cell.column.id, String(cell.getValue())])} joint={row.original} />
                 ) : (
@@ -88,7 +88,7 @@ function WideRow({ cells, joint }: { cells: readonly (readonly [string, string])
     <Opens {...useOpen(joint)} role="link" style={styles.whole}>
       <View style={styles.opens}>
         {cells.map(([id, text]) => (
-          <View key={id} role="cell" style={{ flex: SHARES[id] ?? 1 }}>
+          <View key={id} style={{ flex: SHARES[id] ?? 1 }}>
             {id === 'tag' ? (
               <Mono size={15}>{text}</Mono>
             ) : (
