@@ -13,6 +13,7 @@ const workspaces = {
   '^@kesto/contract/charge$': at('contract/src/engine/charge.ts'),
   '^@kesto/core/pull$': at('core/src/pull/index.ts'),
   '^@kesto/contract/check$': at('contract/src/check/checkFile.ts'),
+  '^@kesto/core/label$': at('core/src/tree/label.ts'),
   '^@kesto/core/tree$': at('core/src/tree/index.ts'),
   '^@kesto/contract/pull$': at('contract/src/engine/pull.ts'),
   '^@kesto/core/refrigerant$': at('core/src/refrigerant/index.ts'),

@@ -10,6 +10,7 @@ export const WORKSPACE_ALIASES = {
   '@kesto/core/sequence': 'core/src/sequence/index.ts',
   '@kesto/core/charge': 'core/src/charge/index.ts',
   '@kesto/core/pull': 'core/src/pull/index.ts',
+  '@kesto/core/label': 'core/src/tree/label.ts',
   '@kesto/core/tree': 'core/src/tree/index.ts',
   '@kesto/core/unit': 'core/src/unit/index.ts',
   '@kesto/core/golden': 'core/src/golden/asked.ts',

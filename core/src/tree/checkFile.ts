@@ -10,7 +10,7 @@ import {
   type SealedChain,
   type SealNote,
 } from './checkSeal';
-import { checkSignatures, SIGNATURE_BREAKS, type NotSigned, type SignatureBreak } from './deviceKeys';
+import { checkSignatures, SIGNATURE_BREAKS, type NotSigned, type SignatureBreak, type SigningDevice } from './deviceKeys';
 import { keyWords } from './fingerprint';
 import type { Seal } from './seal';
 import { isSeal } from './sealShape';
@@ -27,10 +27,10 @@ export interface Signed {
   readonly notes: readonly SealNote[];
   /** How it stands to what somebody kept from before; null: nothing was given. */
   readonly older: 'continued' | 'not-compared' | null;
-  /** Entries that a device signed, those of people with a key that none did, and devices for which nobody vouched. */
+  /** Entries that a device signed, those of people with a key that none did, and whose the devices are. */
   readonly bySignature: number;
   readonly notSigned: readonly NotSigned[];
-  readonly vouchedByNobody: readonly string[];
+  readonly devices: readonly SigningDevice[];
 }
 
 export type SignedBreak = SealBreak | SignatureBreak | { readonly why: 'seal-unreadable'; readonly in?: string; readonly entry?: number };
@@ -48,7 +48,7 @@ export const chainOfRecord = ({ entries }: Pick<ExportedRecord, 'entries'>): Sea
 });
 
 const signedOf = (seal: Seal, check: Extract<SealCheck, { holds: true }>, chains: readonly SealedChain[]): SignedCheck => {
-  const { broken, signed, notSigned, vouchedByNobody } = checkSignatures(seal, chains);
+  const { broken, signed, notSigned, devices } = checkSignatures(seal, chains);
   if (broken) return { holds: false, broken };
   const { origin, name, time, size, epoch, key } = seal.treeHead;
   return {
@@ -56,7 +56,7 @@ const signedOf = (seal: Seal, check: Extract<SealCheck, { holds: true }>, chains
     older: check.older,
     signed: {
       ...{ shop: { id: origin, name }, keyWords: keyWords(key), sealedAt: time, size, epoch },
-      ...{ notes: check.notes, older: check.older, bySignature: signed, notSigned, vouchedByNobody },
+      ...{ notes: check.notes, older: check.older, bySignature: signed, notSigned, devices },
     },
   };
 };

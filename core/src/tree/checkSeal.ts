@@ -4,6 +4,8 @@ import type { Chain } from '../ledger/row';
 import { hashOfLeaf, keyHandedOver, type KeyLeaf, type Leaf, type RestoredLeaf } from './leaf';
 import { isContinued, isIncluded } from './merkle';
 import type { ProvedLeaf, Seal } from './seal';
+import type { Label } from './label';
+import { isLabelSignedBy } from './labelSignature';
 import { isSignedBy } from './signature';
 import { isSignedHead, type SignedTreeHead } from './treeHead';
 
@@ -51,9 +53,10 @@ export interface SealNote {
   readonly entries?: number;
 }
 
-/** What somebody kept from before: a signed tree head, and where chains stood that it was given away with. */
+/** What somebody kept from before: the seal of a copy or of a tree head, a label, and where chains stood by it. */
 export interface Older {
-  readonly treeHead: SignedTreeHead | null;
+  readonly seal: Seal | null;
+  readonly label: Label | null;
   readonly heads: readonly Head[];
 }
 
@@ -127,20 +130,44 @@ const isNotProved = (seal: Seal, { key, size }: SignedTreeHead): boolean =>
 const knowsKey = (seal: Seal, key: string): boolean =>
   leavesOf(seal, 'key').some(({ leaf }: { readonly leaf: KeyLeaf }) => leaf.key === key);
 
-/** How an older tree head stands to the file's: the same tree continued, or not to be told, or another one. */
+/** How a tree head stands to a seal of the same shop: its beginning, or not to be told, or of another tree. */
 function treeAgainst(seal: Seal, older: SignedTreeHead): SealBreakReason | 'continued' | SealNote {
   const now = seal.treeHead;
   if (!isSignedHead(older)) return 'older-not-signed';
   if (older.origin !== now.origin) return 'older-of-another-shop';
-  if (!knowsKey(seal, older.key)) return older.size > now.size ? { what: 'this-is-older' } : 'older-key-unknown';
+  if (!knowsKey(seal, older.key)) return 'older-key-unknown';
   if (isNotProved(seal, older)) return { what: 'key-stolen' };
   const [restore] = restoresSince(seal, older.epoch);
   if (restore && older.size > restore.size) return { what: 'lost-by-restore', at: restore.at };
-  if (older.size > now.size) return { what: 'this-is-older' };
   if (older.size === now.size) return older.root === now.root ? 'continued' : 'two-trees';
   const proof = seal.continued.find(({ size }) => size === older.size);
   if (!proof) return { what: 'no-proof-from-there' };
   return proof.root === older.root ? 'continued' : 'tree-made-anew';
+}
+
+/** Larger than the file's, and no restore says why: then it is the file that has to be the beginning of what was kept. */
+function againstLarger(kept: Seal, seal: Seal): SealBreakReason | SealNote {
+  if (selfBreak(kept)) return 'older-not-signed';
+  const against = treeAgainst(kept, seal.treeHead);
+  return typeof against === 'string' && against !== 'continued' ? against : { what: 'this-is-older' };
+}
+
+/** Where one of these is to be said, chains may go on otherwise than they once did. */
+const EXCUSES: readonly SealNote['what'][] = ['lost-by-restore', 'key-stolen'];
+
+function keptAgainst(seal: Seal, kept: Seal): SealBreakReason | 'continued' | SealNote {
+  const against = treeAgainst(seal, kept.treeHead);
+  const isExcused = typeof against === 'object' && EXCUSES.includes(against.what);
+  const isSigned = against !== 'older-not-signed' && against !== 'older-of-another-shop';
+  return isSigned && !isExcused && kept.treeHead.size > seal.treeHead.size ? againstLarger(kept, seal) : against;
+}
+
+/** A label that carries the shop's signature has it by one of the shop's keys. */
+function labelBreak(seal: Seal, label: Label): SealBreakReason | null {
+  if (label.signature === null) return null;
+  const keys = leavesOf(seal, 'key').map(({ leaf }) => leaf.key);
+  if (keys.some((key) => isLabelSignedBy(label, key))) return null;
+  return keys.some((key) => key.startsWith(label.key)) ? 'older-not-signed' : 'older-key-unknown';
 }
 
 /** The first chain that does not go on from where somebody knew it to stand; null where all do. */
@@ -154,16 +181,29 @@ export function headsAgainst(chains: readonly SealedChain[], heads: readonly Hea
   return null;
 }
 
-/** Where one of these is to be said, chains may end elsewhere than they once did. */
-const EXCUSES: readonly SealNote['what'][] = ['lost-by-restore', 'this-is-older', 'key-stolen'];
+/** Where chains stood, as far as a file can hold them against what it is: an older copy holds the beginning alone. */
+const comparable = (chains: readonly SealedChain[], heads: readonly Head[], note: SealNote | null): readonly Head[] =>
+  note?.what === 'this-is-older'
+    ? heads.filter(({ of, id, sequence }) => chains.some((one) => one.of === of && one.id === id && sequence <= one.links.length))
+    : heads;
 
 function againstOlder(seal: Seal, chains: readonly SealedChain[], older: Older): SealCheck {
-  const against = older.treeHead ? treeAgainst(seal, older.treeHead) : null;
+  const ofLabel = older.label ? labelBreak(seal, older.label) : null;
+  if (ofLabel) return broken(ofLabel);
+  const against = older.seal ? keptAgainst(seal, older.seal) : null;
   if (typeof against === 'string' && against !== 'continued') return broken(against);
   const note = against !== null && typeof against === 'object' ? against : null;
-  const other = note && EXCUSES.includes(note.what) ? null : headsAgainst(chains, older.heads);
+  const other = note && EXCUSES.includes(note.what) ? null : headsAgainst(chains, comparable(chains, older.heads, note));
   if (other) return { holds: false, broken: other };
   return { holds: true, notes: note ? [note] : [], older: against === 'continued' ? 'continued' : 'not-compared' };
+}
+
+/** What does not hold of a seal by itself: its signature, a leaf, a proof, a key. */
+function selfBreak(seal: Seal): SealBreakReason | { readonly leaf: Leaf } | null {
+  if (!isSignedHead(seal.treeHead)) return 'head-not-signed';
+  const strange = seal.leaves.find(({ leaf, index, proof }) => !isIncluded({ hash: hashOfLeaf(leaf), index }, seal.treeHead, proof));
+  if (strange) return { leaf: strange.leaf };
+  return seal.continued.every((one) => isContinued(one, seal.treeHead, one.proof)) ? keysBreak(seal) : 'proof-wrong';
 }
 
 /**
@@ -180,13 +220,9 @@ function againstOlder(seal: Seal, chains: readonly SealedChain[], older: Older):
  * @returns       notes of what is to be said, or the first thing that does not hold
  */
 export function checkSeal(seal: Seal, chains: readonly SealedChain[], older: Older | null = null): SealCheck {
-  if (!isSignedHead(seal.treeHead)) return broken('head-not-signed');
-  const strange = seal.leaves.find(({ leaf, index, proof }) => !isIncluded({ hash: hashOfLeaf(leaf), index }, seal.treeHead, proof));
-  if (strange)
-    return broken('not-in-tree', strange.leaf.what === 'head' ? { in: nameOf(chains, strange.leaf), entry: strange.leaf.sequence } : {});
-  if (!seal.continued.every((one) => isContinued(one, seal.treeHead, one.proof))) return broken('proof-wrong');
-  const keys = keysBreak(seal);
-  if (keys) return broken(keys);
+  const own = selfBreak(seal);
+  if (typeof own === 'string') return broken(own);
+  if (own) return broken('not-in-tree', own.leaf.what === 'head' ? { in: nameOf(chains, own.leaf), entry: own.leaf.sequence } : {});
   const inChains = chainsBreak(seal, chains);
   if (inChains) return { holds: false, broken: inChains };
   const notes = notesOf(seal, chains);

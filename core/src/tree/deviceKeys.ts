@@ -1,7 +1,8 @@
 import type { LedgerLink, Statement } from '../ledger/entry';
+import { KINDS, type KindId } from '../ledger/kinds';
 import { commitmentsIn } from '../ledger/openWords';
 import { wordsBreak } from '../ledger/verifyChain';
-import { isLedgerLink } from '../record/jointEntry';
+import { isLedgerLink, saidBy } from '../record/jointEntry';
 import { canonicalHash, canonicalText } from '../record/chain';
 import type { SealedChain } from './checkSeal';
 import type { Seal } from './seal';
@@ -14,7 +15,9 @@ export interface DeviceKey extends CheckingKey {
   /** When the server took the key, and when it was said to end. */
   readonly since: string;
   readonly until: string | null;
-  /** Devices that were signed with by whoever said that it is this person's: none, nobody did. */
+  /** What that person is called, as they stood when it was entered; empty where the name was erased. */
+  readonly name: string;
+  /** Devices by which it was vouched for, none of which rests on it: none, nobody did. */
   readonly vouchedBy: readonly string[];
 }
 
@@ -22,6 +25,22 @@ export interface DeviceKey extends CheckingKey {
 export const saidText = (said: Statement): string => canonicalText(said);
 
 const deviceOf = ({ content }: LedgerLink): string => String(content.said.told['device']);
+
+type Vouching = ReadonlyMap<string, readonly string[]>;
+
+/** Whether a device is vouched for by another in the end, and not only by itself or by those that it vouches for. */
+function restsOn(device: string, voucher: string, vouching: Vouching, seen: readonly string[] = []): boolean {
+  if (voucher === device) return true;
+  const further = vouching.get(voucher) ?? [];
+  return further.length > 0 && further.every((one) => seen.includes(one) || restsOn(device, one, vouching, [...seen, voucher]));
+}
+
+/** Which devices vouch for which, by entries whose own signature holds. */
+function vouchingOf(keys: readonly DeviceKey[], links: readonly LedgerLink[]): Vouching {
+  const said = links.filter((link) => link.content.said.kind === 'device-vouched' && isSignedByOne(keys, link));
+  const by = (device: string) => said.flatMap((link) => (deviceOf(link) === device ? [link.content.signature?.device ?? ''] : []));
+  return new Map(keys.map(({ device }) => [device, by(device)]));
+}
 
 /** Keys of devices from the entries that speak of them. What vouches counts only where its own signature holds. */
 export function deviceKeys(links: readonly LedgerLink[]): readonly DeviceKey[] {
@@ -31,14 +50,14 @@ export function deviceKeys(links: readonly LedgerLink[]): readonly DeviceKey[] {
     const { alg, key } = said.told as unknown as CheckingKey; // cast: the kind tells both
     const ended = links.find((one) => one.content.said.kind === 'device-ended' && deviceOf(one) === deviceOf(link));
     return {
-      ...{ device: deviceOf(link), person: said.person ?? '', alg, key },
+      ...{ device: deviceOf(link), person: said.person ?? '', name: saidBy(link).person.name, alg, key },
       ...{ since: at.server, until: ended?.content.at.server ?? null, vouchedBy: [] },
     };
   });
-  const vouching = links.filter((link) => link.content.said.kind === 'device-vouched' && isSignedByOne(keys, link));
+  const vouching = vouchingOf(keys, links);
   return keys.map((key) => ({
     ...key,
-    vouchedBy: vouching.flatMap((link) => (deviceOf(link) === key.device ? [link.content.signature?.device ?? ''] : [])),
+    vouchedBy: (vouching.get(key.device) ?? []).filter((voucher) => !restsOn(key.device, voucher, vouching)),
   }));
 }
 
@@ -68,12 +87,18 @@ export interface SignatureCheck {
   /** Entries that a device signed. */
   readonly signed: number;
   readonly notSigned: readonly NotSigned[];
-  /** Devices that signed something here and that nobody has vouched for. */
-  readonly vouchedByNobody: readonly string[];
+  /** Devices that signed something here: whose each is, and whose devices vouched for it; nobody's where the list is empty. */
+  readonly devices: readonly SigningDevice[];
 }
 
-/** Until when what a device signed may reach the server after it was ended: what it had said before counts by its own word. */
-const signedInTime = ({ until }: DeviceKey, said: Statement): boolean =>
+export interface SigningDevice {
+  readonly device: string;
+  readonly name: string;
+  readonly vouchedBy: readonly string[];
+}
+
+/** Whether a key was good when something was said: what was said before it ended and came later counts by the device's own word. */
+export const wasGood = ({ until }: Pick<DeviceKey, 'until'>, said: Pick<Statement, 'deviceTime'>): boolean =>
   until === null || (said.deviceTime !== null && said.deviceTime <= until);
 
 function breakOf(keys: readonly DeviceKey[], { content }: LedgerLink): SignatureBreakReason | null {
@@ -83,13 +108,22 @@ function breakOf(keys: readonly DeviceKey[], { content }: LedgerLink): Signature
   if (!key) return 'device-unknown';
   const isOwn = key.person === said.person || key.person === said.onBehalfOf;
   if (!isOwn || key.alg !== signature.alg || !isSignedBy(key, saidText(said), signature.value)) return 'signature-wrong';
-  return signedInTime(key, said) ? null : 'device-ended';
+  return wasGood(key, said) ? null : 'device-ended';
 }
 
-const lacksSignature = (keys: readonly DeviceKey[], { content: { signature, said, at } }: LedgerLink): boolean =>
-  signature === null &&
-  said.person !== null &&
-  keys.some(({ person, since, until }) => person === said.person && since < at.server && (until === null || until > at.server));
+/** What Kesto writes in somebody's name when they do something else: no device says it, so that none signs it. */
+const isTapped = ({ chain, said }: LedgerLink['content']): boolean => {
+  const { stages } = KINDS[said.kind] ?? { stages: [] };
+  return said.kind !== 'erased' && (chain.of === 'joint' || stages.length > 0 || ANY_CHAIN.includes(said.kind));
+};
+const ANY_CHAIN: readonly KindId[] = ['commented', 'corrected', 'struck-out'];
+
+const lacksSignature = (keys: readonly DeviceKey[], { content }: LedgerLink): boolean => {
+  const { signature, said, at } = content;
+  const hadKey = ({ person, since, until }: DeviceKey) =>
+    person === said.person && since < at.server && (until === null || until > at.server);
+  return signature === null && said.person !== null && isTapped(content) && keys.some(hadKey);
+};
 
 /** Words beside it that it does not commit to; a name that was erased since is missing, and nothing is wrong with that. */
 const isStrange = (link: LedgerLink): boolean => wordsBreak(link, new Set(commitmentsIn(link.content))) !== null;
@@ -104,7 +138,7 @@ const isStrange = (link: LedgerLink): boolean => wordsBreak(link, new Set(commit
 export function checkSignatures(seal: Seal, chains: readonly SealedChain[]): SignatureCheck {
   const proved = new Set(seal.leaves.flatMap(({ leaf }) => (leaf.what === 'entry' ? [leaf.hash] : [])));
   const strange = seal.devices.some((link) => canonicalHash(link.content) !== link.hash || !proved.has(link.hash) || isStrange(link));
-  const none = { signed: 0, notSigned: [], vouchedByNobody: [] };
+  const none = { signed: 0, notSigned: [], devices: [] };
   if (strange) return { ...none, broken: { why: 'device-not-in-tree' } };
   const keys = deviceKeys(seal.devices);
   const links = chains.flatMap(
@@ -114,11 +148,13 @@ export function checkSignatures(seal: Seal, chains: readonly SealedChain[]): Sig
     const why = breakOf(keys, link);
     if (why) return { ...none, broken: { why, in: name, entry } };
   }
+  const nameOf = (device: string) => keys.find((one) => one.device === device)?.name ?? '';
+  const signing = ({ device, name, vouchedBy }: DeviceKey) => ({ device, name, vouchedBy: [...new Set(vouchedBy.map(nameOf))] });
   const signers = new Set(links.flatMap(({ link }) => link.content.signature?.device ?? []));
   return {
     broken: null,
     signed: links.filter(({ link }) => link.content.signature !== null).length,
     notSigned: links.filter(({ link }) => lacksSignature(keys, link)).map(({ in: name, entry }) => ({ in: name, entry })),
-    vouchedByNobody: keys.flatMap(({ device, vouchedBy }) => (signers.has(device) && vouchedBy.length === 0 ? [device] : [])),
+    devices: keys.filter(({ device }) => signers.has(device)).map(signing),
   };
 }

@@ -8,6 +8,7 @@ export * from './sealShape';
 export * from './checkSeal';
 export * from './deviceKeys';
 export * from './label';
+export * from './labelSignature';
 export * from './checkFile';
 export * from './older';
 export * from './verifySealed';

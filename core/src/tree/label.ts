@@ -1,6 +1,3 @@
-import { canonicalText } from '../record/chain';
-import { isSignedBy } from './signature';
-
 /** What a label at a joint says of its record, so that a later copy can be held against it. */
 export interface Label {
   readonly tag: string;
@@ -15,9 +12,6 @@ export interface Label {
 
 const VERSION = '1';
 export const LABEL_KEY_CHARS = 16;
-
-/** To the letter what a shop signs of a label. */
-export const labelText = ({ tag, sequence, head, key }: Omit<Label, 'signature'>): string => canonicalText({ tag, sequence, head, key });
 
 /** What stands behind the `#` of a label's address; without an address, the whole of what it carries. */
 export const writeLabel = ({ tag, sequence, head, key, signature }: Label): string =>
@@ -50,7 +44,3 @@ function decoded(tag: string): string {
     return tag;
   }
 }
-
-/** Whether a label was signed by a shop's key: false where it carries no signature, or names another key. */
-export const isLabelSignedBy = (label: Label, key: string): boolean =>
-  label.signature !== null && key.startsWith(label.key) && isSignedBy({ alg: 'Ed25519', key }, labelText(label), label.signature);

@@ -1,4 +1,5 @@
-import { isLabelSignedBy, labelText, readLabel, writeLabel } from './label';
+import { readLabel, writeLabel } from './label';
+import { isLabelSignedBy, labelText } from './labelSignature';
 import { isSignedBy } from './signature';
 import { edKey } from '../testing/sealed';
 

@@ -16,8 +16,12 @@ import {
   SHOP,
   shopTree,
   signedChain,
+  type Saying,
 } from '../testing/sealed';
 import { keyWords } from './fingerprint';
+import { checkSignatures, deviceKeys } from './deviceKeys';
+import { writeLabel, type Label } from './label';
+import { labelText } from './labelSignature';
 import { keyHandedOver, type Leaf } from './leaf';
 import { readOlderText } from './older';
 import { verifySealedRecord } from './verifySealed';
@@ -52,7 +56,10 @@ test('a sealed record says whose it is, by when, and that what was kept before i
       older: 'continued',
       bySignature: 4,
       notSigned: [],
-      vouchedByNobody: [device(2)],
+      devices: [
+        { device: device(2), name: 'Ilta Varro', vouchedBy: [] },
+        { device: device(1), name: 'Ilta Varro', vouchedBy: ['Ilta Varro'] },
+      ],
       notes: [],
     },
   });
@@ -132,7 +139,7 @@ describe('given something older', () => {
       expect(check(forged)).toHaveProperty('signed');
       const why = key === SHOP_KEY ? 'tree-made-anew' : 'older-key-unknown';
       expect(check(forged, early)).toMatchObject({ why: { why } });
-      expect(check({ ...forged, seal: null }, early)).toMatchObject({ why: { why: 'chain-made-anew', entry: 3 } });
+      expect(check({ ...forged, seal: null }, early)).toMatchObject({ why: { why: 'chain-made-anew', entry: 1 } });
     }
   });
 
@@ -140,6 +147,46 @@ describe('given something older', () => {
     expect(check(early, late)).toMatchObject({ signed: { older: 'not-compared', notes: [{ what: 'this-is-older' }] } });
     const seal = late.seal && { ...late.seal, continued: [] };
     expect(check({ ...late, seal }, early)).toMatchObject({ signed: { notes: [{ what: 'no-proof-from-there' }] } });
+  });
+
+  test('a smaller tree under another key, or of the same key, is not excused as an older copy', () => {
+    const anew = signedChain(JOINT, FIVE.slice(0, 2), 20);
+    for (const [key, why] of [
+      [edKey(8), 'older-key-unknown'],
+      [SHOP_KEY, 'chain-made-anew'],
+    ] as const) {
+      const tree = shopTree(key, DEVICES.map(entryLeaf));
+      tree.add([headLeaf(anew)]);
+      const forged = recordOf(anew, tree.seal(DEVICES));
+      expect(forged.seal?.treeHead.size).toBeLessThan(late.seal?.treeHead.size ?? 0);
+      const kept = { ...late, seal: late.seal ? { ...late.seal, continued: [] } : null };
+      expect(check(forged, kept)).toMatchObject({ why: { why } });
+    }
+  });
+
+  test('a copy that is older in truth is the beginning of what was kept, and one of that size with another root is not', () => {
+    const { tree } = twice();
+    const small = tree.size - 1;
+    const kept = recordOf(CHAIN, tree.seal(DEVICES, [small]));
+    const other = shopTree(SHOP_KEY, DEVICES.map(entryLeaf));
+    other.add([headLeaf(CHAIN, 2)]);
+    expect(other.size).toBe(small);
+    expect(check(recordOf(CHAIN.slice(0, 2), other.seal(DEVICES)), kept)).toMatchObject({ why: { why: 'tree-made-anew' } });
+  });
+
+  test('a label counts by the shop’s signature, where it carries one', () => {
+    const said = { tag: 'CR2-07', sequence: 3, head: CHAIN[2]!.hash, key: SHOP_KEY.key.slice(0, 16) };
+    const by = (label: Partial<Label>, signature: string | null) => {
+      const text = writeLabel({ ...said, ...label, signature });
+      const result = verifySealedRecord(late, { older: (chains) => readOlderText(text, chains) });
+      return result.ok ? (result.value.intact ? 'holds' : result.value.firstBroken.why) : 'refused';
+    };
+    const signed = SHOP_KEY.sign(labelText(said));
+    expect(by({}, signed)).toBe('holds');
+    expect(by({}, null)).toBe('holds');
+    expect(by({ sequence: 2, head: CHAIN[1]!.hash }, signed)).toBe('older-not-signed');
+    expect(by({ key: 'ab'.repeat(8) }, signed)).toBe('older-key-unknown');
+    expect(by({ head: 'f'.repeat(64) }, null)).toBe('chain-made-anew');
   });
 
   test('what a restore lost is told as lost, not as forged', () => {
@@ -184,7 +231,37 @@ describe('devices', () => {
       return recordOf(links, tree.seal([...DEVICES, added!]));
     };
     expect(check(sealedBy([]))).toMatchObject({ why: { why: 'device-not-in-tree' } });
-    expect(check(sealedBy([entryLeaf(added!)]))).toMatchObject({ signed: { vouchedByNobody: [device(8)] } });
+    expect(check(sealedBy([entryLeaf(added!)]))).toMatchObject({
+      signed: { devices: expect.arrayContaining([expect.objectContaining({ device: device(8), vouchedBy: [] })]) as unknown },
+    });
+  });
+
+  test('devices that vouch for themselves or for each other are vouched for by nobody', () => {
+    const [one, two] = [
+      { ...HANDS.ILTA, device: device(6), key: edKey(6) },
+      { ...HANDS.ILTA, device: device(7), key: edKey(7) },
+    ];
+    const links = signedChain({ of: 'shop', id: SHOP }, [
+      { kind: 'device-key', told: keySaid(one), by: one },
+      { kind: 'device-key', told: keySaid(two), by: two },
+      { kind: 'device-vouched', told: { device: one.device }, by: one },
+      { kind: 'device-vouched', told: { device: one.device }, by: two },
+      { kind: 'device-vouched', told: { device: two.device }, by: one },
+    ]);
+    expect(deviceKeys(links).map(({ vouchedBy }) => vouchedBy)).toEqual([[], []]);
+    expect(deviceKeys(DEVICES).map(({ vouchedBy }) => vouchedBy)).toEqual([[], [device(2)]]);
+  });
+
+  test('what Kesto writes in somebody’s name is not missed a signature; what it says they tapped is', () => {
+    const job = { of: 'job', id: '0193a000-0000-7000-8000-0000000000b7' } as const;
+    const unsigned = (kind: Saying['kind']) => {
+      const [link] = signedChain(job, [{ kind, told: {}, by: HANDS.ILTA }], 20);
+      const links = [sealLink({ ...link!.content, signature: null }, link!.beside)];
+      const tree = shopTree(SHOP_KEY, DEVICES.map(entryLeaf));
+      tree.add([headLeaf(links)]);
+      return checkSignatures(tree.seal(DEVICES), [{ ...job, name: '31', links }]).notSigned.length;
+    };
+    expect((['exported', 'joint-added', 'complaint', 'commented'] as const).map(unsigned)).toEqual([0, 0, 1, 1]);
   });
 
   test('what a device signs after its key ended does not count', () => {

@@ -1,7 +1,6 @@
 import { screen } from '@testing-library/react-native';
 import { draftOf, jointView } from '@/testing/joints';
 import { showScreen } from '@/testing/screen';
-import { labelParts } from './labelInAddress';
 import { LabelNote } from './LabelNote';
 
 const joint = jointView(draftOf(), [
@@ -36,6 +35,11 @@ test('a label of another joint is said', async () => {
   expect(screen.getByText(/The label is of QX9-99/)).toBeTruthy();
 });
 
-test('what is no label says nothing', () => {
-  for (const said of ['', '1~CR2-07', '1~CR2-07~0~ff', '1~CR2-07~1~xx']) expect(labelParts(said)).toBeNull();
-});
+test.each(['', '#1~CR2-07', `#1~CR2-07~0~${'f'.repeat(64)}~${'ab'.repeat(8)}`, `#1~%~1~${'f'.repeat(64)}`])(
+  '%s is no label, and nothing is said',
+  async (hash) => {
+    globalThis.location = { hash, pathname: '/joints/x' } as Location;
+    await showScreen(<LabelNote joint={joint} />);
+    expect(screen.queryByText(/label/)).toBeNull();
+  },
+);

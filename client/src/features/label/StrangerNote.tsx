@@ -2,12 +2,12 @@ import { useEffect, useState } from 'react';
 import { errorText } from '@/api/api';
 import { useReadLabelMutation } from '@/data/labels/api';
 import { Words } from '@/ui/Words';
-import { jointInAddress, labelInAddress, labelParts } from './labelInAddress';
+import { jointInAddress, labelInAddress } from './labelInAddress';
 import { WORDS } from './words';
 
 /** To whoever scanned a label and is not signed in: whether a shop here knows it, and no more. */
 export function StrangerNote() {
-  const [label] = useState(() => labelParts(labelInAddress()));
+  const [label] = useState(labelInAddress);
   const [joint] = useState(jointInAddress);
   const [ask, { data, error }] = useReadLabelMutation();
   useEffect(() => {

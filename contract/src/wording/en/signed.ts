@@ -1,6 +1,6 @@
 import type { BreakReason, FileBreak } from '@kesto/core';
 import { breakText } from './errors';
-import type { SealNote, SignedBreak, Signed } from '@kesto/core/tree';
+import type { SealNote, Signed, SignedBreak, SigningDevice } from '@kesto/core/tree';
 
 const BREAKS: Readonly<Record<SignedBreak['why'], string>> = {
   'seal-unreadable': 'what the file says it was sealed with cannot be read',
@@ -47,9 +47,15 @@ const NOTES: Readonly<Record<SealNote['what'], (note: SealNote) => string>> = {
 /** What is to be said of a seal that holds. */
 export const sealNoteText = (note: SealNote): string => NOTES[note.what](note);
 
+/** Whose device signed, and who says so. */
+export const signingDeviceText = ({ name, vouchedBy }: SigningDevice): string =>
+  vouchedBy.length > 0
+    ? `The device of ${name || 'somebody whose name was erased'} was vouched for by a device of ${vouchedBy.map((one) => one || 'somebody').join(', ')}.`
+    : `Nobody has vouched for the device that signs as ${name || 'somebody whose name was erased'}: whose it is, the server alone says.`;
+
 /** What a file proves beyond that it hangs together, in sentences. */
 export function signedTexts(signed: Signed): readonly string[] {
-  const { shop, sealedAt, notes, older, bySignature, notSigned, vouchedByNobody } = signed;
+  const { shop, sealedAt, notes, older, bySignature, notSigned, devices } = signed;
   return [
     `${shop.name} held this record when it signed, by its own clock ${sealedAt.slice(0, 16).replace('T', ' ')} UTC.`,
     ...(older === 'continued' ? ['What you kept from before is the beginning of it: nothing was taken away or put in since.'] : []),
@@ -57,7 +63,7 @@ export function signedTexts(signed: Signed): readonly string[] {
       ? [`${bySignature === 1 ? 'One entry was' : `${bySignature} entries were`} signed by the device of whoever wrote it.`]
       : []),
     ...notSigned.map((one) => `${one.in}, entry ${one.entry}: not signed, though that person’s device had a key by then.`),
-    ...(vouchedByNobody.length > 0 ? ['Nobody has vouched yet for a device that signed here: whose it is, the server alone says.'] : []),
+    ...devices.map(signingDeviceText),
     ...notes.map((note) => `${sealNoteText(note)}.`),
   ];
 }

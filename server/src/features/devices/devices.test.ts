@@ -63,7 +63,10 @@ test('an entry carries its device’s signature over what was said, and a copy s
   const before = verifySealedRecord(first);
   expect(before).toMatchObject({
     ok: true,
-    value: { intact: true, signed: { bySignature: 1, notSigned: [], vouchedByNobody: [phone.device] } },
+    value: {
+      intact: true,
+      signed: { bySignature: 1, notSigned: [], devices: [{ device: phone.device, name: 'Ilta Varro', vouchedBy: [] }] },
+    },
   });
 
   const [entry, deviceTime] = [uuid(), now()];
@@ -77,7 +80,10 @@ test('an entry carries its device’s signature over what was said, and a copy s
   const vouched = { deviceTime, signed: desk.signs(said) };
   await (await server.as('oskar')).put(`/api/devices/${phone.device}/vouched/${uuid()}`).send(vouched).expect(403);
   await (await server.as('maren')).put(`/api/devices/${phone.device}/vouched/${entry}`).send(vouched).expect(200);
-  expect(verifySealedRecord(await record())).toMatchObject({ ok: true, value: { signed: { vouchedByNobody: [] } } });
+  expect(verifySealedRecord(await record())).toMatchObject({
+    ok: true,
+    value: { signed: { devices: [{ device: phone.device, vouchedBy: ['Maren Ito-Dahl'] }] } },
+  });
   const { body } = await (await server.as('ilta')).get('/api/devices').expect(200);
   expect(body).toMatchObject([{ device: phone.device, vouchedBy: ['Maren Ito-Dahl'], until: null }]);
 });

@@ -1,6 +1,6 @@
 import type { SignedBy } from '@kesto/contract';
 import type { EntryContent3, Statement } from '@kesto/core';
-import { deviceKeys, isSignedBy, saidText } from '@kesto/core/tree';
+import { deviceKeys, isSignedBy, saidText, wasGood } from '@kesto/core/tree';
 import type { ShopWork } from '../shopWork';
 
 /**
@@ -15,6 +15,6 @@ export async function signatureOf(
   if (!signed) return null;
   const { device, alg, value } = signed;
   const key = deviceKeys(await ledger.of({ of: 'shop', id: shopId })).find((one) => one.device === device);
-  const isOwn = key !== undefined && key.until === null && key.alg === alg && key.person === said.person;
+  const isOwn = key !== undefined && wasGood(key, said) && key.alg === alg && key.person === said.person;
   return isOwn && isSignedBy(key, saidText(said), value) ? { device, alg, value } : null;
 }
