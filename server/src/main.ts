@@ -8,11 +8,12 @@ import { listen } from './platform/http/listen';
 import { buildMetrics } from './platform/metrics';
 import { logFile } from './platform/log/logFile';
 import { buildLogger } from './platform/log/logger';
+import { busyStore, doChores } from './features/busyShops';
 import { auditedStore } from './features/auditedStore';
 import { typeormStore } from './features/shopWork.typeorm';
 import { DEMO_SHOP, demoPeople, holdsDemo, loadDemo } from './features/demo';
 import { sayRestored } from './features/audit';
-import { busyStore, sealDesk, shopKeysIn } from './features/seal';
+import { sealDesk, shopKeysIn } from './features/seal';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
 import { queuedPasswords } from './features/session';
@@ -20,8 +21,8 @@ import { liveDesk, noStandIns, standIns } from './features/instruments';
 import { isOwnHost } from './platform/http/ownHost';
 import { listenLive } from './platform/live/listenLive';
 
-/** How often what grew is sealed. */
-const SEAL_EVERY_MS = 60_000;
+/** How often what waits is done in the shops in which something was done. */
+const CHORES_EVERY_MS = 60_000;
 /** By then everything is ended, whatever hangs: the database has its own seconds after that, ten in all. */
 const LAST_MS = 5_000;
 
@@ -31,7 +32,7 @@ async function run(config: Config): Promise<void> {
   const photos = photoQueue(fileURLToPath(new URL('./photoWorker.mjs', import.meta.url)));
   const kept = auditedStore(typeormStore(db), log);
   const { store, busyShops } = busyStore(kept);
-  const seals = sealDesk({ store: kept, keys: shopKeysIn(config.dataDir), clock: systemClock, log, busyShops });
+  const seals = sealDesk({ store: kept, keys: shopKeysIn(config.dataDir), clock: systemClock });
   const speaks = { store, clock: systemClock, demo: config.demo };
   const live = liveDesk(speaks);
   const platform = {
@@ -62,8 +63,9 @@ async function run(config: Config): Promise<void> {
     demoBarred: !config.demo && (await holdsDemo(store)),
   });
 
-  void seals.sealAll();
-  const sealing = setInterval(() => void seals.sealAll(), SEAL_EVERY_MS);
+  const chores = () => void doChores({ store: kept, seals, log }, busyShops());
+  chores();
+  const doing = setInterval(chores, CHORES_EVERY_MS);
   let stopping = false;
   /** Finishes what is under way, then closes. Also when the script that started this one is gone. */
   function stop(): void {
@@ -71,7 +73,7 @@ async function run(config: Config): Promise<void> {
     stopping = true;
     setTimeout(() => process.exit(0), LAST_MS).unref();
     platform.standIns.stop();
-    clearInterval(sealing);
+    clearInterval(doing);
     deaf();
     server.close(() => void db.destroy().finally(() => process.exit(0)));
     server.closeIdleConnections();

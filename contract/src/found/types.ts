@@ -36,6 +36,8 @@ export interface FoundJoint {
 export interface FoundPage {
   readonly joints: readonly FoundJoint[];
   readonly next: string | null;
+  /** Whether some of what was noted is not in it yet; it is worked off by itself. */
+  readonly isBehind: boolean;
   /** How many there are in all, counted no further than `FOUND_COUNTED`; on the first page alone. */
   readonly count: number | null;
 }

@@ -1,5 +1,4 @@
 import { isColdKind } from '../cold/cold';
-import type { EntryKind } from '../record/chain';
 import { valuesNow } from '../record/correct';
 import type { JointEntry } from '../record/jointEntry';
 import { inTurn, stateAfter, type JointState } from '../record/state';
@@ -9,7 +8,6 @@ export interface JointFound {
   readonly state: JointState;
   /** Whoever made it last, by id; null where nobody did yet. */
   readonly maker: string | null;
-  readonly how: EntryKind | null;
   readonly filler: string | null;
   readonly lot: string | null;
   /** When it was made last, by both clocks. */
@@ -32,7 +30,6 @@ export function foundOf(entries: readonly JointEntry[], hasPlan: boolean): Joint
   return {
     state: stateAfter(counting, hasPlan),
     maker: made ? (made.onBehalfOf ?? made.person.id) : null,
-    how: made?.kind ?? null,
     filler: textOr(values['filler']),
     lot: textOr(values['lot']),
     madeAt: made?.at ?? null,

@@ -5,7 +5,7 @@ import type { DataSource } from 'typeorm';
 import { prepareDatabase } from '../platform/db/prepare';
 import { withShop } from '../platform/db/shop';
 import { asOwner, freshDatabase, type TestDatabase } from '../testing/database';
-import { foundPage } from './found/found.service';
+import { foundPage, workOff } from './found/found.service';
 import { today } from './jobs/jobs.service';
 import { knownLinks } from './ledger/knownLinks';
 import type { ShopWork } from './shopWork';
@@ -120,4 +120,14 @@ test('somebody who is called otherwise from now on is found by it at all they ma
 test('the count tells a scan: a question that reads the shop is far over it', async () => {
   const { read } = await rowsReadBy((shop) => shop.records.brazedSince(null));
   expect(read).toBeGreaterThanOrEqual(JOINTS);
+});
+
+test('where more is behind than a page works off, as after an upgrade, it says so; worked off, it is whole', async () => {
+  const behind = `insert into joint_stale (shop_id, joint_id) select '${SHOP}', gen_random_uuid() from generate_series(1, 450)`;
+  await asOwner(database.ownerUrl, (query) => query(behind));
+  const inShop = <T>(shopId: string, work: (shop: ShopWork) => Promise<T>) =>
+    withShop(db, shopId, (transaction) => work(typeormShopWork(transaction, knownLinks())));
+  expect(await inShop(SHOP, (shop) => foundPage(shop, {}))).toMatchObject({ isBehind: true });
+  await workOff({ inShop }, SHOP);
+  expect(await inShop(SHOP, (shop) => foundPage(shop, {}))).toMatchObject({ isBehind: false, count: 1001 });
 });

@@ -47,7 +47,7 @@ export function features(platform: Platform): Router {
   printRoutes(routes, platform);
   auditRoutes(routes);
   sealRoutes(routes, platform);
-  foundRoutes(routes);
+  foundRoutes(routes, platform);
   materialRoutes(routes);
   deviceRoutes(routes, platform);
   labelRoutes(routes, platform);

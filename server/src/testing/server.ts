@@ -82,7 +82,7 @@ function serve(
     metrics: buildMetrics(),
     metricsToken: METRICS_TOKEN,
     publicUrl: options.publicUrl ?? null,
-    seals: sealDesk({ store, keys, clock, log, busyShops: () => [DEMO_SHOP] }),
+    seals: sealDesk({ store, keys, clock }),
   };
   const app = buildApp(platform, log, { clientDir: null, ...options });
   const signIn = (agent: Agent, login: string) => agent.post('/api/session').send({ login, password: DEMO_PASSWORD }).expect(201);

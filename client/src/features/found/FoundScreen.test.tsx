@@ -12,7 +12,7 @@ const joint = (n: number, rest: object = {}) => ({
   ...{ site: 'Lumikero', maker: 'Ilta Varro', filler: 'BCuP-6', lot: '24-118', madeAt: '2026-11-20T10:00:00.000Z', state: 'passed' },
   ...rest,
 });
-const page = (joints: readonly object[], next: string | null = null) => ({ joints, next, count: joints.length });
+const page = (joints: readonly object[], next: string | null = null) => ({ joints, next, count: joints.length, isBehind: false });
 const PEOPLE = { people: [], invites: [] };
 
 test('each joint with who made it, of what lot and how it stands; on the phone in three lines', async () => {
@@ -40,6 +40,13 @@ test('a day that is none is said at its field, and nothing is asked; no such joi
   expect(screen.getByText('No such joint')).toBeTruthy();
   await type('made on or after', 'yesterday');
   expect(screen.getByText('a day is written as 2026-11-30')).toBeTruthy();
+});
+
+test('a table that is not whole yet says so, and is asked for again', async () => {
+  await showScreen(<FoundScreen />, { answers: { 'GET people': PEOPLE, 'GET found/all': { ...page([joint(7)]), isBehind: true } } });
+  expect(screen.getByText(/Not all joints are in this table yet/)).toBeTruthy();
+  expect(screen.getByText('CR2-07')).toBeTruthy();
+  await press('Ask again');
 });
 
 test('a server that is away is said, with a way to ask again', async () => {

@@ -41,9 +41,21 @@ export function FoundScreen({ params = {} }: { params?: Said }) {
             {found.said}
           </Words>
         ) : null}
+        {found.isBehind ? <Behind onAgain={() => void found.query.refetch()} /> : null}
         <Rows found={found} />
       </View>
     </Sheet>
+  );
+}
+
+function Behind({ onAgain }: { onAgain: () => void }) {
+  return (
+    <View style={styles.list} aria-live="polite">
+      <Words size={15} tone="amber">
+        {WORDS.behind}
+      </Words>
+      <FrameKey quiet label={WORDS.again} onPress={onAgain} />
+    </View>
   );
 }
 

@@ -40,6 +40,7 @@ export function useFound(params: Said) {
     said,
     joints: useMemo(() => (query.data?.pages ?? []).flatMap(({ joints }) => joints), [query.data]),
     count: pages[0]?.count ?? null,
+    isBehind: pages.at(-1)?.isBehind ?? false,
     hasMore: query.hasNextPage,
     isFetchingMore: query.isFetchingNextPage,
     fetchMore: () => void query.fetchNextPage(),

@@ -35,6 +35,8 @@ export const WORDS = {
   noneText: 'Nothing that is noted here fits all of that. Take something away.',
   nothingMade: 'not made yet',
   lot: (lot: string) => `lot ${lot}`,
+  behind: 'Not all joints are in this table yet: Kesto is still reading their records. It takes a minute or a few after an upgrade.',
+  again: 'Ask again',
   more: 'fetching more',
   rows: 'joints',
 } as const;

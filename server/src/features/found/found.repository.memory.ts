@@ -50,6 +50,7 @@ export function memoryFound(rows: MemoryRows): FoundRepository {
       rows.jointStale = rows.jointStale.slice(most);
       return taken;
     },
+    isBehind: async () => rows.jointStale.length > 0,
     async save(found) {
       const ids = found.map(({ jointId }) => jointId);
       rows.jointFound = [...rows.jointFound.filter(({ jointId }) => !ids.includes(jointId)), ...found];

@@ -2,13 +2,15 @@ import type { FoundAsked, FoundJoint } from '@kesto/contract';
 import type { JointFound } from '@kesto/core';
 
 /** A joint's row, worked out from its record. */
-export interface FoundRow extends Omit<JointFound, 'how'> {
+export interface FoundRow extends JointFound {
   readonly jointId: string;
 }
 
 export interface FoundRepository {
   /** Joints of which something was noted since their row was worked out, at most so many; they count as worked out from here on. */
   takeStale(most: number): Promise<readonly string[]>;
+  /** Whether any is left of which something was noted since. */
+  isBehind(): Promise<boolean>;
   save(rows: readonly FoundRow[]): Promise<void>;
   /** The newest first, at most so many. */
   page(asked: FoundAsked, most: number): Promise<readonly FoundJoint[]>;

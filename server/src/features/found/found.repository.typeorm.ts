@@ -1,7 +1,7 @@
 import type { FoundJoint } from '@kesto/contract';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { NEVER_MADE, type FoundRepository } from './found.repository';
-import { countSql, pageSql, SAVE, TAKE_STALE, type Asked } from './found.sql';
+import { countSql, IS_BEHIND, pageSql, SAVE, TAKE_STALE, type Asked } from './found.sql';
 
 interface Row extends Pick<FoundJoint, 'id' | 'tag' | 'title' | 'site' | 'maker' | 'filler' | 'lot' | 'state'> {
   readonly unitId: string;
@@ -23,6 +23,7 @@ export function typeormFound({ shopId, manager }: ShopTransaction): FoundReposit
       const rows = await ask<{ id: string }>({ sql: TAKE_STALE, parameters: [shopId, most] });
       return rows.map(({ id }) => id);
     },
+    isBehind: async () => (await ask<{ behind: boolean }>({ sql: IS_BEHIND, parameters: [shopId] }))[0]?.behind ?? false,
     async save(rows) {
       const column = <Key extends keyof (typeof rows)[number]>(key: Key) => rows.map((row) => row[key]);
       const when = rows.map(({ madeAt }) => madeAt ?? NEVER_MADE);

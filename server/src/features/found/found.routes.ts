@@ -1,9 +1,10 @@
 import { FOUND_CSV_MOST, foundAsked, type FoundAsked } from '@kesto/contract';
 import { check, foundRequest } from '@kesto/contract/schemas';
 import { AppError } from '../../platform/errors';
+import type { Platform } from '../../platform/http/context';
 import type { Registrar } from '../../platform/http/register';
 import { foundCsv } from './foundCsv';
-import { foundPage, freshen } from './found.service';
+import { foundPage, workOff } from './found.service';
 
 function readAsked(address: string): FoundAsked {
   const checked = check(foundRequest, foundAsked(address));
@@ -11,17 +12,15 @@ function readAsked(address: string): FoundAsked {
   return checked.value as FoundAsked; // cast: the schema has accepted it
 }
 
-export function foundRoutes(routes: Registrar): void {
+export function foundRoutes(routes: Registrar, { store }: Pick<Platform, 'store'>): void {
   routes.signed('found', async ({ params, inShop }) => {
     const asked = readAsked(params.asked);
     return { body: await inShop((shop) => foundPage(shop, asked)) };
   });
-  routes.signed('foundCsv', async ({ params, response, inShop }) => {
+  routes.signed('foundCsv', async ({ params, response, inShop, me }) => {
     const asked = readAsked(params.asked);
-    const joints = await inShop(async (shop) => {
-      await freshen(shop);
-      return shop.found.page(asked, FOUND_CSV_MOST);
-    });
+    await workOff(store, me.shop.id);
+    const joints = await inShop(({ found }) => found.page(asked, FOUND_CSV_MOST));
     response.attachment('joints.csv').type('csv').send(foundCsv(joints));
   });
 }

@@ -1,6 +1,6 @@
 import { FOUND_COUNTED, FOUND_PAGE, type FoundAsked, type FoundPage } from '@kesto/contract';
 import { foundOf, readChain } from '@kesto/core';
-import type { ShopWork } from '../shopWork';
+import type { ShopWork, Store } from '../shopWork';
 import { placeOf } from './found.repository';
 
 /** Rows that are worked out anew before a question is answered: what was noted since the last one, and no backlog. */
@@ -11,13 +11,13 @@ export async function freshen({ found, ledger, plans }: ShopWork, most = AT_ONCE
   const ids = await found.takeStale(most);
   if (ids.length === 0) return 0;
   const [chains, chosen] = [await ledger.ofAll('joint', ids), await plans.chosenFillers(ids)];
-  await found.save(
-    ids.map((jointId) => {
-      const { how: _how, ...row } = foundOf(readChain(chains.get(jointId) ?? []), chosen.has(jointId));
-      return { jointId, ...row };
-    }),
-  );
+  await found.save(ids.map((jointId) => ({ jointId, ...foundOf(readChain(chains.get(jointId) ?? []), chosen.has(jointId)) })));
   return ids.length;
+}
+
+/** Works off whatever is behind in a shop, so many joints a transaction: after an upgrade that is all of them. */
+export async function workOff(store: Pick<Store, 'inShop'>, shopId: string): Promise<void> {
+  for (let more = true; more;) more = (await store.inShop(shopId, (shop) => freshen(shop))) > 0;
 }
 
 /** A page of joints, the newest first. */
@@ -29,6 +29,7 @@ export async function foundPage(shop: ShopWork, asked: FoundAsked): Promise<Foun
   return {
     joints,
     next: rows.length > FOUND_PAGE && last ? placeOf(last) : null,
+    isBehind: await shop.found.isBehind(),
     count: asked.after === undefined ? await shop.found.count(asked, FOUND_COUNTED + 1) : null,
   };
 }

@@ -7,6 +7,9 @@ with taken as (
   delete from joint_stale where (shop_id, joint_id) in (select shop_id, joint_id from joint_stale where shop_id = $1 limit $2) returning joint_id)
 select joint_id as id from taken`;
 
+/** $1 shop. */
+export const IS_BEHIND = `select exists (select 1 from joint_stale where shop_id = $1) as behind`;
+
 /** $1 shop, $2 joints, $3 makers, $4 fillers, $5 lots, $6 when, $7 states. */
 export const SAVE = `
 insert into joint_found (shop_id, joint_id, tag, unit_id, maker_id, filler, lot, made_at, state)

@@ -50,7 +50,7 @@ const brokenIn = (parts: Map<string, Uint8Array>) => {
 
 test('a job is exported with its own chain, every joint’s record, drawings and photos, and hangs together without this server', async () => {
   const [job] = await madeJobs();
-  await server.seals.sealAll();
+  await server.seals.sealShop(DEMO_SHOP);
   const parts = await fileOf(job);
   const result = verifyJob(parts);
   expect(result).toMatchObject({ ok: true, value: { intact: true } });

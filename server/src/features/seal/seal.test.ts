@@ -70,17 +70,17 @@ test('a job’s file is sealed over every chain in it', async () => {
 
 test('once a minute what grew is sealed, in whatever chain; and nothing twice', async () => {
   await comment(server);
-  await server.seals.sealAll();
+  await server.seals.sealShop(DEMO_SHOP);
   const heads = () => server.store.inShop(DEMO_SHOP, async ({ seal }) => ({ head: await seal.newestHead(), grown: await seal.hasGrown() }));
   const first = await heads();
   expect(first.grown).toBe(false);
-  await server.seals.sealAll();
+  await server.seals.sealShop(DEMO_SHOP);
   expect((await heads()).head).toEqual(first.head);
 });
 
 test('a chain that grows while the shop is sealed is sealed with the next', async () => {
-  await Promise.all([...Array.from({ length: 6 }, () => comment(server)), ...Array.from({ length: 6 }, () => server.seals.sealAll())]);
-  await server.seals.sealAll();
+  await Promise.all([...Array.from({ length: 6 }, () => comment(server)), ...Array.from({ length: 6 }, () => server.seals.sealShop(DEMO_SHOP))]);
+  await server.seals.sealShop(DEMO_SHOP);
   const record = await recordOf(server);
   expect(checked(record)).toMatchObject({ intact: true, signed: { notes: [] } });
 });
@@ -144,7 +144,7 @@ test('a tree of hundreds of leaves is proved by what is kept of it', async () =>
   await treeHeadOf(shop);
   for (let i = 0; i < 40; i += 1) {
     await comment(shop);
-    await shop.seals.sealAll();
+    await shop.seals.sealShop(DEMO_SHOP);
   }
   const { body } = await (await shop.as('bo')).get('/api/seal/continued/7').expect(200);
   expect(body.continued.proof.length).toBeGreaterThan(2);

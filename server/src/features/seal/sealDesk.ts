@@ -1,6 +1,5 @@
 import type { ChainId } from '@kesto/core';
 import type { SignedTreeHead } from '@kesto/core/tree';
-import type { Logger } from 'pino';
 import type { Clock } from '../../platform/clock';
 import type { ShopWork, Store } from '../shopWork';
 import { isOwnKey, sealGrown, SEALED_AT_ONCE } from './sealing.service';
@@ -15,20 +14,17 @@ export interface SealDesk {
   sealNow(shop: ShopWork, chains: readonly ChainId[]): Promise<SignedTreeHead | null>;
   /** The key by which this server signs, or why it does not. */
   keyFor(shop: ShopWork): Promise<ShopKey | NotSealing>;
-  /** Seals whatever grew in every shop in which something was done since; a shop that fails holds up no other. */
-  sealAll(): Promise<void>;
+  /** Seals whatever grew in a shop. */
+  sealShop(shopId: string): Promise<void>;
 }
 
 interface Made {
   readonly store: Store;
   readonly keys: ShopKeys;
   readonly clock: Clock;
-  readonly log: Pick<Logger, 'error'>;
-  /** Shops in which something was done since they were asked for last. */
-  readonly busyShops: () => readonly string[];
 }
 
-export function sealDesk({ store, keys, clock, log, busyShops }: Made): SealDesk {
+export function sealDesk({ store, keys, clock }: Made): SealDesk {
   async function keyFor(shop: ShopWork): Promise<ShopKey | NotSealing> {
     if (keys.isCopy(shop.shopId)) return 'restored-copy';
     const key = keys.of(shop.shopId) ?? ((await shop.seal.newestHead()) ? null : keys.make(shop.shopId));
@@ -58,27 +54,6 @@ export function sealDesk({ store, keys, clock, log, busyShops }: Made): SealDesk
     keys,
     keyFor,
     sealNow,
-    async sealAll() {
-      for (const shopId of busyShops()) await sealShop(shopId).catch((error: unknown) => log.error({ error, shopId }, 'not sealed'));
-    },
-  };
-}
-
-/** A store that knows in which shops something was done since it was asked last. */
-export function busyStore(store: Store): { readonly store: Store; readonly busyShops: () => readonly string[] } {
-  const busy = new Set<string>();
-  return {
-    store: {
-      ...store,
-      inShop(shopId, work) {
-        busy.add(shopId);
-        return store.inShop(shopId, work);
-      },
-    },
-    busyShops() {
-      const shops = [...busy];
-      busy.clear();
-      return shops;
-    },
+    sealShop,
   };
 }
