@@ -60,7 +60,7 @@ function jointLines({ found, record }: Extract<FileCheck, { of: 'joint' }>): rea
   if (!found.intact) return [];
   return [
     ending(tagOf(record.entries), found.entries, found.head),
-    ...(found.noted ? [line(WORDS.noted2(found.noted.entriesAfter))] : []),
+    ...(found.noted ? [line(WORDS.notedHash(found.noted.entriesAfter))] : []),
     ...sealLines(found.signed),
     ...findingLines(found.findings),
     element('ol', {}, ...record.entries.map(entryRow)),

@@ -11,7 +11,7 @@ export const WORDS = {
   entry: (entry: number) => ` at entry ${entry}`,
   endsIn: 'ends in',
   notSealed: 'No shop has sealed this file: it hangs together, and nothing shows whose it is. Compare count and end with a printed copy.',
-  noted2: (after: number) =>
+  notedHash: (after: number) =>
     after === 0
       ? 'The hash you noted is the last one: nothing was added since, nothing taken away.'
       : `The hash you noted is in the chain, ${after === 1 ? 'one entry follows' : `${after} entries follow`} it.`,

@@ -119,6 +119,18 @@ export function Choice<T extends string>({ options, value, onChange, label }: Ch
   );
 }
 
+/** A choice under what it is about. */
+export function LabelledChoice<T extends string>(choice: ChoiceProps<T>) {
+  return (
+    <View style={styles.labelled}>
+      <Words size={15} tone="ink2">
+        {choice.label}
+      </Words>
+      <Choice {...choice} />
+    </View>
+  );
+}
+
 /** Keeps what a form holds: the pill in the bar where the form is all there is, a quiet key beside others. */
 export function KeepKey({ main = true, label, busy, disabled = false, onPress }: KeyProps & { main?: boolean; busy: boolean }) {
   const said = { label: busy ? 'Keeping' : label, disabled: busy || disabled, onPress };
@@ -141,6 +153,7 @@ const styles = StyleSheet.create({
   tight: { textAlign: 'center', lineHeight: 16 },
   frame: { ...middle, minHeight: TOUCH, minWidth: TOUCH, borderRadius: 6, paddingHorizontal: 14 },
   inFrame: { ...middle, flexDirection: 'row', gap: 8 },
+  labelled: { gap: 6 },
   choice: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
   option: { ...middle, minHeight: TOUCH, flexGrow: 1, paddingHorizontal: 12, borderRadius: 6 },
   alone: { flexDirection: 'row' },

@@ -15,7 +15,7 @@ export const SEAL_ROUTES = {
     summary: 'The proof that an earlier tree is the beginning of the newest one',
     roles: EVERYBODY,
   }),
-  setShopKey: put<PutShopKeyRequest, SealView>()('/api/seal/key/:change', { summary: 'Sign by a new key from now on', roles: ADMINS }),
+  setShopKey: put<PutShopKeyRequest, SealView>()('/api/seal/key', { summary: 'Sign by a new key from now on', roles: ADMINS }),
   setServer: put<SetServerRequest, SealView>()('/api/seal/server', {
     summary: 'Say that this restored copy is the server now',
     roles: ADMINS,

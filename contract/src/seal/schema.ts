@@ -2,6 +2,7 @@ import Joi from 'joi';
 import type { PutShopKeyRequest, SetServerRequest } from './types';
 
 export const putShopKeyRequest = Joi.object<PutShopKeyRequest>({
+  from: Joi.string().hex().length(64).allow(null).required(),
   why: Joi.string().valid('changed', 'lost', 'stolen').required(),
 });
 

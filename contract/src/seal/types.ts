@@ -28,5 +28,7 @@ export interface SetServerRequest {
 }
 
 export interface PutShopKeyRequest {
+  /** The key that signed when this was asked for; asked again after the change, nothing changes. Null: none did. */
+  readonly from: string | null;
   readonly why: Exclude<KeyChange, 'first'>;
 }

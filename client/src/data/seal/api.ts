@@ -9,8 +9,8 @@ const sealApi = api.injectEndpoints({
       query: (size) => call('continued', { size: String(size) }),
       keepUnusedDataFor: 0,
     }),
-    setShopKey: build.mutation<Answer<'setShopKey'>, { change: string; body: Body<'setShopKey'> }>({
-      query: ({ change, body }) => call('setShopKey', { change }, body),
+    setShopKey: build.mutation<Answer<'setShopKey'>, Body<'setShopKey'>>({
+      query: (body) => call('setShopKey', {}, body),
       invalidatesTags: ['Me'],
     }),
     setServer: build.mutation<Answer<'setServer'>, void>({ query: () => call('setServer', {}, { sure: true }), invalidatesTags: ['Me'] }),

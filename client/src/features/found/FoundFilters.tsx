@@ -4,8 +4,8 @@ import { JOINT_STATES } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { usePeople } from '@/data/people/api';
-import { Choice, FrameKey, Pill } from '@/ui/Buttons';
-import { Heading, Words } from '@/ui/Words';
+import { FrameKey, LabelledChoice, Pill } from '@/ui/Buttons';
+import { Heading } from '@/ui/Words';
 import { TextField } from '@/ui/UnitField';
 import { WORDS } from './words';
 
@@ -56,14 +56,8 @@ export function FoundFilters({ asked, onAsk }: Props) {
           onEnter={look}
         />
       ))}
-      <Words size={15} tone="ink2">
-        {WORDS.byPerson}
-      </Words>
-      <Choice label={WORDS.byPerson} options={makers} value={typed.person ?? EVERY} onChange={(person) => set({ person })} />
-      <Words size={15} tone="ink2">
-        {WORDS.byState}
-      </Words>
-      <Choice
+      <LabelledChoice label={WORDS.byPerson} options={makers} value={typed.person ?? EVERY} onChange={(person) => set({ person })} />
+      <LabelledChoice
         label={WORDS.byState}
         options={STATES}
         value={typed.state ?? EVERY}

@@ -3,7 +3,7 @@ import type { KindId } from '@kesto/core';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
-import { Choice, KeepKey } from '@/ui/Buttons';
+import { Choice, LabelledChoice, KeepKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import type { Specs } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -72,8 +72,7 @@ function AnewForm({ keptAs, values, fields, busy, onCorrect }: PutRightProps & {
       {fields.map((field) =>
         field.as === 'word' ? (
           <View key={field.key} style={styles.field}>
-            <Words size={15}>{FIELD_NAMES[field.key] ?? field.key}</Words>
-            <Choice
+            <LabelledChoice
               label={FIELD_NAMES[field.key] ?? field.key}
               value={String(picked[field.key] ?? values[field.key] ?? '')}
               options={field.words.map((value) => ({ value, label: fieldWordText(field.key, value) }))}

@@ -2,7 +2,6 @@ import type { SealView } from '@kesto/contract';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { addressOf } from '@/api/call';
 import { saveFrom } from '@/api/saveFrom';
@@ -63,12 +62,12 @@ function Stands({ seal: { state, treeHead, keyWords, grown } }: { seal: SealView
   );
 }
 
-function OfAdmin({ seal: { state } }: { seal: SealView }) {
+function OfAdmin({ seal: { state, treeHead } }: { seal: SealView }) {
   const [change, changing] = useSetShopKeyMutation();
   const [become, becoming] = useSetServerMutation();
   const busy = changing.isLoading || becoming.isLoading;
   const error = changing.error ?? becoming.error;
-  const to = (why: 'changed' | 'lost' | 'stolen') => () => void change({ change: uuid(), body: { why } });
+  const to = (why: 'changed' | 'lost' | 'stolen') => () => void change({ from: treeHead?.key ?? null, why });
   if (state === 'restored-copy') return <FrameKey label={WORDS.server} disabled={busy} onPress={() => void become()} />;
   return (
     <View style={styles.list}>

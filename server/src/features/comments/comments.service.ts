@@ -1,6 +1,6 @@
 import type { PutCommentRequest } from '@kesto/contract';
-import { canonicalHash, type AnyLink, type ChainId } from '@kesto/core';
-import { sameOrConflict } from '../../platform/db/idempotency';
+import type { AnyLink, ChainId } from '@kesto/core';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { append, authorOf, type Author } from '../ledger';
 import type { ShopWork } from '../shopWork';
@@ -23,7 +23,7 @@ const isComment = ({ content }: AnyLink) => 'said' in content && content.said.ki
 export async function addComment(shop: ShopWork, { chain, entryId, person, body, now, offsetS }: Comment): Promise<AnyLink> {
   const held = chain.of === 'job' ? await shop.jobs.lock(chain.id) : await shop.joints.lock(chain.id);
   if (!held) throw notFound(chain.of === 'job' ? 'This job' : 'This joint');
-  const hash = canonicalHash({ chain, ...body });
+  const hash = requestHash({ chain, ...body });
   const before = await shop.ledger.taken(chain.of, entryId);
   if (before) {
     sameOrConflict(before.requestHash, hash, 'entry');

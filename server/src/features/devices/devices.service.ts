@@ -1,7 +1,7 @@
 import type { DeviceView, EndDeviceRequest, PersonName, SetDeviceRequest, SignedBy, VouchRequest } from '@kesto/contract';
-import { canonicalHash, type KindOf, type LedgerLink } from '@kesto/core';
+import type { KindOf, LedgerLink } from '@kesto/core';
 import { deviceKeys, keyWords, type DeviceKey } from '@kesto/core/tree';
-import { sameOrConflict } from '../../platform/db/idempotency';
+import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
 import { append, authorOf, type Author } from '../ledger';
 import type { ShopWork } from '../shopWork';
@@ -16,7 +16,7 @@ export interface Who {
 /** Keys of one person, that are good or were: more are a fault, or somebody who tries them. */
 const MOST_DEVICES = 60;
 
-const isLead = ({ person }: Who) => person.role === 'lead' || person.role === 'admin';
+const isLead = ({ person }: Pick<Who, 'person'>) => person.role === 'lead' || person.role === 'admin';
 const chainOf = ({ shopId, ledger }: ShopWork): Promise<readonly LedgerLink[]> => ledger.of({ of: 'shop', id: shopId });
 
 interface Said {
@@ -31,7 +31,7 @@ interface Said {
 async function tell(shop: ShopWork, { person, now, offsetS }: Who, { signed, ...said }: Said): Promise<LedgerLink> {
   // Entered again it is the same key, whenever it is said.
   const { deviceTime: _when, ...same } = said;
-  const hash = canonicalHash({ ...same, person: person.id });
+  const hash = requestHash({ ...same, person: person.id });
   const before = await shop.ledger.taken('shop', said.id);
   if (before) {
     sameOrConflict(before.requestHash, hash, 'entry');
@@ -53,7 +53,9 @@ async function keyOf(shop: ShopWork, device: string): Promise<DeviceKey> {
 export async function enterDevice(shop: ShopWork, who: Who, device: string, { alg, key, deviceTime }: SetDeviceRequest): Promise<void> {
   await shop.shop.lock();
   const own = deviceKeys(await chainOf(shop)).filter(({ person }) => person === who.person.id);
-  if (own.length >= MOST_DEVICES) throw new AppError('FULL', `At most ${MOST_DEVICES} devices of one person are kept.`, 'device');
+  const isKnown = own.some((one) => one.device === device);
+  if (!isKnown && own.length >= MOST_DEVICES)
+    throw new AppError('FULL', `At most ${MOST_DEVICES} devices of one person are kept.`, 'device');
   await tell(shop, who, { id: device, kind: 'device-key', told: { device, alg, key }, deviceTime });
 }
 
@@ -87,7 +89,7 @@ export async function endDevice(
 export async function devices(shop: ShopWork, who: Pick<Who, 'person'>): Promise<readonly DeviceView[]> {
   const keys = deviceKeys(await chainOf(shop));
   const personOf = new Map(keys.map(({ device, person }) => [device, person]));
-  const shown = keys.filter(({ person }) => person === who.person.id || isLead({ ...who, now: new Date(0), offsetS: null }));
+  const shown = keys.filter(({ person }) => person === who.person.id || isLead(who));
   const names = await shop.people.namesOf([...new Set(keys.map(({ person }) => person))]);
   const nameOf = (person: string | undefined) => names.get(person ?? '') ?? '';
   return shown

@@ -1,5 +1,5 @@
 import { MoreThanOrEqual } from 'typeorm';
-import { SeriesBlocks, SeriesRows } from '../../platform/db/rows';
+import { SeriesBlocks, SeriesRows } from '../../platform/db/seriesRows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { SeriesRow } from '../../platform/db/rowTypes';
 import type { Series, SeriesRepository } from './series.repository';

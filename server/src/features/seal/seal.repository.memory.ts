@@ -36,7 +36,6 @@ export function memorySeal(rows: MemoryRows): SealRepository {
       const [newest] = newestOf({ of, id });
       return newest?.leaf.what === 'head' ? newest.leaf.sequence : 0;
     },
-    headAt: async (size) => treeHeads.find((head) => head.size === size) ?? null,
     async gave(size, chains) {
       for (const chain of chains)
         if (!treeGiven.some((given) => given.size === size && isOne([chain], given))) treeGiven.push({ ...chain, size });

@@ -31,7 +31,6 @@ export interface SealRepository {
   entries(hashes: readonly string[]): Promise<readonly PlacedLeaf[]>;
   /** Up to which entry a chain was sealed; 0: not yet. */
   sealedUpTo(of: Chain, id: string): Promise<number>;
-  headAt(size: number): Promise<SignedTreeHead | null>;
   /** Notes that a tree head of this size was given away with chains. */
   gave(size: number, chains: readonly ChainId[]): Promise<void>;
   /** Sizes that were given away with one of these chains, the newest first. */

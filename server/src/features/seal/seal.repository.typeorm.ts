@@ -64,13 +64,9 @@ const givenOf = ({ shopId, manager }: ShopTransaction): Pick<SealRepository, 'ga
 });
 
 /** Tree heads that were signed. */
-const headsOf = ({ shopId, manager }: ShopTransaction): Pick<SealRepository, 'newestHead' | 'headAt'> => ({
+const headsOf = ({ shopId, manager }: ShopTransaction): Pick<SealRepository, 'newestHead'> => ({
   async newestHead() {
     const row = await manager.findOne(TreeHeads, { where: { shopId }, order: { size: 'DESC' } });
-    return row && signedHead(row);
-  },
-  async headAt(size) {
-    const row = await manager.findOneBy(TreeHeads, { shopId, size });
     return row && signedHead(row);
   },
 });

@@ -41,11 +41,13 @@ export function sealRoutes(routes: Registrar, platform: Platform): void {
     });
     return { body };
   });
-  routes.signed('setShopKey', async ({ body: { why }, me, inShop }) => ({
+  routes.signed('setShopKey', async ({ body: { why, from }, me, inShop }) => ({
     body: await inShop(async (shop) => {
       if (seals.keys.isCopy(shop.shopId)) throw conflict('This is a restored copy: say first that it is the server now.');
-      const old = seals.keys.of(shop.shopId);
-      const isOwn = old !== null && (await shop.seal.newestHead())?.key === old.key;
+      const newest = await shop.seal.newestHead();
+      if ((newest?.key ?? null) !== from) return viewOf(shop, platform);
+      const old = seals.keys.of(shop.shopId, newest?.key);
+      const isOwn = old !== null && newest?.key === old.key;
       if (why === 'changed' && !isOwn) throw conflict('The key that signed so far is not on this server: say that it was lost.');
       await changeKey(shop, { key: seals.keys.make(shop.shopId), old: isOwn ? old : null, why, now: clock() });
       await audited(shop, { what: 'key-changed', personId: me.person.id, about: why }, clock());
@@ -55,8 +57,9 @@ export function sealRoutes(routes: Registrar, platform: Platform): void {
   routes.signed('setServer', async ({ me, inShop }) => ({
     body: await inShop(async (shop) => {
       if (!seals.keys.isCopy(shop.shopId)) return viewOf(shop, platform);
-      const key = seals.keys.of(shop.shopId);
-      if (key && (await shop.seal.newestHead())?.key === key.key) await beginEpoch(shop, { key, now: clock() });
+      const newest = await shop.seal.newestHead();
+      const key = seals.keys.of(shop.shopId, newest?.key);
+      if (key && newest?.key === key.key) await beginEpoch(shop, { key, now: clock() });
       seals.keys.becameServer(shop.shopId);
       await audited(shop, { what: 'server-now', personId: me.person.id }, clock());
       return viewOf(shop, platform);

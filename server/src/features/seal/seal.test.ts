@@ -1,3 +1,7 @@
+import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { SealView } from '@kesto/contract';
 import { METRIC_PREFERENCES, type ExportedRecord } from '@kesto/core';
 import { keyWords, readOlderText, verifySealedJob, verifySealedRecord, type TreeHeadFile } from '@kesto/core/tree';
 import { unzipSync } from 'fflate';
@@ -7,7 +11,7 @@ import { FINISHED_JOINT } from '../../testing/examples';
 import { rulesServer, testServer, type RulesServer, type TestServer } from '../../testing/server';
 import { DEMO_PASSWORD, DEMO_SHOP } from '../demo';
 import { hashPassword } from '../session';
-import { shopKeysInMemory } from './shopKeys';
+import { shopKeysIn, shopKeysInMemory } from './shopKeys';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -79,7 +83,10 @@ test('once a minute what grew is sealed, in whatever chain; and nothing twice', 
 });
 
 test('a chain that grows while the shop is sealed is sealed with the next', async () => {
-  await Promise.all([...Array.from({ length: 6 }, () => comment(server)), ...Array.from({ length: 6 }, () => server.seals.sealShop(DEMO_SHOP))]);
+  await Promise.all([
+    ...Array.from({ length: 6 }, () => comment(server)),
+    ...Array.from({ length: 6 }, () => server.seals.sealShop(DEMO_SHOP)),
+  ]);
   await server.seals.sealShop(DEMO_SHOP);
   const record = await recordOf(server);
   expect(checked(record)).toMatchObject({ intact: true, signed: { notes: [] } });
@@ -97,16 +104,27 @@ async function withAdmin(options: Parameters<typeof rulesServer>[0]): Promise<Ru
 }
 
 describe('the shop’s key', () => {
-  const changed = async (from: RulesServer, why: string) =>
-    (await (await from.as('adda')).put(`/api/seal/key/${uuid()}`).send({ why })).status;
+  const keyNow = async (shop: RulesServer) =>
+    ((await (await shop.as('bo')).get('/api/seal').expect(200)).body as SealView).treeHead?.key ?? null;
+  const changed = async (shop: RulesServer, why: string, from?: string | null) =>
+    (await (await shop.as('adda')).put('/api/seal/key').send({ why, from: from ?? (await keyNow(shop)) })).status;
 
   test('is handed over by the old one; where that is gone, every later file says so', async () => {
-    const keys = shopKeysInMemory();
+    const keys = { ...shopKeysInMemory() };
     const shop = await withAdmin({ keys });
     const early = await recordOf(shop);
+    const first = await keyNow(shop);
     expect(await changed(shop, 'changed')).toBe(200);
-    expect(checked(await recordOf(shop), early)).toMatchObject({ older: 'continued', signed: { notes: [{ what: 'key-changed' }] } });
+    const second = await keyNow(shop);
+    // Asked once more by a line that broke: nothing changes.
+    expect([await changed(shop, 'changed', first), await keyNow(shop)]).toEqual([200, second]);
+    expect(second).not.toBe(first);
+    // A key that was made for a change that failed signs nothing; the one before goes on.
     keys.make(DEMO_SHOP);
+    expect((await (await shop.as('bo')).get('/api/seal').expect(200)).body.state).toBe('sealing');
+    expect(checked(await recordOf(shop), early)).toMatchObject({ older: 'continued', signed: { notes: [{ what: 'key-changed' }] } });
+    const kept = { ...keys };
+    keys.of = () => null;
     const { body } = await (await shop.as('bo')).get('/api/seal').expect(200);
     expect(body.state).toBe('key-missing');
     await comment(shop);
@@ -116,6 +134,7 @@ describe('the shop’s key', () => {
     });
     expect(await changed(shop, 'changed')).toBe(409);
     expect(await changed(shop, 'lost')).toBe(200);
+    keys.of = kept.of;
     const late = await recordOf(shop);
     expect(checked(late, early)).toMatchObject({ older: 'continued', signed: { notes: [{ what: 'key-changed' }, { what: 'key-lost' }] } });
   });
@@ -150,4 +169,15 @@ test('a tree of hundreds of leaves is proved by what is kept of it', async () =>
   expect(body.continued.proof.length).toBeGreaterThan(2);
   expect(checked(await recordOf(shop, '?from=7'))).toMatchObject({ intact: true });
   await (await shop.as('bo')).get(`/api/joints/${FINISHED_JOINT}/record.json?from=x`).expect(400);
+});
+
+test('a key on the disk is found by its name after others came, for its owner’s eyes alone', () => {
+  const folder = mkdtempSync(path.join(tmpdir(), 'kesto-keys-'));
+  const keys = shopKeysIn(folder);
+  const [first, second] = [keys.make(DEMO_SHOP), keys.make(DEMO_SHOP)];
+  expect([keys.of(DEMO_SHOP)?.key, keys.of(DEMO_SHOP, first.key)?.key]).toEqual([second.key, first.key]);
+  expect(keys.of(uuid())).toBeNull();
+  const files = readdirSync(path.join(folder, 'shop-keys'), { withFileTypes: true });
+  expect(files.map((file) => statSync(path.join(file.parentPath, file.name)).mode & 0o777)).toEqual([0o600, 0o600]);
+  rmSync(folder, { recursive: true });
 });

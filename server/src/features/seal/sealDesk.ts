@@ -27,7 +27,8 @@ interface Made {
 export function sealDesk({ store, keys, clock }: Made): SealDesk {
   async function keyFor(shop: ShopWork): Promise<ShopKey | NotSealing> {
     if (keys.isCopy(shop.shopId)) return 'restored-copy';
-    const key = keys.of(shop.shopId) ?? ((await shop.seal.newestHead()) ? null : keys.make(shop.shopId));
+    const newest = await shop.seal.newestHead();
+    const key = keys.of(shop.shopId, newest?.key) ?? (newest ? null : keys.make(shop.shopId));
     return key && (await isOwnKey(shop, key)) ? key : 'key-missing';
   }
 

@@ -21,9 +21,8 @@ import type {
   RefusedTryRow,
   DayPinsRow,
   PinUseRow,
-  SeriesRow,
-  SeriesBlockRow,
 } from './rowTypes';
+import { SERIES_ROWS } from './seriesRows';
 import { TREE_ROWS } from './treeRows';
 
 export type * from './rowTypes';
@@ -249,33 +248,6 @@ export const PinUses = new EntitySchema<PinUseRow>({
   },
 });
 
-export const SeriesRows = new EntitySchema<SeriesRow>({
-  name: 'series',
-  columns: {
-    shopId,
-    id,
-    jobId: column('uuid'),
-    holdId: column('uuid'),
-    instrument: column('jsonb'),
-    factor: { type: 'double precision', nullable: true },
-    tokenHash: column('text'),
-    blocks: column('integer'),
-    head: { type: 'text', nullable: true },
-    samples: column('integer'),
-    acked: column('bigint'),
-    tail: { type: 'bytea', nullable: true },
-    disagreements: column('integer'),
-    beganAt: column('timestamptz'),
-    heardAt: column('timestamptz'),
-    stoodAt: column('timestamptz'),
-    endedAt: { type: 'timestamptz', nullable: true },
-  },
-});
-export const SeriesBlocks = new EntitySchema<SeriesBlockRow>({
-  name: 'series_block',
-  columns: { shopId, seriesId: key('uuid'), sequence: key('integer'), bytes: column('bytea'), hash: column('text') },
-});
-
 export const ROWS = [
   Shops,
   People,
@@ -297,7 +269,6 @@ export const ROWS = [
   RefusedTries,
   DayPins,
   PinUses,
-  SeriesRows,
-  SeriesBlocks,
+  ...SERIES_ROWS,
   ...TREE_ROWS,
 ];

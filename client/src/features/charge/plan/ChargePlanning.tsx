@@ -7,7 +7,7 @@ import type { StageWork } from '@/data/stages/useStage';
 import { StageSheet } from '@/features/stage';
 import { FigureFields } from '@/forms/FigureFields';
 import { useUnits } from '@/session/units';
-import { Choice } from '@/ui/Buttons';
+import { Choice, LabelledChoice } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { Reading } from '@/ui/Reading';
 import { Failed } from '@/ui/states';
@@ -79,10 +79,7 @@ export function ChargePlanning({ job, graph, work }: ChargePlanningProps) {
       <CheckRow label={WORDS.unknown} checked={plan.isUnknown} onChange={plan.setIsUnknown} />
       {plan.isUnknown ? <Words size={15}>{WORDS.unknownSays}</Words> : null}
       <View style={styles.place}>
-        <Words size={15} tone="ink2">
-          {WORDS.place}
-        </Words>
-        <Choice
+        <LabelledChoice
           label={WORDS.place}
           value={plan.place}
           onChange={plan.setPlace}

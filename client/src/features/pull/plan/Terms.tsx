@@ -2,7 +2,7 @@ import { GAUGE_PLACE_WORDS } from '@kesto/contract/wording';
 import { GAUGE_PLACES, RISE_LIMITS } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { FigureFields } from '@/forms/FigureFields';
-import { Choice } from '@/ui/Buttons';
+import { LabelledChoice } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { Heading, Words } from '@/ui/Words';
 import { WORDS } from '../words';
@@ -25,49 +25,34 @@ export function Terms({ plan, nameOf }: TermsProps) {
         ))}
         {all.length === 0 ? <Words size={15}>{WORDS.noPort}</Words> : null}
       </View>
-      <View style={styles.choice}>
-        <Words size={15} tone="ink2">
-          {WORDS.core}
-        </Words>
-        <Choice
-          label={WORDS.core}
-          value={core}
-          onChange={plan.setCore}
-          options={[
-            { value: 'out', label: WORDS.coreOut },
-            { value: 'in', label: WORDS.coreIn },
-          ]}
-        />
-      </View>
+      <LabelledChoice
+        label={WORDS.core}
+        value={core}
+        onChange={plan.setCore}
+        options={[
+          { value: 'out', label: WORDS.coreOut },
+          { value: 'in', label: WORDS.coreIn },
+        ]}
+      />
       <FigureFields figures={figures} />
       <Words size={14} tone="ink2">
         {WORDS.usual}
       </Words>
-      <View style={styles.choice}>
-        <Words size={15} tone="ink2">
-          {WORDS.gaugeAt}
-        </Words>
-        <Choice
-          label={WORDS.gaugeAt}
-          value={gaugeAt}
-          onChange={plan.setGaugeAt}
-          options={GAUGE_PLACES.map((value) => ({ value, label: GAUGE_PLACE_WORDS[value] }))}
-        />
-      </View>
-      <View style={styles.choice}>
-        <Words size={15} tone="ink2">
-          {WORDS.school}
-        </Words>
-        <Choice
-          label={WORDS.school}
-          value={school}
-          onChange={plan.setSchool}
-          options={RISE_LIMITS.map((value) => ({ value, label: WORDS.schools[value] }))}
-        />
-      </View>
+      <LabelledChoice
+        label={WORDS.gaugeAt}
+        value={gaugeAt}
+        onChange={plan.setGaugeAt}
+        options={GAUGE_PLACES.map((value) => ({ value, label: GAUGE_PLACE_WORDS[value] }))}
+      />
+      <LabelledChoice
+        label={WORDS.school}
+        value={school}
+        onChange={plan.setSchool}
+        options={RISE_LIMITS.map((value) => ({ value, label: WORDS.schools[value] }))}
+      />
       <CheckRow label={WORDS.esterOil} checked={esterOil} onChange={plan.setEsterOil} />
     </View>
   );
 }
 
-const styles = StyleSheet.create({ terms: { gap: 14 }, choice: { gap: 6 } });
+const styles = StyleSheet.create({ terms: { gap: 14 } });
