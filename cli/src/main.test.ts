@@ -152,7 +152,7 @@ describe('verify', () => {
 
   test('the example record is intact, with its count and its whole head', () =>
     expect(JSON.parse(run('verify', example).stdout)).toMatchObject({
-      ...{ intact: true, entries: 9, head },
+      ...{ intact: true, entries: 13, head },
       ...{ reached: ['read', 'hangs-together', 'keeps-rules', 'worked-again', 'signed'], findings: [] },
       signed: { shop: { name: 'Lumikero workshop' }, text: [expect.stringContaining('held this record when it signed')] },
     }));
@@ -161,10 +161,10 @@ describe('verify', () => {
     const against = (older: string) => run('verify', example, ['--older', 'kept'], () => Buffer.from(older));
     expect(JSON.parse(against(example).stdout)).toMatchObject({ intact: true, older: 'continued' });
     expect(refusal(against('nothing of the kind')).field).toBe('older');
-    const label = (hash: string) => `https://kesto.example/joints/x#1~HS3-03~9~${hash}~${'ab'.repeat(8)}`;
+    const label = (hash: string) => `https://kesto.example/joints/x#1~HS3-03~13~${hash}~${'ab'.repeat(8)}`;
     expect(JSON.parse(against(label(head)).stdout)).toMatchObject({ intact: true, older: 'not-compared' });
     const other = against(label('f'.repeat(64)));
-    expect([other.exit, JSON.parse(other.stdout).firstBroken.entry]).toEqual([1, 9]);
+    expect([other.exit, JSON.parse(other.stdout).firstBroken.entry]).toEqual([1, 13]);
     expect(refusal(run('verify', example, ['--older', 'gone'], () => { throw new Error('ENOENT'); })).message).toContain('ENOENT'); // prettier-ignore
   });
 

@@ -11,6 +11,7 @@ export * from './dayPins/pin';
 export * from './dayPins/types';
 export * from './devices/types';
 export * from './found/types';
+export * from './imports/types';
 export * from './instruments/types';
 export * from './jobs/types';
 export * from './joints/types';

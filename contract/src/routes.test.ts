@@ -7,9 +7,9 @@ test('two routes never stand at one method and path', () => {
   expect(new Set(all).size).toBe(all.length);
 });
 
-test('what is written carries a body that is checked; a photo alone is bytes', () => {
+test('what is written carries a body that is checked; a photo and a record’s file alone are bytes', () => {
   const bare = Object.entries(ROUTES).filter(([name, { method }]) => /put|post/.test(method) && !bodySchemaOf(name as keyof typeof ROUTES));
-  expect(bare.map(([name]) => name)).toEqual(['putPhoto']);
+  expect(bare.map(([name]) => name)).toEqual(['setImport', 'putPhoto']);
 });
 
 test('a parameter is one segment, whatever it holds', () => {

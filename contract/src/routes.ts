@@ -4,6 +4,7 @@ import { COMMENT_ROUTES } from './comments/routes';
 import { DAY_PIN_ROUTES } from './dayPins/routes';
 import { DEVICE_ROUTES } from './devices/routes';
 import { FOUND_ROUTES } from './found/routes';
+import { IMPORT_ROUTES } from './imports/routes';
 import { INSTRUMENT_ROUTES } from './instruments/routes';
 import { JOB_ROUTES } from './jobs/routes';
 import { JOINT_ROUTES } from './joints/routes';
@@ -36,6 +37,7 @@ export const ROUTES = {
   ...DAY_PIN_ROUTES,
   ...DEVICE_ROUTES,
   ...FOUND_ROUTES,
+  ...IMPORT_ROUTES,
   ...INSTRUMENT_ROUTES,
   ...SEAL_ROUTES,
   ...SEARCH_ROUTES,

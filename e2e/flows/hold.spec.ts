@@ -86,6 +86,7 @@ async function soapsAll(page: Page): Promise<readonly boolean[]> {
 }
 
 test('held, told that it leaks, found by soap, mended, and held again', async ({ page, looks }, info) => {
+  test.skip(info.project.name !== 'phone', 'the same sheets on both');
   const kesto = new Kesto(page);
   await kesto.signIn('Ilta Varro');
   const { job, joint } = await readyToHold(page);

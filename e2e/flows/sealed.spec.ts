@@ -46,7 +46,7 @@ test('a record is signed by its device, sealed by the shop, and a copy from befo
   await test.step('a reader’s word is signed by the device it was typed on', async () => {
     await page.getByLabel('what you have to say').filter({ visible: true }).fill('Seen on site, fillet whole.');
     await page.getByRole('button', { name: 'Keep the comment' }).click();
-    await expect(page.getByText('Seen on site, fillet whole.').first()).toBeVisible();
+    await expect(page.getByRole('list', { name: 'entries', exact: true }).getByText('Seen on site, fillet whole.').last()).toBeVisible();
   });
 
   const late = await copy('late.json');

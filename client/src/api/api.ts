@@ -64,7 +64,7 @@ const signedInQuery: Query = async (args, store, extra) => {
 };
 
 /** Everything that is fetched: whoever signs in sees none of it as another left it. */
-export const TAGS = ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit', 'People', 'SignIns', 'Drawing'] as const;
+export const TAGS = ['Me', 'Today', 'Job', 'Joint', 'Van', 'Schools', 'Unit', 'People', 'SignIns', 'Drawing', 'Import'] as const;
 
 export type Tag = TagDescription<(typeof TAGS)[number]>;
 

@@ -45,7 +45,10 @@ const known = new Map<string, DeviceKey | null>();
 /** The key of a person on this device; null where there is none. */
 export async function keyOf(person: string): Promise<DeviceKey | null> {
   if (!canKeep()) return null;
-  if (!known.has(person)) known.set(person, (await (await opened()).get('keys', person).catch(() => undefined)) ?? null);
+  if (known.has(person)) return known.get(person) ?? null;
+  const kept = (await (await opened()).get('keys', person).catch(() => undefined)) ?? null;
+  // One that was made meanwhile stands.
+  if (!known.has(person)) known.set(person, kept);
   return known.get(person) ?? null;
 }
 
@@ -71,6 +74,25 @@ export async function renewKey(person: string): Promise<DeviceKey | null> {
   await (await opened()).delete('keys', person);
   known.delete(person);
   return keyFor(person);
+}
+
+/** A first tap comes soon after the first sign-in: it waits so long for its key to be entered, and no longer. */
+const WAITS_MS = 1500;
+let entering: Promise<unknown> = Promise.resolve();
+
+/** Notes that a key is on its way into the shop's record. */
+export function noteEntering(way: Promise<unknown>): void {
+  entering = way.catch(() => undefined);
+}
+
+/** The key of a person that the shop's record knows; null where there is none, or none yet. */
+export async function enteredKeyOf(person: string): Promise<DeviceKey | null> {
+  if (!canKeep()) return null;
+  const kept = await keyOf(person);
+  if (kept?.isEntered) return kept;
+  await Promise.race([entering, new Promise((resolve) => setTimeout(resolve, WAITS_MS))]);
+  const own = await keyOf(person);
+  return own?.isEntered ? own : null;
 }
 
 export const markEntered = async (key: DeviceKey): Promise<void> => void (await keep({ ...key, isEntered: true }));

@@ -1,2 +1,2 @@
-export { keyFor, keyOf, markEntered, renewKey } from './deviceKey';
+export { keyFor, keyOf, markEntered, noteEntering, renewKey } from './deviceKey';
 export { openCheck } from './openCheck';

@@ -8,8 +8,9 @@ import {
   type SealedJobVerification,
   type SealedVerification,
 } from '@kesto/core/tree';
-import { strFromU8, unzipSync } from 'fflate';
+import { isZip, partsOf, textOf } from './fileParts';
 
+export { chainsInFile } from './chainsInFile';
 export { isContinued, isSignedHead } from '@kesto/core/tree';
 
 /** What somebody holds a file against. */
@@ -24,18 +25,6 @@ export interface HeldAgainst {
 export type FileCheck =
   | { readonly of: 'joint'; readonly record: ExportedRecord; readonly found: SealedVerification }
   | { readonly of: 'job'; readonly found: SealedJobVerification };
-
-/** A zip begins with its own two letters; a record never does. */
-const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
-const textOf = (bytes: Uint8Array): string => strFromU8(bytes);
-
-function partsOf(bytes: Uint8Array): ReadonlyMap<string, Uint8Array> | null {
-  try {
-    return new Map(Object.entries(unzipSync(bytes)));
-  } catch {
-    return null;
-  }
-}
 
 const refused = (field: string, reason: 'not-a-file' | 'older-unknown'): Result<never> => ({
   ok: false,

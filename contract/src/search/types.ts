@@ -11,6 +11,8 @@ export interface Found {
     readonly done: boolean;
   }[];
   readonly joints: readonly { readonly id: string; readonly tag: string; readonly title: string; readonly by: string | null }[];
+  /** Joints in records of other shops. */
+  readonly imported: readonly { readonly sha256: string; readonly tag: string; readonly shop: string | null }[];
 }
 
 /** So long a word is looked for at most. */

@@ -33,7 +33,7 @@ test('a joint that was cut out takes corrections, strikings out, erasures and co
   const kinds = Object.keys(MAY_FOLLOW) as EntryFact['kind'][];
   expect(kinds.filter((kind) => mayFollow(kind, 'cut-out'))).toEqual(['corrected', 'struck-out', 'erased', 'commented']);
   // A joint that no flame makes needs no plan.
-  expect(kinds.filter((kind) => mayFollow(kind, 'not-planned'))).toEqual(['pressed', 'flared', 'bent']);
+  expect(kinds.filter((kind) => mayFollow(kind, 'not-planned'))).toEqual(['goes-on-from', 'pressed', 'flared', 'bent']);
 });
 
 test('whoever heated the joint is known, and nobody else', () => {

@@ -35,6 +35,7 @@ export const MADE: readonly JointState[] = ['brazed', 'passed', 'accepted'];
 export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   planned: [],
   'planned-anew': BEFORE_THE_TORCH,
+  'goes-on-from': ['not-planned', 'planned'],
   prepared: BEFORE_THE_TORCH,
   purged: BEFORE_THE_TORCH,
   'threaded-on': BEFORE_THE_TORCH,
@@ -60,6 +61,7 @@ export const MAY_FOLLOW: Readonly<Record<EntryKind, readonly JointState[]>> = {
   reworked: ['rework', 'sent-back'],
   soaped: MADE,
   held: MADE,
+  pulled: MADE,
   accepted: ['passed'],
   'sent-back': ['passed', 'brazed', 'accepted'],
   'cut-out': [...MADE, 'rework', 'sent-back'],

@@ -6,7 +6,8 @@ import { filletLegM } from '../rod/amount';
 
 /** A joint in section, in millimetres: x = 0 at the cup's mouth, the male part coming from the left, y = 0 on the axis. */
 export interface SectionJoint {
-  readonly male: { readonly metal: MetalName; readonly od: number; readonly wall: number };
+  /** `inserted`: how deep it went, where that was measured; else to the cup's bottom. */
+  readonly male: { readonly metal: MetalName; readonly od: number; readonly wall: number; readonly inserted?: number };
   readonly female: {
     readonly metal: MetalName;
     readonly form: Form;
@@ -112,7 +113,8 @@ function drierOutline({ R, outer, inner, depth, D, end }: Stub): readonly Point[
 export function maleOutline(joint: SectionJoint, view: View): readonly Point[] {
   const R = joint.male.od / 2;
   const inner = Math.max(0.2, R - joint.male.wall);
-  return [[view.left, inner], [joint.female.depth, inner], [joint.female.depth, R], [view.left, R]]; // prettier-ignore
+  const to = Math.min(joint.male.inserted ?? Infinity, joint.female.depth);
+  return [[view.left, inner], [to, inner], [to, R], [view.left, R]]; // prettier-ignore
 }
 
 /** Concave ring fillet at the cup's mouth, upper half. */

@@ -18,7 +18,9 @@ import { isSeal } from './sealShape';
 /** What a file proves beyond that it hangs together. */
 export interface Signed {
   readonly shop: { readonly id: string; readonly name: string };
-  /** Eight words of the shop's key: to compare with the shop by telephone. */
+  /** The shop's key, Ed25519 in hex. */
+  readonly key: string;
+  /** Eight words of it: to compare with the shop by telephone. */
   readonly keyWords: readonly string[];
   /** What the shop's own clock said when it signed. */
   readonly sealedAt: string;
@@ -55,7 +57,7 @@ const signedOf = (seal: Seal, check: Extract<SealCheck, { holds: true }>, chains
     holds: true,
     older: check.older,
     signed: {
-      ...{ shop: { id: origin, name }, keyWords: keyWords(key), sealedAt: time, size, epoch },
+      ...{ shop: { id: origin, name }, key, keyWords: keyWords(key), sealedAt: time, size, epoch },
       ...{ notes: check.notes, older: check.older, bySignature: signed, notSigned, devices },
     },
   };

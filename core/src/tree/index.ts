@@ -12,3 +12,4 @@ export * from './labelSignature';
 export * from './checkFile';
 export * from './older';
 export * from './verifySealed';
+export { jobChainsIn } from '../record/verifyJob';

@@ -7,6 +7,7 @@ import { commentRoutes } from './comments';
 import { dayPinRoutes } from './dayPins';
 import { deviceRoutes } from './devices';
 import { foundRoutes } from './found';
+import { importRoutes } from './imports';
 import { instrumentRoutes } from './instruments';
 import { jobRoutes } from './jobs';
 import { jointRoutes } from './joints';
@@ -38,6 +39,7 @@ export function features(platform: Platform): Router {
   searchRoutes(routes);
   stageRoutes(routes, platform);
   dayPinRoutes(routes, platform);
+  importRoutes(routes, platform);
   instrumentRoutes(routes, platform);
   jointRoutes(routes, platform);
   ledgerRoutes(routes, platform);

@@ -3,6 +3,7 @@ import { copyOf, noRows, sortedBy, type MemoryRows } from '../platform/memory/ro
 import { memoryAudit } from './audit/audit.repository.memory';
 import { memoryDrawings } from './circuits/drawings.repository.memory';
 import { memoryDayPins } from './dayPins/dayPins.repository.memory';
+import { memoryImports } from './imports/imports.repository.memory';
 import { memoryLabels } from './labels/labels.repository.memory';
 import { memoryFound } from './found/found.repository.memory';
 import { memorySeries } from './instruments/series.repository.memory';
@@ -44,6 +45,7 @@ const memoryShopWork = (shopId: string, rows: MemoryRows): ShopWork => ({
   seal: memorySeal(rows),
   found: memoryFound(rows),
   labels: memoryLabels(rows),
+  imports: memoryImports(rows),
 });
 
 /**

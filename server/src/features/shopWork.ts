@@ -6,6 +6,7 @@ import type { DayPinRepository } from './dayPins';
 import type { FoundRepository } from './found';
 import type { JobRepository } from './jobs';
 import type { JointRepository, PlanRepository, RecordRepository } from './joints';
+import type { ImportRepository } from './imports';
 import type { LabelRepository } from './labels';
 import type { Invite, InviteRepository, PersonRepository } from './people';
 import type { PhotoRepository } from './photos';
@@ -44,6 +45,7 @@ export interface ShopWork {
   readonly seal: SealRepository;
   readonly found: FoundRepository;
   readonly labels: LabelRepository;
+  readonly imports: ImportRepository;
 }
 
 /** Who signs in by a name. */

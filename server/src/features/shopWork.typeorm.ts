@@ -7,6 +7,7 @@ import { withShop, type ShopTransaction } from '../platform/db/shop';
 import { typeormAudit } from './audit/audit.repository.typeorm';
 import { typeormDrawings } from './circuits/drawings.repository.typeorm';
 import { typeormDayPins } from './dayPins/dayPins.repository.typeorm';
+import { typeormImports } from './imports/imports.repository.typeorm';
 import { typeormLabels } from './labels/labels.repository.typeorm';
 import { typeormFound } from './found/found.repository.typeorm';
 import { typeormSeries } from './instruments/series.repository.typeorm';
@@ -51,6 +52,7 @@ export function typeormShopWork(transaction: ShopTransaction, known: KnownLinks)
     seal: typeormSeal(transaction),
     found: typeormFound(transaction),
     labels: typeormLabels(transaction),
+    imports: typeormImports(transaction),
   };
 }
 

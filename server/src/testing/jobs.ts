@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { demoId } from '../features/demo';
+import { brazedBody, lookBody, planBody } from './examples';
 import type { RulesServer } from './server';
 
 export const bar = (value: number) => ({ value, unit: 'barg' });
@@ -9,6 +10,22 @@ export async function openJob(server: RulesServer, circuitId = demoId(0x33)): Pr
   const id = uuid();
   await (await server.as('ilta')).put(`/api/jobs/${id}`).send({ circuitId, title: 'short of charge' }).expect(200);
   return id;
+}
+
+/** A joint at the drier of the herbarium split, made and looked at; the job's first of that place. */
+export async function madeJoint(server: RulesServer, job: string): Promise<string> {
+  const ilta = await server.as('ilta');
+  const joint = uuid();
+  const circuit = (await ilta.get(`/api/jobs/${job}`).expect(200)).body.circuit.id as string;
+  const { body } = await ilta.get(`/api/circuits/${circuit}/drawing`).expect(200);
+  const link = (body.drawing.circuit as { links: { from: string; to: string }[] }).links.find(({ to }) => to === 'drier'); // cast: as the route answers
+  await ilta
+    .put(`/api/jobs/${job}/joints/${joint}`)
+    .send({ title: 'Drier in', at: { part: 'drier', from: link?.from, to: 'drier' } })
+    .expect(200);
+  await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(planBody()).expect(200);
+  for (const entry of [brazedBody(), lookBody()]) await ilta.put(`/api/joints/${joint}/entries/${uuid()}`).send(entry).expect(200);
+  return joint;
 }
 
 /** A job whose torch is the only thing left. */

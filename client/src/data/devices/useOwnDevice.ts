@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { keyFor, markEntered, renewKey } from '@/signing';
+import { keyFor, markEntered, noteEntering, renewKey } from '@/signing';
 import { useLazyDevicesQuery, useSetDeviceMutation } from './api';
 
 /**
@@ -22,6 +22,6 @@ export function useOwnDevice(person: string): void {
       if (!answer.error) await markEntered(own);
     }
     // A browser that keeps no key signs nothing, and the record says so.
-    void see().catch(() => undefined);
+    noteEntering(see());
   }, [ask, enter, person]);
 }

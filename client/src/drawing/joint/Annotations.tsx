@@ -6,11 +6,14 @@ import type { DrawnFlag, JointDrawingProps } from './JointDrawing';
 import type { Frame } from './frame';
 import { Magnifier } from './Magnifier';
 import { NearMarkDrawing } from './NearMarks';
+import { Rule } from './Rule';
 import { DIMENSION_BELOW, halves, partRow } from './places';
 
 const MAGNIFIED = 12;
 /** Just right of the magnifying glass on a wide drawing. */
 const BESIDE_GLASS = 106;
+/** Under the trade size, which stands at the edge. */
+const MADE_BELOW = 44;
 
 export function Annotations({
   joint,
@@ -21,6 +24,7 @@ export function Annotations({
   rod,
   near = [],
   flags = [],
+  made = null,
   place,
 }: Omit<JointDrawingProps, 'label'> & { place: Frame & { readonly id: string } }) {
   const { axis, scale, toX, width } = place;
@@ -28,12 +32,14 @@ export function Annotations({
   const mouth = toX(0);
   const wide = width > 500;
   const full = detail === 'plan' || detail === 'chart';
+  const isMade = detail === 'made';
   const od = readingText(formatLength(joint.male.od / 1000, units));
   const fraction = tradeFraction(joint.male.od / 1000);
   const depth = readingText(formatOnRule(joint.female.depth / 1000, units));
   const gasFrom = Math.max(10, mouth - 1.9 * joint.male.od * scale);
   return (
     <G>
+      {isMade ? <Rule place={place} units={units} /> : null}
       {near.map((mark, i) => (
         <NearMarkDrawing
           key={`${mark.kind}${i}`}
@@ -76,7 +82,7 @@ export function Annotations({
       {detail === 'cover' ? null : (
         <G>
           <Across
-            x={wide ? Math.max(14, gasFrom - 60) : 14}
+            x={wide && !isMade ? Math.max(14, gasFrom - 60) : 14}
             half={half}
             axis={axis}
             text={od}
@@ -85,14 +91,15 @@ export function Annotations({
           />
           <Dimension
             x1={mouth}
-            x2={toX(joint.female.depth)}
-            y={axis + outer + DIMENSION_BELOW}
+            x2={toX(Math.min(joint.male.inserted ?? Infinity, joint.female.depth))}
+            y={axis + outer + (isMade ? MADE_BELOW : DIMENSION_BELOW)}
             from={axis + outer + 4}
-            text={`${depth} deep`}
+            text={made?.depth ?? `${depth} deep`}
             width={width}
           />
         </G>
       )}
+      {made?.seen ? <Seen x={mouth} y={axis - outer} text={made.seen} /> : null}
       {full && rod ? <RodMark x={mouth} y={axis - half - 4} text={rod} wide={wide} /> : null}
       {flags.map((flag, i) => (
         <SvgFlag
@@ -109,6 +116,17 @@ export function Annotations({
           })}
         />
       ))}
+    </G>
+  );
+}
+
+/** What the eye saw of the fillet, with a line to it. */
+function Seen({ x, y, text }: { x: number; y: number; text: string }) {
+  const t = useTokens();
+  return (
+    <G>
+      <Line x1={x - 2} y1={y - 1} x2={x - 22} y2={y - 18} stroke={t.ink} strokeWidth={1} />
+      <Label x={x - 26} y={y - 18} text={text} bold anchor="end" cutOut />
     </G>
   );
 }

@@ -25,6 +25,8 @@ export interface JointDrawingProps {
   readonly rod?: string | null;
   readonly near?: readonly NearMark[];
   readonly flags?: readonly DrawnFlag[];
+  /** What was measured and seen, in place of what is asked for. */
+  readonly made?: { readonly depth: string; readonly seen: string | null } | null;
   readonly label?: string;
   /** Where the drawing lies, when what is laid over it or under it has to know. */
   readonly frame?: Frame;
@@ -91,7 +93,7 @@ function GapLine({ joint, to, scale }: { joint: SectionJoint; to: (p: Point) => 
   const t = useTokens();
   const R = joint.male.od / 2;
   const [x1, y1] = to([0, (R + joint.female.bore / 2) / 2]);
-  const [x2] = to([joint.female.depth, R]);
+  const [x2] = to([Math.min(joint.male.inserted ?? Infinity, joint.female.depth), R]);
   return (
     <Line
       x1={x1}

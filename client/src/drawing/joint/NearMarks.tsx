@@ -9,6 +9,7 @@ export interface NearMark {
   readonly distance: number;
   readonly onFemale: boolean;
   readonly wrap: { readonly from: number; readonly to: number; readonly word: string } | null;
+  /** How hot it gets; empty: not said. */
   readonly reading: string;
   readonly tooHot: boolean;
 }
@@ -32,7 +33,7 @@ export function NearMarkDrawing({ mark, x, row, half, axis, toX, width }: Placed
   const color = mark.tooHot ? t.red : t.copper;
   const halfLabel = (mark.reading.length * LETTER_WIDTH) / 2;
   const side = x < 8 ? 'left' : x > width - 8 ? 'right' : null;
-  if (side) return <Beyond side={side} y={row.labelY} width={width} color={color} text={mark.reading} />;
+  if (side && mark.reading !== '') return <Beyond side={side} y={row.labelY} width={width} color={color} text={mark.reading} />;
   return (
     <G>
       {mark.wrap ? (
@@ -44,16 +45,20 @@ export function NearMarkDrawing({ mark, x, row, half, axis, toX, width }: Placed
           word={mark.wrap.word}
         />
       ) : null}
-      <Line x1={x} y1={axis} x2={x} y2={row.handleY} stroke={color} strokeWidth={1.4} strokeDasharray="3 3" />
-      <Circle cx={x} cy={axis} r={3.5} fill={color} />
-      <Label
-        x={Math.min(width - halfLabel, Math.max(halfLabel, x))}
-        y={row.labelY}
-        text={mark.reading}
-        bold
-        color={color}
-        anchor="middle"
-      />
+      {mark.reading === '' ? null : (
+        <G>
+          <Line x1={x} y1={axis} x2={x} y2={row.handleY} stroke={color} strokeWidth={1.4} strokeDasharray="3 3" />
+          <Circle cx={x} cy={axis} r={3.5} fill={color} />
+          <Label
+            x={Math.min(width - halfLabel, Math.max(halfLabel, x))}
+            y={row.labelY}
+            text={mark.reading}
+            bold
+            color={color}
+            anchor="middle"
+          />
+        </G>
+      )}
     </G>
   );
 }

@@ -39,7 +39,7 @@ export function Label({ x, y, text, color, bold = false, mono = false, size = 15
   );
 }
 
-const MONO_WIDTH = 0.6;
+const MONO_WIDTH = 0.63;
 
 /** Where a dimension's text goes: before it, after it, or under it where neither side has room. */
 function textPlace(x1: number, x2: number, room: { width: number; text: number }) {

@@ -1,7 +1,7 @@
 import { viewOf, type SectionJoint, type View } from '@kesto/core/section';
 
-/** `thumb`: shape alone; `cover`: shape and gas; `sizes`: shape and sizes; `around`: sizes and what is near; `plan`: everything; `chart`: everything, a curve below. */
-export type Detail = 'thumb' | 'cover' | 'sizes' | 'around' | 'plan' | 'chart';
+/** `thumb`: shape alone; `cover`: shape and gas; `sizes`: shape and sizes; `around`: sizes and what is near; `plan`: everything; `chart`: everything, a curve below; `made`: what was measured, over a rule. */
+export type Detail = 'thumb' | 'cover' | 'sizes' | 'around' | 'plan' | 'chart' | 'made';
 
 /** Where millimetres lie on the paper; what stands under the drawing shares its x axis. */
 export interface Frame {
@@ -23,22 +23,23 @@ const MARGINS: Readonly<Record<Detail, readonly [top: number, bottom: number]>> 
   around: [30, 50],
   plan: [84, 44],
   chart: [60, 30],
+  made: [34, 64],
 };
 
 /** A tube drawn thinner than this hangs lower, clear of the glass and of what stands beside it. */
-const CLEAR_OF_GLASS: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: 0, plan: 22, chart: 46 };
+const CLEAR_OF_GLASS: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: 0, plan: 22, chart: 46, made: 0 };
 
 function tallest(detail: Detail, width: number): number {
   if (detail === 'thumb') return 64;
   if (width <= 500) return 150;
-  return detail === 'chart' ? 164 : 230;
+  return detail === 'chart' || detail === 'made' ? 164 : 230;
 }
 
 /** What stands near, in signed millimetres along the axis: out along the tube is negative. */
 export type Places = readonly number[];
 
 /** Parts, and edges of wraps, further off than this are only pointed at where the joint itself is what counts. */
-const REACH_MM: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: Infinity, plan: 120, chart: 150 };
+const REACH_MM: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: Infinity, plan: 120, chart: 150, made: 100 };
 /** Room beside the outermost part for its handle and its words. */
 const BESIDE = 1.14;
 /** Left of the mouth stand the magnified gap and the rod: this much room for each millimetre on the right. */
@@ -57,7 +58,7 @@ function viewWith(joint: SectionJoint, detail: Detail, places: Places): View {
 export function frameOf(joint: SectionJoint, width: number, detail: Detail, places: Places = []): Frame {
   const view = viewWith(joint, detail, places);
   const [top, margin] = MARGINS[detail];
-  const bottom = margin + (places.length === 0 ? 0 : places.length === 1 ? HANDLE_ROW : HANDLE_ROW + 18);
+  const bottom = margin + (places.length === 0 || detail === 'made' ? 0 : places.length === 1 ? HANDLE_ROW : HANDLE_ROW + 18);
   const scale = Math.min(width / (view.right - view.left), tallest(detail, width) / (2 * view.half));
   const left = (width - (view.right - view.left) * scale) / 2;
   const axis = top + Math.max(view.half * scale, CLEAR_OF_GLASS[detail]);

@@ -15,7 +15,7 @@ import { seenOf } from '@/data/joints/seenOf';
 import { entryWrite } from '@/data/joints/writes';
 
 /** A frozen plan is not put right, nor what puts another entry right. */
-const STANDS: readonly EntryKind[] = ['planned', 'corrected', 'struck-out'];
+const STANDS: readonly EntryKind[] = ['planned', 'goes-on-from', 'corrected', 'struck-out'];
 
 /** Whoever wrote an entry, or a lead, puts it right: by an entry of its own that names it. */
 export function EntryRight({ joint, entry }: { joint: JointView; entry: JointEntry }) {

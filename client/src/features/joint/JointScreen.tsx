@@ -1,4 +1,5 @@
 import type { JointView } from '@kesto/contract';
+import { readEntry } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { useJob } from '@/data/jobs/useJob';
@@ -12,7 +13,8 @@ export function JointScreen({ joint }: { joint: JointView }) {
   const router = useRouter();
   const mayMake = useMayMake();
   const { data: job } = useJob(joint.at ? joint.job.id : null);
-  const begun = joint.entries.length > 0 || (joint.state !== 'planned' && joint.state !== 'not-planned');
+  const begun =
+    joint.entries.some((link) => readEntry(link).kind !== 'goes-on-from') || (joint.state !== 'planned' && joint.state !== 'not-planned');
   const toPlan = !begun && mayMake;
   const isCold = toPlan && job !== undefined && coldMethodOf(joint, job) !== null;
   useEffect(() => {

@@ -1,156 +1,180 @@
 import type { JointView } from '@kesto/contract';
-import { brazersOf, inTurn, isColdKind, isAtTheTorch, madeCold, readChain } from '@kesto/core';
-import { format } from 'date-fns/format';
+import { brazersOf, isAtTheTorch, readChain } from '@kesto/core';
 import { useRouter } from 'expo-router';
-import { Image, View } from 'react-native';
-import { addressOf } from '@/api/call';
-import { PlanDrawing } from '@/features/plan';
-import { useIsLead } from '@/session/useIsLead';
-import { useMayMake } from '@/session/useMayMake';
-import { useMe } from '@/session/useMe';
-import { calledAsText, coldFlawText } from '@kesto/contract/wording';
-import { FrameKey } from '@/ui/Buttons';
-import { FlagLine } from '@/ui/Flag';
-import { FigureFields } from '@/forms/FigureFields';
-import { useFigures } from '@/forms/useFigures';
-import { Cross, Tick } from '@/ui/marks';
-import { Sheet } from '@/ui/Sheet';
-import { Empty, Failed } from '@/ui/states';
-import { useTokens } from '@/ui/theme';
-import { Heading, Words } from '@/ui/Words';
+import { StyleSheet, View } from 'react-native';
+import { brokenEntry, Chain, hashInFours, IntegrityMark } from '@/features/chain';
 import { Comment } from '@/features/comment';
 import { LabelNote } from '@/features/label';
 import { PaperKeys } from '@/features/paper';
 import { jointCells } from '@/data/joints/cells';
-import { brokenEntry, Chain, IntegrityMark } from '@/features/chain';
+import { useIsLead } from '@/session/useIsLead';
+import { useMayMake } from '@/session/useMayMake';
+import { useMe } from '@/session/useMe';
+import { FrameKey } from '@/ui/Buttons';
+import { Cross, Tick } from '@/ui/marks';
+import { Sheet } from '@/ui/Sheet';
+import { Empty, Failed } from '@/ui/states';
+import { useIsWide } from '@/ui/theme';
+import { Heading, Mono, Words } from '@/ui/Words';
 import { EntryRight } from './EntryRight';
 import { EraseWords } from './EraseWords';
+import { Judge } from './Judge';
 import { KeptLinks } from './KeptLinks';
-import { PlanAgainstMade } from './PlanAgainstMade';
+import { MadePart } from './passport/MadePart';
+import { ProofPart } from './passport/ProofPart';
+import { ChainStrip } from './passport/ChainStrip';
+import { asMadeByText, madeByText } from './passport/madeBy';
+import { TheirRecord } from './passport/TheirRecord';
+import { Verdict } from './passport/Verdict';
+import { WORDS } from './passport/words';
 import { Settle } from './Settle';
 import { usePassport } from './usePassport';
 
-const STATE_WORDS: Readonly<Record<JointView['state'], string>> = {
-  'not-planned': 'not planned',
-  planned: 'planned, not made',
-  brazed: 'made, not looked at',
-  passed: 'looked at, passes',
-  rework: 'rework once',
-  'cut-out': 'cut out',
-  accepted: 'accepted',
-  'sent-back': 'sent back',
-};
+type Passport = ReturnType<typeof usePassport>;
 
 /** One joint after it was made: what was planned, what was done, by whom, and that nothing was altered since. */
 export function PassportScreen({ joint }: { joint: JointView }) {
-  const t = useTokens();
   const router = useRouter();
-  const me = useMe();
+  const wide = useIsWide();
   const passport = usePassport(joint);
-  const isLead = useIsLead();
-  const contents = readChain(joint.entries);
-  const counting = inTurn(contents);
-  const maker = counting.findLast((c) => c.kind === 'brazed' || c.kind === 'reworked' || isColdKind(c.kind))?.person;
-  const cold = madeCold(counting, null);
-  const brazedIt = me !== undefined && brazersOf(contents).includes(me.person.id);
-  const judged = counting.findLast((content) => content.kind === joint.state);
   const mayMake = useMayMake();
-  const mayJudge = isLead && joint.state === 'passed' && !brazedIt;
-  const next = nextStep(joint, { mayMake, atTheTorch: isAtTheTorch(contents) });
-  const photos = [...new Set(contents.flatMap((content) => content.photos.map((p) => p.sha256)))];
+  const next = nextStep(joint, { mayMake, atTheTorch: isAtTheTorch(readChain(joint.entries)) });
+  const isIntact = passport.integrity.status === 'intact';
   const action = next
     ? { label: next.label, onPress: () => router.push(next.href) }
-    : passport.integrity.status === 'intact'
+    : isIntact
       ? { label: 'Give a copy', onPress: () => void passport.exportFile() }
       : { label: 'Check every link', onPress: () => void passport.check(), disabled: joint.entries.length === 0 };
   return (
     <Sheet
       tag={joint.tag}
       title={joint.title}
-      subtitle={maker ? `made by ${maker.name}, ${joint.circuit.refrigerant}` : STATE_WORDS[joint.state]}
+      subtitle={wide ? madeByText(joint) : asMadeByText(joint)}
       up={{ label: `job ${joint.job.number}`, href: `/jobs/${joint.job.id}` }}
       cells={jointCells(joint)}
+      headerRight={wide ? <Verdict joint={joint} isUnbroken={isIntact} /> : undefined}
       action={action}
       round={
-        passport.integrity.status === 'intact' && !next
+        isIntact && !next
           ? { label: 'check again', onPress: () => void passport.check() }
           : { label: 'give a copy', onPress: () => void passport.exportFile() }
       }
-      aside={
-        <View style={{ gap: 10 }}>
-          <IntegrityMark integrity={passport.integrity} entries={joint.entries.length} />
-          {next ? <FrameKey label="Check every link" onPress={() => void passport.check()} /> : null}
-          {joint.entries.length > 0 ? (
-            <Chain
-              entries={joint.entries}
-              brokenAt={brokenEntry(passport.integrity)}
-              under={(entry) => <EntryRight joint={joint} entry={entry} />}
-            />
-          ) : (
-            <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
-          )}
-          {joint.entries.length > 0 ? (
-            <>
-              <PaperKeys page="recordPdf" id={joint.id} name={`${joint.tag}-record`} />
-              <PaperKeys page="labelPdf" id={joint.id} name={`${joint.tag}-label`} />
-              <Comment of="joint" id={joint.id} />
-            </>
-          ) : null}
-          <KeptLinks joint={joint} />
-          <Settle joint={joint} />
-          {mayJudge ? <Judge jointId={joint.id} onJudge={passport.judge} busy={passport.judging} /> : null}
-          {passport.problem ? <Failed message={passport.problem} /> : null}
-          <EraseWords joint={joint} />
-        </View>
-      }
     >
       <LabelNote joint={joint} />
-      {calledAsText(joint) ? (
-        <Words size={15} tone="amber">
-          {calledAsText(joint)}
-        </Words>
-      ) : null}
-      {passport.plan ? <PlanDrawing plan={passport.plan} units={passport.units} detail="sizes" /> : null}
-      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center', borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
-        {joint.state === 'accepted' || joint.state === 'passed' ? (
-          <Tick />
-        ) : joint.state === 'brazed' || joint.state === 'planned' ? null : (
-          <Cross />
-        )}
-        <Heading>{STATE_WORDS[joint.state]}</Heading>
-        {judged ? (
-          <Words size={15} tone="ink2" style={{ flex: 1, textAlign: 'right' }}>
-            {judged.person.name}, {format(new Date(judged.deviceTime), 'd MMMM HH:mm')}
-          </Words>
-        ) : null}
+      <MadePart joint={joint} passport={passport} />
+      {joint.entries.length > 0 ? <ChainPart joint={joint} passport={passport} /> : null}
+      <ProofPart joint={joint} units={passport.units} />
+      <View style={wide ? styles.columns : styles.list}>
+        <InFull joint={joint} passport={passport} />
+        <Beside joint={joint} passport={passport} isNext={next !== null} />
       </View>
-      {passport.engineDiffers ? (
-        <Words size={14} tone="amber">
-          Planned with another version of the engine ({joint.plan?.engineVersion}): the stored plan stands, today’s engine may say
-          otherwise.
-        </Words>
-      ) : null}
-      {joint.plan ? (
-        <Words size={15} tone="ink2">
-          Planned by {joint.plan.by}, {format(new Date(joint.plan.at), 'd MMMM HH:mm')}
-        </Words>
-      ) : null}
-      {joint.plan?.reason ? <Words size={15}>Planned against advice: {joint.plan.reason}</Words> : null}
-      {cold && cold.flaws.length > 0 ? <FlagLine stop letter="!" text={coldFlawText(cold.flaws)} /> : null}
-      {passport.rows.length > 0 ? <PlanAgainstMade rows={passport.rows} /> : null}
-      {photos.length > 0 ? (
-        <View style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap' }}>
-          {photos.map((sha) => (
-            <Image
-              key={sha}
-              source={{ uri: addressOf('getPhoto', { sha256: sha }) }}
-              accessibilityLabel={`photo ${sha.slice(0, 4)}`}
-              style={{ width: 150, height: 112, borderWidth: 1, borderColor: t.rule }}
-            />
-          ))}
-        </View>
-      ) : null}
     </Sheet>
+  );
+}
+
+/** The chain as a row, and who has to do with it. */
+function ChainPart({ joint, passport }: { joint: JointView; passport: Passport }) {
+  const wide = useIsWide();
+  const contents = readChain(joint.entries);
+  const people = new Set(contents.map(({ person }) => person.name)).size;
+  const corrections = contents.filter(({ corrects }) => corrects).length;
+  return (
+    <View style={styles.list}>
+      <View style={styles.line}>
+        <Words size={15}>
+          <Words size={15} bold>
+            {WORDS.entries(contents.length)}
+          </Words>
+          {` ${WORDS.byPeople(people)}${WORDS.corrections(corrections)}`}
+        </Words>
+        <Holds integrity={passport.integrity} />
+      </View>
+      <ChainStrip entries={joint.entries} brokenAt={brokenEntry(passport.integrity)} detailed={wide} />
+    </View>
+  );
+}
+
+/** Whether it holds, in a line; what else was found stands below. */
+function Holds({ integrity }: { integrity: Passport['integrity'] }) {
+  const wide = useIsWide();
+  const entry = brokenEntry(integrity);
+  if (entry !== null)
+    return (
+      <>
+        <Cross size={18} />
+        <Words size={15} bold tone="red">
+          {WORDS.doesNotHold(entry)}
+        </Words>
+      </>
+    );
+  if (integrity.status !== 'intact') return null;
+  return (
+    <>
+      <Tick size={18} />
+      {wide ? (
+        <>
+          <Words size={15} tone="ink2" style={styles.grow}>
+            {WORDS.holds}
+          </Words>
+          <Mono size={15} bold={false}>
+            {WORDS.endsIn(hashInFours(integrity.found.head.slice(0, 12)))}
+          </Mono>
+        </>
+      ) : null}
+    </>
+  );
+}
+
+/** Every entry with what it says, and what may be put right. */
+function InFull({ joint, passport }: { joint: JointView; passport: Passport }) {
+  const wide = useIsWide();
+  return (
+    <View style={[styles.list, wide && styles.grow]}>
+      {joint.entries.length > 0 ? (
+        <>
+          <Heading size={17}>{WORDS.inFull}</Heading>
+          <Chain
+            entries={joint.entries}
+            brokenAt={brokenEntry(passport.integrity)}
+            under={(entry) => (
+              <>
+                <TheirRecord entry={entry} />
+                <EntryRight joint={joint} entry={entry} />
+              </>
+            )}
+          />
+        </>
+      ) : (
+        <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
+      )}
+      <KeptLinks joint={joint} />
+    </View>
+  );
+}
+
+/** Whether it holds, whose it is, what can be said of it and given away. */
+function Beside({ joint, passport, isNext }: { joint: JointView; passport: Passport; isNext: boolean }) {
+  const wide = useIsWide();
+  const me = useMe();
+  const isLead = useIsLead();
+  const brazedIt = me !== undefined && brazersOf(readChain(joint.entries)).includes(me.person.id);
+  const mayJudge = isLead && joint.state === 'passed' && !brazedIt;
+  return (
+    <View style={[styles.list, wide && styles.beside]}>
+      <IntegrityMark integrity={passport.integrity} entries={joint.entries.length} />
+      {isNext ? <FrameKey label="Check every link" onPress={() => void passport.check()} /> : null}
+      <Settle joint={joint} />
+      {mayJudge ? <Judge jointId={joint.id} onJudge={passport.judge} busy={passport.judging} /> : null}
+      {passport.problem ? <Failed message={passport.problem} /> : null}
+      {joint.entries.length > 0 ? (
+        <>
+          <PaperKeys page="recordPdf" id={joint.id} name={`${joint.tag}-record`} />
+          <PaperKeys page="labelPdf" id={joint.id} name={`${joint.tag}-label`} />
+          <Comment of="joint" id={joint.id} />
+        </>
+      ) : null}
+      <EraseWords joint={joint} />
+    </View>
   );
 }
 
@@ -168,30 +192,10 @@ function nextStep(joint: JointView, { mayMake, atTheTorch }: Asked): { label: st
   return null;
 }
 
-const WORD = { seen: { label: 'what you saw', kind: 'words', optional: true } } as const;
-
-interface JudgeProps {
-  readonly jointId: string;
-  readonly onJudge: (kind: 'accepted' | 'sent-back', text: string) => Promise<boolean>;
-  readonly busy: boolean;
-}
-
-function Judge({ jointId, onJudge, busy }: JudgeProps) {
-  const t = useTokens();
-  const figures = useFigures(`judge.${jointId}`, WORD);
-  const give = (kind: 'accepted' | 'sent-back') => void figures.submit(({ seen = '' }) => onJudge(kind, seen));
-  return (
-    <View style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
-      <Heading size={17}>Your word on it</Heading>
-      <FigureFields figures={figures} />
-      <View style={{ flexDirection: 'row', gap: 10 }}>
-        <View style={{ flex: 1 }}>
-          <FrameKey label="Accept" disabled={busy} onPress={() => give('accepted')} />
-        </View>
-        <View style={{ flex: 1 }}>
-          <FrameKey label="Send back" disabled={busy || figures.textOf('seen').trim() === ''} onPress={() => give('sent-back')} />
-        </View>
-      </View>
-    </View>
-  );
-}
+const styles = StyleSheet.create({
+  list: { gap: 10 },
+  line: { flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' },
+  columns: { flexDirection: 'row', gap: 40, paddingTop: 8 },
+  grow: { flex: 1 },
+  beside: { width: 380 },
+});

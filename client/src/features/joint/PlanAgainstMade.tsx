@@ -1,16 +1,18 @@
 import { readingText } from '@kesto/core';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
-import { useTokens } from '@/ui/theme';
+import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import type { MadeRow } from '@kesto/contract/wording';
 
-const WIDTH = 110;
-const toX = (ratio: number) => 6 + (Math.max(0, Math.min(2.4, ratio)) / 2.4) * (WIDTH - 12);
+const WIDTHS = { wide: 110, phone: 84 } as const;
+const xOn = (width: number) => (ratio: number) => 6 + (Math.max(0, Math.min(2.4, ratio)) / 2.4) * (width - 12);
 
 /** The plan as a tick, what was made as a dot, the allowed band as a bar. */
 export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
   const t = useTokens();
+  const width = useIsWide() ? WIDTHS.wide : WIDTHS.phone;
+  const toX = xOn(width);
   return (
     <View>
       <View style={{ flexDirection: 'row', gap: 6 }}>
@@ -21,7 +23,7 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
             tone="ink2"
             style={{
               flex: i === 3 ? 0 : 1,
-              width: i === 3 ? WIDTH : undefined,
+              width: i === 3 ? width : undefined,
               textAlign: i === 0 ? 'left' : i === 3 ? 'center' : 'right',
             }}
           >
@@ -46,8 +48,8 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
             <Mono size={15} tone={inside ? 'ink' : 'amber'} style={{ flex: 1, textAlign: 'right' }}>
               {row.made ? readingText(row.made) : '–'}
             </Mono>
-            <Svg width={WIDTH} height={20} role="img" aria-label={inside ? 'inside what is allowed' : 'outside what is allowed'}>
-              <Line x1={4} y1={10} x2={WIDTH - 4} y2={10} stroke={t.rule} strokeWidth={1.5} />
+            <Svg width={width} height={20} role="img" aria-label={inside ? 'inside what is allowed' : 'outside what is allowed'}>
+              <Line x1={4} y1={10} x2={width - 4} y2={10} stroke={t.rule} strokeWidth={1.5} />
               <Rect
                 x={toX(row.band.least)}
                 y={4}

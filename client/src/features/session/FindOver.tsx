@@ -73,7 +73,7 @@ interface FoundRow {
   readonly href: Href;
 }
 
-const rowsOf = ({ units, jobs, joints }: Found): readonly FoundRow[] => [
+const rowsOf = ({ units, jobs, joints, imported }: Found): readonly FoundRow[] => [
   ...joints.map(({ id, tag, title, by }) => ({
     key: id,
     title: tag,
@@ -86,6 +86,12 @@ const rowsOf = ({ units, jobs, joints }: Found): readonly FoundRow[] => [
     title: `job ${number}`,
     below: `${tag}, ${title}${done ? ', done' : ''}`,
     href: `/jobs/${id}` as const,
+  })),
+  ...imported.map(({ sha256, tag, shop }) => ({
+    key: `${sha256} ${tag}`,
+    title: tag,
+    below: `as ${shop ?? 'another shop'} gave it`,
+    href: `/imports/${sha256}` as const,
   })),
 ];
 

@@ -1,12 +1,11 @@
+import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { brokenEntry, Chain, IntegrityMark, integrityOf } from '@/features/chain';
-import { JobMark } from '@/features/jobRecord';
-import { Broken } from '@/ui/Broken';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
+import { CheckedFile } from './CheckedFile';
 import { useRecordCheck } from './useRecordCheck';
 import { WORDS } from './words';
 
@@ -25,27 +24,20 @@ export function VerifyScreen() {
       action={{ label: WORDS.choose, onPress: check.choose }}
       aside={<Against check={check} />}
     >
-      {check.problem ? <Failed message={check.problem} /> : <Answer check={check} />}
+      {check.problem ? (
+        <Failed message={check.problem} />
+      ) : check.found ? (
+        <CheckedFile file={check.found} />
+      ) : (
+        <Empty title={WORDS.none} text={WORDS.noneText} />
+      )}
     </Sheet>
-  );
-}
-
-function Answer({ check: { found } }: { check: Check }) {
-  if (!found) return <Empty title={WORDS.none} text={WORDS.noneText} />;
-  if (found.of === 'job') return <JobMark found={found.found} />;
-  const integrity = integrityOf(found.found);
-  return (
-    <Broken what="This record" of={found}>
-      <View style={styles.list}>
-        <IntegrityMark integrity={integrity} entries={found.record.entries.length} />
-        <Chain entries={found.record.entries} brokenAt={brokenEntry(integrity)} />
-      </View>
-    </Broken>
   );
 }
 
 /** What the file is held against: a hash, a label, something older. */
 function Against({ check }: { check: Check }) {
+  const router = useRouter();
   return (
     <View style={styles.list}>
       <TextField label={WORDS.noted} value={check.noted} onChange={check.setNoted} multiline />
@@ -64,6 +56,10 @@ function Against({ check }: { check: Check }) {
         {WORDS.pageHelp}
       </Words>
       <FrameKey label={WORDS.page} onPress={check.keepPage} />
+      <Words size={15} tone="ink2">
+        {WORDS.othersHelp}
+      </Words>
+      <FrameKey label={WORDS.others} onPress={() => router.push('/imports')} />
       {check.unsaved ? <Failed message={check.unsaved} /> : null}
     </View>
   );

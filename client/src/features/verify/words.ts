@@ -11,5 +11,7 @@ export const WORDS = {
   noneText: 'A joint’s record is given from its sheet with “give a copy”, a whole job’s from the job.',
   page: 'Keep this check as a page',
   pageHelp: 'One file that opens from your disk, without a network and without Kesto.',
+  othersHelp: 'A record of another shop is kept beside your own: its file, checked, with their shop’s name and key.',
+  others: 'Records of other shops',
   cannotBeChecked: (why: string) => `This file cannot be checked: ${why}`,
 } as const;

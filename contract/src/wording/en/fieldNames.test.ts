@@ -10,7 +10,18 @@ const fields = kindIds()
   .filter(
     (kind) =>
       KINDS[kind].chains.some((chain) => chain !== ('shop' as string)) &&
-      !['isolation', 'planned', 'carried-over', 'held', 'series-began', 'series-stands', 'report', 'signed-off'].includes(kind),
+      ![
+        'isolation',
+        'planned',
+        'carried-over',
+        'held',
+        'pulled',
+        'goes-on-from',
+        'series-began',
+        'series-stands',
+        'report',
+        'signed-off',
+      ].includes(kind),
   )
   .flatMap((kind) => Object.entries(KINDS[kind].told).map(([key, { spec }]) => ({ kind, key, spec })))
   .filter(({ key, spec }) => TYPED.includes(spec.of) && !NOT_PUT_RIGHT.includes(key));

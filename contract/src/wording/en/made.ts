@@ -1,7 +1,9 @@
 import type { PlanAnswer } from '../../engine/plan';
 import type { BrazedValues, JointView } from '../../joints/types';
 import { coldEntryText } from './cold';
+import { goesOnText } from './goesOn';
 import { heldEntryText } from './hold';
+import { pulledEntryText } from './pull';
 import { runEntryText } from './run';
 import { FINDING_WORDS, LOOK_RESULT_WORDS } from './record';
 import {
@@ -88,7 +90,12 @@ export const sentenceOf = (content: JointEntry): string => {
   if (content.corrects) return content.corrects.why;
   if (content.kind === 'commented') return String(values['text'] ?? '');
   if (content.kind === 'erased') return String(values['why'] ?? '');
-  const ofRun = runEntryText(content.kind, values) ?? coldEntryText(content.kind, values) ?? heldEntryText(content.kind, values);
+  const ofRun =
+    runEntryText(content.kind, values) ??
+    coldEntryText(content.kind, values) ??
+    heldEntryText(content.kind, values) ??
+    pulledEntryText(content.kind, values) ??
+    goesOnText(content.kind, values);
   if (ofRun !== null) return ofRun;
   const result = values['result'] ? `${LOOK_RESULT_WORDS[values['result'] as LookResult]}. ` : ''; // cast: the schema of a look
   const lot = values['lot'] ? `, lot ${String(values['lot'])}` : '';

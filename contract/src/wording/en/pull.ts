@@ -1,4 +1,4 @@
-import type { GaugePlace, PullReason, PullVerdict } from '@kesto/core';
+import type { EntryKind, GaugePlace, PullReason, PullVerdict, Told } from '@kesto/core';
 import type { Rise } from '@kesto/core/pull';
 
 export const PULL_VERDICT_WORDS: Readonly<Record<PullVerdict, string>> = {
@@ -40,4 +40,13 @@ export function riseText({ verdict, reasons }: Pick<Rise, 'verdict' | 'reasons'>
   if (verdict !== 'cannot-tell') return `${PULL_VERDICT_WORDS[verdict]}: ${SAID[verdict]}`;
   const why = reasons.map((reason) => PULL_REASON_WORDS[reason]).join(' ');
   return `${PULL_VERDICT_WORDS['cannot-tell']}. ${why === '' ? ON : why}`;
+}
+
+/** What Kesto says of a joint that the pump reached; null for other kinds. */
+export function pulledEntryText(kind: EntryKind, values: Readonly<Record<string, unknown>>): string | null {
+  if (kind !== 'pulled') return null;
+  const { verdict, minutes, endPa, breaks } = values as Told<'pulled'>; // cast: the schema of this kind
+  const stood = endPa === null ? '' : `, ${Number(endPa.toPrecision(3))} Pa after ${Math.round(minutes)} min shut off`;
+  const broken = breaks === 0 ? '' : breaks === 1 ? ', broken once with nitrogen before' : `, broken ${breaks} times with nitrogen before`;
+  return `${PULL_VERDICT_WORDS[verdict]}${stood}${broken}`;
 }

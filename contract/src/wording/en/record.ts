@@ -3,6 +3,7 @@ import type { EntryKind, JointState, LookBar, LookFinding, LookResult } from '@k
 export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   planned: 'planned',
   'planned-anew': 'planned anew',
+  'goes-on-from': 'goes on from another shop',
   prepared: 'prepared',
   purged: 'purged',
   'threaded-on': 'threaded on',
@@ -26,6 +27,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   reworked: 'reworked',
   soaped: 'soaped',
   held: 'held',
+  pulled: 'pulled',
   accepted: 'accepted',
   'sent-back': 'sent back',
   'cut-out': 'cut out',

@@ -18,6 +18,8 @@ export const aYear = {
   wantedLeakPaM3S: optional(orNothing(seen)),
 };
 export const kpag = number(0, 20_000, 'kPag');
+/** Of a vacuum. */
+export const vacuumPa = number(0, 10_000_000, 'Pa');
 export const withNote = { note: note(WORDS) };
 /** Where a series of samples stands. */
 export const seriesHead = {

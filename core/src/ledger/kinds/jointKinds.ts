@@ -3,6 +3,7 @@ import { APPROVAL_SCOPES } from '../../vocabulary/people';
 import {
   above,
   designation,
+  hash,
   id,
   instant,
   line,
@@ -15,11 +16,12 @@ import {
   planAnswered,
   planAsked,
   truth,
+  whole,
   word,
 } from '../fields';
 import { joint } from '../row';
-import { CAPTIVES, COLD_CHECKS, DRY_FITS, FLOW_TOLD, HOLD_VERDICTS, TORCH_STANDS } from '../words';
-import { WORDS, why, name, leak, seen, kpag, withNote } from './common';
+import { CAPTIVES, COLD_CHECKS, DRY_FITS, FLOW_TOLD, HOLD_VERDICTS, PULL_VERDICTS, TORCH_STANDS } from '../words';
+import { WORDS, why, name, leak, seen, kpag, vacuumPa, withNote } from './common';
 
 const measured = (max: number, unit: string) => orNothing(number(0, max, unit));
 const made = {
@@ -60,6 +62,11 @@ export const JOINT_KINDS = {
     ...joint('claim', { request: planAsked, chosen: designation(40), reason: optional(why) }),
     worked: { plan: planAnswered },
   },
+  /** Another shop made this joint and gave its record away: where that chain stood, in which file that is kept here. Comes first, or not at all. */
+  'goes-on-from': joint('fact', {
+    ...{ file: hash, shop: orNothing(id), shopName: orNothing(designation(80)), key: orNothing(hash) },
+    ...{ chain: id, tag: designation(40), sequence: whole(1, 100_000, ''), head: hash },
+  }),
   prepared: joint('fact', withNote),
   purged: joint('fact', withNote),
   /** What is on the tube before the joint closes it, and what there is none of here. */
@@ -103,6 +110,14 @@ export const JOINT_KINDS = {
       ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen) },
     }),
     former: [withNote],
+    by: 'kesto',
+  },
+  /** Kesto's own, of every joint that the pump reached: what the rise showed, and of which pull. */
+  pulled: {
+    ...joint('fact', {
+      ...{ pull: id, job: id, verdict: word(PULL_VERDICTS), minutes: number(0, 44_640, 'min') },
+      ...{ endPa: orNothing(vacuumPa), breaks: whole(0, 1000, '') },
+    }),
     by: 'kesto',
   },
   accepted: { ...joint('claim', withNote), by: 'leads' },

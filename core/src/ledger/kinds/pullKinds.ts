@@ -1,10 +1,9 @@
 import { above, designation, id, line, list, number, object, optional, orNothing, quantity, truth, whole, word } from '../fields';
 import { job } from '../row';
 import { GAUGE_PLACES, HOSE_CORES, PULL_REASONS, PULL_VERDICTS, RISE_LIMITS, RISE_MODELS } from '../words';
-import { parts, seriesHead } from './common';
+import { parts, seriesHead, vacuumPa } from './common';
 
 const PULL = ['pull'] as const;
-const vacuumPa = number(0, 10_000_000, 'Pa');
 const hose = object({ bore: quantity, length: quantity, core: word(HOSE_CORES), coreBore: optional(quantity) });
 
 /** A pull: the rig alone, then down, shut off, watched, broken with nitrogen, until it is dry. */

@@ -1,4 +1,4 @@
-import { canonicalHash, type Salt } from '@kesto/core';
+import { canonicalHash, type EntryKind, type Salt } from '@kesto/core';
 import { requestHash } from '../../platform/db/idempotency';
 import { tellJoint } from '../jobs';
 import { codeHash, newCode } from '../people';
@@ -8,6 +8,7 @@ import { demoId, DEMO_SHOP } from './ids';
 import { storeDemoNotes } from './jobNotes';
 import { storeDemoEntries, storeDemoPlans } from './made';
 import { DEMO_INVITE, DEMO_PASSWORD, DEMO_PEOPLE } from './people';
+import { storeDemoProof } from './proof';
 import { storeDemoStages } from './stages';
 import { drawingOf, JOBS, SITE, UNITS, VAN } from './station';
 
@@ -15,6 +16,7 @@ import { drawingOf, JOBS, SITE, UNITS, VAN } from './station';
 const OPENED_DAYS = 120;
 
 const inDays = (days: number) => new Date(Date.now() + days * 86_400_000);
+const isJudged = (kind: EntryKind) => kind === 'accepted' || kind === 'sent-back';
 const dayIn = (days: number) => inDays(days).toISOString().slice(0, 10);
 
 export const holdsDemo = (store: Store): Promise<boolean> => store.inShop(DEMO_SHOP, ({ shop }) => shop.exists());
@@ -28,7 +30,10 @@ export async function loadDemo(store: Store): Promise<void> {
     await addStation(shop);
     await addJobs(shop);
     await storeDemoPlans(shop);
-    await storeDemoEntries(shop);
+    // Held and pulled before it was judged.
+    await storeDemoEntries(shop, (kind) => !isJudged(kind));
+    await storeDemoProof(shop);
+    await storeDemoEntries(shop, isJudged);
     await storeDemoStages(shop);
     await storeDemoNotes(shop);
   });

@@ -1,4 +1,4 @@
-import { ENGINE_VERSION } from '@kesto/core';
+import { ENGINE_VERSION, type EntryKind } from '@kesto/core';
 import type { ShopWork } from '../shopWork';
 import { appendEntry, storePlan } from '../joints';
 import { cleanPhoto } from '../photos';
@@ -19,13 +19,20 @@ export async function storeDemoPlans(shop: ShopWork): Promise<void> {
   }
 }
 
-export async function storeDemoEntries(shop: ShopWork): Promise<void> {
-  const ids = new Map<string, string[]>();
+/** Ids of a joint's entries before one: the frozen plan's first. */
+function idsBefore(jointId: string, place: number): readonly string[] {
+  const own = ENTRIES.flatMap((entry, i) => (entry.jointId === jointId ? [i] : []));
+  return [demoId(0x8000 + (own[0] ?? place)), ...own.filter((i) => i < place).map((i) => demoId(0x7000 + i))];
+}
+
+/** Those of these kinds, in their order. */
+export async function storeDemoEntries(shop: ShopWork, isMeant: (kind: EntryKind) => boolean): Promise<void> {
   for (const [i, entry] of ENTRIES.entries()) {
-    const chain = ids.get(entry.jointId) ?? [demoId(0x8000 + i)];
+    if (!isMeant(entry.kind)) continue;
+    const before = idsBefore(entry.jointId, i);
     const photos: string[] = [];
     for (const kind of entry.photos ?? []) photos.push(await storePhoto(shop, kind));
-    const corrected = entry.correctsPlace === undefined ? undefined : chain[entry.correctsPlace - 1];
+    const corrected = entry.correctsPlace === undefined ? undefined : before[entry.correctsPlace - 1];
     await appendEntry(shop, {
       jointId: entry.jointId,
       entryId: demoId(0x7000 + i),
@@ -38,9 +45,8 @@ export async function storeDemoEntries(shop: ShopWork): Promise<void> {
         ...(corrected ? { corrects: { entry: corrected, why: entry.why ?? '' } } : {}),
       },
       ...{ now: new Date(entry.server), offsetS: null },
-      freezeId: chain[0] ?? demoId(0x8000 + i),
+      freezeId: before[0] ?? demoId(0x8000 + i),
     });
-    ids.set(entry.jointId, [...chain, demoId(0x7000 + i)]);
   }
 }
 

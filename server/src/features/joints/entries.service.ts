@@ -24,6 +24,7 @@ import { checkTorch } from '../stages';
 import { toCircuit } from '../units';
 import { checkCorrection, checkJudge, checkLook, checkOrder, checkPlannedAnew, checkRoom, checkValues } from './entryChecks';
 import type { Joint, KeptPlan } from './joints.repository';
+import { checkGoesOn } from './goesOn';
 import { addPlan } from './plans.service';
 
 export interface Asked {
@@ -55,8 +56,14 @@ const saidBy = ({ person, body, now, offsetS }: Asked): SaidBy => ({
 });
 
 /** The plan as it stood when the record began, as the first link of the chain: Kesto's own, because of the entry that began it. */
-const freezePlan = (shop: ShopWork, asked: Asked, joint: Joint, { plan, jobId }: { plan: KeptPlan; jobId: string | null }) =>
-  append(shop, [], {
+interface ToFreeze {
+  readonly plan: KeptPlan;
+  readonly jobId: string | null;
+  readonly links: readonly JointLink[];
+}
+
+const freezePlan = (shop: ShopWork, asked: Asked, joint: Joint, { plan, jobId, links }: ToFreeze) =>
+  append(shop, links, {
     chain: { of: 'joint', id: joint.id },
     id: asked.freezeId,
     kind: 'planned',
@@ -132,15 +139,18 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
   }
   const plan = (await shop.plans.latestOf([joint.id])).get(joint.id);
   const links = [...(await shop.ledger.of({ of: 'joint', id: joint.id }))];
-  // No flame, no plan: what is joined cold begins with the joining itself.
-  if (!plan && links.length === 0 && !isColdKind(asked.body.kind)) {
+  const isBegun = readChain(links).some(({ kind }) => kind !== 'goes-on-from');
+  // No flame, no plan: what is joined cold begins with the joining itself, and what another shop made with its record.
+  if (!plan && !isBegun && !isColdKind(asked.body.kind) && asked.body.kind !== 'goes-on-from') {
     throw new AppError('NOT_PLANNED', 'Plan the joint before its record begins.');
   }
+  await checkGoesOn(shop, asked.body, links);
   checkEntry(asked, links);
   if (asked.body.kind === 'looked-at') checkLook(asked, readChain(links), await circuitOf(shop, joint));
   const anew = asked.body.kind === 'planned-anew' ? await planAnew(shop, asked, hash) : null;
   const flame = lights ? await atTheFlame(shop, asked, { jobId, links }) : null;
-  if (links.length === 0 && plan) links.push(await freezePlan(shop, asked, joint, { plan, jobId }));
+  const begins = !isBegun && asked.body.kind !== 'goes-on-from';
+  if (begins && plan) links.push(await freezePlan(shop, asked, joint, { plan, jobId, links }));
   const { kind, values, corrects } = asked.body;
   return append(shop, links, {
     ...{ chain: { of: 'joint', id: joint.id }, id: asked.entryId, kind, told: values, requestHash: hash },

@@ -1,28 +1,12 @@
 import { PHOTO_LIMIT_BYTES, type StoredPhoto } from '@kesto/contract';
-import express, { type Request, type Response } from 'express';
-import { AppError, notFound } from '../../platform/errors';
+import { notFound } from '../../platform/errors';
 import type { Platform } from '../../platform/http/context';
+import { hashParam } from '../../platform/http/params';
+import { rawBody } from '../../platform/http/rawBody';
 import type { Registrar } from '../../platform/http/register';
 import { checkArrival } from './photos.service';
 
-const raw = express.raw({ type: () => true, limit: PHOTO_LIMIT_BYTES });
-
-/** Read after the sender is known, so that a stranger cannot make the server hold megabytes. */
-function bodyBytes(request: Request, response: Response): Promise<Buffer> {
-  return new Promise((resolve, reject) => {
-    raw(request, response, (error?: unknown) => {
-      if (error)
-        reject(error as Error); // cast: body-parser hands over HttpErrors
-      else resolve(Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0));
-    });
-  });
-}
-
-function hashParam(params: Readonly<Record<string, string>>, name: string): string {
-  const value = params[name] ?? '';
-  if (!/^[0-9a-f]{64}$/.test(value)) throw new AppError('INVALID_INPUT', `${name} must be a SHA-256 in hex`, name);
-  return value;
-}
+const bodyBytes = rawBody(PHOTO_LIMIT_BYTES);
 
 const storedOf = ({ sha256, mediaType, bytes }: StoredPhoto): StoredPhoto => ({ sha256, mediaType, bytes });
 

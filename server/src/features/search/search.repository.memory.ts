@@ -46,6 +46,10 @@ export function memorySearch(rows: MemoryRows): SearchRepository {
           .toReversed()
           .slice(0, MOST)
           .map(({ id, tag, title, by }) => ({ id, tag, title, by })),
+        imported: rows.imports
+          .flatMap(({ sha256, shop, joints: theirs }) => theirs.map(({ tag }) => ({ sha256, tag, shop: shop?.name ?? null })))
+          .filter(({ tag }) => tag.toUpperCase().startsWith(text.trim().toUpperCase()))
+          .slice(0, MOST),
       };
     },
   };

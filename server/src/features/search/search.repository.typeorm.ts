@@ -1,13 +1,13 @@
 import type { Found } from '@kesto/contract';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { SearchRepository } from './search.repository';
-import { ledToSql, searchSql, type Sought } from './search.sql';
+import { importedSql, ledToSql, searchSql, type Sought } from './search.sql';
 import { beginningsOf } from '../../platform/words';
 
 export const typeormSearch = ({ shopId, manager }: ShopTransaction): SearchRepository => ({
   async find(text) {
     const beginnings = beginningsOf(text);
-    if (beginnings.length === 0) return { units: [], jobs: [], joints: [] };
+    if (beginnings.length === 0) return { units: [], jobs: [], joints: [], imported: [] };
     const ledTo = async (thing: Sought, beginning: string) =>
       (await manager.query<{ things: number }[]>(ledToSql, [shopId, thing, beginning]))[0]?.things ?? 0;
     /** The rarest first: what it leads to is looked at, and no more. */
@@ -23,6 +23,7 @@ export const typeormSearch = ({ shopId, manager }: ShopTransaction): SearchRepos
       units: await ask<Found['units'][number]>('unit'),
       jobs: await ask<Found['jobs'][number]>('job'),
       joints: await ask<Found['joints'][number]>('joint'),
+      imported: (await manager.query(importedSql, [shopId, text.trim().toUpperCase()])) as Found['imported'], // cast: by the statement
     };
   },
 });

@@ -44,3 +44,9 @@ order by found.turn, joint.tag desc`,
 
 /** $1 shop, $2 the kind of thing, $3 the rarest beginning, from $4 on each other one. */
 export const searchSql = (thing: Sought, beginnings: number): string => `with found as materialized (${found(beginnings)}) ${SHOWS[thing]}`;
+
+/** $1 shop, $2 the beginning of a tag: joints in records of other shops. */
+export const importedSql = `
+select joint.sha256, joint.tag, file.their_shop ->> 'name' as shop
+from imported_joint joint join imported_file file on file.shop_id = $1 and file.sha256 = joint.sha256
+where joint.shop_id = $1 and upper(joint.tag) ^@ $2 order by joint.tag, joint.sha256 limit ${SHOWN}`;

@@ -28,12 +28,12 @@ test('by whoever brazed it, and whoever worked on the job', async () => {
 });
 
 test('what stands for anything in SQL stands for itself; nothing and far too much is refused', async () => {
-  expect(await found('%')).toEqual({ units: [], jobs: [], joints: [] });
-  expect(await found('_')).toEqual({ units: [], jobs: [], joints: [] });
+  expect(await found('%')).toEqual({ units: [], jobs: [], joints: [], imported: [] });
+  expect(await found('_')).toEqual({ units: [], jobs: [], joints: [], imported: [] });
   const refused = await (await server.as('bo')).get(`/api/search/${'x'.repeat(61)}`).expect(400);
   expect(refused.body.error).toMatchObject({ field: 'text' });
 });
 
 test('another shop finds nothing of this one', async () => {
-  expect(await found('GH2', 'otto')).toEqual({ units: [], jobs: [], joints: [] });
+  expect(await found('GH2', 'otto')).toEqual({ units: [], jobs: [], joints: [], imported: [] });
 });

@@ -1,7 +1,8 @@
-import { factsIn, HAND_OVER_POINTS, type JobLink, type StageFact } from '@kesto/core';
+import type { JointView } from '@kesto/contract';
+import { factsIn, HAND_OVER_POINTS, readEntry, type JobLink, type StageFact } from '@kesto/core';
 import { createHash } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
-import { openJob } from '../../testing/jobs';
+import { madeJoint, openJob } from '../../testing/jobs';
 import { textOfPdf } from '../../testing/pdf';
 import { rulesServer, type RulesServer } from '../../testing/server';
 
@@ -122,9 +123,27 @@ test('from the pull to the signature: each gate shut until it is answered, the j
   // The next job on the machine begins with what was left for it.
   const next = await openJob(server);
   const after = await (await server.as('bo')).get(`/api/jobs/${next}`).expect(200);
-  expect(after.body.stages.notes).toEqual([
-    expect.objectContaining({ note: 'the clamp at the wall rubs', nextCheck: '2027-02-25', unit: null }),
-  ]);
+  expect(after.body.stages.notes[0]).toMatchObject({ note: 'the clamp at the wall rubs', nextCheck: '2027-02-25', unit: null });
+});
+
+test('every made joint that the pump reached says in its own chain what the rise showed', async () => {
+  const job = await openJob(server);
+  at(0);
+  const joint = await madeJoint(server, job);
+  await kept(job, 'hold', 'skipped', { reason: 'held yesterday, on paper' });
+  await kept(job, 'pull', 'rig-alone', { reached: micron(60), rise: micron(30) });
+  const dry = (minutes: number) => 180 + 60 * (1 - Math.exp(-minutes / 2));
+  const pull = await pulled(job, 60, dry);
+  const last = async () => {
+    const { entries } = (await (await server.as('bo')).get(`/api/joints/${joint}`).expect(200)).body as JointView;
+    const link = entries.at(-1);
+    return link && readEntry(link);
+  };
+  expect(await last()).toMatchObject({ kind: 'pulled', values: { pull, job, verdict: 'tight-and-dry', breaks: 0, minutes: 12 } });
+  const before = (await last())?.sequence;
+  await kept(job, 'pull', 'broken-with-nitrogen', { pull, reached: micron(240), brokenTo: q(7, 'kPag'), minutes: 10 });
+  await pulled(job, 90, dry);
+  expect((await last())?.sequence).toBe((before ?? 0) + 1);
 });
 
 test('a cylinder that gained weight, a pull of another job: refused by the field, nothing kept', async () => {

@@ -1,7 +1,6 @@
 import { factsIn, readEntry, type JobLink, type JointLink, type StageFact } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
-import { brazedBody, lookBody, planBody } from '../../testing/examples';
-import { bar, openJob } from '../../testing/jobs';
+import { bar, madeJoint, openJob } from '../../testing/jobs';
 import { rulesServer, type RulesServer } from '../../testing/server';
 
 const START = Date.parse('2026-11-24T10:00:00.000Z');
@@ -115,19 +114,7 @@ test('a joint in the section has it in its own chain, by Kesto, because of the e
   at(0);
   const ilta = await server.as('ilta');
   const job = await openJob(server);
-  const joint = uuid();
-  const place = { part: 'drier', from: 'liquid-valve', to: 'drier' };
-  const drawing = (await ilta.get(`/api/jobs/${job}`).expect(200)).body.circuit.id as string;
-  const graph = (await ilta.get(`/api/circuits/${drawing}/drawing`).expect(200)).body.drawing.circuit as {
-    links: { from: string; to: string }[];
-  };
-  const link = graph.links.find(({ to }) => to === 'drier');
-  await ilta
-    .put(`/api/jobs/${job}/joints/${joint}`)
-    .send({ title: 'Drier in', at: { ...place, from: link?.from } })
-    .expect(200);
-  await ilta.put(`/api/joints/${joint}/plans/${uuid()}`).send(planBody()).expect(200);
-  for (const body of [brazedBody(), lookBody()]) await ilta.put(`/api/joints/${joint}/entries/${uuid()}`).send(body).expect(200);
+  const joint = await madeJoint(server, job);
   const hold = await held(job, [20, 19.2, 19, 18.75, 18.5]);
   const entries = (await ilta.get(`/api/joints/${joint}`).expect(200)).body.entries as JointLink[];
   const last = entries.at(-1);

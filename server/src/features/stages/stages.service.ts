@@ -24,7 +24,7 @@ import { append, authorOf, type Author } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
 import { toCircuit } from '../units';
-import { tellHeldJoints } from './heldJoints';
+import { tellHeldJoints, tellPulledJoints } from './heldJoints';
 import { checkEnd } from './endChecks';
 import { checkHold } from './holdChecks';
 import { checkCorrected } from './correctedStage';
@@ -129,6 +129,7 @@ export async function appendStageEntry(shop: ShopWork, asked: Asked): Promise<Jo
   if (body.stage === 'hand-over' && body.kind === 'done') await shop.jobs.close(job.id, true);
   if (body.kind === 'reopened' && job.done) await shop.jobs.close(job.id, false);
   if (body.kind === 'hold-ended') await tellHeldJoints(shop, { told, links, now }, link);
+  if (body.kind === 'rise') await tellPulledJoints(shop, { told, links, now }, link);
   if (corrected && isWorked(corrected.kind)) await workedAnew(shop, { asked, told }, [...links, link], corrected.id);
   return link;
 }

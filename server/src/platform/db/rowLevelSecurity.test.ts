@@ -24,6 +24,20 @@ beforeAll(async () => {
   await (await server.as('bo')).get(`/api/joints/${FINISHED_JOINT}/record.json`).expect(200);
   await (await server.as('bo')).get(`/api/joints/${FINISHED_JOINT}/label.svg`).expect(200);
   await server.store.inShop(DEMO_SHOP, (shop) => freshen(shop, 2));
+  await server.store.inShop(DEMO_SHOP, ({ imports }) =>
+    imports.add({
+      ...{
+        sha256: 'a'.repeat(64),
+        of: 'joint',
+        name: 'CR2-09',
+        shop: null,
+        bytes: Buffer.from('b'),
+        personId: demoId(0x11),
+        at: new Date(),
+      },
+      joints: [{ chain: uuid(), tag: 'CR2-09', sequence: 1, head: 'a'.repeat(64) }],
+    }),
+  );
   await server.store.inShop(DEMO_SHOP, async ({ audit, dayPins, series }) => {
     await audit.refused(refused, new Date(0));
     const ids = { id: uuid(), leadId: demoId(0x13), at: new Date() };

@@ -22,6 +22,7 @@ import type {
   DayPinsRow,
   PinUseRow,
 } from './rowTypes';
+import { IMPORT_ROWS } from './importRows';
 import { SERIES_ROWS } from './seriesRows';
 import { TREE_ROWS } from './treeRows';
 
@@ -269,6 +270,7 @@ export const ROWS = [
   RefusedTries,
   DayPins,
   PinUses,
+  ...IMPORT_ROWS,
   ...SERIES_ROWS,
   ...TREE_ROWS,
 ];

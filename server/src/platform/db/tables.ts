@@ -40,6 +40,8 @@ export const SHOP_TABLES: readonly Table[] = [
   { name: 'joint_found', change: true },
   { name: 'joint_stale', change: true, remove: true },
   { name: 'label_given' },
+  { name: 'imported_file' },
+  { name: 'imported_joint' },
   { name: 'chain_grown', change: true, remove: true },
 ];
 

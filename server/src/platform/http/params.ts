@@ -7,3 +7,10 @@ export function idParam<Name extends string>(params: Readonly<Record<Name, strin
   if (!validate(value)) throw new AppError('INVALID_INPUT', `${name} must be a UUID`, name);
   return value.toLowerCase();
 }
+
+/** The hash of bytes out of a path; refused by name when it is none. */
+export function hashParam<Name extends string>(params: Readonly<Record<Name, string>>, name: Name): string {
+  const value = params[name] ?? '';
+  if (!/^[0-9a-f]{64}$/.test(value)) throw new AppError('INVALID_INPUT', `${name} must be a SHA-256 in hex`, name);
+  return value;
+}

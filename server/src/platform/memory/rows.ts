@@ -8,6 +8,7 @@ import type { Job } from '../../features/jobs';
 import type { Joint, KeptPlan } from '../../features/joints';
 import type { LinkColumns } from '../../features/ledger';
 import type { FoundRow } from '../../features/found';
+import type { ImportRow } from '../../features/imports';
 import type { GivenLabel } from '../../features/labels';
 import type { Invite, Person } from '../../features/people';
 import type { CleanPhoto, SentPhoto } from '../../features/photos';
@@ -52,6 +53,7 @@ export interface MemoryRows {
   jointFound: FoundRow[];
   jointStale: string[];
   labelsGiven: GivenLabel[];
+  imports: ImportRow[];
 }
 
 export const noRows = (): MemoryRows => ({
@@ -59,7 +61,17 @@ export const noRows = (): MemoryRows => ({
   ...{ people: [], invites: [], sessions: [], sites: [], units: [], circuits: [], drawings: [] },
   ...{ jobs: [], joints: [], jobJoints: [], plans: [], links: [], photos: [] },
   ...{ photosSent: [], audit: [], refusedTries: [], dayPins: [], pinUses: [], series: [], seriesBlocks: [] },
-  ...{ treeLeaves: [], treeNodes: [], treeHeads: [], treeGiven: [], chainsGrown: [], jointFound: [], jointStale: [], labelsGiven: [] },
+  ...{
+    treeLeaves: [],
+    treeNodes: [],
+    treeHeads: [],
+    treeGiven: [],
+    chainsGrown: [],
+    jointFound: [],
+    jointStale: [],
+    labelsGiven: [],
+    imports: [],
+  },
 });
 
 export const copyOf = (rows: MemoryRows): MemoryRows =>

@@ -1,0 +1,3 @@
+import { lazily } from '@/features/workbench/lazily';
+
+export default lazily('ImportsScreen');
