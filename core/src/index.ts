@@ -91,6 +91,7 @@ export * from './record/verifyJob';
 export { seriesPath } from './record/seriesInFile';
 export * from './record/recordText';
 export * from './record/jsonValue';
+export * from './record/flaw';
 export * from './record/look';
 export * from './record/state';
 export * from './record/correct';

@@ -29,9 +29,13 @@ const MARGINS: Readonly<Record<Detail, readonly [top: number, bottom: number]>> 
 /** A tube drawn thinner than this hangs lower, clear of the glass and of what stands beside it. */
 const CLEAR_OF_GLASS: Readonly<Record<Detail, number>> = { thumb: 0, cover: 0, sizes: 0, around: 0, plan: 22, chart: 46, made: 0 };
 
+/** On narrow paper what was measured stands under its line, not beside it. */
+const NARROW = 500;
+const UNDER_IT = 26;
+
 function tallest(detail: Detail, width: number): number {
   if (detail === 'thumb') return 64;
-  if (width <= 500) return 150;
+  if (width <= NARROW) return 150;
   return detail === 'chart' || detail === 'made' ? 164 : 230;
 }
 
@@ -58,7 +62,10 @@ function viewWith(joint: SectionJoint, detail: Detail, places: Places): View {
 export function frameOf(joint: SectionJoint, width: number, detail: Detail, places: Places = []): Frame {
   const view = viewWith(joint, detail, places);
   const [top, margin] = MARGINS[detail];
-  const bottom = margin + (places.length === 0 || detail === 'made' ? 0 : places.length === 1 ? HANDLE_ROW : HANDLE_ROW + 18);
+  const bottom =
+    margin +
+    (detail === 'made' && width <= NARROW ? UNDER_IT : 0) +
+    (places.length === 0 || detail === 'made' ? 0 : places.length === 1 ? HANDLE_ROW : HANDLE_ROW + 18);
   const scale = Math.min(width / (view.right - view.left), tallest(detail, width) / (2 * view.half));
   const left = (width - (view.right - view.left) * scale) / 2;
   const axis = top + Math.max(view.half * scale, CLEAR_OF_GLASS[detail]);

@@ -25,7 +25,7 @@ export { KitScreen } from '@/features/kit';
 export { OrderScreen } from '@/features/order';
 export { SetUpScreen } from '@/features/setUp';
 export { RunScreen } from '@/features/run';
-export { LookScreen } from '@/features/record/LookScreen';
+export { LookScreen } from '@/features/look';
 export { KeptScreen } from '@/features/kept/KeptScreen';
 export { SealScreen } from '@/features/seal/SealScreen';
 export { SchoolsScreen } from '@/features/shop/SchoolsScreen';

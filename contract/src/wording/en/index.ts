@@ -29,6 +29,7 @@ export * from './pull';
 export * from './charge';
 export * from './isolation';
 export * from './decide';
+export * from './dial';
 export * from './stageEntries';
 export * from './fieldNames';
 export * from './gates';

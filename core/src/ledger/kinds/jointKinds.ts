@@ -7,6 +7,7 @@ import {
   id,
   instant,
   line,
+  list,
   listOfEach,
   note,
   number,
@@ -99,6 +100,10 @@ export const JOINT_KINDS = {
     result: word(LOOK_RESULTS),
     findings: listOfEach(word(LOOK_FINDING_IDS), 0, 100),
     backSeen: optional(truth),
+    /** Where on the ring, clockwise from the top as whoever looks sees it. */
+    flaw: optional(object({ fromDeg: number(0, 360, '°'), toDeg: number(0, 360, '°') })),
+    /** On its photos, by their place in the entry, as shares of width and height. */
+    marks: optional(list(object({ photo: whole(1, 20, ''), x: number(0, 1, ''), y: number(0, 1, '') }), 0, 20)),
     ...withNote,
   }),
   reworked: { ...joint('fact', made), worked: atTheFlame },

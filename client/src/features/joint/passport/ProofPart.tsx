@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useJob } from '@/data/jobs/useJob';
 import { useIsWide, useTokens } from '@/ui/theme';
-import { Photos } from './Photos';
+import { Photos, photosOf } from './Photos';
 import { proofsOf } from './proofs';
 import { Proofs } from './Proofs';
 
@@ -16,11 +16,11 @@ export function ProofPart({ joint, units }: { joint: JointView; units: UnitPrefe
   const isProved = entries.some(({ kind }) => kind === 'held' || kind === 'pulled');
   const { data: job } = useJob(isProved ? joint.job.id : null);
   const proofs = useMemo(() => proofsOf(entries, job, units), [entries, job, units]);
-  const photos = [...new Set(entries.flatMap((entry) => entry.photos.map(({ sha256 }) => sha256)))];
+  const photos = useMemo(() => photosOf(entries), [entries]);
   if (proofs.length === 0 && photos.length === 0) return null;
   return (
     <View style={[wide ? styles.row : styles.list, { borderColor: t.rule }]}>
-      {photos.length > 0 ? <Photos hashes={photos} /> : null}
+      {photos.length > 0 ? <Photos photos={photos} /> : null}
       {proofs.length > 0 ? <Proofs proofs={proofs} here={joint.id} /> : null}
     </View>
   );

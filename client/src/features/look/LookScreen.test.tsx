@@ -1,7 +1,8 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen } from '@testing-library/react-native';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
 import { deviceKeeps, press, settle, showScreen, type, went } from '@/testing/screen';
-import { bestAllowed, LookScreen } from './LookScreen';
+import { LookScreen } from './LookScreen';
+import { bestAllowed } from './useLook';
 
 const joint = jointView(draftOf({ female: BRASS_STUB }), [{ kind: 'brazed', values: {}, corrects: null }]);
 const KEPT = { 'PUT joints/joint/entries/*': {} };
@@ -73,5 +74,40 @@ test('what was found is there after the page was loaded anew', async () => {
   await showScreen(<LookScreen joint={joint} />);
   await find(/^crack: cut out/);
   await showScreen(<LookScreen joint={joint} />, { onDevice: deviceKeeps(`kesto.form.p1.look.joint.${joint.entries.length}`) });
-  expect(screen.getByText(/crack: this cannot pass/)).toBeTruthy();
+  expect(screen.getByText(/Crack: this cannot pass/)).toBeTruthy();
+});
+
+/** The paper has a width once it is laid out. */
+async function layOut(): Promise<void> {
+  for (const frame of screen.UNSAFE_root.findAll((node) => typeof node.props.onLayout === 'function'))
+    act(() => void frame.props.onLayout({ nativeEvent: { layout: { width: 358 } } }));
+  await settle();
+}
+
+test('a flaw is marked on the ring: it is an open one until it is said what it is, and cannot pass; its ends are stepped by the keys', async () => {
+  const { writes } = await showScreen(<LookScreen joint={joint} />, { answers: KEPT });
+  await layOut();
+  await press('Mark a flaw');
+  expect(screen.getByLabelText('the ring: open from 11½ to 12½ o’clock')).toBeTruthy();
+  expect(screen.getByText(/^Ring not closed: this cannot pass/)).toBeTruthy();
+  // By its right arrow one end goes on by five degrees.
+  for (const _press of [1, 2, 3]) {
+    act(() => void screen.getByLabelText('where it ends').props.onKeyDown({ key: 'ArrowRight', preventDefault: () => undefined }));
+    await settle();
+  }
+  expect(screen.getByLabelText('the ring: open from 11½ to 1 o’clock')).toBeTruthy();
+  await press('rework once');
+  await press('Keep: rework');
+  expect(writes[0]?.body).toMatchObject({ values: { findings: ['ring-not-closed'], flaw: { fromDeg: 345, toDeg: 30 } } });
+});
+
+test('a mark that is taken off is not kept', async () => {
+  const { writes } = await showScreen(<LookScreen joint={joint} />, { answers: KEPT });
+  await press('Mark a flaw');
+  await press('Take the mark off');
+  await find(/^ring not closed: rework/);
+  await press('the back was seen too, with a mirror');
+  await press('pass');
+  await press('Keep: pass');
+  expect((writes[0]?.body as { values: object }).values).not.toHaveProperty('flaw');
 });
