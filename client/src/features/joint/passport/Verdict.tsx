@@ -1,5 +1,5 @@
 import type { JointView } from '@kesto/contract';
-import { brazersOf, inTurn, readChain, type JointEntry } from '@kesto/core';
+import { brazersOf, inTurn, readChain, type EntryKind, type JointEntry } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
 import { Cross, Tick } from '@/ui/marks';
@@ -10,8 +10,16 @@ import { STATE_WORDS, WORDS } from './words';
 const GOOD: readonly JointView['state'][] = ['accepted', 'passed'];
 const OPEN: readonly JointView['state'][] = ['brazed', 'planned', 'not-planned'];
 
+/** By whose word it stands so: the lead's, or that of whoever looked. */
+const SAYS: Partial<Record<JointView['state'], readonly EntryKind[]>> = {
+  accepted: ['accepted'],
+  'sent-back': ['sent-back'],
+  passed: ['looked-at'],
+  rework: ['looked-at'],
+  'cut-out': ['looked-at', 'cut-out'],
+};
 const judgedIn = (joint: JointView): JointEntry | undefined =>
-  inTurn(readChain(joint.entries)).findLast(({ kind }) => kind === joint.state);
+  inTurn(readChain(joint.entries)).findLast(({ kind }) => SAYS[joint.state]?.includes(kind));
 
 /** How the joint stands, and by whose word. */
 export function Verdict({ joint, isUnbroken }: { joint: JointView; isUnbroken: boolean }) {
