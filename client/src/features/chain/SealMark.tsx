@@ -1,4 +1,4 @@
-import { sealNoteText, signingDeviceText } from '@kesto/contract/wording';
+import { sealNoteText, signingDeviceTexts } from '@kesto/contract/wording';
 import type { Signed } from '@kesto/core/tree';
 import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
@@ -29,11 +29,13 @@ export function SealMark({ signed, older }: { signed: Signed | null; older: Sign
           {WORDS.notSigned(name, entry)}
         </Words>
       ))}
-      {signed.devices.map((device) => (
-        <Words key={device.device} size={14} tone={device.vouchedBy.length > 0 ? 'ink2' : 'amber'}>
-          {signingDeviceText(device)}
-        </Words>
-      ))}
+      {[true, false].flatMap((isVouched) =>
+        signingDeviceTexts(signed.devices.filter(({ vouchedBy }) => vouchedBy.length > 0 === isVouched)).map((text) => (
+          <Words key={text} size={14} tone={isVouched ? 'ink2' : 'amber'}>
+            {text}
+          </Words>
+        )),
+      )}
       {signed.notes.map((note) => (
         <Words key={`${note.what} ${note.in ?? ''} ${note.at ?? ''}`} size={14} tone="amber">
           {sealNoteText(note)}.

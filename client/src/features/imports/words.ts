@@ -1,7 +1,7 @@
 export const WORDS = {
   tag: 'others',
   title: 'Records of other shops',
-  subtitle: (count: number) => (count === 1 ? 'one file, as it came' : `${count} files, as they came`),
+  subtitle: (count: number) => (count === 0 ? 'none yet' : count === 1 ? 'one file, as it came' : `${count} files, as they came`),
   takeIn: 'Take in a file',
   takingIn: 'Checking it',
   help: 'A joint’s record or a whole job that another shop gave away. It is checked, kept as it came, and never added to: work on such a joint begins a record of your own that names theirs.',
@@ -17,6 +17,8 @@ export const WORDS = {
   joints: (tags: readonly string[]) => tags.join(', '),
   cannotBeShown: (why: string) => `This file cannot be shown: ${why}`,
   fetching: 'their record',
+  theirRecord: 'Their record',
+  goesOnFrom: (theirs: string) => `Goes on from ${theirs}.`,
   goOn: 'Go on with it here',
   goOnHelp: (tag: string) => `You work on their ${tag}: the record of your own joint then names where theirs ended, before anything else.`,
   ownTag: 'tag of the joint here',

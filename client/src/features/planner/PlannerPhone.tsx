@@ -1,5 +1,6 @@
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
+import { GoesOnNote } from '@/features/imports';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
@@ -45,6 +46,7 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
           planner={planner}
         />
       ) : null}
+      <GoesOnNote entries={view.joint.entries} />
       {view.fresh && view.asLast && plan && !onCard ? (
         <FrameKey label={`As ${view.asLast.tag}: torch, gas, protection`} onPress={view.asLast.take} testID="as-last" />
       ) : null}

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { JointOrder } from '@/ui/JointOrder';
 import type { KeyBinding } from '@/ui/keyBindings';
 import { Choice, FrameKey } from '@/ui/Buttons';
+import { GoesOnNote } from '@/features/imports';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { LadderAnswers, LadderReader } from './heat/LadderReader';
@@ -44,6 +45,7 @@ const Aside = memo(function Aside({ view }: { view: PlannerView }) {
   const { plan, units } = view;
   return (
     <View style={{ gap: 10 }}>
+      <GoesOnNote entries={view.joint.entries} />
       {plan ? <Headline plan={plan} /> : null}
       <DrawnAnew drawing={view.planner.drawing} units={units} />
       {view.older ? <PlanAnew stored={view.older} units={units} onPlanAnew={view.planAnew} /> : null}

@@ -22,6 +22,7 @@ export * from './found';
 export * from './people';
 export * from './audit';
 export * from './circuit';
+export * from './goesOn';
 export * from './hold';
 export * from './endEntries';
 export * from './report';

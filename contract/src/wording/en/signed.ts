@@ -53,6 +53,9 @@ export const signingDeviceText = ({ name, vouchedBy }: SigningDevice): string =>
     ? `The device of ${name || 'somebody whose name was erased'} was vouched for by a device of ${vouchedBy.map((one) => one || 'somebody').join(', ')}.`
     : `Nobody has vouched for the device that signs as ${name || 'somebody whose name was erased'}: whose it is, the server alone says.`;
 
+/** Whose devices signed, each once: one person has more than one. */
+export const signingDeviceTexts = (devices: readonly SigningDevice[]): readonly string[] => [...new Set(devices.map(signingDeviceText))];
+
 /** What a file proves beyond that it hangs together, in sentences. */
 export function signedTexts(signed: Signed): readonly string[] {
   const { shop, sealedAt, notes, older, bySignature, notSigned, devices } = signed;
@@ -63,7 +66,7 @@ export function signedTexts(signed: Signed): readonly string[] {
       ? [`${bySignature === 1 ? 'One entry was' : `${bySignature} entries were`} signed by the device of whoever wrote it.`]
       : []),
     ...notSigned.map((one) => `${one.in}, entry ${one.entry}: not signed, though that person’s device had a key by then.`),
-    ...devices.map(signingDeviceText),
+    ...signingDeviceTexts(devices),
     ...notes.map((note) => `${sealNoteText(note)}.`),
   ];
 }

@@ -49,5 +49,4 @@ export const WORDS = {
   blindBelow: (leak: string) => `blind below ${leak}`,
   broken: (times: number) => (times === 1 ? 'broken once with nitrogen before' : `broken ${times} times with nitrogen before`),
   photo: (n: number, count: number) => `picture ${n} of ${count}`,
-  theirRecord: 'Their record',
 } as const;
