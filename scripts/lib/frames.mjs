@@ -36,6 +36,20 @@ const DRAG = `
   if (i === 0) { grip.setPointerCapture = () => {}; grip.dispatchEvent(new PointerEvent('pointerdown', at)); }
   grip.dispatchEvent(new PointerEvent('pointermove', at));`;
 
+/** Scrolls the table of joints by a row a frame; the next pages come while it runs. */
+const SCROLL = `
+  const rows = document.querySelector('[data-testid=found-rows]');
+  rows.scrollTop = i * 46;`;
+
+/** How evenly a shop's table of joints is drawn while it is scrolled, against the same page standing still. */
+export async function measureFoundFrames(page) {
+  const still = figures(await page.evaluate(timeFrames, [FRAMES, '']));
+  const scrolled = figures(await page.evaluate(timeFrames, [FRAMES, SCROLL]));
+  const place = await page.getByTestId('found-rows').evaluate((rows) => rows.scrollTop);
+  if (place < 46 * (FRAMES / 2)) throw new Error(`the table stands at ${place} px: it was not scrolled`);
+  return { still, scrolled };
+}
+
 /** What a handle says it stands at. */
 const standsAt = (page, selector) => page.locator(selector).first().getAttribute('aria-valuetext');
 

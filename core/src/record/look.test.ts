@@ -25,6 +25,13 @@ describe('what bars a look, whatever was found', () => {
       'another-looks',
     ],
     [
+      'the maker where the shop always asks another',
+      { result: 'pass' },
+      { ...by, isMaker: true, secondLook: 'always' as const },
+      'another-looks',
+    ],
+    ['another where the shop always asks another', { result: 'pass' }, { ...by, secondLook: 'always' as const }, null],
+    [
       'the maker of a joint for propane',
       { result: 'pass' },
       { ...by, isMaker: true, refrigerant: 'R-290', safetyClass: 'A3' },

@@ -1,3 +1,5 @@
+import type { Schools } from '../vocabulary/schools';
+
 export const LOOK_RESULTS = ['pass', 'rework', 'cut-out'] as const;
 export type LookResult = (typeof LOOK_RESULTS)[number];
 
@@ -46,16 +48,22 @@ export interface LookedBy {
   /** What the circuit holds. */
   readonly refrigerant: string;
   readonly safetyClass: string | null;
+  /** What the shop or the job asks. */
+  readonly secondLook?: Schools['secondLook'] | undefined;
 }
 
 /** Of these nobody passes their own joint: high pressure, or a gas that burns or harms. */
 const ALWAYS_ANOTHER: readonly string[] = ['R-744', 'R-717'];
-export const anotherLooks = ({ refrigerant, safetyClass }: Pick<LookedBy, 'refrigerant' | 'safetyClass'>): boolean =>
-  ALWAYS_ANOTHER.includes(refrigerant) || safetyClass === 'A3' || safetyClass === 'B3';
+export const anotherLooks = ({
+  refrigerant,
+  safetyClass,
+  secondLook,
+}: Pick<LookedBy, 'refrigerant' | 'safetyClass' | 'secondLook'>): boolean =>
+  secondLook === 'always' || ALWAYS_ANOTHER.includes(refrigerant) || safetyClass === 'A3' || safetyClass === 'B3';
 
 /**
  * What bars a look from saying what it says: a joint of which the back was not seen passes nobody; of carbon dioxide, ammonia and what burns
- * easily another than the maker passes it; it is reworked once, then cut out unless a lead says otherwise.
+ * easily, and where the shop asks, another than the maker passes it; it is reworked once, then cut out unless a lead says otherwise.
  *
  * @param look  its result, and whether the back was seen (nothing: nobody said)
  * @returns     null where nothing bars it

@@ -14,6 +14,7 @@ export const SCHOOLS = {
   charge: ['weigh', 'trim', 'sight-glass'],
   strengthCode: ['asme', 'en', 'maker'],
   joining: ['braze', 'press', 'flare', 'bend'],
+  secondLook: ['by-refrigerant', 'always'],
 } as const;
 export type SchoolQuestion = keyof typeof SCHOOLS;
 export type Schools = { readonly [Q in SchoolQuestion]?: (typeof SCHOOLS)[Q][number] };

@@ -54,7 +54,7 @@ test('of propane whoever made it does not pass it; a second rework is a lead’s
   ]);
   await showScreen(<LookScreen joint={{ ...reworked, circuit: { ...reworked.circuit, refrigerant: 'R-290' } }} />);
   await press('the back was seen too, with a mirror');
-  expect(screen.getByText(/^of this refrigerant another than the maker/)).toBeTruthy();
+  expect(screen.getByText(/^another than the maker looks at it/)).toBeTruthy();
   expect(screen.getByText(/^it was reworked once: it is cut out now/)).toBeTruthy();
 });
 

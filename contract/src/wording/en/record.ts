@@ -87,7 +87,7 @@ export const FINDING_WORDS: Readonly<Record<LookFinding, string>> = {
 /** Why a look cannot say what it says. */
 export const LOOK_BAR_WORDS: Readonly<Record<LookBar, string>> = {
   'back-not-seen': 'the back was not seen: a joint passes when all of it was, with a mirror',
-  'another-looks': 'of this refrigerant another than the maker looks at it and passes it',
+  'another-looks': 'another than the maker looks at it and passes it: so it is for this refrigerant, or in this shop',
   'rework-once': 'it was reworked once: it is cut out now, unless a lead agrees to another try',
 };
 

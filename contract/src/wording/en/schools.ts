@@ -142,6 +142,15 @@ export const SCHOOL_TEXTS: AllSchools = {
       bend: a('bend', 'no joint at all', 'needs length and a bender'),
     },
   },
+  secondLook: {
+    question: 'Who passes a joint',
+    usual:
+      'Whoever looks, the maker too; for carbon dioxide, ammonia and what burns easily another than the maker, whatever is chosen here.',
+    answers: {
+      'by-refrigerant': a('the maker, where the refrigerant lets', 'one person finishes a joint', 'nobody sees one’s own flaw'),
+      always: a('always another', 'two pairs of eyes on every joint', 'a second person has to come'),
+    },
+  },
 };
 
 /** What a school is called; ids are stored, this is shown. */

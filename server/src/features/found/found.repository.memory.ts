@@ -55,7 +55,9 @@ export function memoryFound(rows: MemoryRows): FoundRepository {
       const ids = found.map(({ jointId }) => jointId);
       rows.jointFound = [...rows.jointFound.filter(({ jointId }) => !ids.includes(jointId)), ...found];
     },
-    page: async (asked, most) => all(asked).slice(0, most),
-    count: async (asked, most) => Math.min(all(asked).length, most),
+    async page(asked, most, counted) {
+      const found = all(asked);
+      return { joints: found.slice(0, most), count: counted === undefined ? null : Math.min(found.length, counted) };
+    },
   };
 }

@@ -12,10 +12,12 @@ export interface FoundRepository {
   /** Whether any is left of which something was noted since. */
   isBehind(): Promise<boolean>;
   save(rows: readonly FoundRow[]): Promise<void>;
-  /** The newest first, at most so many. */
-  page(asked: FoundAsked, most: number): Promise<readonly FoundJoint[]>;
-  /** How many there are, counted no further than that. */
-  count(asked: FoundAsked, most: number): Promise<number>;
+  /** The newest first, at most so many; and how many there are in all, counted no further than that, where it is asked. */
+  page(
+    asked: FoundAsked,
+    most: number,
+    counted?: number,
+  ): Promise<{ readonly joints: readonly FoundJoint[]; readonly count: number | null }>;
 }
 
 /** By when a joint that was never made sorts. */

@@ -1,16 +1,17 @@
 import type { FoundJoint } from '@kesto/contract';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { NEVER_MADE, type FoundRepository } from './found.repository';
-import { countSql, IS_BEHIND, pageSql, SAVE, TAKE_STALE, type Asked } from './found.sql';
+import { IS_BEHIND, pageSql, SAVE, TAKE_STALE, type Asked } from './found.sql';
 
 interface Row extends Pick<FoundJoint, 'id' | 'tag' | 'title' | 'site' | 'maker' | 'filler' | 'lot' | 'state'> {
   readonly unitId: string;
   readonly unitTag: string;
   readonly unitName: string;
   readonly madeAt: Date;
+  readonly inAll: number | null;
 }
 
-const toFound = ({ unitId, unitTag, unitName, madeAt, ...row }: Row): FoundJoint => ({
+const toFound = ({ unitId, unitTag, unitName, madeAt, inAll: _inAll, ...row }: Row): FoundJoint => ({
   ...row,
   unit: { id: unitId, tag: unitTag, name: unitName },
   madeAt: madeAt.toISOString() === NEVER_MADE ? null : madeAt.toISOString(),
@@ -29,7 +30,9 @@ export function typeormFound({ shopId, manager }: ShopTransaction): FoundReposit
       const when = rows.map(({ madeAt }) => madeAt ?? NEVER_MADE);
       await manager.query(SAVE, [shopId, column('jointId'), column('maker'), column('filler'), column('lot'), when, column('state')]);
     },
-    page: async (asked, most) => (await ask<Row>(pageSql(shopId, asked, most))).map(toFound),
-    count: async (asked, most) => (await ask<{ count: number }>(countSql(shopId, asked, most)))[0]?.count ?? 0,
+    async page(asked, most, counted) {
+      const rows = await ask<Row>(pageSql(shopId, asked, { most, counted }));
+      return { joints: rows.map(toFound), count: counted === undefined ? null : (rows[0]?.inAll ?? 0) };
+    },
   };
 }

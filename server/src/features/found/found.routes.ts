@@ -20,7 +20,7 @@ export function foundRoutes(routes: Registrar, { store }: Pick<Platform, 'store'
   routes.signed('foundCsv', async ({ params, response, inShop, me }) => {
     const asked = readAsked(params.asked);
     await workOff(store, me.shop.id);
-    const joints = await inShop(({ found }) => found.page(asked, FOUND_CSV_MOST));
+    const { joints } = await inShop(({ found }) => found.page(asked, FOUND_CSV_MOST));
     response.attachment('joints.csv').type('csv').send(foundCsv(joints));
   });
 }

@@ -22,14 +22,14 @@ export async function workOff(store: Pick<Store, 'inShop'>, shopId: string): Pro
 
 /** A page of joints, the newest first. */
 export async function foundPage(shop: ShopWork, asked: FoundAsked): Promise<FoundPage> {
-  await freshen(shop);
-  const rows = await shop.found.page(asked, FOUND_PAGE + 1);
+  const freshened = await freshen(shop);
+  const { joints: rows, count } = await shop.found.page(asked, FOUND_PAGE + 1, asked.after === undefined ? FOUND_COUNTED + 1 : undefined);
   const joints = rows.slice(0, FOUND_PAGE);
   const last = joints.at(-1);
   return {
     joints,
     next: rows.length > FOUND_PAGE && last ? placeOf(last) : null,
-    isBehind: await shop.found.isBehind(),
-    count: asked.after === undefined ? await shop.found.count(asked, FOUND_COUNTED + 1) : null,
+    isBehind: freshened === AT_ONCE && (await shop.found.isBehind()),
+    count,
   };
 }

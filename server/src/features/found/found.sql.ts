@@ -53,25 +53,23 @@ export interface Asked {
   readonly parameters: readonly unknown[];
 }
 
-/** Found first, by the narrow table alone; what is shown of them is fetched for those. */
-export function pageSql(shopId: string, asked: FoundAsked, most: number): Asked {
+/** Found first, by the narrow table alone; what is shown of them is fetched for those. Counted in the same question, where that is asked. */
+export function pageSql(
+  shopId: string,
+  asked: FoundAsked,
+  { most, counted }: { readonly most: number; readonly counted?: number | undefined },
+): Asked {
   const { sql, values } = whereOf(asked);
+  const inAll =
+    counted === undefined ? 'null' : `(select count(*)::int from (select 1 from joint_found found where ${sql} limit ${counted}) counted)`;
   return {
     sql: `
 with shown as materialized (select * from joint_found found where ${sql} order by made_at desc, joint_id desc limit ${most})
 select joint.id, joint.tag, joint.title, unit.id as "unitId", unit.tag as "unitTag", unit.name as "unitName", site.name as site, maker.name as maker,
-  shown.filler, shown.lot, shown.made_at as "madeAt", shown.state
+  shown.filler, shown.lot, shown.made_at as "madeAt", shown.state, ${inAll} as "inAll"
 from shown join joint on joint.shop_id = $1 and joint.id = shown.joint_id join unit on unit.shop_id = $1 and unit.id = shown.unit_id
 join site on site.shop_id = $1 and site.id = unit.site_id left join person maker on maker.shop_id = $1 and maker.id = shown.maker_id
 order by shown.made_at desc, shown.joint_id desc`,
-    parameters: [shopId, ...values],
-  };
-}
-
-export function countSql(shopId: string, asked: FoundAsked, most: number): Asked {
-  const { sql, values } = whereOf(asked);
-  return {
-    sql: `select count(*)::int as count from (select 1 from joint_found found where ${sql} limit ${most}) counted`,
     parameters: [shopId, ...values],
   };
 }

@@ -17,6 +17,7 @@ import {
 } from '@kesto/core';
 import { requestHash, sameOrConflict } from '../../platform/db/idempotency';
 import { AppError, notFound } from '../../platform/errors';
+import { schoolsOfJob } from '../jobNotes';
 import { append, authorOf, type Author, type SaidBy } from '../ledger';
 import { photosOf } from '../photos';
 import type { ShopWork } from '../shopWork';
@@ -146,7 +147,8 @@ export async function appendEntry(shop: ShopWork, asked: Asked): Promise<JointLi
   }
   await checkGoesOn(shop, asked.body, links);
   checkEntry(asked, links);
-  if (asked.body.kind === 'looked-at') checkLook(asked, readChain(links), await circuitOf(shop, joint));
+  if (asked.body.kind === 'looked-at')
+    checkLook(asked, readChain(links), { circuit: await circuitOf(shop, joint), schools: await schoolsOfJob(shop, jobId) });
   const anew = asked.body.kind === 'planned-anew' ? await planAnew(shop, asked, hash) : null;
   const flame = lights ? await atTheFlame(shop, asked, { jobId, links }) : null;
   const begins = !isBegun && asked.body.kind !== 'goes-on-from';

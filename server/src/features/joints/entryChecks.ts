@@ -21,6 +21,7 @@ import {
   type LookFinding,
   type LookResult,
   type SafetyClass,
+  type Schools,
 } from '@kesto/core';
 import { AppError } from '../../platform/errors';
 import type { Asked } from './entries.service';
@@ -112,15 +113,23 @@ function checkColdLook({ kind, values }: Asked['body'], contents: readonly Joint
 /** How many times it was sent to be reworked, and was. */
 const reworksOf = (contents: readonly JointEntry[]) => contents.filter(({ kind }) => kind === 'reworked').length;
 
-/** What bars a look, whatever was found; `circuit`: what the joint is for. */
+/** What bars a look, whatever was found: by what the joint is for, and by what the shop or its job asks. */
 export function checkLook(
   { body, person, ...asked }: Asked,
   contents: readonly JointEntry[],
-  circuit: { readonly refrigerant: string; readonly safetyClass?: SafetyClass },
+  {
+    circuit,
+    schools,
+  }: { readonly circuit: { readonly refrigerant: string; readonly safetyClass?: SafetyClass }; readonly schools: Schools },
 ): void {
   if (body.kind !== 'looked-at') return;
   const by = { isMaker: brazersOf(contents).includes(person.onBehalfOf ?? person.id), isLead: isLead({ body, person, ...asked }) };
-  const about = { reworked: reworksOf(contents), refrigerant: circuit.refrigerant, safetyClass: safetyClassOf(circuit) };
+  const about = {
+    reworked: reworksOf(contents),
+    refrigerant: circuit.refrigerant,
+    safetyClass: safetyClassOf(circuit),
+    secondLook: schools.secondLook,
+  };
   const bar = lookBar(body.values as unknown as Parameters<typeof lookBar>[0], { ...by, ...about }); // cast: the schema of a look
   if (bar) throw new AppError('INVALID_INPUT', `values.result: ${LOOK_BAR_WORDS[bar]}`, 'values.result');
 }
