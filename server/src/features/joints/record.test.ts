@@ -208,6 +208,17 @@ describe('a record', () => {
     expect((await entry(joint, accept, uuid(), maren).expect(403)).body.error.message).toContain('brazed');
   });
 
+  test('where the shop asks for another pair of eyes, the maker does not pass it, and somebody else does', async () => {
+    const joint = await newJoint();
+    await plan(joint).expect(200);
+    await entry(joint, brazedBody()).expect(200);
+    await maren.put('/api/schools').send({ secondLook: 'always' }).expect(200);
+    const own = await entry(joint, lookBody());
+    expect([own.status, own.body.error.field]).toEqual([400, 'values.result']);
+    await entry(joint, lookBody(), uuid(), await server.as('oskar')).expect(200);
+    await maren.put('/api/schools').send({}).expect(200);
+  });
+
   test('a correction names what it corrects and leaves that as it was', async () => {
     const joint = await newJoint();
     await plan(joint).expect(200);
