@@ -24,6 +24,16 @@ test('each point is answered where it stands; what this job locked off is never 
   expect(writes[0]?.body).toMatchObject({ kind: 'handed-point', values: { point: 'relief-back', answer: 'none-here' } });
 });
 
+test('what is left open is answered together, each point an entry of its own', async () => {
+  const left = ['label', 'panels'];
+  const job = jobWithStages(ALL.filter(([, , { point }]) => !left.includes(point)) as never, { stage: 'hand-over' }); // cast: kinds of this very stage
+  const { writes } = await showScreen(<HandOverScreen id="job" />, { answers: { ...stageAnswers(job), 'PUT jobs/job/stages/*': {} } });
+  await press('All 2 that are open: done');
+  await settle();
+  const points = writes.map(({ body }) => (body as { values?: { point?: string } }).values?.point);
+  expect(new Set(points)).toEqual(new Set(left));
+});
+
 test('what went in by weight is on the list of what was used before anybody types', async () => {
   const { writes } = await show([CHARGED]);
   await press('Add what was used');

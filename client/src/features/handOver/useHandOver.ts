@@ -70,6 +70,10 @@ export function useHandOver(job: JobView, work: StageWork) {
     /** Told after somebody signed. */
     after: signed ? facts.slice(facts.indexOf(signed) + 1).filter(({ kind }) => kind !== 'done') : [],
     answer: (point: HandOverPoint, answer: HandOverAnswer) => work.note('handed-point', { point, answer }),
+    /** What is still open is done as well, each an answer of its own. */
+    answerRest: async () => {
+      for (const point of open) if (!(await work.note('handed-point', { point, answer: 'done' }))) return;
+    },
     keepUsed: (list: readonly UsedMaterial[]) => work.note('materials', { used: [...list] }),
     keepNote: (note: string, sisters: boolean, nextCheck: string | undefined) =>
       work.note('next-person-note', { note, ...(sisters ? { sisters } : {}), ...(nextCheck ? { nextCheck } : {}) }),

@@ -33,6 +33,7 @@ export const WORDS = {
   begin: 'Begin the pull',
   read: 'Note a reading',
   readTitle: 'Vacuum gauge',
+  notedSince: (noted: number, left: string) => `${noted} noted since it was shut off; ${left} min left. The sheet stays for the next.`,
   keepReading: 'Keep this reading',
   shut: 'Shut the pump off',
   shutNow: 'Shut it off: watch the rise',

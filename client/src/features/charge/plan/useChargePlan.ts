@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
-import { workOutChargeBegan, type CircuitGraph, type LeakLaw, type Told } from '@kesto/core';
+import { lastOf, workOutChargeBegan, type CircuitGraph, type LeakLaw, type Told } from '@kesto/core';
 import { waysIn } from '@kesto/core/charge';
 import { writeMass } from '@kesto/core/unit';
 import { useState } from 'react';
@@ -32,7 +32,9 @@ export function useChargePlan(job: JobView, graph: CircuitGraph | null, work: St
   const [isUnknown, setIsUnknown] = useState(false);
   const [place, setPlace] = useState<LeakLaw>('none');
   const [problem, setProblem] = useState<string | null>(null);
-  const usual = chargeKg === null ? {} : { dataPlate: writeMass(chargeKg ?? 0, units) };
+  // By its plate; else by what was said of it when it was looked for what is lost.
+  const knownKg = chargeKg ?? lastOf(work.facts, 'loss')?.values.chargeKg ?? null;
+  const usual = knownKg === null ? {} : { dataPlate: writeMass(knownKg, units) };
   const figures = useFigures(work.keptAs('plan'), FIGURES, usual);
   const texts = Object.fromEntries(figures.keys.map((key) => [key, figures.textOf(key)]));
   const { read } = readFields(FIGURES, texts, units);

@@ -127,7 +127,7 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
           }}
         />
       </View>
-      {mayRead && (watch.isDecided || watch.isTimeUp) ? <FrameKey label={WORDS.note} onPress={() => setPanel('read')} /> : null}
+      {mayRead && watch.isOver ? <FrameKey label={WORDS.note} onPress={() => setPanel('read')} /> : null}
       <Looks watch={watch} refrigerant={job.circuit.refrigerant} />
     </Sheet>
   );

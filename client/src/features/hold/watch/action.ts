@@ -16,7 +16,7 @@ const mmss = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.flo
 
 /** The one action, by how far the hold is. */
 export function actionOf(watch: HoldWatchWork, { open, busy, units }: Acts): SheetAction {
-  const { state, next, standLeftS, isDecided, isTimeUp, isLive, tracks } = watch;
+  const { state, next, standLeftS, isOver, isLive, tracks } = watch;
   if (state === 'ended') return { label: WORDS.letDown, disabled: busy, onPress: () => open('down') };
   if (state === 'filling') {
     if (standLeftS > 0) {
@@ -27,7 +27,7 @@ export function actionOf(watch: HoldWatchWork, { open, busy, units }: Acts): She
     const at = readingText(formatGaugePressure(gaugePascals(next * 1000), units));
     return { label: WORDS.stands(at), disabled: busy, onPress: () => void watch.step(next) };
   }
-  if (isDecided || isTimeUp) return { label: WORDS.end, disabled: busy, onPress: () => void watch.end() };
+  if (isOver) return { label: WORDS.end, disabled: busy, onPress: () => void watch.end() };
   if (isLive) return { label: WORDS.watching, disabled: true, onPress: () => undefined };
   return { label: tracks.readings.length === 0 ? WORDS.noteFirst : WORDS.note, disabled: busy, onPress: () => open('read') };
 }

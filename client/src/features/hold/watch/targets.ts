@@ -55,4 +55,5 @@ export function soapRowsOf(job: JobView, graph: CircuitGraph | null, kept: KeptH
 
 /** How a row stands in one line. */
 export const lastResult = ({ at }: SoapRow): SoapResult | null => at.findLast(({ result }) => result !== null)?.result ?? null;
-export const isDone = (row: SoapRow): boolean => lastResult(row) !== null && row.at.every(({ result }) => result !== null);
+/** What was wetted at the hold's own pressure: that is what counts, lower ones spare gas. */
+export const isDone = (row: SoapRow): boolean => (row.at.at(-1)?.result ?? null) !== null;

@@ -45,13 +45,15 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     shutS: since(kept.shutAt),
     isSettled: settled !== null && heldS > 0,
     maySoap: fill.soapAt !== null && state !== 'ended' && fill.isNear,
-    isDecided: isDecided(curve),
-    isTimeUp: settled !== null && heldS >= planned * 60,
+    isOver: isDecided(curve) || (settled !== null && heldS >= planned * 60 && (picture.isLive || !mayStillTell(curve))),
     step: (kpag: number) => work.note('hold-step', { hold, pressure: { value: kpag, unit: 'kPag' } }),
     shut: () => work.note('supply-shut', { hold }),
     letDown: (to: VentPlace) => work.note('vented', { hold, to }),
   };
 }
 export type HoldWatchWork = ReturnType<typeof useHoldWatch>;
+
+/** By hand one more reading may decide it: time alone adds nothing. */
+const mayStillTell = (curve: HoldCurve | null): boolean => curve !== null && !isDecided(curve) && curve.hold.minutesNeeded !== null;
 
 const isDecided = (curve: HoldCurve | null): boolean => curve !== null && curve.hold.verdict !== 'cannot-tell';

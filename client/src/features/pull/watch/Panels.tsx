@@ -6,6 +6,7 @@ import { useFigures } from '@/forms/useFigures';
 import { KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { WORDS } from '../words';
+import { mmss } from './mmss';
 import type { PullWatchWork } from './usePullWatch';
 
 interface PanelProps {
@@ -28,6 +29,11 @@ export function VacuumForm({ watch, work, onKept }: PanelProps) {
   return (
     <View style={styles.form}>
       <Heading size={20}>{WORDS.readTitle}</Heading>
+      {watch.state === 'watching' ? (
+        <Words size={15} tone="ink2">
+          {WORDS.notedSince(watch.readings.length, mmss(watch.leftS))}
+        </Words>
+      ) : null}
       <FigureFields figures={figures} />
       <KeepKey label={WORDS.keepReading} busy={work.busy} onPress={() => void keep()} />
     </View>

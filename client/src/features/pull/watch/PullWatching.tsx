@@ -65,7 +65,10 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
   const close = () => setPanel(null);
   const nameOf = (id: string) => (graph ? drawnName(graph, id) : id);
   const { volume } = pull.began.values;
-  const panelProps = { watch, work, onKept: close };
+  // Of a rise many readings are noted one after the other: the sheet stays until it can be judged.
+  const isWatched = watch.state === 'watching' && !watch.maySay;
+  const panelProps = { watch, work, onKept: panel === 'read' && isWatched ? () => undefined : close };
+  const isShown = panel !== null && !(panel === 'read' && watch.state === 'watching' && watch.maySay);
   return (
     <StageSheet
       job={job}
@@ -75,7 +78,7 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
       skipSays={WORDS.skipSays}
       action={work.mayMake ? actionOf(watch, work, { open: setPanel, up: () => router.push(`/jobs/${job.id}`) }) : null}
       why={watch.state === 'judged' && work.state === 'open' ? stillOpenText(work.gates) : undefined}
-      over={panel ? { content: panel === 'read' ? <VacuumForm {...panelProps} /> : <BreakForm {...panelProps} />, onClose: close } : null}
+      over={isShown ? { content: panel === 'read' ? <VacuumForm {...panelProps} /> : <BreakForm {...panelProps} />, onClose: close } : null}
       more={(shut) => (
         <View style={styles.keys}>
           <FrameKey label={WORDS.breakIt} onPress={() => (shut(), setPanel('break'))} />
