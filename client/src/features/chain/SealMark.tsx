@@ -1,4 +1,4 @@
-import { sealNoteText, signingDeviceTexts } from '@kesto/contract/wording';
+import { notSignedTexts, sealNoteText, signingDeviceTexts } from '@kesto/contract/wording';
 import type { Signed } from '@kesto/core/tree';
 import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
@@ -24,9 +24,9 @@ export function SealMark({ signed, older }: { signed: Signed | null; older: Sign
         {signed.bySignature > 0 ? ` ${WORDS.byDevices(signed.bySignature)}` : ''}
       </Words>
       {older === 'continued' ? <Words>{WORDS.continued}</Words> : null}
-      {signed.notSigned.map(({ in: name, entry }) => (
-        <Words key={`${name} ${entry}`} size={14} tone="amber">
-          {WORDS.notSigned(name, entry)}
+      {notSignedTexts(signed.notSigned).map((text) => (
+        <Words key={text} size={14} tone="amber">
+          {text}
         </Words>
       ))}
       {[true, false].flatMap((isVouched) =>

@@ -8,6 +8,5 @@ export const WORDS = {
   byDevices: (count: number) =>
     count === 1 ? 'One entry is signed by the device it was tapped on.' : `${count} entries are signed by the devices they were tapped on.`,
   continued: 'What you kept from before is the beginning of it: nothing was taken away or put in since.',
-  notSigned: (name: string, entry: number) => `${name}, entry ${entry}: not signed, though that person’s device had a key by then`,
   compare: 'Is the key theirs? Read these words out to them by telephone.',
 } as const;

@@ -56,6 +56,27 @@ export const signingDeviceText = ({ name, vouchedBy }: SigningDevice): string =>
 /** Whose devices signed, each once: one person has more than one. */
 export const signingDeviceTexts = (devices: readonly SigningDevice[]): readonly string[] => [...new Set(devices.map(signingDeviceText))];
 
+/** Numbers in their order as a person reads them: 2 to 5, 8. */
+function rangesText(entries: readonly number[]): string {
+  const runs: number[][] = [];
+  for (const entry of entries) {
+    const last = runs.at(-1);
+    if (last && entry === (last.at(-1) ?? 0) + 1) last.push(entry);
+    else runs.push([entry]);
+  }
+  return runs.map((run) => (run.length > 2 ? `${run[0]} to ${run.at(-1)}` : run.join(', '))).join(', ');
+}
+
+/** Entries of people whose devices had keys that no device signed, a line a chain; a job's chain is named by its number alone. */
+export function notSignedTexts(notSigned: Signed['notSigned']): readonly string[] {
+  const chains = [...new Set(notSigned.map((one) => one.in))];
+  return chains.map((chain) => {
+    const entries = notSigned.filter((one) => one.in === chain).map(({ entry }) => entry);
+    const what = `${entries.length === 1 ? 'entry' : 'entries'} ${rangesText(entries)}`;
+    return `${/^\d+$/.test(chain) ? `Job ${chain}` : chain}, ${what}: not signed, though that person’s device had a key by then.`;
+  });
+}
+
 /** What a file proves beyond that it hangs together, in sentences. */
 export function signedTexts(signed: Signed): readonly string[] {
   const { shop, sealedAt, notes, older, bySignature, notSigned, devices } = signed;
@@ -65,7 +86,7 @@ export function signedTexts(signed: Signed): readonly string[] {
     ...(bySignature > 0
       ? [`${bySignature === 1 ? 'One entry was' : `${bySignature} entries were`} signed by the device of whoever wrote it.`]
       : []),
-    ...notSigned.map((one) => `${one.in}, entry ${one.entry}: not signed, though that person’s device had a key by then.`),
+    ...notSignedTexts(notSigned),
     ...signingDeviceTexts(devices),
     ...notes.map((note) => `${sealNoteText(note)}.`),
   ];
