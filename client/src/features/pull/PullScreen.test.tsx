@@ -81,6 +81,16 @@ describe('while it is pulled', () => {
     expect(screen.queryByText('Judge the rise')).toBeNull();
   });
 
+  test('of a rise one reading is noted after the other on one sheet, which says what is left', async () => {
+    const { writes } = await show([RIG, BEGAN, READ(190), noted('valve-shut', {}), READ(200), READ(210)]);
+    await press(/^Note a reading/);
+    expect(screen.getByText(/noted since it was shut off; .* min left/)).toBeTruthy();
+    await type('gauge', '215 micron');
+    await press('Keep this reading');
+    expect(writes[0]?.body).toMatchObject({ kind: 'pull-read' });
+    expect(screen.getByLabelText('gauge')).toBeTruthy();
+  });
+
   test('a break says how it is done; what was broken is kept as it was read', async () => {
     const { writes } = await show([RIG, BEGAN, READ(1500), noted('valve-shut', {}), RISE('wet')]);
     expect(await screen.findByText('Wet')).toBeTruthy();

@@ -31,7 +31,7 @@ interface PullWatchingProps {
   readonly onAnew: () => void;
 }
 
-function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: Panel) => void; up: () => void }): SheetAction {
+function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: Panel | null) => void; up: () => void }): SheetAction {
   const { state, isDry, leftS, maySay, moments, isLive } = watch;
   const disabled = work.busy;
   if (work.state !== 'open') return { label: WORDS.toJob, onPress: acts.up };
@@ -44,9 +44,13 @@ function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: P
       };
     return { label: WORDS.breakIt, disabled, onPress: () => acts.open('break') };
   }
+  const judge = () => {
+    acts.open(null);
+    void watch.judge();
+  };
   if (state === 'watching')
     return maySay
-      ? { label: WORDS.judge, disabled, onPress: () => void watch.judge() }
+      ? { label: WORDS.judge, disabled, onPress: judge }
       : isLive
         ? { label: WORDS.watchOn(mmss(leftS)), disabled: true, onPress: () => undefined }
         : { label: leftS > 0 ? `${WORDS.read}, ${mmss(leftS)}` : WORDS.read, disabled, onPress: () => acts.open('read') };
