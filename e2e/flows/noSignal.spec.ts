@@ -127,7 +127,7 @@ test('without a signal nothing is lost, nothing is doubled, and the page says so
     await page.reload();
     await says(kesto, 'all stored');
     await expect(page.getByRole('list', { name: 'entries' }).getByRole('listitem')).toHaveCount(2);
-    await expect(page.getByLabel(/^photo /).first()).toBeVisible();
+    await expect(page.getByLabel(/^picture /).first()).toBeVisible();
   });
 
   await test.step('looked at: the answer is lost, and there is one look', async () => {
