@@ -22,7 +22,7 @@ export function ChainStrip(props: ChainStripProps) {
 
 const DETAILED = { radius: 18, least: 86, row: 50, height: 162 } as const;
 /** A bold letter of fourteen pixels is so wide, on the whole. */
-const LETTER = 7.4;
+const LETTER = 7.2;
 /** A second line of what an entry is called. */
 const LINE = 17;
 const BARE = { radius: 13, least: 26, row: 40, height: 82 } as const;
