@@ -1,21 +1,11 @@
-import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '../fixtures/test';
+import { verify } from '../fixtures/verify';
 import { Kesto } from '../pages/kesto';
 import { pngPhoto } from '../fixtures/photo';
 
-const ROOT = path.join(import.meta.dirname, '../..');
 const shownText = (kesto: Kesto, text: string | RegExp) => kesto.page.getByText(text).filter({ visible: true }).first();
-
-/** What the command says of a file, held against an older one. */
-function verify(file: string, older: string): Record<string, unknown> {
-  const { stdout, stderr } = spawnSync(process.execPath, ['scripts/kesto.mjs', 'verify', '--older', older], {
-    ...{ input: readFileSync(file, 'utf8'), encoding: 'utf8', cwd: ROOT },
-  });
-  expect(stderr).toBe('');
-  return JSON.parse(stdout) as Record<string, unknown>; // cast: the command answers an object
-}
 
 /** Notes the rework as made already, and goes to its look. */
 async function reworks(kesto: Kesto): Promise<void> {
@@ -37,14 +27,7 @@ test('the heat pump’s joints are looked at: one reworked and accepted, one cut
   const kept = (name: string) => path.join(info.outputDir, name);
   async function copy(tag: string, name: string): Promise<string> {
     await kesto.findTag(tag);
-    const download = page.waitForEvent('download');
-    await page
-      .getByText(/^give a copy$/i)
-      .filter({ visible: true })
-      .first()
-      .click();
-    await (await download).saveAs(kept(name));
-    return kept(name);
+    return kesto.givesCopy(kept(name));
   }
 
   await kesto.signIn('Maren Ito-Dahl');

@@ -1,25 +1,12 @@
-import { spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '../fixtures/test';
+import { verify } from '../fixtures/verify';
 import { Kesto } from '../pages/kesto';
 
 test.setTimeout(180_000);
 
-const ROOT = `${import.meta.dirname}/../..`;
 const FINISHED = 'HS3-03';
-
-/** What the command says of a file, held against another. */
-function verify(file: string, older?: string): Record<string, unknown> {
-  const options = older ? ['--older', older] : [];
-  const { stdout, stderr } = spawnSync(process.execPath, ['scripts/kesto.mjs', 'verify', ...options], {
-    input: readFileSync(file),
-    encoding: 'utf8',
-    cwd: ROOT,
-  });
-  expect(stderr).toBe('');
-  return JSON.parse(stdout) as Record<string, unknown>; // cast: the command answers an object
-}
 
 test('a record is signed by its device, sealed by the shop, and a copy from before finds one that was cut short', async ({
   page,
@@ -27,16 +14,7 @@ test('a record is signed by its device, sealed by the shop, and a copy from befo
   test.skip(info.project.name !== 'phone', 'the same copies on both');
   const kesto = new Kesto(page);
   const kept = (name: string) => path.join(info.outputDir, name);
-  const copy = async (name: string) => {
-    const download = page.waitForEvent('download');
-    await page
-      .getByText(/^give a copy$/i)
-      .filter({ visible: true })
-      .first()
-      .click();
-    await (await download).saveAs(kept(name));
-    return kept(name);
-  };
+  const copy = (name: string) => kesto.givesCopy(kept(name));
 
   await page.goto('/');
   await kesto.signIn('Bo Aalto');

@@ -52,6 +52,15 @@ export class Kesto {
     await this.page.getByTestId('action').filter({ hasText: label, visible: true }).click();
   }
 
+  /** Takes a copy of what is open, under that path. */
+  async givesCopy(path: string): Promise<string> {
+    const download = this.page.waitForEvent('download');
+    const key = this.page.getByText(/^give a copy$/i).filter({ visible: true });
+    await key.first().click();
+    await (await download).saveAs(path);
+    return path;
+  }
+
   /** A joint that was made already: noted by a form, not at the torch. */
   async notesAfterwards(): Promise<void> {
     await this.page.getByTestId('round').filter({ visible: true }).click();

@@ -14,7 +14,8 @@ export interface FlawOnRing {
 }
 
 const TURN = 360;
-const onTurn = (deg: number) => ((deg % TURN) + TURN) % TURN;
+/** An angle on the dial, 0 to under 360 [degrees]. */
+export const onTurn = (deg: number): number => ((deg % TURN) + TURN) % TURN;
 
 /**
  * How large a flaw is that was marked on the ring.

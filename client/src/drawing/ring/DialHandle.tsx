@@ -1,9 +1,10 @@
 import { clockText } from '@kesto/contract/wording';
+import { onTurn } from '@kesto/core';
 import { useRef } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { stepKeys } from '@/ui/stepKeys';
-import { degAt, DIAL, onDial, onTurn } from './dial';
+import { degAt, DIAL, onDial } from './dial';
 
 interface DialHandleProps {
   readonly label: string;

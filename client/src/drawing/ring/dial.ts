@@ -1,3 +1,5 @@
+import { onTurn } from '@kesto/core';
+
 /** The dial's own measure; it is scaled to the paper. */
 export const DIAL = {
   width: 330,
@@ -22,7 +24,6 @@ export const onDial = (deg: number, radius: number): At => [DIAL.x + radius * Ma
 
 const TURN = 360;
 const STEP = 5;
-export const onTurn = (deg: number): number => ((deg % TURN) + TURN) % TURN;
 
 /** The angle under a finger, in steps of five degrees. */
 export const degAt = ([x, y]: At): number => onTurn(Math.round(Math.atan2(x - DIAL.x, DIAL.y - y) / RAD / STEP) * STEP);

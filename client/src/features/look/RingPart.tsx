@@ -1,9 +1,9 @@
 import type { JointView } from '@kesto/contract/api';
 import { clockText, FINDING_WORDS } from '@kesto/contract/wording';
-import { flawOnRing, formatLength, readingText, type Flaw } from '@kesto/core';
+import { flawOnRing, formatLength, onTurn, readingText, type Flaw } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
-import { degAt, DIAL, onTurn } from '@/drawing/ring/dial';
+import { degAt, DIAL } from '@/drawing/ring/dial';
 import { DialHandle } from '@/drawing/ring/DialHandle';
 import { RingDial } from '@/drawing/ring/RingDial';
 import { Measured } from '@/features/plan';

@@ -1,7 +1,7 @@
 import type { PlanAnswer } from '../../engine/plan';
 import type { BrazedValues, JointView } from '../../joints/types';
 import { coldEntryText } from './cold';
-import { clockText } from './dial';
+import { flawText } from './dial';
 import { goesOnText } from './goesOn';
 import { heldEntryText } from './hold';
 import { pulledEntryText } from './pull';
@@ -9,7 +9,6 @@ import { runEntryText } from './run';
 import { FINDING_WORDS, LOOK_RESULT_WORDS } from './record';
 import {
   againstPlan,
-  flawOnRing,
   ALLOWED,
   formatDuration,
   formatFlow,
@@ -88,13 +87,6 @@ export function madeRows(answer: PlanAnswer | null, made: BrazedValues | null, u
   }));
 }
 
-/** Where on the ring, as a clock face. */
-function flawText(flaw: unknown): string {
-  if (typeof flaw !== 'object' || flaw === null) return '';
-  const { fromDeg, toDeg } = flaw as Flaw; // cast: the schema of a look
-  return `, ${Math.round(flawOnRing({ fromDeg, toDeg }, 1).degrees)}° from ${clockText(fromDeg)} to ${clockText(toDeg)} o’clock`;
-}
-
 export const sentenceOf = (content: JointEntry): string => {
   const { values } = content;
   if (content.corrects) return content.corrects.why;
@@ -113,7 +105,7 @@ export const sentenceOf = (content: JointEntry): string => {
   const reason = values['reason'] ? `Other than planned: ${String(values['reason'])} ` : '';
   const findings =
     Array.isArray(values['findings']) && values['findings'].length > 0
-      ? `${values['findings'].map((name) => FINDING_WORDS[name as LookFinding]).join(', ')}${flawText(values['flaw'])}. `
+      ? `${values['findings'].map((name) => FINDING_WORDS[name as LookFinding]).join(', ')}${values['flaw'] ? `, ${flawText(values['flaw'] as Flaw)}` : ''}. `
       : ''; // cast: as above
   return `${result}${filler}${reason}${findings}${String(values['note'] ?? values['why'] ?? (values['chosen'] ? `${String(values['chosen'])} chosen` : ''))}`;
 };

@@ -57,7 +57,7 @@ const styles = StyleSheet.create({
     gap: 14,
     alignItems: 'center',
     borderWidth: 3,
-    borderStyle: 'double' as never,
+    borderStyle: 'double' as never, // cast: the page knows more of them than the types
     paddingHorizontal: 14,
     paddingVertical: 6,
   },
