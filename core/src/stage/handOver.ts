@@ -28,6 +28,15 @@ export const openHandOver = (facts: readonly StageFact[]): readonly HandOverPoin
     return said === undefined || (said === 'none-here' && !mayBeNoneHere(facts, point));
   });
 
+/** Where an answer too many hurts somebody: each is looked at and answered by itself. */
+const ONE_BY_ONE: readonly HandOverPoint[] = [
+  ...(['put-back', 'relief-back', 'switches-back', 'leak-look', 'joint-tightness', 'locks-off', 'back-in-service'] as const),
+];
+
+/** What is open of the list at the end and may be answered together. */
+export const openTogether = (facts: readonly StageFact[]): readonly HandOverPoint[] =>
+  openHandOver(facts).filter((point) => !ONE_BY_ONE.includes(point));
+
 /** Signed, and by whom; null where nobody has. */
 export const signedOff = (facts: readonly StageFact[]): FactOf<'signed-off'> | null => lastOf(facts, 'signed-off') ?? null;
 

@@ -68,8 +68,8 @@ function Ready({ job }: { job: JobView }) {
       {end.points.map((row) => (
         <PointRow key={row.point} row={row} end={end} mayNote={work.mayNote} />
       ))}
-      {work.mayNote && end.open.length > 1 ? (
-        <FrameKey label={WORDS.restDone(end.open.length)} disabled={work.busy} onPress={() => void end.answerRest()} />
+      {work.mayNote && end.together.length > 1 ? (
+        <FrameKey label={WORDS.together(end.together.length)} disabled={work.busy} onPress={() => void end.answerTogether()} />
       ) : null}
     </StageSheet>
   );

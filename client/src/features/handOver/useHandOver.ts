@@ -7,6 +7,7 @@ import {
   lastOf,
   mayBeNoneHere,
   openHandOver,
+  openTogether,
   signedOff,
   stagesNotEnded,
   type HandOverAnswer,
@@ -45,6 +46,7 @@ export function useHandOver(job: JobView, work: StageWork) {
   const { facts } = work;
   const joints = useJointsOf(useMemo(() => job.order.map(({ id }) => id), [job.order]));
   const open = openHandOver(facts);
+  const together = openTogether(facts);
   const signed = signedOff(facts);
   const report = lastOf(facts, 'report');
   const used = factsOf(facts, 'materials').flatMap(({ values }) => values.used);
@@ -70,9 +72,10 @@ export function useHandOver(job: JobView, work: StageWork) {
     /** Told after somebody signed. */
     after: signed ? facts.slice(facts.indexOf(signed) + 1).filter(({ kind }) => kind !== 'done') : [],
     answer: (point: HandOverPoint, answer: HandOverAnswer) => work.note('handed-point', { point, answer }),
-    /** What is still open is done as well, each an answer of its own. */
-    answerRest: async () => {
-      for (const point of open) if (!(await work.note('handed-point', { point, answer: 'done' }))) return;
+    together,
+    /** What may be answered together is done, each an entry of its own. */
+    answerTogether: async () => {
+      for (const point of together) if (!(await work.note('handed-point', { point, answer: 'done' }))) return;
     },
     keepUsed: (list: readonly UsedMaterial[]) => work.note('materials', { used: [...list] }),
     keepNote: (note: string, sisters: boolean, nextCheck: string | undefined) =>

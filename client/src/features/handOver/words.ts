@@ -6,7 +6,7 @@ export const WORDS = {
   noAfter: 'No readings of the machine run in: the charge has none yet.',
   list: (open: number, all: number) => (open === 0 ? 'all put back, proven and told' : `${open} of ${all} still open`),
   done: 'done',
-  restDone: (open: number) => `All ${open} that are open: done`,
+  together: (open: number) => `All ${open} that can hurt nobody: done`,
   noneHere: 'none here',
   materials: 'what was used',
   addMaterial: 'Add what was used',
