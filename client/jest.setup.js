@@ -8,6 +8,8 @@ globalThis.localStorage ??= {
 };
 
 // Saves through a browser's links, which are not here either.
+// No line beside the requests: what is watched is asked for.
+jest.mock('@/api/line', () => ({ openLine: () => ({ close: () => undefined }) }));
 jest.mock('file-saver', () => ({ saveAs: jest.fn() }));
 
 // Gestures reach for the device's own recognisers.

@@ -18,7 +18,7 @@ import type { Body, RouteName } from './routes';
 import { schoolsRequest } from './engine/schema';
 import { signInRequest, unitsRequest } from './session/schema';
 import { putVanRequest } from './shop/schema';
-import { fromInstrument, holdLogRequest, pairingRequest, standInRequest } from './instruments/schema';
+import { fromInstrument, fromWatcher, holdLogRequest, pairingRequest, seriesEndRequest, standInRequest } from './instruments/schema';
 import { readLabelRequest } from './labels/schema';
 import { endDeviceRequest, setDeviceRequest, vouchRequest } from './devices/schema';
 import { putShopKeyRequest, setServerRequest } from './seal/schema';
@@ -28,7 +28,7 @@ import { overruleBesideRequest, putStageEntryRequest } from './stages/schema';
 import { putSiteRequest, putUnitRequest } from './units/schema';
 
 export * from './circuits/schema';
-export { fromInstrument };
+export { fromInstrument, fromWatcher };
 export * from './engine/schema';
 export * from './engine/pullSchema';
 export * from './engine/chargeSchema';
@@ -70,6 +70,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   setPairing: pairingRequest,
   setStandIn: standInRequest,
   setHoldLog: holdLogRequest,
+  setSeriesEnd: seriesEndRequest,
   setDayPin: putDayPinRequest,
   putPinOverruling: putPinOverrulingRequest,
   putPinSeen: putPinSeenRequest,

@@ -49,6 +49,7 @@ export const REFUSAL_REASONS = [
   'coldest-above-hottest',
   'low-above-high',
   'no-such-hold',
+  'no-strength-test',
   'no-such-pull',
   'no-charge-begun',
   'over-max-charge',

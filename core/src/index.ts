@@ -134,6 +134,7 @@ export * from './heat/glow';
 export * from './plan/schools';
 export type { CircuitGraph, CircuitLink, CircuitPart } from './circuit/graph';
 export { readCircuit } from './circuit/readCircuit';
+export { limitErrors } from './circuit/partLimits';
 export * from './circuit/edit';
 export * from './circuit/branch';
 export * from './circuit/jointsNear';

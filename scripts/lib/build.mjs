@@ -123,6 +123,7 @@ export async function buildServer() {
   copyPrintFonts();
   await buildBundle('server/src/main.ts', 'server/dist/main.mjs', SERVER_SOURCES);
   await buildBundle('server/src/features/photos/photoWorker.ts', 'server/dist/photoWorker.mjs', SERVER_SOURCES);
+  await buildBundle('server/src/features/instruments/analyst/analystWorker.ts', 'server/dist/analystWorker.mjs', SERVER_SOURCES);
   await buildInstruments();
   await buildBundle('server/src/tools/inspectDatabase.ts', 'server/dist/inspectDatabase.mjs', SERVER_SOURCES);
 }

@@ -1,9 +1,11 @@
 import { fileURLToPath } from 'node:url';
+import { LIVE_PATH, WATCH_PATH } from '@kesto/contract';
 import { systemClock } from './platform/clock';
 import { ConfigError, configFromEnvironment, isOpenToListeners, type Config } from './platform/config';
 import { databaseFailure } from './platform/db/failures';
 import { prepareDatabase, SharedDatabaseError } from './platform/db/prepare';
 import { buildApp } from './platform/http/app';
+import type { Platform } from './platform/http/context';
 import { listen } from './platform/http/listen';
 import { buildMetrics } from './platform/metrics';
 import { logFile } from './platform/log/logFile';
@@ -16,10 +18,10 @@ import { sayRestored } from './features/audit';
 import { sealDesk, shopKeysIn } from './features/seal';
 import { photoQueue } from './features/photos';
 import { firstCode, openFirstShop } from './features/people';
-import { queuedPasswords } from './features/session';
-import { liveDesk, noStandIns, standIns } from './features/instruments';
+import { queuedPasswords, watcher } from './features/session';
+import { analystThread, liveDesk, noStandIns, standIns, watchDesk } from './features/instruments';
 import { isOwnHost } from './platform/http/ownHost';
-import { listenLive } from './platform/live/listenLive';
+import { listenLive, type LiveEnd } from './platform/live/listenLive';
 
 /** How often what waits is done in the shops in which something was done. */
 const CHORES_EVERY_MS = 60_000;
@@ -34,12 +36,12 @@ async function run(config: Config): Promise<void> {
   const { store, busyShops } = busyStore(kept);
   const seals = sealDesk({ store: kept, keys: shopKeysIn(config.dataDir), clock: systemClock });
   const speaks = { store, clock: systemClock, demo: config.demo };
-  const live = liveDesk(speaks);
+  const barredShop = config.demo ? null : DEMO_SHOP;
+  const { live, analyst, ends } = liveGround({ ...speaks, barredShop });
   const platform = {
     ...speaks,
-    live,
+    ...{ live, analyst, barredShop },
     standIns: config.demo ? standIns({ ...speaks, live }, standInOf(config)) : noStandIns,
-    barredShop: config.demo ? null : DEMO_SHOP,
     dataDir: config.dataDir,
     photos,
     fontsDir: fileURLToPath(new URL('./fonts', import.meta.url)),
@@ -54,7 +56,7 @@ async function run(config: Config): Promise<void> {
   await sayRestored(store, config.dataDir);
   const server = await listen(buildApp(platform, log, { ...config, tls: config.tls !== null }), config);
   const hearsHost = (host: string) => isOwnHost(host, config.publicUrl);
-  const deaf = listenLive(server, { path: live.path, isOwnHost: hearsHost, onLine: live.answer });
+  const deaf = listenLive(server, { isOwnHost: hearsHost, ends });
   log.info({ port: config.port, host: config.host }, 'ready');
   process.send?.({
     signIns: config.demo ? demoPeople() : [],
@@ -75,10 +77,24 @@ async function run(config: Config): Promise<void> {
     platform.standIns.stop();
     clearInterval(doing);
     deaf();
+    analyst.close();
     server.close(() => void db.destroy().finally(() => process.exit(0)));
     server.closeIdleConnections();
   }
   for (const signal of ['SIGTERM', 'SIGINT', 'disconnect'] as const) process.on(signal, stop);
+}
+
+/** Where instruments speak and pages watch, and the thread that works out what is sent. */
+function liveGround(ground: Pick<Platform, 'store' | 'clock' | 'demo' | 'barredShop'>) {
+  const live = liveDesk(ground);
+  const analyst = analystThread(fileURLToPath(new URL('./analystWorker.mjs', import.meta.url)));
+  const watches = watchDesk({ ...ground, analyst, whoWatches: watcher(ground) });
+  live.onNews(watches.isNew);
+  const ends: readonly LiveEnd[] = [
+    { path: LIVE_PATH, caller: 'instrument', onLine: live.answer },
+    { path: WATCH_PATH, caller: 'page', onLine: watches.answer },
+  ];
+  return { live, analyst, ends };
 }
 
 /** A stand-in speaks to this very server, as an instrument on this machine would. */

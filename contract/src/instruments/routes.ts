@@ -15,6 +15,10 @@ export const INSTRUMENT_ROUTES = {
     summary: 'What instruments have sent of a pull, thinned for a screen, and what its rise shows so far',
     roles: EVERYBODY,
   }),
+  setSeriesEnd: put<object, Done>()('/api/jobs/:job/series/:series/end', {
+    summary: 'An instrument is let go: it is heard no more, what it sent stays',
+    roles: MAKERS,
+  }),
   setHoldLog: put<HoldLogRequest, KeptLog>()('/api/jobs/:job/holds/:hold/logs/:log', {
     summary: 'A logger’s file of a hold, piece by piece',
     roles: MAKERS,

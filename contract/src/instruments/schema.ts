@@ -2,11 +2,13 @@ import Joi from 'joi';
 import { LIVE_KINDS, LIVE_QUANTITIES } from '@kesto/core';
 import { quantity } from '../schema/quantity';
 import { line, uuid } from '../schema/texts';
-import { LOG_PIECE, type FromInstrument, type HoldLogRequest, type PairingRequest, type StandInRequest } from './types';
+import { LOG_PIECE, type FromInstrument, type FromWatcher, type HoldLogRequest, type PairingRequest, type StandInRequest } from './types';
 
 const word = (words: readonly string[]) => Joi.string().valid(...words);
 
 export const pairingRequest = Joi.object<PairingRequest>({ hold: uuid.required() });
+/** What is let go stands in the address. */
+export const seriesEndRequest = Joi.object({});
 export const standInRequest = Joi.object<StandInRequest>({
   hold: uuid.required(),
   factor: Joi.number().min(1).max(1000).required(),
@@ -37,6 +39,12 @@ export const holdLogRequest = Joi.object<HoldLogRequest>({
     })
     .required(),
   samples: Joi.array().max(LOG_PIECE).items(sample).required(),
+});
+
+/** What a page asks to watch. */
+export const fromWatcher = Joi.object<FromWatcher>({
+  watch: Joi.object({ of: word(['hold', 'pull']).required(), job: uuid.required(), id: uuid.required(), by: uuid.allow(null) }).required(),
+  person: uuid.required(),
 });
 
 /** One of three messages: a code with what the instrument is, the token it was given, or samples. */

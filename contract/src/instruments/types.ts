@@ -1,5 +1,20 @@
 import type { LiveKind, LiveQuantity, Quantity, Told, VacuumSample, Worked } from '@kesto/core';
 
+/** Where a page watches what instruments send. */
+export const WATCH_PATH = '/watch';
+
+/** What a page asks to be told, once; another asks for something else. */
+export interface FromWatcher {
+  readonly watch: { readonly of: 'hold' | 'pull'; readonly job: string; readonly id: string; readonly by?: string | null };
+  /** Who signed in on this page: as in every request. */
+  readonly person: string;
+}
+/** The newest picture, at most twice a second; or why there is none. */
+export type ToWatcher =
+  | { readonly hold: HoldLive }
+  | { readonly pull: PullLive }
+  | { readonly refused: { readonly code: string; readonly message: string } };
+
 /** Where instruments connect. */
 export const LIVE_PATH = '/live';
 /** A code is good for so long, once. */
@@ -80,12 +95,18 @@ export interface LiveSeries {
   readonly samples: number;
   readonly isSilent: boolean;
   readonly disagreements: number;
+  /** Its latest figures, each in the unit of its quantity; none where a block has just ended. */
+  readonly last: readonly { readonly quantity: LiveQuantity; readonly value: number }[];
+  /** It is let go: heard no more. */
+  readonly isEnded: boolean;
 }
 
 /** The same of a pull: a vacuum over the series' clock, and what its rise shows so far; null while the pump runs. */
 export interface PullLive {
   readonly entries: number;
   readonly series: readonly LiveSeries[];
+  /** The instrument that it is judged by; null where none can. */
+  readonly judgedBy: string | null;
   readonly points: readonly VacuumSample[];
   readonly judged: Worked<'rise'> | null;
 }
@@ -95,6 +116,8 @@ export interface HoldLive {
   /** How long the job's chain is: whoever has a shorter one asks for it again. */
   readonly entries: number;
   readonly series: readonly LiveSeries[];
+  /** The instrument that it is judged by; null where none can. */
+  readonly judgedBy: string | null;
   readonly points: readonly LivePoint[];
   /** Null until two samples count. */
   readonly curve: {

@@ -4,3 +4,4 @@ export { LIMIT_KINDS, TEST_PRACTICES, type LimitKind, type TestPractice } from '
 export type { HoldReach } from './reach';
 export type { HoldPlanRequest } from './request';
 export { keepAwayM, storedEnergyJ } from './steps';
+export type { StrengthPlan } from './strength';

@@ -1,4 +1,5 @@
 import { tubePlace, type CircuitGraph, type CircuitLink, type CircuitPart } from '../circuit/graph';
+import { LIMIT_PA } from '../circuit/partLimits';
 import { annealedRating } from '../pressure/annealedRating';
 import type { LimitKind } from '../ledger/words';
 import { isCarbonDioxide } from '../refrigerant/safetyClasses';
@@ -29,7 +30,6 @@ export interface PlateLimits {
   readonly highPa: number;
 }
 
-const LIMIT_PA = { min: 1000, max: 20e6 } as const;
 /** Never nearer to a relief valve's setting. Source: codes, trade [M-L]. */
 const OF_RELIEF = 0.9;
 /** A gauge is read below this share of its range. Source: trade [M-L]. */

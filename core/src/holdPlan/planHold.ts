@@ -15,6 +15,7 @@ import { holdLimits, type HoldLimit, type PlateLimits } from './limits';
 import { holdReach, type HoldReach } from './reach';
 import type { HoldPlanRequest } from './request';
 import { holdStepsPa, keepAwayM, LEAST_HOLD_PA, storedEnergyJ } from './steps';
+import { strengthPlan, type StrengthPlan } from './strength';
 
 export interface HoldPlan {
   readonly testGaugePa: number;
@@ -23,6 +24,8 @@ export interface HoldPlan {
   readonly unknown: readonly string[];
   readonly takeOff: readonly string[];
   readonly reach: HoldReach;
+  /** A strength test before it, where there may be one. */
+  readonly strength: StrengthPlan;
   readonly stepsGaugePa: readonly number[];
   readonly fillGaugePa: number;
   /** Of the relief valve on the rig. */
@@ -171,6 +174,7 @@ export function planHold(request: HoldPlanRequest): Result<HoldPlan> {
   const typedM3 = plan.volume ? read.volumeM3('plan.volume', plan.volume, { min: 1e-6, max: 100 }) : null;
   const countedM3 = typedM3 ?? volumeOfPartsM3(plan.circuit, reach.reached, read);
   if (read.errors.length > 0 || !cappedBy) return fail(...read.errors);
+  const strength = strengthPlan(plan, { reach, plate, limits }, read);
   const isLow = limits.some(({ kind }) => kind === 'plate-low');
   const testGaugePa = Math.min(practicePa(request, isLow, cappedBy.gaugePa, read.atmosphere), cappedBy.gaugePa);
   const fillGaugePa = Math.min(testGaugePa, fillPa(cappedBy.gaugePa, nowC, hottestC, read.atmosphere));
@@ -183,7 +187,7 @@ export function planHold(request: HoldPlanRequest): Result<HoldPlan> {
   const minutesNeeded = isKnown ? minutesToSee(plan, { volumeM3: likelyM3, gaugePa: fillGaugePa, celsius: nowC }, read) : null;
   if (read.errors.length > 0) return fail(...read.errors);
   return ok({
-    ...{ testGaugePa, cappedBy, limits, unknown, takeOff, reach, fillGaugePa },
+    ...{ testGaugePa, cappedBy, limits, unknown, takeOff, reach, strength, fillGaugePa },
     stepsGaugePa: holdStepsPa(fillGaugePa, isCarbonDioxide(plan.refrigerant) && !isLow),
     reliefGaugePa: Math.min(cappedBy.gaugePa, RIG_RELIEF * testGaugePa),
     ...{ volumeM3: countedM3 > 0 ? countedM3 : null, likelyM3: isKnown ? likelyM3 : null },

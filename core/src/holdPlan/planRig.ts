@@ -45,6 +45,7 @@ export function planRig(request: RigRequest): Result<HoldPlan> {
   const minutesNeeded = minutesToSee(request, { volumeM3, gaugePa, celsius }, read);
   return ok({
     ...{ testGaugePa: gaugePa, fillGaugePa: gaugePa, cappedBy, limits, unknown: [], takeOff: [], reach: NO_REACH },
+    strength: { may: false, parts: [] },
     ...{ stepsGaugePa: holdStepsPa(gaugePa, false), reliefGaugePa: cappedBy.gaugePa, volumeM3, likelyM3: volumeM3 },
     ...{ storedEnergyJ: energyJ, distanceM: keepAwayM(energyJ), nitrogenM3: null, minutesNeeded, cautions: [] },
   });

@@ -28,7 +28,7 @@ export { isDrawnWell } from './strokes';
 export { tellsWell, type Misfit } from './tells';
 export { chargeOf, workOutChargeBegan, workOutCharged, type ChargedFor } from './workOutCharge';
 export { forecastCurve, judgePull, pumpingOf, workOutPullBegan, workOutRigAlone, type LivePulled, type PulledFor } from './workOutPull';
-export { countedReadings, judgeKept, requestOfKept, type LiveHeld } from './judgeHold';
+export { countedReadings, judgeKept, requestOfKept, type LiveHeld, type LiveJudged } from './judgeHold';
 export { heldFigures, holdRequestOf, planOfHold, workOutHoldBegan, type WorkedHoldFor } from './workOutHold';
 export { withCompressors, workOut, type Held, type HeldAtFlame, type HeldFor } from './workOut';
 export * from './findings';

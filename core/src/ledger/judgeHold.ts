@@ -25,6 +25,15 @@ export function countedReadings(kept: HoldTimes & Pick<KeptHold, 'readings'>): r
     .filter(([seconds], i, all) => i === 0 || seconds > (all[i - 1]?.[0] ?? 0));
 }
 
+/** What an instrument has sent of a hold, and which series it is judged by. */
+export interface LiveJudged {
+  readonly by: string;
+  readonly samples: readonly LiveSample[];
+}
+
+const instrumentOf = ({ series }: KeptHold, live: LiveJudged | null) =>
+  live ? series.find(({ values }) => values.series === live.by)?.values.instrument : undefined;
+
 /** Samples of an instrument that count, as the engine reads them: taken together where they are many. */
 function liveCounted(kept: HoldTimes, live: readonly LiveSample[]): HoldRequest['samples'] {
   const from = settledAt(kept);
@@ -43,9 +52,9 @@ const readCounted = (kept: KeptHold): HoldRequest['samples'] =>
   }));
 
 /** The gauge that is believed: the instrument's own where it speaks for itself. */
-function gaugeOf(kept: KeptHold, isLive: boolean): HoldRequest['gauge'] {
+function gaugeOf(kept: KeptHold, live: LiveJudged | null): HoldRequest['gauge'] {
   const { name: _name, calibratedUntil: _until, ...reads } = kept.began.values.gauge;
-  const instrument = isLive ? kept.series[0]?.values.instrument : undefined;
+  const instrument = instrumentOf(kept, live);
   const step = instrument?.columns.find(({ quantity }) => quantity === 'gauge-pressure')?.step;
   return step === undefined
     ? reads
@@ -56,21 +65,20 @@ function gaugeOf(kept: KeptHold, isLive: boolean): HoldRequest['gauge'] {
  * What the engine is asked of a hold: by its instrument where one speaks for itself, else by its noted readings.
  *
  * @param kept  with readings from a quarter of an hour after its supply was shut
- * @param live  what instruments have sent of it
+ * @param live  what the instrument it is judged by has sent of it
  * @returns     null with fewer than two that count
  */
 export function requestOfKept(
   kept: KeptHold,
   { refrigerant, altitudeM }: Pick<HeldFor, 'refrigerant' | 'altitudeM'>,
-  live: readonly LiveSample[] = [],
+  live: LiveJudged | null = null,
 ): HoldRequest | null {
-  const isLive = live.length > 0;
-  const samples = isLive ? liveCounted(kept, live) : readCounted(kept);
+  const samples = live ? liveCounted(kept, live.samples) : readCounted(kept);
   if (samples.length < 2) return null;
   const { volume, temperatureUncertaintyK, wantedLeakPaM3S, side, gas, plannedMinutes } = kept.began.values;
   const watched = samples.at(-1)?.seconds ?? 0;
   return {
-    ...{ volume, gauge: gaugeOf(kept, isLive), temperatureUncertaintyK, side, gas, supplyShut: kept.shutAt !== null, samples },
+    ...{ volume, gauge: gaugeOf(kept, live), temperatureUncertaintyK, side, gas, supplyShut: kept.shutAt !== null, samples },
     altitude: { value: altitudeM, unit: 'm' },
     ...(wantedLeakPaM3S === null ? {} : { wantedLeakPaM3S }),
     ...(isTabled(refrigerant) ? { refrigerant } : {}),
@@ -79,12 +87,11 @@ export function requestOfKept(
 }
 
 /** What its own instrument says against it. */
-function flagsOf(kept: KeptHold, live: readonly LiveSample[]): readonly HoldReason[] {
-  const instrument = kept.series[0]?.values.instrument;
-  const { calibratedUntil, range } = instrument ?? kept.began.values.gauge;
+function flagsOf(kept: KeptHold, live: LiveJudged | null): readonly HoldReason[] {
+  const { calibratedUntil, range } = instrumentOf(kept, live) ?? kept.began.values.gauge;
   const last = kept.ended?.at ?? kept.readings.at(-1)?.at ?? kept.series.at(-1)?.at;
   const isOver = calibratedUntil !== undefined && last !== undefined && calibratedUntil < last.slice(0, 10);
-  const most = Math.max(-Infinity, ...readGaugePa(kept), ...thinned(live).map(({ gaugePa }) => gaugePa));
+  const most = Math.max(-Infinity, ...readGaugePa(kept), ...thinned(live?.samples ?? []).map(({ gaugePa }) => gaugePa));
   return [...(isOver ? ['calibration-over' as const] : []), ...(range && most > endOf(range) ? ['beyond-range' as const] : [])];
 }
 
@@ -109,12 +116,12 @@ const NOTHING_SEEN: Omit<Worked<'hold-ended'>, 'readings' | 'reasons'> = {
 export function judgeKept(
   kept: KeptHold,
   held: Pick<HeldFor, 'refrigerant' | 'altitudeM'>,
-  live: readonly LiveSample[] = [],
+  live: LiveJudged | null = null,
 ): Result<Worked<'hold-ended'>> {
   const request = requestOfKept(kept, held, live);
   const flags = flagsOf(kept, live);
   const { wantedLeakPaM3S } = kept.began.values;
-  const readings = live.length > 0 ? live.length : kept.readings.length;
+  const readings = live ? live.samples.length : kept.readings.length;
   if (!request) return ok({ ...NOTHING_SEEN, wantedLeakPaM3S, readings, reasons: ['too-few-readings', ...flags] });
   const answer = hold(request);
   if (!answer.ok) return answer;
@@ -122,22 +129,21 @@ export function judgeKept(
   const last = request.samples.at(-1)?.seconds ?? 0;
   const first = request.samples[0]?.seconds ?? 0;
   const fromMs = Date.parse(settledAt(kept) ?? '');
-  const counted = live.length > 0 ? live.filter(({ ms }) => ms >= fromMs).length : request.samples.length;
+  const counted = live ? live.samples.filter(({ ms }) => ms >= fromMs).length : request.samples.length;
   return ok({ ...figures, reasons: [...reasons, ...flags], minutes: (last - first) / 60, readings: counted });
 }
 
 /** A hold is ended once; what it is judged from was noted before, or sent by its instruments. */
-export function workOutHoldEnded({ hold: id }: Told<'hold-ended'>, held: HeldForEnd): Result<Worked<'hold-ended'>> {
+export function workOutHoldEnded({ hold: id, byHand = false }: Told<'hold-ended'>, held: HeldForEnd): Result<Worked<'hold-ended'>> {
   const kept = holdsOf(held.facts).find((one) => one.id === id);
   if (!kept) return fail({ kind: 'refused', field: 'hold', reason: 'no-such-hold', value: id });
-  const judged = judgeKept(kept, held, held.live?.samples ?? []);
+  const judged = judgeKept(kept, held, byHand ? null : (held.live ?? null));
   if (!judged.ok || !held.live) return judged;
   return ok({ ...judged.value, series: held.live.series });
 }
 
 /** What instruments have sent of a hold when it is ended, and where their series stood. */
-export interface LiveHeld {
-  readonly samples: readonly LiveSample[];
+export interface LiveHeld extends LiveJudged {
   readonly series: NonNullable<Worked<'hold-ended'>['series']>;
 }
 export type HeldForEnd = WorkedHoldFor & { readonly live?: LiveHeld };

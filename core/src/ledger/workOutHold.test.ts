@@ -91,7 +91,7 @@ describe('judged from what an instrument sent', () => {
   test('a day of it in a blink; nothing before it had settled, its own calibration and range are flagged', () => {
     const [kept] = holdsOf(facts);
     const begins = Date.now();
-    const answer = kept && judgeKept(kept, HELD, live);
+    const answer = kept && judgeKept(kept, HELD, { by: 's', samples: live });
     expect(Date.now() - begins).toBeLessThan(500);
     expect(answer).toMatchObject({
       ok: true,

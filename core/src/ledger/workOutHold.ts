@@ -5,7 +5,7 @@ import { wantedLeakPaM3S } from '../hold/refrigerantLeak';
 import type { HeldSide, HoldRequest } from '../hold/request';
 import { planHold, type HoldPlan } from '../holdPlan/planHold';
 import { planRig } from '../holdPlan/planRig';
-import { keepAwayM, storedEnergyJ } from '../holdPlan/steps';
+import { holdStepsPa, keepAwayM, storedEnergyJ } from '../holdPlan/steps';
 import { isTabled } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { lastOf } from '../stage/entry';
@@ -153,12 +153,14 @@ export function workOutHoldBegan(told: Told<'hold-began'>, held: WorkedHoldFor):
   const read = new FieldReader();
   read.readAtmosphere({ altitude: { value: held.altitudeM, unit: 'm' } });
   const gaugePa = read.plainGaugePressure('pressure', told.pressure, { min: 1000, max: plan.cappedBy.gaugePa * (1 + FORGIVEN) });
+  const strengthPa = strengthTold(told, plan, gaugePa, read);
   if (read.errors.length > 0) return fail(...read.errors);
   return ok({
     ...{ capKpag: plan.cappedBy.gaugePa / 1000, cappedBy: plan.cappedBy.kind },
     ...(plan.cappedBy.part !== undefined && !plan.cappedBy.part.includes('>') ? { cappedByPart: plan.cappedBy.part } : {}),
-    ...{ fullKpag: plan.fillGaugePa / 1000, stepsKpag: holdStepsTo(plan, gaugePa).map((pa) => pa / 1000) },
-    ...storedAt(plan, gaugePa, read.atmosphere),
+    ...{ fullKpag: plan.fillGaugePa / 1000, stepsKpag: stepsOf(plan, gaugePa, strengthPa).map((pa) => pa / 1000) },
+    ...(strengthPa === null ? {} : { strengthKpag: strengthPa / 1000 }),
+    ...storedAt(plan, strengthPa ?? gaugePa, read.atmosphere),
     ...{ side: sideOf(told.parts, held.graph), wantedLeakPaM3S: wanted, minutesNeeded: plan.minutesNeeded },
   });
 }
@@ -168,6 +170,20 @@ function storedAt({ likelyM3 }: HoldPlan, gaugePa: number, atmospherePa: number)
   const energyJ = likelyM3 === null ? 0 : storedEnergyJ(likelyM3, gaugePa + atmospherePa, atmospherePa);
   return { energyKj: energyJ / 1000, distanceM: keepAwayM(energyJ) };
 }
+
+/** A strength test that was told [Pa gauge]; null without one. Above what it may be, or where there may be none, it is refused. */
+function strengthTold({ strength }: Told<'hold-began'>, plan: HoldPlan, holdPa: number, read: FieldReader): number | null {
+  if (!strength) return null;
+  if (!plan.strength.may) {
+    read.errors.push({ kind: 'refused', field: 'strength', reason: 'no-strength-test', value: plan.strength.parts.join(', ') });
+    return null;
+  }
+  return read.plainGaugePressure('strength', strength, { min: holdPa, max: plan.strength.gaugePa * (1 + FORGIVEN) });
+}
+
+/** All steps: up to the strength test where there is one, then down to the hold. */
+const stepsOf = (plan: HoldPlan, holdPa: number, strengthPa: number | null): readonly number[] =>
+  strengthPa === null ? holdStepsTo(plan, holdPa) : [...holdStepsPa(strengthPa, false), holdPa];
 
 /** Steps of a hold that goes to another pressure than the plan's full one. */
 const holdStepsTo = ({ stepsGaugePa }: HoldPlan, gaugePa: number): readonly number[] => [

@@ -17,6 +17,7 @@ export * from './cylinder';
 export * from './priceChecks';
 export * from './jobLinks';
 export * from './keptOrder';
+export * from './fill';
 export * from './holds';
 export * from './holdGates';
 export * from './pulls';

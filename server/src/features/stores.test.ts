@@ -119,7 +119,7 @@ describe.each([
     const began = { beganAt: new Date(AT), heardAt: new Date(AT), stoodAt: new Date(AT), endedAt: null };
     const job = (await inShop(({ jobs }) => jobs.toldToday(1)))[0]?.job.id ?? '';
     const series = {
-      ...{ id: id(95), jobId: job, holdId: id(96), instrument, factor: null, tokenHash: `t${which}`, ...began },
+      ...{ id: id(95), jobId: job, holdId: id(96), instrument, factor: null, pairedBy: null, tokenHash: `t${which}`, ...began },
       ...{ blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0 },
     };
     await inShop((shop) => shop.series.add(series));

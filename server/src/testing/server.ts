@@ -10,7 +10,7 @@ import type { Clock } from '../platform/clock';
 import { applicationRole, prepareDatabase } from '../platform/db/prepare';
 import { buildApp, type AppOptions } from '../platform/http/app';
 import { DEMO_PASSWORD, DEMO_SHOP, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
-import { liveDesk, noStandIns, type LiveDesk } from '../features/instruments';
+import { analystHere, liveDesk, noStandIns, type LiveDesk } from '../features/instruments';
 import { photoQueue } from '../features/photos';
 import { sealDesk, shopKeysInMemory, type SealDesk, type ShopKeys } from '../features/seal';
 import { hashPassword, queuedPasswords, type Passwords } from '../features/session';
@@ -74,6 +74,7 @@ function serve(
     ...speaks,
     live,
     standIns: noStandIns,
+    analyst: analystHere(),
     barredShop: demo ? null : DEMO_SHOP,
     dataDir,
     fontsDir: FONTS,

@@ -7,14 +7,22 @@ interface OfHold {
   readonly hold: string;
 }
 
-const holdApi = api.injectEndpoints({
+export const holdApi = api.injectEndpoints({
   endpoints: (build) => ({
-    holdLive: build.query<Answer<'holdLive'>, OfHold>({ query: (of) => call('holdLive', { ...of }) }),
+    holdLive: build.query<Answer<'holdLive'>, OfHold & { readonly by?: string | null }>({
+      query: ({ by, ...of }) => {
+        const asked = call('holdLive', of);
+        return by ? { ...asked, url: `${asked.url}?by=${by}` } : asked;
+      },
+    }),
     pullLive: build.query<Answer<'pullLive'>, { readonly job: string; readonly pull: string }>({
       query: (of) => call('pullLive', { ...of }),
     }),
     setPairing: build.mutation<Answer<'setPairing'>, { job: string; pairing: string; body: Body<'setPairing'> }>({
       query: ({ body, ...of }) => call('setPairing', of, body),
+    }),
+    setSeriesEnd: build.mutation<Answer<'setSeriesEnd'>, { job: string; series: string }>({
+      query: (of) => call('setSeriesEnd', of, {}),
     }),
     setHoldLog: build.mutation<Answer<'setHoldLog'>, OfHold & { log: string; body: Body<'setHoldLog'> }>({
       query: ({ body, ...of }) => call('setHoldLog', of, body),
@@ -35,5 +43,6 @@ export const {
   useSetPairingMutation,
   useSetStandInMutation,
   useSetHoldLogMutation,
+  useSetSeriesEndMutation,
   useLazyStandInSoapQuery,
 } = holdApi;

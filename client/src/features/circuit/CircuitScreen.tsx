@@ -97,7 +97,7 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
   const panel =
     graph && mayMake ? (
       <View style={{ gap: 12 }}>
-        <Panel key={JSON.stringify(chosen)} graph={graph} chosen={chosen} draw={draw} waitFor={setWaiting}>
+        <Panel key={JSON.stringify(chosen)} circuit={circuitId} graph={graph} chosen={chosen} draw={draw} waitFor={setWaiting}>
           <PlanHere unitId={unit.id} circuitId={circuitId} joints={jointsHere(graph, chosen, units)} touched={draft.touched} />
         </Panel>
         {!wide && draft.undo ? <FrameKey quiet label="undo" onPress={draft.undo} /> : null}
@@ -173,6 +173,7 @@ function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circui
 }
 
 interface PanelProps {
+  readonly circuit: string;
   readonly graph: CircuitGraph;
   readonly chosen: Chosen;
   readonly draw: Draw;
@@ -181,11 +182,11 @@ interface PanelProps {
   readonly children: ReactNode;
 }
 
-function Panel({ graph, chosen, draw, waitFor, children }: PanelProps) {
+function Panel({ circuit, graph, chosen, draw, waitFor, children }: PanelProps) {
   const part = chosen && 'part' in chosen ? graph.parts.find(({ id }) => id === chosen.part) : undefined;
   if (part)
     return (
-      <PartPanel graph={graph} part={part} draw={draw} waitFor={waitFor}>
+      <PartPanel circuit={circuit} graph={graph} part={part} draw={draw} waitFor={waitFor}>
         {children}
       </PartPanel>
     );

@@ -20,6 +20,7 @@ import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { FanChoice } from './FanChoice';
 import { KindChoice } from './KindChoice';
+import { hasLimits, LimitFields } from './LimitFields';
 import type { Waiting } from './waiting';
 import type { Draw } from './draw';
 
@@ -40,6 +41,7 @@ function inState({ closes: _closes, fault: _fault, ...part }: CircuitPart, state
 }
 
 interface PartPanelProps {
+  readonly circuit: string;
   readonly graph: CircuitGraph;
   readonly part: CircuitPart;
   readonly draw: Draw;
@@ -50,7 +52,7 @@ interface PartPanelProps {
 }
 
 /** What can be said of, and done with, the part that was tapped. */
-export function PartPanel({ graph, part, draw, waitFor, children }: PartPanelProps) {
+export function PartPanel({ circuit, graph, part, draw, waitFor, children }: PartPanelProps) {
   const [replacing, setReplacing] = useState(false);
   const change = (to: (p: CircuitPart) => CircuitPart) => draw(changePart(graph, part.id, to), { part: part.id });
   const isHung = HUNG_KINDS.includes(part.kind);
@@ -119,6 +121,13 @@ export function PartPanel({ graph, part, draw, waitFor, children }: PartPanelPro
           label="water or brine on its other side"
           checked={part.water ?? false}
           onChange={(water) => change(({ water: _before, ...rest }) => (water ? { ...rest, water } : rest))}
+        />
+      ) : null}
+      {hasLimits(part) ? (
+        <LimitFields
+          circuit={circuit}
+          part={part}
+          onKeep={(limits) => change(({ limits: _before, ...rest }) => (limits ? { ...rest, limits } : rest))}
         />
       ) : null}
       {part.kind === 'condenser' || part.kind === 'evaporator' ? <FanChoice graph={graph} part={part} draw={draw} /> : null}

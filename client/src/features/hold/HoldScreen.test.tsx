@@ -56,7 +56,7 @@ const ENDED = (verdict: string) =>
 
 const show = (
   entries: readonly (readonly [string, string, object])[],
-  live: object = { entries: 0, series: [], points: [], curve: null },
+  live: object = { entries: 0, series: [], judgedBy: null, points: [], curve: null },
 ) =>
   showScreen(<HoldScreen id="job" />, {
     answers: {
@@ -136,6 +136,7 @@ describe('watched', () => {
         factor: null,
         samples: 900,
         isSilent: true,
+        ...{ last: [], isEnded: false },
         disagreements: 2,
       },
     ];

@@ -29,6 +29,14 @@ export const WORDS = {
   told: 'People told, nobody in line with caps, ends or glasses',
   supply: 'Cylinder shut, regulator backed off, hose shut at the unit',
   gasOnly: 'Nitrogen by a regulator, nothing else: oxygen and air explode with oil, carbon dioxide dissolves in it.',
+  gas: 'test gas',
+  notThisGas: 'Not with this gas',
+  strength: (at: string) => `Strength test first: ${at} for 10 min, from a distance, then down to the hold`,
+  noStrength: (names: string) =>
+    `No strength test here: ${names} ${names.includes(',') ? 'were' : 'was'} made elsewhere, and no test pressure of the maker is typed on the drawing.`,
+  strengthStands: (time: string) => `Strength test, stay off: ${time}`,
+  letDownTo: (at: string) => `Let down to ${at}`,
+  soapAfter: 'No soap at this pressure: first it is let down to its hold.',
   begin: 'Begin the fill',
   beginLeft: (left: number) => (left === 1 ? 'One thing to look to first' : `${left} things to look to first`),
   noGauge: 'No gauge is counted on the van: say its step, or count it there.',
@@ -123,4 +131,15 @@ export const WORDS = {
   asCsv: 'All samples as CSV',
   lookAt: 'Wet it and look (stand-in)',
   looksLike: (bubbles: boolean) => (bubbles ? 'it bubbles' : 'nothing to be seen'),
+} as const;
+
+/** Each test gas, and what else people have at hand: what it asks for, or why it may not be used. */
+export const GAS_WORDS = {
+  nitrogen: { label: 'nitrogen', says: 'Dry, by a regulator.' },
+  'nitrogen-hydrogen-5': { label: 'with 5 % hydrogen', says: 'The cylinder has to say that it does not burn (ISO 10156). A hydrogen sniffer finds it.' },
+  'nitrogen-helium': { label: 'with helium', says: 'A helium sniffer finds it.' },
+  other: {
+    label: 'another',
+    says: 'Not with it. Oxygen or air with oil explodes. Carbon dioxide dissolves in the oil and hides leaks. Acetylene never. Refrigerant only as the trace local law allows, in nitrogen.',
+  },
 } as const;

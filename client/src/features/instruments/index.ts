@@ -1,1 +1,1 @@
-export { Instruments } from './Instruments';
+export { BY_HAND, Instruments } from './Instruments';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { useDemoPeopleQuery } from '@/api/sessionApi';
-import { useSetPairingMutation, useSetStandInMutation } from '@/data/holds/api';
+import { useSetPairingMutation, useSetSeriesEndMutation, useSetStandInMutation } from '@/data/holds/api';
 
 export const SPEEDS = [
   { value: '1', label: 'true time' },
@@ -16,16 +16,18 @@ type Speed = (typeof SPEEDS)[number]['value'];
 export function useInstruments(job: string, hold: string) {
   const { data: people } = useDemoPeopleQuery();
   const [askCode, code] = useSetPairingMutation();
+  const [askEnd, end] = useSetSeriesEndMutation();
   const [askStandIn, standIn] = useSetStandInMutation();
   const [speed, setSpeed] = useState<Speed>('60');
   const [dropsOut, setDropsOut] = useState(false);
-  const failed = code.error ?? standIn.error;
+  const failed = code.error ?? standIn.error ?? end.error;
   return {
     ...{ speed, setSpeed, dropsOut, setDropsOut },
     isDemo: (people?.length ?? 0) > 0,
     code: code.data ?? null,
     busy: code.isLoading || standIn.isLoading,
     problem: failed ? errorText(failed) : null,
+    end: (series: string) => void askEnd({ job, series }),
     pair: () => void askCode({ job, pairing: uuid(), body: { hold } }),
     standIn: () => void askStandIn({ job, standIn: uuid(), body: { hold, factor: Number(speed), dropsOut } }),
   };

@@ -28,7 +28,7 @@ const RISE = (verdict: string, reasons: readonly string[] = []) =>
 
 const show = (
   entries: readonly (readonly [string, string, object])[],
-  live: object = { entries: 0, series: [], points: [], judged: null },
+  live: object = { entries: 0, series: [], judgedBy: null, points: [], judged: null },
 ) =>
   showScreen(<PullScreen id="job" />, {
     answers: {
@@ -103,7 +103,7 @@ describe('while it is pulled', () => {
   test('what an instrument sends is drawn and judged by the server, and nobody types', async () => {
     const points = Array.from({ length: 20 }, (_, i) => ({ ms: Date.now() - 60_000 + 1000 * i, pa: 40 }));
     const instrument = { kind: 'vacuum', name: 'V-9', columns: [{ quantity: 'vacuum', step: 0.1 }] };
-    const series = [{ id: 's', instrument, factor: null, samples: 20, isSilent: false, disagreements: 0 }];
+    const series = [{ id: 's', instrument, factor: null, samples: 20, isSilent: false, isEnded: false, last: [], disagreements: 0 }];
     await show([RIG, BEGAN], { entries: 0, series, points, judged: null });
     expect(await screen.findByText('20 samples are safe')).toBeTruthy();
     expect(screen.getByTestId('vacuum-now')).toHaveTextContent('40');

@@ -37,6 +37,10 @@ const REFUSALS: Readonly<Record<RefusalReason, (value: string) => string>> = {
   'coldest-above-hottest': () => 'must not lie above service.maxTemp',
   'low-above-high': () => 'must not lie above the high side: sides swapped?',
   'no-such-hold': () => 'is not a hold of this job',
+  'no-strength-test': (value) =>
+    value === ''
+      ? 'bears no more than the hold itself: no strength test here'
+      : `${value}: made elsewhere, with no test pressure of the maker typed. A strength test is for piping made on site alone`,
   'no-such-part': (value) => `${value} is no part of this circuit`,
   'no-such-joint': (value) => `${value} is no joint of this list`,
   'not-linked': (value) => `${value} is linked to nothing: say what comes before or after it`,

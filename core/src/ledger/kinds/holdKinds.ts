@@ -52,10 +52,14 @@ export const HOLD_KINDS = {
       ...{ temperatureUncertaintyK: number(0, 20, 'K'), ambient: quantity, hottest: optional(quantity) },
       ...{ practice: word(TEST_PRACTICES), compressorKind: optional(word(COMPRESSOR_KINDS)) },
       /** Taken off and plugged, by their parts; and that what stays behind shut parts is opened or left. */
+      /** `strength`: to this first, from a distance, then let down to the hold's own pressure. */
+      strength: optional(quantity),
       ...{ takenOff: optional(parts(0)), plannedMinutes: optional(above(0, 44_640, 'min')) },
     }),
     worked: {
       ...{ capKpag: kpag, cappedBy: word(LIMIT_KINDS), cappedByPart: optional(part), fullKpag: kpag },
+      /** Where there is a strength test it stands last but one. */
+      strengthKpag: optional(kpag),
       ...{ stepsKpag: list(kpag, 1, 40), energyKj: number(0, 1e9, 'kJ'), distanceM: orNothing(number(0, 1e4, 'm')) },
       ...{ side: word(HELD_SIDES), wantedLeakPaM3S: orNothing(seen), minutesNeeded: orNothing(number(0, 1e9, 'min')) },
     },
@@ -82,7 +86,8 @@ export const HOLD_KINDS = {
   /** How far a series stands: once an hour. */
   'series-stands': { ...job(SPOKEN_OF, 'fact', { hold: id, ...seriesHead }), by: 'kesto' },
   'hold-ended': {
-    ...job(HOLD, 'claim', { hold: id }),
+    /** `by`: the series it is judged by, where several instruments read gauge and pipe; `byHand`: by what was noted, though an instrument spoke. */
+    ...job(HOLD, 'claim', { hold: id, by: optional(id), byHand: optional(truth) }),
     worked: {
       verdict: word(HOLD_VERDICTS),
       ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen), ...aYear, reasons: list(word(HOLD_REASONS), 0, 5) },

@@ -4,5 +4,6 @@ export { instrumentRoutes } from './instruments.routes';
 export { liveDesk, type LiveDesk } from './live';
 export { endSeries } from './series.service';
 export { noStandIns, standIns, type StandIns } from './standIns';
-export { livePulled } from './pullLive.service';
-export { liveHeld } from './watch.service';
+export { liveHeld, livePulled } from './ended.service';
+export { analystHere, analystThread, type Analyst } from './analyst/analyst';
+export { watchDesk, type WatchDesk, type WhoWatches } from './watchDesk';

@@ -2,24 +2,27 @@ import type { Done } from '@kesto/contract';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
-import { pullLive } from './pullLive.service';
-import { keepLog } from './series.service';
-import { holdCsv, holdLive } from './watch.service';
+import { holdLive, pullLive } from './analyst/picture';
+import { holdCsv } from './ended.service';
+import { endOne, keepLog } from './series.service';
 
 const DONE: Done = { ok: true };
 
 export function instrumentRoutes(routes: Registrar, platform: Platform): void {
+  const { analyst } = platform;
   routes.signed('setPairing', async ({ params, body, me }) => ({
-    body: platform.live.codes.make({ shopId: me.shop.id, jobId: idParam(params, 'job'), holdId: body.hold }, platform.clock()),
+    body: platform.live.codes.make({ shopId: me.shop.id, jobId: idParam(params, 'job'), holdId: body.hold, by: me.person.id }, platform.clock()),
   }));
-  routes.signed('holdLive', async ({ params, inShop }) => ({
-    body: await inShop((shop) => holdLive(shop, idParam(params, 'job'), idParam(params, 'hold'), platform.clock())),
-  }));
+  routes.signed('holdLive', async ({ params, request, inShop }) => {
+    const by = typeof request.query['by'] === 'string' ? request.query['by'] : null;
+    const of = { jobId: idParam(params, 'job'), id: idParam(params, 'hold'), by };
+    return { body: await inShop((shop) => holdLive(shop, analyst, of, platform.clock())) };
+  });
   routes.signed('pullLive', async ({ params, inShop }) => ({
-    body: await inShop((shop) => pullLive(shop, idParam(params, 'job'), idParam(params, 'pull'), platform.clock())),
+    body: await inShop((shop) => pullLive(shop, analyst, { jobId: idParam(params, 'job'), id: idParam(params, 'pull'), by: null }, platform.clock())),
   }));
-  routes.signed('setHoldLog', async ({ params, body: { instrument, samples }, inShop }) => {
-    const of = { id: idParam(params, 'log'), jobId: idParam(params, 'job'), holdId: idParam(params, 'hold') };
+  routes.signed('setHoldLog', async ({ params, body: { instrument, samples }, me, inShop }) => {
+    const of = { id: idParam(params, 'log'), jobId: idParam(params, 'job'), holdId: idParam(params, 'hold'), pairedBy: me.person.id };
     const { samples: kept } = await inShop((shop) => keepLog(shop, { ...of, instrument, samples, now: platform.clock() }));
     return { body: { samples: kept } };
   });
@@ -28,7 +31,12 @@ export function instrumentRoutes(routes: Registrar, platform: Platform): void {
     response.type('text/csv').setHeader('content-disposition', 'attachment; filename="hold.csv"').send(csv);
   });
   routes.signed('setStandIn', async ({ params, body, me }) => {
-    await platform.standIns.start({ shopId: me.shop.id, jobId: idParam(params, 'job'), ...body });
+    await platform.standIns.start({ shopId: me.shop.id, by: me.person.id, jobId: idParam(params, 'job'), ...body });
+    return { body: DONE };
+  });
+  routes.signed('setSeriesEnd', async ({ params, me, inShop }) => {
+    const of = { jobId: idParam(params, 'job'), id: idParam(params, 'series'), by: me.person, now: platform.clock() };
+    await inShop((shop) => endOne(shop, of));
     return { body: DONE };
   });
   routes.signed('standInSoap', async ({ params }) => ({

@@ -19,7 +19,10 @@ beforeAll(async () => {
   server = await testServer();
   http = createServer(server.app);
   await new Promise<void>((done) => http.listen(0, '127.0.0.1', done));
-  deaf = listenLive(http, { path: '/live', isOwnHost: (host) => host.startsWith('127.0.0.1'), onLine: server.live.answer });
+  deaf = listenLive(http, {
+    isOwnHost: (host) => host.startsWith('127.0.0.1'),
+    ends: [{ path: '/live', caller: 'instrument', onLine: server.live.answer }],
+  });
   url = `ws://127.0.0.1:${(http.address() as AddressInfo).port}/live`; // cast: it listens at a port
 });
 afterAll(async () => {

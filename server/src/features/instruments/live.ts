@@ -1,8 +1,9 @@
-import { LIVE_PATH, type FromInstrument, type ToInstrument, type WireSample } from '@kesto/contract';
-import { check, fromInstrument } from '@kesto/contract/schemas';
+import { type FromInstrument, type ToInstrument, type WireSample } from '@kesto/contract';
+import { fromInstrument } from '@kesto/contract/schemas';
 import { AppError } from '../../platform/errors';
 import type { Line } from '../../platform/live/listenLive';
 import { pairings, type Pairings } from './pairings';
+import { readMessage } from './readMessage';
 import { keepSamples } from './series.service';
 import { pairBy, resumeBy, type LiveGround, type Speaker } from './speaker';
 
@@ -18,10 +19,11 @@ export interface HoldNote {
 
 /** Where instruments speak: codes that let them in, and what is told to them. */
 export interface LiveDesk {
-  readonly path: string;
   readonly codes: Pairings;
   readonly answer: (line: Line) => void;
   readonly tell: (holdId: string, note: HoldNote) => void;
+  /** Something of a hold or a pull is new: sent by an instrument, or noted. */
+  readonly onNews: (then: (holdId: string) => void) => void;
 }
 
 const refusalOf = (error: unknown): ToInstrument =>
@@ -40,12 +42,12 @@ class Hearing {
     private readonly ground: LiveGround,
     private readonly line: Line,
     private readonly codes: Pairings,
-    private readonly onSpeaker: (speaker: Speaker) => void,
+    private readonly on: { readonly speaker: (speaker: Speaker) => void; readonly kept: (holdId: string) => void },
   ) {}
 
   async hear(text: string): Promise<void> {
     try {
-      await this.answer(read(text));
+      await this.answer(readMessage<FromInstrument>(fromInstrument, text));
     } catch (error) {
       this.refuse(error);
     }
@@ -68,7 +70,7 @@ class Hearing {
     const { speaker, said } =
       'pair' in message ? await pairBy(this.ground, this.codes, message) : await resumeBy(this.ground, message.token);
     this.speaker = speaker;
-    this.onSpeaker(speaker);
+    this.on.speaker(speaker);
     this.line.say(said);
   }
 
@@ -78,10 +80,11 @@ class Hearing {
     this.waiting = [];
     if (!this.speaker || samples.length === 0) return;
     this.keptAt = Date.now();
-    const { shopId, seriesId } = this.speaker;
+    const { shopId, seriesId, holdId } = this.speaker;
     const series = await this.ground.store.inShop(shopId, (shop) => keepSamples(shop, seriesId, samples, this.ground.clock()));
-    if (!series) throw new AppError('OUT_OF_ORDER', 'This hold is over.');
+    if (!series) throw new AppError('OUT_OF_ORDER', 'This hold is over, or this instrument was let go.');
     this.line.say({ ack: series.acked } satisfies ToInstrument);
+    this.on.kept(holdId);
   }
 
   private refuse(error: unknown): void {
@@ -93,12 +96,17 @@ class Hearing {
 export function liveDesk(ground: LiveGround): LiveDesk {
   const codes = pairings();
   const lines = new Map<Line, Speaker>();
+  const listeners: ((holdId: string) => void)[] = [];
+  const isNew = (holdId: string) => listeners.forEach((then) => then(holdId));
   return {
-    path: LIVE_PATH,
     codes,
-    tell: (holdId, note) => lines.forEach((speaker, line) => speaker.holdId === holdId && line.say({ noted: note } satisfies ToInstrument)),
+    onNews: (then) => void listeners.push(then),
+    tell(holdId, note) {
+      lines.forEach((speaker, line) => speaker.holdId === holdId && line.say({ noted: note } satisfies ToInstrument));
+      isNew(holdId);
+    },
     answer(line) {
-      const hearing = new Hearing(ground, line, codes, (speaker) => lines.set(line, speaker));
+      const hearing = new Hearing(ground, line, codes, { speaker: (speaker) => lines.set(line, speaker), kept: isNew });
       line.onMessage((text) => hearing.hear(text));
       line.onClose(() => {
         lines.delete(line);
@@ -106,17 +114,4 @@ export function liveDesk(ground: LiveGround): LiveDesk {
       });
     },
   };
-}
-
-/** One message, by its schema. */
-function read(text: string): FromInstrument {
-  let body: unknown;
-  try {
-    body = JSON.parse(text);
-  } catch {
-    throw new AppError('INVALID_INPUT', 'A message is one JSON object.');
-  }
-  const checked = check<FromInstrument>(fromInstrument, body);
-  if (!checked.ok) throw new AppError('INVALID_INPUT', checked.problem.message, checked.problem.field);
-  return checked.value;
 }

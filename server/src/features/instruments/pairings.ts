@@ -8,6 +8,8 @@ export interface PairingFor {
   readonly shopId: string;
   readonly jobId: string;
   readonly holdId: string;
+  /** Who made the code. */
+  readonly by: string;
 }
 
 /** Codes that wait for their instrument: five minutes, once. They live in the process: a restart asks for another. */

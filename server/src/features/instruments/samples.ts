@@ -1,7 +1,7 @@
 import { BLOCK_SAMPLES, blockHash, decodeBlock, encodeBlock, type LiveSample, type Sample, type VacuumSample } from '@kesto/core';
-import type { LiveInstrument, WireSample } from '@kesto/contract';
-import { LRUCache } from 'lru-cache';
+import type { LiveSeries, WireSample } from '@kesto/contract';
 import type { ShopWork } from '../shopWork';
+import { pressures, vacuums, type Reader } from './columns';
 import type { Series } from './series.repository';
 
 const tailOf = ({ tail }: Series): readonly Sample[] => (tail ? decodeBlock(new Uint8Array(tail)).samples : []);
@@ -65,43 +65,11 @@ export async function sealTail(shop: ShopWork, series: Series): Promise<Series> 
   return sealed;
 }
 
-const KPA = 1000;
-
-type Reader<S> = (sample: Sample) => S;
-
-/** Whole steps as what they say; null of an instrument that reads neither gauge nor pipe. */
-function pressures({ columns }: LiveInstrument): Reader<LiveSample> | null {
-  const at = (quantity: string) => columns.findIndex((column) => column.quantity === quantity);
-  const [gauge, pipe] = [at('gauge-pressure'), at('pipe-temperature')];
-  if (gauge < 0 || pipe < 0) return null;
-  const [gaugeStep, pipeStep] = [columns[gauge]?.step ?? 0, columns[pipe]?.step ?? 0];
-  return ({ ms, values }) => ({ ms, gaugePa: (values[gauge] ?? 0) * gaugeStep * KPA, celsius: (values[pipe] ?? 0) * pipeStep });
-}
-
-/** The same of a vacuum gauge. */
-function vacuums({ columns }: LiveInstrument): Reader<VacuumSample> | null {
-  const at = columns.findIndex(({ quantity }) => quantity === 'vacuum');
-  const step = columns[at]?.step;
-  return step === undefined ? null : ({ ms, values }) => ({ ms, pa: (values[at] ?? 0) * step });
-}
-
-/** Sealed blocks do not change: read once, they are kept for a while. */
-const SEALED = new LRUCache<string, readonly (LiveSample | VacuumSample)[]>({ max: 64 });
-
 /** All that a series holds, as figures. */
-async function figures<S extends LiveSample | VacuumSample>(shop: ShopWork, series: Series, read: Reader<S> | null): Promise<readonly S[]> {
+async function figures<S>(shop: ShopWork, series: Series, read: Reader<S> | null): Promise<readonly S[]> {
   if (!read) return [];
-  const key = `${shop.shopId}.${series.id}.${series.blocks}`;
-  // cast: a series is of one instrument, and is read by its one reader
-  let sealed = SEALED.get(key) as readonly S[] | undefined;
-  if (!sealed) {
-    const before = (series.blocks > 0 ? SEALED.get(`${shop.shopId}.${series.id}.${series.blocks - 1}`) : undefined) as
-      readonly S[] | undefined;
-    const blocks = await shop.series.blocksOf(series.id, before ? series.blocks : 1);
-    sealed = [...(before ?? []), ...blocks.flatMap(({ bytes }) => decodeBlock(new Uint8Array(bytes)).samples.map(read))];
-    SEALED.set(key, sealed);
-  }
-  return [...sealed, ...tailOf(series).map(read)];
+  const blocks = await shop.series.blocksOf(series.id, 1);
+  return [...blocks.flatMap(({ bytes }) => decodeBlock(new Uint8Array(bytes)).samples), ...tailOf(series)].map(read);
 }
 
 /** Gauge and pipe, as a series holds them. */
@@ -110,3 +78,10 @@ export const liveSamples = (shop: ShopWork, series: Series): Promise<readonly Li
 /** A vacuum, as a series holds it; what is at or under zero is off its scale and left out. */
 export const vacuumSamples = async (shop: ShopWork, series: Series): Promise<readonly VacuumSample[]> =>
   (await figures(shop, series, vacuums(series.instrument))).filter(({ pa }) => pa > 0);
+
+/** What an instrument said last, a value a column in the unit of its quantity; none where that was a block's end. */
+export function lastOf(series: Series): LiveSeries['last'] {
+  const last = tailOf(series).at(-1);
+  if (!last) return [];
+  return series.instrument.columns.map(({ quantity, step }, i) => ({ quantity, value: Number(((last.values[i] ?? 0) * step).toFixed(6)) }));
+}

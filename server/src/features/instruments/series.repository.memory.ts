@@ -11,6 +11,11 @@ export const memorySeries = ({ series, seriesBlocks }: MemoryRows): SeriesReposi
     const at = series.findIndex(({ id }) => id === one.id);
     if (at >= 0) series[at] = one;
   },
+  async endThoseOf(personId, now) {
+    series.forEach((one, at) => {
+      if (one.pairedBy === personId && one.endedAt === null) series[at] = { ...one, endedAt: now };
+    });
+  },
   async addBlock(block) {
     if (seriesBlocks.some(({ seriesId, sequence }) => seriesId === block.seriesId && sequence === block.sequence))
       throw new Error(`block ${block.sequence} of this series is there already`);

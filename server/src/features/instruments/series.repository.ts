@@ -9,6 +9,8 @@ export interface Series {
   /** How many times as fast a stand-in's clock runs; null of a real instrument. */
   readonly factor: number | null;
   readonly tokenHash: string;
+  /** Who let it in; null of one from before that was noted. */
+  readonly pairedBy: string | null;
   /** Full blocks, and the hash of the last. */
   readonly blocks: number;
   readonly head: string | null;
@@ -43,6 +45,8 @@ export interface SeriesRepository {
   ofHold(holdId: string): Promise<readonly Series[]>;
   add(series: Series): Promise<void>;
   save(series: Series): Promise<void>;
+  /** Those that somebody let in and that still speak are let go. */
+  endThoseOf(personId: string, now: Date): Promise<void>;
   addBlock(block: SeriesBlock): Promise<void>;
   /** From one place on, in their order. */
   blocksOf(seriesId: string, from: number): Promise<readonly SeriesBlock[]>;

@@ -1,4 +1,4 @@
-import { MoreThanOrEqual } from 'typeorm';
+import { IsNull, MoreThanOrEqual } from 'typeorm';
 import { SeriesBlocks, SeriesRows } from '../../platform/db/seriesRows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import type { SeriesRow } from '../../platform/db/rowTypes';
@@ -18,6 +18,9 @@ export const typeormSeries = ({ shopId, manager }: ShopTransaction): SeriesRepos
   },
   async save({ id, ...series }) {
     await manager.update(SeriesRows, { shopId, id }, series);
+  },
+  async endThoseOf(personId, now) {
+    await manager.update(SeriesRows, { shopId, pairedBy: personId, endedAt: IsNull() }, { endedAt: now });
   },
   async addBlock(block) {
     await manager.insert(SeriesBlocks, { ...block, shopId });

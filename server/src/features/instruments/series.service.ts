@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import type { LiveInstrument, WireSample } from '@kesto/contract';
+import { LEADS, type LiveInstrument, type Me, type WireSample } from '@kesto/contract';
 import { factsIn, holdsOf, holdState, lastPull, stageState, type KindId, type StageFact } from '@kesto/core';
 import { v7 as uuid } from 'uuid';
 import { AppError, notFound } from '../../platform/errors';
@@ -34,6 +34,7 @@ async function tell(shop: ShopWork, { jobId, holdId, kind, told, now }: Telling)
 export interface Joining {
   readonly jobId: string;
   readonly holdId: string;
+  readonly pairedBy: string;
   readonly instrument: LiveInstrument;
   readonly factor: number | null;
   readonly token: string;
@@ -50,13 +51,14 @@ function isOn(facts: readonly StageFact[], id: string): boolean {
 }
 
 /** An instrument joins a hold or a pull that is not ended: its series begins, and the job's chain says so. */
-export async function joinHold(shop: ShopWork, { jobId, holdId, instrument, factor, token, now, id = uuid() }: Joining): Promise<Series> {
+export async function joinHold(shop: ShopWork, asked: Joining): Promise<Series> {
+  const { jobId, holdId, pairedBy, instrument, factor, token, now, id = uuid() } = asked;
   const job = await shop.jobs.lock(jobId);
   if (!job) throw notFound('This job');
   if (!isOn(factsIn(await shop.ledger.of({ of: 'job', id: jobId })), holdId))
     throw new AppError('OUT_OF_ORDER', 'This hold or pull is ended: begin another.', 'hold');
   const series: Series = {
-    ...{ id, jobId, holdId, instrument, factor, tokenHash: tokenHash(token) },
+    ...{ id, jobId, holdId, pairedBy, instrument, factor, tokenHash: tokenHash(token) },
     ...{ blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0 },
     ...{ beganAt: now, heardAt: now, stoodAt: now, endedAt: null },
   };
@@ -66,16 +68,15 @@ export async function joinHold(shop: ShopWork, { jobId, holdId, instrument, fact
   return series;
 }
 
-export interface LogAsked extends Pick<Joining, 'jobId' | 'holdId' | 'instrument' | 'now'> {
+export interface LogAsked extends Pick<Joining, 'jobId' | 'holdId' | 'pairedBy' | 'instrument' | 'now'> {
   readonly id: string;
   readonly samples: readonly WireSample[];
 }
 
 /** A logger's file joins as an instrument does, under the id that its reader gave it; a piece that came before changes nothing. */
-export async function keepLog(shop: ShopWork, { id, samples, jobId, holdId, instrument, now }: LogAsked): Promise<Series> {
-  if (!(await shop.series.byId(id))) {
-    await joinHold(shop, { id, jobId, holdId, instrument, factor: null, token: newToken(shop.shopId), now });
-  }
+export async function keepLog(shop: ShopWork, { samples, ...asked }: LogAsked): Promise<Series> {
+  const { id, holdId, now } = asked;
+  if (!(await shop.series.byId(id))) await joinHold(shop, { ...asked, factor: null, token: newToken(shop.shopId) });
   const locked = await shop.series.lock(id);
   if (!locked || locked.holdId !== holdId) throw notFound('This log');
   return takeSamples(shop, locked, samples, now);
@@ -118,4 +119,13 @@ export async function sealHold(shop: ShopWork, holdId: string): Promise<readonly
 /** Let down: whoever spoke of it is heard no more. */
 export async function endSeries(shop: ShopWork, holdId: string, now: Date): Promise<void> {
   for (const series of await shop.series.ofHold(holdId)) if (series.endedAt === null) await shop.series.save({ ...series, endedAt: now });
+}
+
+/** One instrument is let go, by whoever let it in or a lead: it is heard no more; what it sent stays. */
+export async function endOne(shop: ShopWork, asked: { readonly jobId: string; readonly id: string; readonly by: Me['person']; readonly now: Date }) {
+  const series = await shop.series.lock(asked.id);
+  if (!series || series.jobId !== asked.jobId) throw notFound('This instrument');
+  if (series.pairedBy !== asked.by.id && !LEADS.includes(asked.by.role))
+    throw new AppError('FORBIDDEN', 'Whoever let it in, or a lead, lets it go.');
+  if (series.endedAt === null) await shop.series.save({ ...series, endedAt: asked.now });
 }

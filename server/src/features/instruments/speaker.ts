@@ -25,9 +25,9 @@ export async function pairBy(ground: LiveGround, codes: Pairings, message: Extra
   const whom = codes.use(pair);
   if (!whom) throw new AppError('NOT_FOUND', 'This code is not known, was used, or is older than five minutes. Make another.', 'pair');
   if (factor !== null && factor !== 1 && !ground.demo) throw new AppError('FORBIDDEN', 'Stand-ins are taken in the demo alone.', 'factor');
-  const { shopId, jobId, holdId } = whom;
+  const { shopId, jobId, holdId, by } = whom;
   const token = newToken(shopId);
-  const asked = { jobId, holdId, instrument, factor, token, now: ground.clock() };
+  const asked = { jobId, holdId, pairedBy: by, instrument, factor, token, now: ground.clock() };
   const series = await ground.store.inShop(shopId, (shop) => joinHold(shop, asked));
   return { speaker: { shopId, seriesId: series.id, holdId }, said: { paired: { token, series: series.id } } };
 }
@@ -36,6 +36,6 @@ export async function pairBy(ground: LiveGround, codes: Pairings, message: Extra
 export async function resumeBy(ground: LiveGround, token: string): Promise<LetIn> {
   const [shopId = ''] = token.split('.');
   const series = validate(shopId) ? await ground.store.inShop(shopId, (shop) => seriesBy(shop, token)) : null;
-  if (!series) throw new AppError('FORBIDDEN', 'This hold is over, or this instrument was never paired with it.', 'token');
+  if (!series) throw new AppError('FORBIDDEN', 'This hold is over, or this instrument was let go, or never paired with it.', 'token');
   return { speaker: { shopId, seriesId: series.id, holdId: series.holdId }, said: { ack: series.acked } };
 }

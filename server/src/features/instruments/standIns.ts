@@ -10,6 +10,7 @@ import { volumeM3Of } from './volume';
 export interface StandInAsked extends StandInRequest {
   readonly shopId: string;
   readonly jobId: string;
+  readonly by: string;
 }
 
 /** Instruments at machines that are only worked out: the demo's. */
@@ -123,7 +124,7 @@ export function standIns(
     async start(given) {
       if (given.shopId !== demoShop) throw notHere();
       const machine = await machineOf(platform, given);
-      const { code } = platform.live.codes.make({ shopId: given.shopId, jobId: given.jobId, holdId: given.hold }, platform.clock());
+      const { code } = platform.live.codes.make({ shopId: given.shopId, jobId: given.jobId, holdId: given.hold, by: given.by }, platform.clock());
       const [oldest] = running.keys();
       if (running.size >= MOST && oldest !== undefined) end(oldest);
       if (running.has(given.hold)) end(given.hold);

@@ -119,6 +119,7 @@ export async function setLeft(shop: ShopWork, { id, by, body, now }: Asked<{ rea
   if (!body.left) return changedTo(shop, before, { leftAt: null });
   await shop.sessions.endAllOf(id);
   await shop.invites.endThoseOf(id, now);
+  await shop.series.endThoseOf(id, now);
   for (const device of await goodDevicesOf(shop, id)) await tellShop(shop, 'device-ended', { device, why: 'left' }, { by, now });
   return changedTo(shop, before, { leftAt: now });
 }

@@ -4,5 +4,5 @@ export { leadBeside } from './secondSignIn';
 export type * from './session.repository';
 export { sessionRoutes } from './session.routes';
 export { hashPassword, queuedPasswords, type Passwords } from './passwords';
-export { authenticator, currentSignIn, setPassword } from './session.service';
+export { authenticator, currentSignIn, setPassword, watcher } from './session.service';
 export { codeTries, signInTries } from './tries';

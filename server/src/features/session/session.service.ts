@@ -8,6 +8,7 @@ import { AppError } from '../../platform/errors';
 import type { Platform, SignedIn } from '../../platform/http/context';
 import type { Authenticate } from '../../platform/http/register';
 import { audited, auditRefused } from '../audit';
+import type { WhoWatches } from '../instruments';
 import type { ShopWork, SignInFacts } from '../shopWork';
 
 export const COOKIE = 'kesto_session';
@@ -18,7 +19,7 @@ const tokenHash = (token: string) => createHash('sha256').update(token).digest('
 const wrongSignIn = () => new AppError('WRONG_SIGN_IN', 'Name or password is wrong.', 'password');
 
 /** Where the demo is not wanted, its people (whose password everybody knows) are nobody: the shop is barred. */
-export const isBarred = ({ barredShop }: Platform, shopId: string) => shopId === barredShop;
+export const isBarred = ({ barredShop }: Pick<Platform, 'barredShop'>, shopId: string) => shopId === barredShop;
 
 /** Where a sign-in comes from. */
 export interface From {
@@ -65,8 +66,10 @@ export async function signIn(platform: Platform, { login, password }: SignInRequ
   return `${person.shopId}.${token}`;
 }
 
-function sessionOf(request: Request): { shopId: string; hash: string } | null {
-  const [shopId, token, ...more] = (parse(request.get('cookie') ?? '')[COOKIE] ?? '').split('.');
+const sessionOf = (request: Request) => sessionIn(request.get('cookie') ?? '');
+
+function sessionIn(cookie: string): { shopId: string; hash: string } | null {
+  const [shopId, token, ...more] = (parse(cookie)[COOKIE] ?? '').split('.');
   return shopId && validate(shopId) && token && more.length === 0 ? { shopId, hash: tokenHash(token) } : null;
 }
 
@@ -80,8 +83,7 @@ async function meBy(shop: ShopWork, hash: string, now: Date): Promise<Me | null>
 }
 
 /** A request of one person never runs in the name of another who signed in on that device meanwhile. */
-async function checkPerson(shop: ShopWork, request: Request, { person }: Me): Promise<void> {
-  const meant = request.get(PERSON_HEADER);
+async function checkPerson(shop: ShopWork, meant: string | undefined, { person }: Me): Promise<void> {
   if (meant === undefined || meant === person.id) return;
   const kept = validate(meant) ? await shop.people.byId(meant) : null;
   throw new AppError(
@@ -120,9 +122,22 @@ export function authenticator(platform: Platform): Authenticate {
     return platform.store.inShop(session.shopId, async (shop) => {
       const me = await meBy(shop, session.hash, platform.clock());
       if (!me) return null;
-      await checkPerson(shop, request, me);
+      await checkPerson(shop, request.get(PERSON_HEADER), me);
       checkPage(request);
       return withBehalf(shop, request, me);
+    });
+  };
+}
+
+/** Whoever watches over a line that a page opened: by the cookie it was opened with, and as the page names them. */
+export function watcher(platform: Pick<Platform, 'store' | 'clock' | 'barredShop'>): WhoWatches {
+  return async (cookie, person) => {
+    const session = sessionIn(cookie);
+    if (!session || isBarred(platform, session.shopId)) return null;
+    return platform.store.inShop(session.shopId, async (shop) => {
+      const me = await meBy(shop, session.hash, platform.clock());
+      if (me) await checkPerson(shop, person, me);
+      return me;
     });
   };
 }

@@ -12,6 +12,7 @@ export const SeriesRows = new EntitySchema<SeriesRow>({
     instrument: column('jsonb'),
     factor: { type: 'double precision', nullable: true },
     tokenHash: column('text'),
+    pairedBy: { type: 'uuid', nullable: true },
     blocks: column('integer'),
     head: { type: 'text', nullable: true },
     samples: column('integer'),

@@ -1,3 +1,4 @@
+import type { IncomingMessage } from 'node:http';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
@@ -13,13 +14,18 @@ import { refuseUnstorable } from './safeInput';
 import { errorFacts, requestFacts } from '../log/logger';
 import { features } from '../../features';
 
+const lineHome = (scheme: 'ws' | 'wss') => (request: IncomingMessage) => `${scheme}://${hostIn(request)}`;
+/** A Host header that is no name and port is not repeated. */
+const hostIn = ({ headers: { host = '' } }: IncomingMessage) => (/^[\w.:[\]-]+$/.test(host) ? host : 'localhost');
+
 const CONTENT_POLICY = {
   defaultSrc: ["'self'"],
   scriptSrc: ["'self'"],
   styleSrc: ["'self'", "'unsafe-inline'"],
   imgSrc: ["'self'", 'blob:', 'data:'],
   fontSrc: ["'self'"],
-  connectSrc: ["'self'"],
+  // Not every browser takes 'self' for a line to the same host.
+  connectSrc: ["'self'", lineHome('ws'), lineHome('wss')],
   workerSrc: ["'self'"],
   objectSrc: ["'none'"],
   frameAncestors: ["'none'"],

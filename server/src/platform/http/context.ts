@@ -1,6 +1,6 @@
 import type { Me } from '@kesto/contract';
 import type { PhotoQueue } from '../../features/photos';
-import type { LiveDesk, StandIns } from '../../features/instruments';
+import type { Analyst, LiveDesk, StandIns } from '../../features/instruments';
 import type { SealDesk } from '../../features/seal';
 import type { Passwords } from '../../features/session';
 import type { ShopWork, Store } from '../../features/shopWork';
@@ -25,6 +25,8 @@ export interface Platform {
   /** Where instruments speak. */
   readonly live: LiveDesk;
   readonly standIns: StandIns;
+  /** Works out what they sent. */
+  readonly analyst: Analyst;
   /** What seals the shops' records. */
   readonly seals: SealDesk;
   /** Address by which this server is reached from elsewhere; null: nobody said. */

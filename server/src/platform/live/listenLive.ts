@@ -1,11 +1,15 @@
 import { STATUS_CODES, type IncomingMessage, type Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { WebSocketServer, type WebSocket } from 'ws';
-import { judgeUpgrade } from './upgrade';
+import { judgeUpgrade, type Caller } from './upgrade';
 
 /** One connection, as whoever answers it sees it. */
 export interface Line {
   readonly address: string;
+  /** As it was opened: who signed in on that page. */
+  readonly cookie: string;
+  /** What was said last is not read yet. */
+  readonly isBehind: () => boolean;
   readonly say: (message: object) => void;
   readonly close: () => void;
   /** Answers each message, one after the other. */
@@ -21,28 +25,35 @@ const FIRST_MS = 10_000;
 /** Whoever does not read loses the line: nothing is queued for them. */
 const MOST_UNREAD = 256 * 1024;
 
-interface Live {
+/** A path, and who is heard there. */
+export interface LiveEnd {
   readonly path: string;
-  readonly isOwnHost: (host: string) => boolean;
+  readonly caller: Caller;
   readonly onLine: (line: Line) => void;
 }
 
-/** Listens for instruments beside the pages; answers how it is closed. */
-export function listenLive(server: Server, { path, isOwnHost, onLine }: Live): () => void {
+interface Live {
+  readonly ends: readonly LiveEnd[];
+  readonly isOwnHost: (host: string) => boolean;
+}
+
+/** Listens for instruments and for pages that watch; answers how it is closed. */
+export function listenLive(server: Server, { ends, isOwnHost }: Live): () => void {
   const sockets = new WebSocketServer({ noServer: true, maxPayload: MOST_BYTES, perMessageDeflate: false, clientTracking: true });
   const byAddress = new Map<string, number>();
   server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
     const address = request.socket.remoteAddress ?? '';
     const standing = { ofAddress: byAddress.get(address) ?? 0, inAll: sockets.clients.size };
-    const refused = judgeUpgrade(request, { path, isOwnHost, standing });
-    if (refused !== null) {
-      socket.end(`HTTP/1.1 ${refused} ${STATUS_CODES[refused]}\r\nConnection: close\r\n\r\n`);
+    const end = ends.find(({ path }) => path === request.url?.split('?')[0]);
+    const refused = judgeUpgrade(request, { caller: end?.caller ?? null, isOwnHost, standing });
+    if (!end || refused !== null) {
+      socket.end(`HTTP/1.1 ${refused ?? 404} ${STATUS_CODES[refused ?? 404]}\r\nConnection: close\r\n\r\n`);
       return;
     }
     sockets.handleUpgrade(request, socket, head, (ws) => {
       byAddress.set(address, standing.ofAddress + 1);
       ws.on('close', () => byAddress.set(address, Math.max(0, (byAddress.get(address) ?? 1) - 1)));
-      onLine(lineOf(ws, address));
+      end.onLine(lineOf(ws, address, request.headers.cookie ?? ''));
     });
   });
   const pinging = setInterval(() => sockets.clients.forEach(ping), PING_MS);
@@ -62,7 +73,7 @@ function ping(ws: WebSocket): void {
   ws.ping();
 }
 
-function lineOf(ws: WebSocket, address: string): Line {
+function lineOf(ws: WebSocket, address: string, cookie: string): Line {
   let hear: ((text: string) => Promise<void>) | null = null;
   let last = Promise.resolve();
   let second = 0;
@@ -81,7 +92,8 @@ function lineOf(ws: WebSocket, address: string): Line {
   });
   ws.on('close', () => clearTimeout(silent));
   return {
-    address,
+    ...{ address, cookie },
+    isBehind: () => ws.bufferedAmount > 0,
     say: (message) => {
       if (ws.bufferedAmount > MOST_UNREAD) ws.terminate();
       else if (ws.readyState === ws.OPEN) ws.send(JSON.stringify(message));

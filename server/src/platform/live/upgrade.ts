@@ -3,9 +3,12 @@ import type { IncomingMessage } from 'node:http';
 /** Why a connection is not let in, as the status it is answered with; null: it is. */
 export type UpgradeRefusal = 400 | 403 | 404 | 429 | null;
 
+/** Who may speak at a path: an instrument, which is no browser, or one of our own pages. */
+export type Caller = 'instrument' | 'page';
+
 export interface Judged {
-  /** The one path that is listened at. */
-  readonly path: string;
+  /** Who speaks at the path that was asked; null: nobody is heard there. */
+  readonly caller: Caller | null;
   /** Whether this server goes by the name in the Host header. */
   readonly isOwnHost: (host: string) => boolean;
   /** Connections that stand, of the same address and in all. */
@@ -15,16 +18,24 @@ export interface Judged {
 /** Connections of one address, and in all. */
 const MOST = { ofAddress: 40, inAll: 400 } as const;
 
+const isOfHost = (origin: string | undefined, host: string): boolean =>
+  origin !== undefined && URL.canParse(origin) && new URL(origin).host === host;
+
+/** A browser says by its Origin whose page it shows; what has none is no browser. */
+function fits(caller: Caller, { origin, cookie, host = '' }: IncomingMessage['headers']): boolean {
+  return caller === 'page' ? isOfHost(origin, host) && cookie !== undefined : origin === undefined && cookie === undefined;
+}
+
 /**
- * Judged before it is answered: the path, the name this server goes by, how many there are; a browser is none of those that are let in
- * here, and says so by its Origin.
+ * Judged before it is answered: the path, the name this server goes by, how many there are, and who is heard there. Behind a proxy the
+ * Host header is the public one, as it is for every request.
  */
 export function judgeUpgrade(
   { url = '', headers }: Pick<IncomingMessage, 'url' | 'headers'>,
-  { path, isOwnHost, standing }: Judged,
+  { caller, isOwnHost, standing }: Judged,
 ): UpgradeRefusal {
-  if (url.split('?')[0] !== path) return 404;
-  if (url !== path || !isOwnHost(headers.host ?? '')) return 400;
-  if (headers.origin !== undefined || headers.cookie !== undefined) return 403;
+  if (caller === null) return 404;
+  if (url.includes('?') || !isOwnHost(headers.host ?? '')) return 400;
+  if (!fits(caller, headers)) return 403;
   return standing.ofAddress >= MOST.ofAddress || standing.inAll >= MOST.inAll ? 429 : null;
 }

@@ -9,7 +9,9 @@ import { CheckRow } from '@/ui/CheckRow';
 import { FlagLine, letterOf } from '@/ui/Flag';
 import { Heading, Words } from '@/ui/Words';
 import { WORDS } from '../words';
+import { GasChoice } from './GasChoice';
 import type { LookTo } from './lookTo';
+import { StrengthRow } from './StrengthRow';
 import type { HoldPlanWork } from './useHoldPlan';
 
 interface BeforeProps {
@@ -46,7 +48,8 @@ export function Before({ hold, graph, lookTo }: BeforeProps) {
         </Words>
       ) : null}
       <Heading size={17}>Before gas is let in</Heading>
-      <FlagLine stop letter="!" text={WORDS.gasOnly} />
+      <GasChoice gas={hold.gas} onChoose={hold.setGas} />
+      {hold.gas === 'other' ? null : <FlagLine stop letter="!" text={WORDS.gasOnly} />}
       {(plan?.cautions ?? []).map((caution, i) => (
         <FlagLine
           key={caution.code}
@@ -63,6 +66,7 @@ export function Before({ hold, graph, lookTo }: BeforeProps) {
       ))}
       {loose.length > 0 ? <FlagLine letter="v" text={WORDS.notParted(loose.map(nameOf).join(', '))} /> : null}
       {untested.length > 0 ? <FlagLine letter="u" text={WORDS.untested(untested.map(nameOf).join(', '))} /> : null}
+      {plan ? <StrengthRow strength={plan.strength} graph={graph} isOn={hold.isStrong} onChange={hold.setStrong} /> : null}
       <View>
         {[...new Set([...(plan?.takeOff ?? []), ...takenOff])].map((id) => (
           <CheckRow key={id} label={WORDS.takeOff(nameOf(id))} checked={takenOff.includes(id)} onChange={() => hold.takeOff(id)} />

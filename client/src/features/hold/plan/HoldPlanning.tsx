@@ -28,8 +28,9 @@ export function HoldPlanning({ job, graph, work }: HoldPlanningProps) {
   const { plan, looked } = hold;
   const lookTo = plan ? lookToOf(plan, graph, units) : [];
   const left = lookTo.filter(({ id }) => !looked.includes(id)).length;
-  const label = left > 0 ? WORDS.beginLeft(left) : WORDS.begin;
-  const action = { label, disabled: left > 0 || !plan || work.busy, onPress: hold.submit };
+  const isWrongGas = hold.gas === 'other';
+  const label = isWrongGas ? WORDS.notThisGas : left > 0 ? WORDS.beginLeft(left) : WORDS.begin;
+  const action = { label, disabled: left > 0 || isWrongGas || !plan || work.busy, onPress: hold.submit };
   return (
     <StageSheet
       job={job}

@@ -43,9 +43,9 @@ export function PlanReadings({ hold, graph }: { hold: HoldPlanWork; graph: Circu
       <View style={styles.one}>
         <Reading
           label={WORDS.stores}
-          value={plan.storedEnergyJ === null ? '–' : formatNumber(plan.storedEnergyJ / 1000, 1)}
+          value={worked ? formatNumber(worked.energyKj, 1) : '–'}
           unit="kJ"
-          note={plan.distanceM === null ? WORDS.handsAway : WORDS.away(showIn(units).distance(plan.distanceM))}
+          note={worked?.distanceM == null ? WORDS.handsAway : WORDS.away(showIn(units).distance(worked.distanceM))}
         />
       </View>
       <View style={styles.one}>

@@ -1,5 +1,5 @@
 import type { JobView, VanStock } from '@kesto/contract';
-import type { CompressorKind, Instrument, Quantity, StageFact, TestPractice, Told, WorkedHoldFor } from '@kesto/core';
+import type { CompressorKind, Instrument, Quantity, StageFact, TestGas, TestPractice, Told, WorkedHoldFor } from '@kesto/core';
 import { lastOf, type CircuitGraph } from '@kesto/core';
 
 /** A gauge as a hold names it. */
@@ -41,6 +41,9 @@ export interface Typed {
   readonly rig: boolean;
   readonly volume: Quantity;
   readonly pressure: Quantity;
+  readonly gas: TestGas;
+  /** To this first, then let down to the hold's own. */
+  readonly strength: Quantity | undefined;
   readonly ambient: Quantity;
   readonly hottest: Quantity | undefined;
   readonly minutes: number | undefined;
@@ -52,9 +55,10 @@ export interface Typed {
 }
 
 export const toldOf = (typed: Typed): Told<'hold-began'> => ({
-  ...{ parts: [...typed.parts], rig: typed.rig, volume: typed.volume, pressure: typed.pressure, gas: 'nitrogen', gauge: typed.gauge },
+  ...{ parts: [...typed.parts], rig: typed.rig, volume: typed.volume, pressure: typed.pressure, gas: typed.gas, gauge: typed.gauge },
   ...{ temperatureUncertaintyK: typed.offK, ambient: typed.ambient, practice: typed.practice },
   ...(typed.at === undefined ? {} : { at: typed.at }),
+  ...(typed.strength ? { strength: typed.strength } : {}),
   ...(typed.hottest ? { hottest: typed.hottest } : {}),
   ...(typed.minutes === undefined ? {} : { plannedMinutes: typed.minutes }),
   ...(typed.compressorKind ? { compressorKind: typed.compressorKind } : {}),

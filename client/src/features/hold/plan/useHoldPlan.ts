@@ -1,14 +1,15 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
-import { planOfHold, workOutHoldBegan, type CircuitGraph, type HoldPlan, type Quantity } from '@kesto/core';
+import { planOfHold, workOutHoldBegan, type CalcError, type CircuitGraph, type HoldPlan, type Quantity } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import type { StageWork } from '@/data/stages/useStage';
 import { useSchools } from '@/data/shop/useSchools';
 import { useVanStock } from '@/data/van/api';
 import { readFields, type Read } from '@/forms/fields';
-import { useFigures } from '@/forms/useFigures';
+import { useFigures, type Figures } from '@/forms/useFigures';
 import { useUnits } from '@/session/units';
 import { useChoices } from './useChoices';
+import type { PickedGas } from './GasChoice';
 import { compressorOf, gaugesOf, heldHere, offKOf, toldOf, type Typed } from './told';
 
 export const FIGURES = {
@@ -42,6 +43,25 @@ function useTicks() {
   };
 }
 
+/** What is wrong stands under its field; answered where none is its own. */
+function complainOf([error]: readonly CalcError[], figures: Figures<typeof FIGURES>): string | null {
+  const field = error && 'field' in error ? error.field : '';
+  const own = figures.keys.find((key) => key === field);
+  if (!error) return null;
+  if (own === undefined) return `${field} ${calcErrorText(error)}`;
+  figures.complain(own, calcErrorText(error));
+  return null;
+}
+
+/** With what gas, and whether to a strength test first. */
+function useTest() {
+  const [gas, setGas] = useState<PickedGas>('nitrogen');
+  const [isStrong, setStrong] = useState(false);
+  const strengthOf = (plan: HoldPlan | null): Quantity | undefined =>
+    isStrong && plan?.strength.may ? { value: Math.floor(plan.strength.gaugePa / 1000), unit: 'kPag' } : undefined;
+  return { gas, setGas, setStrong, strengthOf };
+}
+
 /** A hold that is planned: what is held, what caps it, with which gauge, and what is looked to before it begins. */
 export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: StageWork) {
   const units = useUnits();
@@ -50,6 +70,7 @@ export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: Stag
   const gauges = useMemo(() => gaugesOf(van), [van]);
   const { choices, choice, at, setAt } = useChoices(job, graph, van);
   const [gaugeAt, setGaugeAt] = useState(0);
+  const test = useTest();
   const off = useTicks();
   const looked = useTicks();
   const [problem, setProblem] = useState<string | null>(null);
@@ -59,7 +80,8 @@ export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: Stag
   const texts = Object.fromEntries(figures.keys.map((key) => [key, figures.textOf(key)]));
   const held = useMemo(() => heldHere(job, graph ?? EMPTY, work.facts), [job, graph, work.facts]);
 
-  const typedFrom = (read: Partial<Figured>, pressure: Quantity): Typed => ({
+  const typedFrom = (read: Partial<Figured>, pressure: Quantity, strength?: Quantity): Typed => ({
+    ...{ gas: test.gas === 'other' ? 'nitrogen' : test.gas, strength },
     ...{ parts, rig: choice.rig, pressure, takenOff: off.ticked, hottest: read.hottest, minutes: read.minutes?.value },
     at: choice.rig ? undefined : inletOf(graph ?? EMPTY, parts),
     volume: read.volume ?? ASSUMED.volume,
@@ -74,17 +96,14 @@ export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: Stag
   const plan: HoldPlan | null = first.ok ? first.value : null;
   const pressureOf = (typed: Quantity | undefined): Quantity =>
     typed ?? { value: Math.floor((plan?.fillGaugePa ?? 0) / 1000), unit: 'kPag' };
-  const worked = plan ? workOutHoldBegan(toldOf(typedFrom(read, pressureOf(read.pressure))), held) : null;
+  const strength = test.strengthOf(plan);
+  const worked = plan ? workOutHoldBegan(toldOf(typedFrom(read, pressureOf(read.pressure), strength)), held) : null;
 
   async function keep(typed: Figured): Promise<boolean> {
-    const told = toldOf(typedFrom(typed, pressureOf(typed.pressure)));
+    const told = toldOf(typedFrom(typed, pressureOf(typed.pressure), strength));
     const made = workOutHoldBegan(told, held);
     if (!made.ok) {
-      const [error] = made.errors;
-      const field = error && 'field' in error ? error.field : '';
-      if (error && figures.keys.some((key) => key === field))
-        figures.complain(field as keyof typeof FIGURES, calcErrorText(error)); // cast: just looked for
-      else setProblem(error ? `${field} ${calcErrorText(error)}` : null);
+      setProblem(complainOf(made.errors, figures));
       return false;
     }
     return work.note('hold-began', { ...told, ...made.value });
@@ -100,6 +119,7 @@ export function useHoldPlan(job: JobView, graph: CircuitGraph | null, work: Stag
       off.clear();
       looked.clear();
     },
+    ...{ gas: test.gas, setGas: test.setGas, isStrong: strength !== undefined, setStrong: test.setStrong },
     chooseGauge: setGaugeAt,
     takeOff: off.toggle,
     look: looked.toggle,

@@ -1,4 +1,4 @@
-import type { JobView } from '@kesto/contract';
+import type { HoldLive, JobView } from '@kesto/contract';
 import { drawnName, showIn } from '@kesto/contract/wording';
 import type { CircuitGraph, KeptHold } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
@@ -12,6 +12,7 @@ import { Instruments } from '@/features/instruments';
 import { Facts, Leaving } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
+import { FlagLine } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
@@ -94,6 +95,7 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
             mayJoin={mayJoin}
             byHand={WORDS.byHand}
             standInSays={WORDS.standInSays}
+            judging={{ able: ableIn(watch.live), by: watch.by ?? watch.live?.judgedBy ?? null, choose: watch.judgeBy }}
           >
             {mayJoin && !watch.isLive ? <LogReader job={job.id} hold={kept.id} beganAt={kept.began.at} /> : null}
             {watch.isLive ? (
@@ -111,6 +113,7 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
     >
       {work.problem ? <Failed message={work.problem} /> : null}
       {children}
+      {watch.isOverCap ? <FlagLine stop letter="!" text={WORDS.letDownNow} /> : null}
       {wide ? null : <Glances watch={watch} />}
       {watch.state === 'filling' && watch.next === null && watch.standLeftS === 0 ? (
         <Words size={17} bold>
@@ -132,5 +135,11 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
     </Sheet>
   );
 }
+
+/** Instruments that read both gauge and pipe. */
+const ableIn = (live: HoldLive | undefined) =>
+  (live?.series ?? []).filter(({ instrument }) =>
+    (['gauge-pressure', 'pipe-temperature'] as const).every((read) => instrument.columns.some(({ quantity }) => quantity === read)),
+  );
 
 const styles = StyleSheet.create({ panel: { gap: 18 }, aside: { gap: 16 } });

@@ -16,16 +16,17 @@ const mmss = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.flo
 
 /** The one action, by how far the hold is. */
 export function actionOf(watch: HoldWatchWork, { open, busy, units }: Acts): SheetAction {
-  const { state, next, standLeftS, isOver, isLive, tracks } = watch;
+  const { state, next, standLeftS, isOver, isLive, tracks, isAtStrength } = watch;
   if (state === 'ended') return { label: WORDS.letDown, disabled: busy, onPress: () => open('down') };
   if (state === 'filling') {
     if (standLeftS > 0) {
-      const label = next === null ? WORDS.stayOff(mmss(standLeftS)) : WORDS.waits(mmss(standLeftS));
+      const time = mmss(standLeftS);
+      const label = isAtStrength ? WORDS.strengthStands(time) : next === null ? WORDS.stayOff(time) : WORDS.waits(time);
       return { label, disabled: true, onPress: () => undefined };
     }
     if (next === null) return { label: WORDS.shutSupply, disabled: busy, onPress: () => void watch.shut() };
     const at = readingText(formatGaugePressure(gaugePascals(next * 1000), units));
-    return { label: WORDS.stands(at), disabled: busy, onPress: () => void watch.step(next) };
+    return { label: isAtStrength ? WORDS.letDownTo(at) : WORDS.stands(at), disabled: busy, onPress: () => void watch.step(next) };
   }
   if (isOver) return { label: WORDS.end, disabled: busy, onPress: () => void watch.end() };
   if (isLive) return { label: WORDS.watching, disabled: true, onPress: () => undefined };

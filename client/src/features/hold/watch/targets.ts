@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { drawnName } from '@kesto/contract/wording';
-import { liesIn, soapedAt, type CircuitGraph, type KeptHold, type SoapResult, type SoapTarget } from '@kesto/core';
+import { liesIn, soapPressures, soapedAt, type CircuitGraph, type KeptHold, type SoapResult, type SoapTarget } from '@kesto/core';
 import { WORDS } from '../words';
 
 /** Something that is soaped, as it stands at each pressure. */
@@ -11,12 +11,6 @@ export interface SoapRow {
   readonly tag?: string;
   readonly name: string;
   readonly at: readonly { readonly kpag: number; readonly result: SoapResult | null }[];
-}
-
-/** Pressures that are soaped at: the first two steps, and the hold's own. Source: the order of a fill. */
-export function soapPressures(stepsKpag: readonly number[]): readonly number[] {
-  const last = stepsKpag.at(-1);
-  return last === undefined ? [] : [...stepsKpag.slice(0, -1).slice(0, 2), last];
 }
 
 /** Kinds with a stem, a core or a nut of their own. */

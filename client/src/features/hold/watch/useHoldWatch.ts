@@ -1,6 +1,8 @@
 import type { JobView } from '@kesto/contract';
 import {
+  fillNow,
   holdState,
+  isOverCap,
   judgeKept,
   secondsBetween,
   settledAt,
@@ -12,7 +14,7 @@ import {
 } from '@kesto/core';
 import { useMemo } from 'react';
 import type { StageWork } from '@/data/stages/useStage';
-import { fillOf } from './fill';
+import { BY_HAND } from '@/features/instruments';
 import { soapRowsOf, type SoapRow } from './targets';
 import { usePicture } from './usePicture';
 
@@ -23,8 +25,9 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
   const { live, now, planned, held, tracks, curve } = picture;
   const rows = useMemo(() => soapRowsOf(job, graph, kept), [job, graph, kept]);
   const nowAt = new Date(now).toISOString();
-  const fill = fillOf(kept, tracks, nowAt);
+  const fill = fillNow(kept, tracks, nowAt);
   const settled = settledAt(kept);
+  const lastPa = tracks.readings.at(-1)?.gaugePa ?? tracks.steps.at(-1)?.gaugePa ?? null;
   const since = (at: string | null) => (at === null ? null : secondsBetween(kept.began.at, at));
   const heldS = settled === null ? 0 : Math.max(0, secondsBetween(settled, nowAt));
   const hold = kept.id;
@@ -33,8 +36,8 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     return work.note('place-soaped', { hold, ...row.target, ...(row.tag ? { tag: row.tag } : {}), atKpag: fill.soapAt, result }, photos);
   };
   const end = () => {
-    const judged = live?.curve ? { ok: true as const, value: live.curve.judged } : judgeKept(kept, held);
-    return judged.ok ? work.note('hold-ended', { hold, ...judged.value }) : Promise.resolve(false);
+    const judged = live?.curve && picture.isLive ? { ok: true as const, value: live.curve.judged } : judgeKept(kept, held);
+    return judged.ok ? work.note('hold-ended', { hold, ...judgedBy(picture.by), ...judged.value }) : Promise.resolve(false);
   };
   return {
     ...{ jobId: job.id, state, kept, rows, heldS, soap, end },
@@ -43,15 +46,19 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     sinceBegan: secondsBetween(kept.began.at, nowAt),
     settledS: since(settled),
     shutS: since(kept.shutAt),
+    isOver: isDecided(curve) || (settled !== null && heldS >= planned * 60 && (picture.isLive || !mayStillTell(curve))),
+    isOverCap: lastPa !== null && isOverCap(kept, lastPa, state === 'filling'),
     isSettled: settled !== null && heldS > 0,
     maySoap: fill.soapAt !== null && state !== 'ended' && fill.isNear,
-    isOver: isDecided(curve) || (settled !== null && heldS >= planned * 60 && (picture.isLive || !mayStillTell(curve))),
     step: (kpag: number) => work.note('hold-step', { hold, pressure: { value: kpag, unit: 'kPag' } }),
     shut: () => work.note('supply-shut', { hold }),
     letDown: (to: VentPlace) => work.note('vented', { hold, to }),
   };
 }
 export type HoldWatchWork = ReturnType<typeof useHoldWatch>;
+
+/** Told where somebody chose: an instrument among several, or what was noted by hand. */
+const judgedBy = (by: string | null) => (by === null ? {} : by === BY_HAND ? { byHand: true } : { by });
 
 /** By hand one more reading may decide it: time alone adds nothing. */
 const mayStillTell = (curve: HoldCurve | null): boolean => curve !== null && !isDecided(curve) && curve.hold.minutesNeeded !== null;

@@ -2,16 +2,18 @@ import type { HoldLive, JobView } from '@kesto/contract';
 import { byClock, type HoldCurve, type KeptHold } from '@kesto/core';
 import { useHoldLiveQuery, useHoldLiveState } from '@/data/holds/api';
 import { useFresher } from '@/data/holds/useFresher';
+import { usePushed } from '@/data/holds/usePushed';
 
-/** A hold that instruments speak of is asked about once a second; another now and then, for whoever else notes something. */
+/** Without a line to be told by: a hold that instruments speak of is asked about once a second, another now and then, for what others note. */
 const ASKED_MS = { spoken: 1000, byHand: 3000 } as const;
 
 /** What instruments have sent of a hold; what another phone noted meanwhile is fetched. */
-export function useLive(job: JobView, kept: KeptHold, isWatched: boolean): HoldLive | undefined {
-  const of = { job: job.id, hold: kept.id };
+export function useLive(job: JobView, kept: KeptHold, { isWatched, by }: { isWatched: boolean; by: string | null }): HoldLive | undefined {
+  const of = { job: job.id, hold: kept.id, by };
+  const isTold = usePushed({ of: 'hold', job: job.id, id: kept.id, by }, isWatched);
   const { data } = useHoldLiveState(of);
   const isSpoken = (data?.series.length ?? 0) > 0;
-  const { refetch } = useHoldLiveQuery(of, { pollingInterval: isWatched ? (isSpoken ? ASKED_MS.spoken : ASKED_MS.byHand) : 0 });
+  const { refetch } = useHoldLiveQuery(of, { pollingInterval: isWatched && !isTold ? (isSpoken ? ASKED_MS.spoken : ASKED_MS.byHand) : 0 });
   useFresher(job, data?.entries, refetch);
   return data;
 }

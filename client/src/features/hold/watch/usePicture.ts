@@ -1,7 +1,8 @@
 import type { JobView } from '@kesto/contract';
 import { holdCurve, holdTracks, requestOfKept, seenAfter, usualMinutes, type HoldCurve, type KeptHold } from '@kesto/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useNow } from '@/ui/useNow';
+import { BY_HAND } from '@/features/instruments';
 import { curveOf, factorOf, nowOf, useLive } from './useLive';
 
 /** Minutes a hold is planned for: as typed, else as long as it needs. */
@@ -15,7 +16,9 @@ interface Seen {
 
 /** What is known of a hold over time: by the server where instruments speak of it, else by what was noted by hand. */
 export function usePicture(job: JobView, kept: KeptHold, isWatched: boolean) {
-  const live = useLive(job, kept, isWatched);
+  const [by, judgeBy] = useState<string | null>(null);
+  const isByHand = by === BY_HAND;
+  const live = useLive(job, kept, { isWatched, by: isByHand ? null : by });
   const now = nowOf(kept, factorOf(kept, live), useNow(isWatched));
   const planned = plannedMinutesOf(kept);
   const held = useMemo(() => ({ refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM }), [job]);
@@ -26,11 +29,12 @@ export function usePicture(job: JobView, kept: KeptHold, isWatched: boolean) {
     const atEnd = seenAfter(request, planned * 60);
     return { curve: curve.ok ? curve.value : null, atEnd: atEnd.ok ? atEnd.value.gramsPerYear : null };
   }, [kept, held, planned]);
-  const isLive = (live?.series.length ?? 0) > 0;
+  const speaks = live?.series.some(({ id, isEnded }) => !isEnded && (live.judgedBy === null || live.judgedBy === id)) ?? false;
+  const isLive = !isByHand && (speaks || (live?.points.length ?? 0) > 0);
   const seen: Seen = isLive ? { curve: curveOf(live), atEnd: live?.curve?.seenAtEnd ?? null } : byHand;
   const tracks = useMemo(() => {
     const noted = holdTracks(kept, held.altitudeM);
-    return live && live.points.length > 0 ? { ...noted, readings: live.points } : noted;
-  }, [kept, held, live]);
-  return { live, isLive, now, planned, held, tracks, ...seen };
+    return live && live.points.length > 0 && !isByHand ? { ...noted, readings: live.points } : noted;
+  }, [kept, held, live, isByHand]);
+  return { live, isLive, by, judgeBy, now, planned, held, tracks, ...seen };
 }

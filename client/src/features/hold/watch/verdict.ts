@@ -45,7 +45,7 @@ export function verdictOf(
 export function glanceOf(watch: HoldWatchWork, units: UnitPreferences): Glance {
   const { curve, kept, state, settledS, isSettled } = watch;
   if (kept.ended) return verdictOf(kept.ended.values, units);
-  if (state === 'filling') return { title: WORDS.filling, says: WORDS.soapNow, tone: 'ink' };
+  if (state === 'filling') return { title: WORDS.filling, says: watch.isAtStrength ? WORDS.soapAfter : WORDS.soapNow, tone: 'ink' };
   const clock = format(new Date(Date.parse(kept.began.at) + (settledS ?? 0) * 1000), 'HH:mm');
   if (!isSettled) return { title: WORDS.settling, says: WORDS.countsFrom(clock), tone: 'ink' };
   if (!curve) return { ...TITLES['cannot-tell'], says: WORDS.noReadings };
