@@ -11,9 +11,7 @@ export interface FromWatcher {
 }
 /** The newest picture, at most twice a second; or why there is none. */
 export type ToWatcher =
-  | { readonly hold: HoldLive }
-  | { readonly pull: PullLive }
-  | { readonly refused: { readonly code: string; readonly message: string } };
+  { readonly hold: HoldLive } | { readonly pull: PullLive } | { readonly refused: { readonly code: string; readonly message: string } };
 
 /** Where instruments connect. */
 export const LIVE_PATH = '/live';

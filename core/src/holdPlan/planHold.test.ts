@@ -100,6 +100,39 @@ describe('what caps it', () => {
     }));
 });
 
+describe('a strength test', () => {
+  const piping = (parts: object = {}) =>
+    ring('comp cond king drier valve exp evap suction', { more: ['drier>port'], parts: { valve: { closes: true }, ...parts } });
+  const strength = (parts?: object, plan: object = {}) => planned({ circuit: piping(parts), section: ['drier', 'port'], ...plan }).strength;
+
+  test('not where a part was made elsewhere and its maker’s test pressure is not typed', () =>
+    expect(strength()).toEqual({ may: false, parts: ['drier'] }));
+
+  // 1.1 x 31 barg are 34.1 barg.
+  test('1.1 of design on gas, and never above what a maker tested', () => {
+    expect(strength({ drier: { limits: { test: q(46, 'barg') } } })).toMatchObject({ may: true, gaugePa: expect.closeTo(34.1e5, 0) });
+    expect(strength({ drier: { limits: { test: q(33, 'barg') } } })).toMatchObject({
+      may: true,
+      gaugePa: 33e5,
+      cappedBy: { part: 'drier' },
+    });
+  });
+
+  test('nor above what the rig bears: a gauge at three quarters of its range leaves none', () =>
+    expect(strength({ drier: { limits: { test: q(46, 'barg') } } }, { gauge: { resolution: q(1, 'kPa'), range: q(40, 'bar') } })).toEqual({
+      may: false,
+      parts: [],
+    }));
+
+  test('a relief valve that is still on bars it', () => {
+    const circuit = ring('comp cond king valve exp evap suction', {
+      more: ['king>port', 'valve>relief', 'king>relief'],
+      parts: { valve: { closes: true } },
+    });
+    expect(planned({ circuit, section: ['port', 'relief'], at: 'relief' }).strength).toMatchObject({ may: false, parts: ['relief'] });
+  });
+});
+
 describe('the pressure', () => {
   test('what comes to the cap at the warmest hour: 31 barg at 45 °C are 26.7 barg at 5 °C', () => {
     const circuit = ring('comp cond king drier valve exp evap suction', { more: ['drier>port'], parts: { valve: { closes: true } } });

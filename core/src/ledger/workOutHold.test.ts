@@ -56,6 +56,19 @@ test('our rig alone is capped by gauge and hose, whatever the machine is', () =>
   expect(refused({ ...rig, gauge, pressure: q(31, 'barg') })).toEqual(['pressure']);
 });
 
+test('a strength test goes up past the hold and down to it, and the energy is the strength test’s', () => {
+  const parts = CLOSING.parts.map((part) => (['drier', 'expansion', 'evaporator'].includes(part.id) ? { ...part, limits: { test: q(40, 'barg') } } : part)); // prettier-ignore
+  const held = { graph: { ...CLOSING, parts } };
+  // The plate's low side is 25 bar: 1.1 of it is 27.5.
+  const answer = began({ strength: q(27.5, 'barg') }, held);
+  expect(answer).toMatchObject({ ok: true, value: { strengthKpag: 2750, capKpag: 2500 } });
+  expect(answer.ok && answer.value.stepsKpag.slice(-2)).toEqual([2750, 2000]);
+  expect(answer.ok && answer.value.energyKj).toBeGreaterThan(7);
+  expect(refused({ strength: q(27.6, 'barg') }, held)).toEqual(['strength']);
+  expect(refused({ strength: q(19, 'barg') }, held)).toEqual(['strength']);
+  expect(refused({ strength: q(27, 'barg') })).toEqual(['strength']);
+});
+
 test('what was taken off and plugged caps nothing any more', () => {
   const graph = {
     parts: [...CLOSING.parts, { id: 'switch', kind: 'switch' as const }],

@@ -8,6 +8,7 @@ import type { Role } from '@kesto/contract';
 import { v7 as uuid } from 'uuid';
 import type { Clock } from '../platform/clock';
 import { applicationRole, prepareDatabase } from '../platform/db/prepare';
+import type { Platform } from '../platform/http/context';
 import { buildApp, type AppOptions } from '../platform/http/app';
 import { DEMO_PASSWORD, DEMO_SHOP, JOBS, loadDemo, SITE, UNITS, VAN } from '../features/demo';
 import { analystHere, liveDesk, noStandIns, type LiveDesk } from '../features/instruments';
@@ -38,6 +39,8 @@ export interface RulesServer {
   readonly app: Express;
   /** Where instruments speak. */
   readonly live: LiveDesk;
+  /** What who watches is answered from. */
+  readonly ground: Pick<Platform, 'store' | 'clock' | 'analyst' | 'barredShop'>;
   readonly seals: SealDesk;
   /** Lines of the log. */
   readonly logged: readonly string[];
@@ -97,7 +100,7 @@ function serve(
     return agent;
   }
   const cookie = async (login: string) => String((await signIn(request.agent(app), login)).headers['set-cookie']).split(';')[0] ?? '';
-  return { store, app, logged, live, seals: platform.seals, stranger: () => request.agent(app), as, cookie };
+  return { store, app, logged, live, ground: platform, seals: platform.seals, stranger: () => request.agent(app), as, cookie };
 }
 
 /** The application with the demo in it, on a store in memory: for what the rules say, whatever keeps the rows. */

@@ -125,6 +125,7 @@ export function PartPanel({ circuit, graph, part, draw, waitFor, children }: Par
       ) : null}
       {hasLimits(part) ? (
         <LimitFields
+          key={JSON.stringify(part.limits)}
           circuit={circuit}
           part={part}
           onKeep={(limits) => change(({ limits: _before, ...rest }) => (limits ? { ...rest, limits } : rest))}

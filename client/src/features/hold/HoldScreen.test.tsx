@@ -97,6 +97,15 @@ describe('before gas is let in', () => {
   });
 });
 
+test('another gas than a test gas is told why, and nothing begins', async () => {
+  await show([]);
+  await screen.findByTestId('hold-cap');
+  for (const box of screen.getAllByRole('checkbox')) fireEvent.press(box);
+  fireEvent.press(screen.getByText('another'));
+  expect(screen.getByText(/Oxygen or air with oil explodes/)).toBeTruthy();
+  expect(screen.getByText('Not with this gas')).toBeTruthy();
+});
+
 describe('watched', () => {
   test('soap is noted at its pressure, by joint and hose', async () => {
     const { writes } = await show([BEGAN, noted('hold-step', { pressure: { value: 345, unit: 'kPag' } })]);
@@ -160,6 +169,30 @@ describe('watched', () => {
     expect(screen.queryByText(/Note/)).toBeNull();
     await press('End the hold');
     expect(writes[0]?.body).toMatchObject({ kind: 'hold-ended', values: { hold: HOLD, verdict: 'leaking' } });
+  });
+});
+
+describe('a gauge that fell silent', () => {
+  const columns = [{ quantity: 'gauge-pressure', step: 1 }, { quantity: 'pipe-temperature', step: 0.1 }]; // prettier-ignore
+  const probe = (id: string, isSilent: boolean) => ({
+    ...{ id, instrument: { kind: 'pressure-temperature', name: id, columns }, factor: null, samples: 90 },
+    ...{ isSilent, isEnded: false, disagreements: 0, last: [{ quantity: 'gauge-pressure', value: 1999 }, { quantity: 'pipe-temperature', value: 18 }] }, // prettier-ignore
+  });
+  const points = [0, 600].map((seconds) => ({ seconds: 2000 + seconds, gaugePa: 2e6, celsius: 18 }));
+  const live = { entries: 5, series: [probe('P-7', true), probe('P-8', false)], judgedBy: 'P-7', points, curve: null };
+
+  test('the other is chosen, or it goes on by hand: the end says which', async () => {
+    const { writes } = await show(SHUT, live);
+    expect(await screen.findByText('P-7, judged by it')).toBeTruthy();
+    expect(screen.getByText(/^1999 kPag, 18\.0/)).toBeTruthy();
+    fireEvent.press(screen.getByText('by hand'));
+    await press('Note a reading');
+    await type('gauge', '20 bar');
+    await type('pipe', '18');
+    await press('Keep this reading');
+    expect(writes[0]?.body).toMatchObject({ kind: 'hold-read' });
+    await press('End the hold');
+    expect(writes[1]?.body).toMatchObject({ kind: 'hold-ended', values: { hold: HOLD, byHand: true } });
   });
 });
 

@@ -136,7 +136,10 @@ export const WORDS = {
 /** Each test gas, and what else people have at hand: what it asks for, or why it may not be used. */
 export const GAS_WORDS = {
   nitrogen: { label: 'nitrogen', says: 'Dry, by a regulator.' },
-  'nitrogen-hydrogen-5': { label: 'with 5 % hydrogen', says: 'The cylinder has to say that it does not burn (ISO 10156). A hydrogen sniffer finds it.' },
+  'nitrogen-hydrogen-5': {
+    label: 'with 5 % hydrogen',
+    says: 'The cylinder has to say that it does not burn (ISO 10156). A hydrogen sniffer finds it.',
+  },
   'nitrogen-helium': { label: 'with helium', says: 'A helium sniffer finds it.' },
   other: {
     label: 'another',

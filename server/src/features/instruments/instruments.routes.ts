@@ -11,7 +11,10 @@ const DONE: Done = { ok: true };
 export function instrumentRoutes(routes: Registrar, platform: Platform): void {
   const { analyst } = platform;
   routes.signed('setPairing', async ({ params, body, me }) => ({
-    body: platform.live.codes.make({ shopId: me.shop.id, jobId: idParam(params, 'job'), holdId: body.hold, by: me.person.id }, platform.clock()),
+    body: platform.live.codes.make(
+      { shopId: me.shop.id, jobId: idParam(params, 'job'), holdId: body.hold, by: me.person.id },
+      platform.clock(),
+    ),
   }));
   routes.signed('holdLive', async ({ params, request, inShop }) => {
     const by = typeof request.query['by'] === 'string' ? request.query['by'] : null;
@@ -19,7 +22,9 @@ export function instrumentRoutes(routes: Registrar, platform: Platform): void {
     return { body: await inShop((shop) => holdLive(shop, analyst, of, platform.clock())) };
   });
   routes.signed('pullLive', async ({ params, inShop }) => ({
-    body: await inShop((shop) => pullLive(shop, analyst, { jobId: idParam(params, 'job'), id: idParam(params, 'pull'), by: null }, platform.clock())),
+    body: await inShop((shop) =>
+      pullLive(shop, analyst, { jobId: idParam(params, 'job'), id: idParam(params, 'pull'), by: null }, platform.clock()),
+    ),
   }));
   routes.signed('setHoldLog', async ({ params, body: { instrument, samples }, me, inShop }) => {
     const of = { id: idParam(params, 'log'), jobId: idParam(params, 'job'), holdId: idParam(params, 'hold'), pairedBy: me.person.id };

@@ -122,7 +122,10 @@ export async function endSeries(shop: ShopWork, holdId: string, now: Date): Prom
 }
 
 /** One instrument is let go, by whoever let it in or a lead: it is heard no more; what it sent stays. */
-export async function endOne(shop: ShopWork, asked: { readonly jobId: string; readonly id: string; readonly by: Me['person']; readonly now: Date }) {
+export async function endOne(
+  shop: ShopWork,
+  asked: { readonly jobId: string; readonly id: string; readonly by: Me['person']; readonly now: Date },
+) {
   const series = await shop.series.lock(asked.id);
   if (!series || series.jobId !== asked.jobId) throw notFound('This instrument');
   if (series.pairedBy !== asked.by.id && !LEADS.includes(asked.by.role))

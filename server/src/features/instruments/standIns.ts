@@ -124,7 +124,10 @@ export function standIns(
     async start(given) {
       if (given.shopId !== demoShop) throw notHere();
       const machine = await machineOf(platform, given);
-      const { code } = platform.live.codes.make({ shopId: given.shopId, jobId: given.jobId, holdId: given.hold, by: given.by }, platform.clock());
+      const { code } = platform.live.codes.make(
+        { shopId: given.shopId, jobId: given.jobId, holdId: given.hold, by: given.by },
+        platform.clock(),
+      );
       const [oldest] = running.keys();
       if (running.size >= MOST && oldest !== undefined) end(oldest);
       if (running.has(given.hold)) end(given.hold);

@@ -109,4 +109,3 @@ export function watchDesk(ground: WatchGround): WatchDesk {
     },
   };
 }
-

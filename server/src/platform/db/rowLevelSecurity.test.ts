@@ -45,7 +45,17 @@ beforeAll(async () => {
     await dayPins.used({ ...ids, jobId: OPEN_JOB, seenAt: null });
     const instrument = { kind: 'pressure-temperature', name: 'P-7', columns: [] } as const;
     const began = { beganAt: new Date(), heardAt: new Date(), stoodAt: new Date(), endedAt: null };
-    const none = { blocks: 0, head: null, samples: 0, acked: 0, tail: null, disagreements: 0, factor: null, pairedBy: null, tokenHash: 't' };
+    const none = {
+      blocks: 0,
+      head: null,
+      samples: 0,
+      acked: 0,
+      tail: null,
+      disagreements: 0,
+      factor: null,
+      pairedBy: null,
+      tokenHash: 't',
+    };
     const one = { id: uuid(), jobId: OPEN_JOB, holdId: uuid(), instrument, ...none, ...began };
     await series.add(one);
     await series.addBlock({ seriesId: one.id, sequence: 1, bytes: Buffer.from('b'), hash: 'h' });

@@ -50,7 +50,7 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     isOverCap: lastPa !== null && isOverCap(kept, lastPa, state === 'filling'),
     isSettled: settled !== null && heldS > 0,
     maySoap: fill.soapAt !== null && state !== 'ended' && fill.isNear,
-    step: (kpag: number) => work.note('hold-step', { hold, pressure: { value: kpag, unit: 'kPag' } }),
+    step: (kpag: number) => work.note('hold-step', { hold, pressure: { value: Math.round(kpag), unit: 'kPag' } }),
     shut: () => work.note('supply-shut', { hold }),
     letDown: (to: VentPlace) => work.note('vented', { hold, to }),
   };

@@ -31,7 +31,8 @@ export function analystThread(script: string): Analyst {
   const waiting = new Map<number, Waiting>();
   let thread: Worker | null = null;
   let asked = 0;
-  const ended = () => {
+  const ended = (worker: Worker) => {
+    if (thread !== worker) return;
     thread = null;
     waiting.forEach(({ fail }) => fail(late()));
     waiting.clear();
@@ -44,8 +45,8 @@ export function analystThread(script: string): Analyst {
       if (failed === undefined) one?.done(answer);
       else one?.fail(new Error(failed));
     });
-    worker.on('error', ended);
-    worker.on('exit', ended);
+    worker.on('error', () => ended(worker));
+    worker.on('exit', () => ended(worker));
     worker.unref();
     return worker;
   };
@@ -67,6 +68,11 @@ export function analystThread(script: string): Analyst {
         waiting.set(id, { done: settled(resolve), fail: settled(reject) });
         thread.postMessage({ id, asked: what });
       }),
-    close: () => void thread?.terminate(),
+    close() {
+      const worker = thread;
+      if (!worker) return;
+      ended(worker);
+      void worker.terminate();
+    },
   };
 }
