@@ -186,13 +186,9 @@ describe('a gauge that fell silent', () => {
     expect(await screen.findByText('P-7, judged by it')).toBeTruthy();
     expect(screen.getByText(/^1999 kPag, 18\.0/)).toBeTruthy();
     fireEvent.press(screen.getByText('by hand'));
-    await press('Note a reading');
-    await type('gauge', '20 bar');
-    await type('pipe', '18');
-    await press('Keep this reading');
-    expect(writes[0]?.body).toMatchObject({ kind: 'hold-read' });
+    expect(screen.getByText('Note a reading')).toBeTruthy();
     await press('End the hold');
-    expect(writes[1]?.body).toMatchObject({ kind: 'hold-ended', values: { hold: HOLD, byHand: true } });
+    expect(writes[0]?.body).toMatchObject({ kind: 'hold-ended', values: { hold: HOLD, byHand: true } });
   });
 });
 
