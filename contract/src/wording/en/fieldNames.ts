@@ -87,6 +87,7 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   practice: 'how the pressure is chosen',
   compressorKind: 'kind of compressor',
   plannedMinutes: 'minutes planned',
+  byHand: 'judged by hand',
   hose: 'hose',
   atKpag: 'at, kPag',
   note: 'note',

@@ -4,6 +4,7 @@ import Svg, { Path, Rect } from 'react-native-svg';
 import type { SoapResult } from '@kesto/core';
 import { useUnits } from '@/session/units';
 import { formatGaugePressure, gaugePascals } from '@kesto/core/unit';
+import { PhotoStrip, usePhotos } from '@/features/photos';
 import { FrameKey } from '@/ui/Buttons';
 import { ListRow } from '@/ui/ListRow';
 import { useTokens } from '@/ui/theme';
@@ -46,7 +47,7 @@ export function SoapList({ watch, mayNote }: { watch: HoldWatchWork; mayNote: bo
             isOpen={mayNote && maySoap && row.key === open}
             onOpen={mayNote && maySoap ? () => setOpened(row.key) : null}
             look={look}
-            onSay={(result) => void watch.soap(row, result).then(() => setOpened(null))}
+            onSay={(result, photos) => void watch.soap(row, result, photos).then(() => setOpened(null))}
           />
         ))}
       </View>
@@ -58,14 +59,13 @@ interface RowProps {
   readonly row: SoapRow;
   readonly isOpen: boolean;
   readonly onOpen: (() => void) | null;
-  readonly onSay: (result: SoapResult) => void;
+  readonly onSay: (result: SoapResult, photos: readonly string[]) => void;
   /** Where a stand-in acts the machine: what soap would show. */
   readonly look: ((row: SoapRow) => Promise<boolean | null>) | null;
 }
 
 function Row({ row, isOpen, onOpen, onSay, look }: RowProps) {
   const t = useTokens();
-  const [shows, setShows] = useState<boolean | null>(null);
   const last = lastResult(row);
   const tone = last === 'leak' ? 'red' : last === null ? 'amber' : 'ink2';
   return (
@@ -82,19 +82,34 @@ function Row({ row, isOpen, onOpen, onSay, look }: RowProps) {
         </View>
         <Boxes row={row} />
       </ListRow>
-      {isOpen ? (
-        <View style={styles.keys}>
-          {look ? <FrameKey quiet label={WORDS.lookAt} says={`${row.name}: look`} onPress={() => void look(row).then(setShows)} /> : null}
-          {shows === null ? null : (
-            <Words size={15} bold tone={shows ? 'red' : 'ink'} role="status" style={styles.shows}>
-              {WORDS.looksLike(shows)}
-            </Words>
-          )}
-          <FrameKey label={WORDS.nothing} says={`${row.name}: nothing`} onPress={() => onSay('nothing')} />
-          <FrameKey label={WORDS.bubbles} says={`${row.name}: bubbles`} onPress={() => onSay('leak')} />
-          <FrameKey quiet label={WORDS.noHand} says={`${row.name}: no hand gets there`} onPress={() => onSay('not-reached')} />
-        </View>
-      ) : null}
+      {isOpen ? <WhatItShows row={row} look={look} onSay={onSay} /> : null}
+    </View>
+  );
+}
+
+/** What soap shows there, with a photo of it where one was taken. */
+function WhatItShows({ row, look, onSay }: Pick<RowProps, 'row' | 'look' | 'onSay'>) {
+  const [shows, setShows] = useState<boolean | null>(null);
+  const { photos, ...strip } = usePhotos();
+  const say = (result: SoapResult) =>
+    onSay(
+      result,
+      photos.map(({ sha256 }) => sha256),
+    );
+  return (
+    <View style={styles.open}>
+      <View style={styles.keys}>
+        {look ? <FrameKey quiet label={WORDS.lookAt} says={`${row.name}: look`} onPress={() => void look(row).then(setShows)} /> : null}
+        {shows === null ? null : (
+          <Words size={15} bold tone={shows ? 'red' : 'ink'} role="status" style={styles.shows}>
+            {WORDS.looksLike(shows)}
+          </Words>
+        )}
+        <FrameKey label={WORDS.nothing} says={`${row.name}: nothing`} onPress={() => say('nothing')} />
+        <FrameKey label={WORDS.bubbles} says={`${row.name}: bubbles`} onPress={() => say('leak')} />
+        <FrameKey quiet label={WORDS.noHand} says={`${row.name}: no hand gets there`} onPress={() => say('not-reached')} />
+      </View>
+      <PhotoStrip photos={{ photos, ...strip }} />
     </View>
   );
 }
@@ -130,5 +145,6 @@ const styles = StyleSheet.create({
   noRule: { borderBottomWidth: 0 },
   text: { flex: 1 },
   shows: { alignSelf: 'center' },
-  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingBottom: 8 },
+  open: { gap: 8, paddingBottom: 8 },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });
