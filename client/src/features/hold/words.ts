@@ -81,6 +81,7 @@ export const WORDS = {
   answersAt: (clock: string) => `answers at ${clock}`,
   wouldFall: 'would fall like this',
   canHide: 'this much can hide in gauge and warmth',
+  canHideShort: 'can hide',
   looks: 'what each look can see',
   holdNow: 'this hold, now',
   holdAt: (minutes: string) => `this hold, at ${minutes}`,

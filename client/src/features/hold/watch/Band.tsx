@@ -18,6 +18,9 @@ interface BandProps {
   readonly clockAt: (beganAt: string, seconds: number) => string;
 }
 
+/** The whole sentence needs so much room behind the moment from which it counts. */
+const SAYS_ALL = 260;
+
 /** What could hide, what is held within it, and the fall that the leak looked for would make. */
 export function Band({ facts, frame, settledS, curve, clockAt }: BandProps) {
   const t = useTokens();
@@ -37,7 +40,15 @@ export function Band({ facts, frame, settledS, curve, clockAt }: BandProps) {
       <Line x1={from} y1={upper} x2={right} y2={upper} stroke={t.teal} strokeWidth={1.5} strokeDasharray="6 4" />
       <Line x1={from} y1={lower} x2={right} y2={lower} stroke={t.teal} strokeWidth={1.5} strokeDasharray="6 4" />
       <Line x1={from} y1={frame.top} x2={from} y2={frame.drawn} stroke={t.ink} strokeWidth={1.2} />
-      <Label x={right} y={upper - 7} text={WORDS.canHide} size={14} anchor="end" color={t.teal} cutOut />
+      <Label
+        x={right}
+        y={upper - 7}
+        text={right - from > SAYS_ALL ? WORDS.canHide : WORDS.canHideShort}
+        size={14}
+        anchor="end"
+        color={t.teal}
+        cutOut
+      />
       {fallTo === null || wantedPaPerS === null ? null : (
         <Path
           d={`M${from} ${change(0)} L${x(fallTo)} ${change(-wantedPaPerS * (fallTo - settledS))}`}

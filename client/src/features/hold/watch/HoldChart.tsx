@@ -9,7 +9,9 @@ import { WORDS } from '../words';
 import { Band } from './Band';
 import { frameOf, shownReadings, stepPath, ticksOf, type ChartFacts, type ChartFrame } from './frame';
 
-const clockAt = (beganAt: string, seconds: number) => format(new Date(Date.parse(beganAt) + seconds * 1000), 'HH:mm');
+const clockAt = (beganAt: string, seconds: number, shape = 'HH:mm') => format(new Date(Date.parse(beganAt) + seconds * 1000), shape);
+/** Beyond a day an hour alone says too little. */
+const shapeOf = ({ end }: ChartFrame) => (end > 86_400 ? 'EEE HH' : 'HH:mm');
 /** A change of pressure in the person's unit, without the atmosphere. */
 export const changeText = (pa: number, units: UnitPreferences): string =>
   units.pressure === 'psig' ? formatNumber(pa / 6894.757, 2) : formatNumber(pa / 1000, 1);
@@ -50,7 +52,9 @@ export function HoldChart({ facts, width, height }: HoldChartProps) {
         return hasRoom ? (
           <Label
             key={seconds}
-            x={x(seconds) + 3}
+            {...(settledS !== null && x(settledS) - x(seconds) < 50
+              ? { x: x(settledS) - 4, anchor: 'end' as const }
+              : { x: x(seconds) + 3 })}
             y={steps(gaugePa) - 8}
             text={formatGaugePressure(gaugePascals(gaugePa), units).value}
             mono
@@ -65,7 +69,16 @@ export function HoldChart({ facts, width, height }: HoldChartProps) {
       <Track frame={frame} of="pipe" facts={facts} units={units} />
       <Line x1={left} y1={drawn} x2={right} y2={drawn} stroke={t.ink} strokeWidth={1.4} />
       {ticksOf(frame, beganAt, { count: width > 600 ? 8 : 5, apart: 62 }).map((seconds) => (
-        <Label key={seconds} x={x(seconds)} y={drawn + 19} text={clockAt(beganAt, seconds)} mono size={14} anchor="middle" color={t.ink2} />
+        <Label
+          key={seconds}
+          x={x(seconds)}
+          y={drawn + 19}
+          text={clockAt(beganAt, seconds, shapeOf(frame))}
+          mono
+          size={14}
+          anchor="middle"
+          color={t.ink2}
+        />
       ))}
       <Line x1={x(nowS)} y1={heldEnd - 4} x2={x(nowS)} y2={drawn} stroke={t.teal} strokeWidth={nowS > frame.end ? 0 : 2} />
     </Svg>

@@ -18,7 +18,7 @@ export function Looks({ watch, refrigerant }: { watch: HoldWatchWork; refrigeran
   const looked = rows.filter(isDone).length;
   const all: readonly LookProps[] = [
     { name: WORDS.holdNow, seen: curve?.hold.gramsPerYearSeen ?? null, wanted },
-    { name: WORDS.holdAt(minutes), seen: atEnd, wanted },
+    ...(watch.heldS < planned * 60 ? [{ name: WORDS.holdAt(minutes), seen: atEnd, wanted }] : []),
     { name: WORDS.sniffer, seen: SEES_G.sniffer, wanted, says: WORDS.snifferNeeds },
     { name: WORDS.soapRow, seen: SEES_G.soap, wanted, says: WORDS.soapReach(looked, rows.length) },
   ];
