@@ -1,5 +1,6 @@
 import type { FromWatcher, Me, ToWatcher } from '@kesto/contract';
 import { fromWatcher } from '@kesto/contract/schemas';
+import { LRUCache } from 'lru-cache';
 import { AppError } from '../../platform/errors';
 import type { Line } from '../../platform/live/listenLive';
 import type { Platform } from '../../platform/http/context';
@@ -7,7 +8,7 @@ import { holdLive, pullLive } from './analyst/picture';
 import { readMessage } from './readMessage';
 
 /** A picture is told no oftener [ms], and without news at least so often: who fell silent shows. */
-const PICTURE_MS = { least: 500, most: 5000 } as const;
+const PICTURE_MS = { least: 1000, most: 5000 } as const;
 
 /** Who signed in on the page a line was opened by: asked anew at every picture. */
 export type WhoWatches = (cookie: string, person: string) => Promise<Me | null>;
@@ -21,6 +22,46 @@ export interface WatchDesk {
   readonly isNew: (id: string) => void;
 }
 
+interface Made {
+  readonly at: number;
+  readonly picture: Promise<ToWatcher>;
+  isOld: boolean;
+}
+
+/** One picture for all pages that watch the same: made anew where something is new, and no oftener than it is told. */
+class Pictures {
+  private readonly made = new LRUCache<string, Made>({ max: 200, ttl: PICTURE_MS.most });
+
+  constructor(private readonly ground: WatchGround) {}
+
+  isNew(id: string): void {
+    for (const [key, one] of this.made.entries()) if (key.includes(id)) one.isOld = true;
+  }
+
+  async of(shopId: string, watch: FromWatcher['watch']): Promise<ToWatcher> {
+    const key = [shopId, watch.of, watch.job, watch.id, watch.by ?? null].join('.');
+    const known = this.made.get(key);
+    const restMs = known ? PICTURE_MS.least - (Date.now() - known.at) : 0;
+    if (known && !known.isOld) return known.picture;
+    if (restMs > 0) {
+      await new Promise((rested) => setTimeout(rested, restMs));
+      return this.of(shopId, watch);
+    }
+    const picture = this.make(shopId, watch);
+    this.made.set(key, { at: Date.now(), picture, isOld: false });
+    picture.catch(() => this.made.delete(key));
+    return picture;
+  }
+
+  private make(shopId: string, { of, job: jobId, id, by = null }: FromWatcher['watch']): Promise<ToWatcher> {
+    const { store, analyst, clock } = this.ground;
+    const asks = { jobId, id, by };
+    return store.inShop(shopId, async (shop): Promise<ToWatcher> =>
+      of === 'hold' ? { hold: await holdLive(shop, analyst, asks, clock()) } : { pull: await pullLive(shop, analyst, asks, clock()) },
+    );
+  }
+}
+
 /** One page that watches one hold or pull: it is given the newest picture, never a queue of them. */
 class Watching {
   private asked: FromWatcher | null = null;
@@ -31,6 +72,7 @@ class Watching {
 
   constructor(
     private readonly ground: WatchGround,
+    private readonly pictures: Pictures,
     private readonly line: Line,
   ) {}
 
@@ -77,13 +119,7 @@ class Watching {
     if (!asked) throw new AppError('INVALID_INPUT', 'Say what is watched.', 'watch');
     const me = await ground.whoWatches(line.cookie, asked.person);
     if (!me) throw new AppError('SIGNED_OUT', 'You are signed out. Sign in again; what you entered is kept.');
-    const { of, job: jobId, id, by = null } = asked.watch;
-    return ground.store.inShop(me.shop.id, async (shop): Promise<ToWatcher> => {
-      const asks = { jobId, id, by };
-      return of === 'hold'
-        ? { hold: await holdLive(shop, ground.analyst, asks, ground.clock()) }
-        : { pull: await pullLive(shop, ground.analyst, asks, ground.clock()) };
-    });
+    return this.pictures.of(me.shop.id, asked.watch);
   }
 
   private refuse(error: unknown): void {
@@ -96,10 +132,14 @@ class Watching {
 
 export function watchDesk(ground: WatchGround): WatchDesk {
   const watching = new Set<Watching>();
+  const pictures = new Pictures(ground);
   return {
-    isNew: (id) => watching.forEach((one) => one.isNew(id)),
+    isNew(id) {
+      pictures.isNew(id);
+      watching.forEach((one) => one.isNew(id));
+    },
     answer(line) {
-      const one = new Watching(ground, line);
+      const one = new Watching(ground, pictures, line);
       watching.add(one);
       line.onMessage((text) => one.hear(text));
       line.onClose(() => {
