@@ -103,6 +103,7 @@ export * from './found/foundOf';
 export type { Captive, ColdCheck, DryFit, FlowTold, TakenOut } from './ledger/words';
 export {
   BEFORE_START,
+  PROOF_METHODS,
   GAUGE_PLACES,
   HAND_OVER_ANSWERS,
   HAND_OVER_POINTS,
@@ -112,6 +113,7 @@ export {
   PULL_VERDICTS,
   RISE_LIMITS,
   type BeforeStart,
+  type ProofMethod,
   type GaugePlace,
   type HandOverAnswer,
   type HandOverPoint,

@@ -33,6 +33,20 @@ export function proofSteps({ page, shown, tap, act, keep, type, field, ticks, wa
     await keep();
   };
 
+  /** Waits until the time that the screen names. */
+  async function untilItTells() {
+    const says = page.getByText(/^If it stays flat to \d\d:\d\d/).filter({ visible: true });
+    if ((await says.count()) === 0) return wait(16);
+    const clock = /to (\d\d:\d\d)/.exec(await says.first().innerText())[1];
+    const left = await page.evaluate((at) => {
+      const then = new Date();
+      const [hours, minutes] = at.split(':').map(Number);
+      then.setHours(hours, minutes, 0, 0);
+      return (then.getTime() - Date.now()) / 60_000;
+    }, clock);
+    return wait(Math.max(1, left < -60 ? left + 24 * 60 : left) + 1);
+  }
+
   const HELD = [
     [
       'filled by steps, shut, soaped',
@@ -48,15 +62,20 @@ export function proofSteps({ page, shown, tap, act, keep, type, field, ticks, wa
           await act(/^It stands at|The supply is shut/);
           await page.waitForTimeout(700);
         }
-        await tapsAll(/^(?!put right).*: nothing$/);
+        await tapsAll(/^OR1-.*: nothing$/);
+        await tap('button', /places besides the joints: nothing$/);
       },
     ],
     [
       'read until it can tell, let down',
       async () => {
-        for (let i = 0; i < 12 && /^Note/.test(await action().innerText()); i++) {
+        await readsHold();
+        await wait(16);
+        await readsHold();
+        // It says when it can tell: nobody reads before that.
+        for (let i = 0; i < 6 && /^Note/.test(await action().innerText()); i++) {
+          await untilItTells();
           await readsHold();
-          await wait(16);
         }
         await act('End the hold');
         await act('Let it down');

@@ -92,19 +92,18 @@ export function walkSteps({ page, app, counted, shown, tap, act, keep, type, fie
     ],
   ];
 
-  const POINTS = [
-    [/^power off, locked:/, 'who holds the key', /^Tried to start it/],
-    [/^pictures before/, 'what they show'],
-    [/^zero and open/, 'through what it is open', /gauge at zero, open to air$/],
-    [/^no liquid left/],
-    [/^people told/, 'who, and for how long'],
-    [/^extinguisher/],
-    [/^fire watch/, 'who, and for how many minutes'],
-    [/^sprinklers/],
-    [/^detectors/],
-    [/^air to breathe/, 'how'],
-    [/^cover and drip/, 'what is covered, and how'],
+  /** Points with something to say: what is ticked, and which of the usual words it is kept by; null: as it stands. */
+  const SAID = [
+    [/^power off, locked:/, /^Tried to start it/, /own lock$/],
+    [/^pictures before/, null, null],
+    [/^zero and open/, /gauge at zero, open to air$/, /through the ports/],
+    [/^people told/, null, /everybody here/],
+    [/^fire watch/, null, /60 min$/],
+    [/^air to breathe/, null, null],
+    [/^cover and drip/, null, /wet cloth below/],
   ];
+  /** Points that one tap answers. */
+  const AT_ONCE = [/^done: no liquid left/, /^done: extinguisher/, /^none here: sprinklers/, /^none here: detectors/];
 
   /** The stages before the torch, on the job that was opened. */
   const STAGES = [
@@ -148,12 +147,17 @@ export function walkSteps({ page, app, counted, shown, tap, act, keep, type, fie
     [
       'made safe',
       async () => {
-        for (const [point, asked, ticked] of POINTS) {
+        for (const [point, ticked, usual] of SAID) {
           await tap('button', point);
-          if (asked) await type(field(asked), 'seen to');
           if (ticked)
             for (const box of await page.getByRole('checkbox', { name: ticked }).filter({ visible: true }).all()) await ticks(box);
-          await keep();
+          if (usual) await tap('button', usual);
+          else await keep();
+          await page.getByTestId('keep').filter({ visible: true }).waitFor({ state: 'detached' });
+        }
+        for (const answer of AT_ONCE) {
+          await tap('button', answer);
+          await page.getByRole('button', { name: answer }).filter({ visible: true }).waitFor({ state: 'detached' });
         }
         await tap('button', /^refrigerant out/);
         await type(field('tare, by its stamp'), '12.1 kg');

@@ -7,6 +7,7 @@ import { holdsOf, secondsBetween, settledAt, thinned, type HoldTimes, type KeptH
 import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
 import type { Told, Worked } from './kinds';
+import { isUnlikeStep, soundSamples, voids, type SoundSamples } from './liveFaults';
 import type { HeldFor } from './workOut';
 import type { HoldReason } from './words';
 import { heldFigures, type WorkedHoldFor } from './workOutHold';
@@ -35,13 +36,27 @@ const instrumentOf = ({ series }: KeptHold, live: LiveJudged | null) =>
   live ? series.find(({ values }) => values.series === live.by)?.values.instrument : undefined;
 
 /** Samples of an instrument that count, as the engine reads them: taken together where they are many. */
-function liveCounted(kept: HoldTimes, live: readonly LiveSample[]): HoldRequest['samples'] {
-  const from = settledAt(kept);
-  if (from === null) return [];
-  const fromMs = Date.parse(from);
-  return thinned(live.filter(({ ms }) => ms >= fromMs)).map(({ ms, gaugePa, celsius }) => ({
+function liveCounted(kept: HoldTimes, { samples }: SoundSamples): HoldRequest['samples'] {
+  const fromMs = Date.parse(settledAt(kept) ?? '');
+  return thinned(samples).map(({ ms, gaugePa, celsius }) => ({
     ...{ seconds: (ms - fromMs) / 1000, pressure: { value: gaugePa / 1000, unit: 'kPag' }, temperature: { value: celsius, unit: 'C' } },
   }));
+}
+
+/** What of it counts, as it can be believed; nothing while the supply is not shut. */
+function soundOf(kept: HoldTimes, live: LiveJudged | null): SoundSamples | null {
+  if (!live) return null;
+  const from = settledAt(kept);
+  const fromMs = from === null ? Number.POSITIVE_INFINITY : Date.parse(from);
+  return soundSamples(live.samples.filter(({ ms }) => ms >= fromMs));
+}
+
+/** What was read first, and the pressure that the fill was noted at last, are of one unit and place. */
+function isUnlike(kept: KeptHold, sound: SoundSamples | null): boolean {
+  const read = sound ? sound.samples[0]?.gaugePa : readGaugePa(kept)[0];
+  const step = kept.steps.at(-1);
+  if (read === undefined || !step) return false;
+  return isUnlikeStep(read, new FieldReader().gaugePressure('pressure', step.values.pressure, { min: -2e5, max: 1e9 }));
 }
 
 const readCounted = (kept: KeptHold): HoldRequest['samples'] =>
@@ -68,12 +83,17 @@ function gaugeOf(kept: KeptHold, live: LiveJudged | null): HoldRequest['gauge'] 
  * @param live  what the instrument it is judged by has sent of it
  * @returns     null with fewer than two that count
  */
-export function requestOfKept(
-  kept: KeptHold,
-  { refrigerant, altitudeM }: Pick<HeldFor, 'refrigerant' | 'altitudeM'>,
-  live: LiveJudged | null = null,
-): HoldRequest | null {
-  const samples = live ? liveCounted(kept, live.samples) : readCounted(kept);
+export const requestOfKept = (kept: KeptHold, held: HeldWith, live: LiveJudged | null = null): HoldRequest | null =>
+  requestFrom(kept, held, { live, sound: soundOf(kept, live) });
+
+type HeldWith = Pick<HeldFor, 'refrigerant' | 'altitudeM'>;
+interface Sent {
+  readonly live: LiveJudged | null;
+  readonly sound: SoundSamples | null;
+}
+
+function requestFrom(kept: KeptHold, { refrigerant, altitudeM }: HeldWith, { live, sound }: Sent): HoldRequest | null {
+  const samples = sound ? liveCounted(kept, sound) : readCounted(kept);
   if (samples.length < 2) return null;
   const { volume, temperatureUncertaintyK, wantedLeakPaM3S, side, gas, plannedMinutes } = kept.began.values;
   const watched = samples.at(-1)?.seconds ?? 0;
@@ -87,12 +107,17 @@ export function requestOfKept(
 }
 
 /** What its own instrument says against it. */
-function flagsOf(kept: KeptHold, live: LiveJudged | null): readonly HoldReason[] {
+function flagsOf(kept: KeptHold, { live, sound }: Sent): readonly HoldReason[] {
   const { calibratedUntil, range } = instrumentOf(kept, live) ?? kept.began.values.gauge;
   const last = kept.ended?.at ?? kept.readings.at(-1)?.at ?? kept.series.at(-1)?.at;
   const isOver = calibratedUntil !== undefined && last !== undefined && calibratedUntil < last.slice(0, 10);
   const most = Math.max(-Infinity, ...readGaugePa(kept), ...thinned(live?.samples ?? []).map(({ gaugePa }) => gaugePa));
-  return [...(isOver ? ['calibration-over' as const] : []), ...(range && most > endOf(range) ? ['beyond-range' as const] : [])];
+  return [
+    ...(isOver ? ['calibration-over' as const] : []),
+    ...(range && most > endOf(range) ? ['beyond-range' as const] : []),
+    ...(sound?.reasons ?? []),
+    ...(isUnlike(kept, sound) ? ['unlike-step' as const] : []),
+  ];
 }
 
 const endOf = (range: Quantity): number => new FieldReader().pressureDifferencePa('range', range, { min: 0, max: 1e9 });
@@ -118,19 +143,27 @@ export function judgeKept(
   held: Pick<HeldFor, 'refrigerant' | 'altitudeM'>,
   live: LiveJudged | null = null,
 ): Result<Worked<'hold-ended'>> {
-  const request = requestOfKept(kept, held, live);
-  const flags = flagsOf(kept, live);
+  const sent = { live, sound: soundOf(kept, live) };
+  const request = requestFrom(kept, held, sent);
+  const flags = flagsOf(kept, sent);
   const { wantedLeakPaM3S } = kept.began.values;
   const readings = live ? live.samples.length : kept.readings.length;
   if (!request) return ok({ ...NOTHING_SEEN, wantedLeakPaM3S, readings, reasons: ['too-few-readings', ...flags] });
   const answer = hold(request);
   if (!answer.ok) return answer;
-  const { reasons = [], ...figures } = heldFigures(answer.value);
+  const { reasons = [], verdict, ...figures } = heldFigures(answer.value);
+  const barred = voids(flags);
+  const isVoid = barred.all || (barred.tight && verdict === 'tight');
   const last = request.samples.at(-1)?.seconds ?? 0;
   const first = request.samples[0]?.seconds ?? 0;
-  const fromMs = Date.parse(settledAt(kept) ?? '');
-  const counted = live ? live.samples.filter(({ ms }) => ms >= fromMs).length : request.samples.length;
-  return ok({ ...figures, reasons: [...reasons, ...flags], minutes: (last - first) / 60, readings: counted });
+  const counted = sent.sound?.samples.length ?? request.samples.length;
+  return ok({
+    ...figures,
+    verdict: isVoid ? 'cannot-tell' : verdict,
+    reasons: [...reasons, ...flags],
+    minutes: (last - first) / 60,
+    readings: counted,
+  });
 }
 
 /** A hold is ended once; what it is judged from was noted before, or sent by its instruments. */

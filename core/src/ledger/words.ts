@@ -9,7 +9,17 @@ export type CheckResult = (typeof CHECK_RESULTS)[number];
 export const HOLD_VERDICTS = ['tight', 'leaking', 'cannot-tell'] as const;
 export type HoldVerdict = (typeof HOLD_VERDICTS)[number];
 /** Why a hold that loses nothing is not called tight. */
-export const HOLD_REASONS = ['no-wanted-leak', 'supply-open', 'too-few-readings', 'calibration-over', 'beyond-range'] as const;
+export const HOLD_REASONS = [
+  'no-wanted-leak',
+  'supply-open',
+  'too-few-readings',
+  'calibration-over',
+  'beyond-range',
+  'clock-went-back',
+  'samples-missing',
+  'gauge-jumped',
+  'unlike-step',
+] as const;
 export type HoldReason = (typeof HOLD_REASONS)[number];
 /** What a rise after the pump was shut off shows; `dry` is the rise's, `tight` the hold's before it. */
 export const PULL_VERDICTS = ['tight-and-dry', 'leak', 'wet', 'cannot-tell'] as const;
@@ -24,6 +34,7 @@ export const PULL_REASONS = [
   'gauge-place',
   'does-not-move',
   'rig',
+  'fell-unseen',
 ] as const;
 export type PullReason = (typeof PULL_REASONS)[number];
 /** Where a vacuum gauge sits: a port away from the pump with its core out, one near it, on the hoses, on the pump. */
@@ -46,6 +57,9 @@ export const BEFORE_START = [
   ...(['water-flow', 'rotation', 'panels-on', 'somebody-at-switch'] as const),
 ] as const;
 export type BeforeStart = (typeof BEFORE_START)[number];
+/** By what a joint was proved by itself. */
+export const PROOF_METHODS = ['soap-on-nitrogen', 'hydrogen-sniffer', 'helium-sniffer', 'own-sniffer'] as const;
+export type ProofMethod = (typeof PROOF_METHODS)[number];
 /** What is put back, proven or told before a job is handed over. */
 export const HAND_OVER_POINTS = [
   ...(['caps-on', 'put-back', 'relief-back', 'switches-back', 'leak-look', 'joint-tightness'] as const),

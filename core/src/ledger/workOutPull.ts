@@ -1,4 +1,5 @@
 import { airLeakGramsPerYear } from '../pull/airLeak';
+import type { RiseReading } from '../pull/fitRise';
 import { pumpDown, type ForecastPoint, type Pumping } from '../pull/forecast';
 import { judgeRise } from '../pull/judgeRise';
 import { pullReach } from '../pull/reach';
@@ -100,6 +101,7 @@ export function judgePull(kept: KeptPull, held: PulledFor, live: readonly Vacuum
   const celsius = (of: typeof ambient) => plain((read) => read.temperatureC('ambient', of, { min: -300, max: 300 }));
   const coldestC = celsius(coldest ?? ambient);
   const rig: readonly PullReason[] = rigHolds(held.facts) ? [] : ['rig'];
+  const unseen: readonly PullReason[] = fellUnseen(readings) ? ['fell-unseen'] : [];
   if (readings.length < 3) return { ...NOTHING, limitPa, readings: readings.length, reasons: ['too-short', ...rig] };
   const judged = judgeRise({
     ...{ readings, limitPa, waterPa, coldestC, mayFlatten: flattens(kept, held, coldestC) },
@@ -113,13 +115,23 @@ export function judgePull(kept: KeptPull, held: PulledFor, live: readonly Vacuum
   const last = readings.at(-1);
   return {
     ...{ model: judged.model, plateauPa: judged.plateauPa, straightPaPerS: judged.straightPaPerS, limitPa: judged.limitUsedPa },
-    verdict: rig.length > 0 ? 'cannot-tell' : judged.verdict,
-    reasons: [...judged.reasons, ...rig],
+    verdict: rig.length > 0 || unseen.length > 0 ? 'cannot-tell' : judged.verdict,
+    reasons: [...judged.reasons, ...rig, ...unseen],
     ...{ leakPaM3S, gramsPerYear: leakPaM3S === null || !fluid ? null : airLeakGramsPerYear(leakPaM3S, fluid, around) },
     minutes: ((last?.seconds ?? 0) - (readings[0]?.seconds ?? 0)) / 60,
     ...{ readings: readings.length, endPa: last?.pa ?? null },
   };
 }
+
+/** Nobody read for so long [s], and it stands lower by more than this share and these pascals: a shut circuit does not do that. Judgement. */
+const UNSEEN = { s: 60, share: 0.1, pa: 2 } as const;
+
+/** It fell while nothing was read: the pump may have run meanwhile. */
+const fellUnseen = (readings: readonly RiseReading[]): boolean =>
+  readings.some(({ seconds, pa }, i) => {
+    const before = readings[i - 1];
+    return before !== undefined && seconds - before.seconds > UNSEEN.s && before.pa - pa > Math.max(UNSEEN.pa, UNSEEN.share * before.pa);
+  });
 
 /** What instruments have sent of a pull when its rise is judged, and where their series stood. */
 export interface LivePulled {
@@ -128,10 +140,13 @@ export interface LivePulled {
 }
 
 /** A rise is judged from what was noted since the valve was shut. */
-export function workOutRise({ pull: id }: Told<'rise'>, held: PulledFor & { readonly vacuum?: LivePulled }): Result<Worked<'rise'>> {
+export function workOutRise(
+  { pull: id, byHand = false }: Told<'rise'>,
+  held: PulledFor & { readonly vacuum?: LivePulled },
+): Result<Worked<'rise'>> {
   const kept = pullsOf(held.facts).find((one) => one.id === id);
   const series = held.vacuum ? { series: held.vacuum.series } : {};
   return kept
-    ? ok({ ...judgePull(kept, held, held.vacuum?.samples ?? []), ...series })
+    ? ok({ ...judgePull(kept, held, byHand ? [] : (held.vacuum?.samples ?? [])), ...series })
     : fail({ kind: 'refused', field: 'pull', reason: 'no-such-pull', value: id });
 }

@@ -1,7 +1,7 @@
 import { openBeforeStart, settledReadings } from './charges';
 import { lastOf, type StageFact } from './entry';
 import type { GateCode } from '../ledger/words';
-import { openHandOver, signedOff } from './handOver';
+import { openHandOver, signedOff, type HandOverFacts } from './handOver';
 import { lastPull, rigHolds, standingRise } from './pulls';
 
 interface Gate {
@@ -36,7 +36,7 @@ export function chargeGates(facts: readonly StageFact[]): readonly Gate[] {
 }
 
 /** All of the list answered, and somebody signed. */
-export function handOverGates(facts: readonly StageFact[]): readonly Gate[] {
-  const open = openHandOver(facts);
+export function handOverGates(facts: readonly StageFact[], about: HandOverFacts): readonly Gate[] {
+  const open = openHandOver(facts, about);
   return [...when(open.length > 0, 'hand-over-open', open), ...when(signedOff(facts) === null, 'not-signed')];
 }

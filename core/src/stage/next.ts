@@ -142,9 +142,9 @@ function nextInCharge({ facts }: JobFacts): Next {
   return gate ? { stage: 'charge', step: STEP_OF_CHARGE[gate.gate] ?? 'charge', why: gate.gate } : { stage: 'charge', step: 'end-charge' };
 }
 
-function nextInHandOver({ facts }: JobFacts): Next {
+function nextInHandOver(job: JobFacts): Next {
   const stage = 'hand-over';
-  const [gate] = openGates(facts, stage, NOT_THE_TORCH);
+  const [gate] = openGates(job.facts, stage, job);
   if (!gate) return { stage, step: 'end-hand-over' };
   return { stage, step: gate.gate === 'not-signed' ? 'sign-off' : 'answer-handed', why: gate.gate };
 }

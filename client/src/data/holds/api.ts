@@ -7,16 +7,17 @@ interface OfHold {
   readonly hold: string;
 }
 
+/** Asked of one of several instruments. */
+const judgedBy = <C extends { readonly url: string }>(asked: C, by: string | null | undefined): C =>
+  by ? { ...asked, url: `${asked.url}?by=${by}` } : asked;
+
 export const holdApi = api.injectEndpoints({
   endpoints: (build) => ({
     holdLive: build.query<Answer<'holdLive'>, OfHold & { readonly by?: string | null }>({
-      query: ({ by, ...of }) => {
-        const asked = call('holdLive', of);
-        return by ? { ...asked, url: `${asked.url}?by=${by}` } : asked;
-      },
+      query: ({ by, ...of }) => judgedBy(call('holdLive', of), by),
     }),
-    pullLive: build.query<Answer<'pullLive'>, { readonly job: string; readonly pull: string }>({
-      query: (of) => call('pullLive', { ...of }),
+    pullLive: build.query<Answer<'pullLive'>, { readonly job: string; readonly pull: string; readonly by?: string | null }>({
+      query: ({ by, ...of }) => judgedBy(call('pullLive', of), by),
     }),
     setPairing: build.mutation<Answer<'setPairing'>, { job: string; pairing: string; body: Body<'setPairing'> }>({
       query: ({ body, ...of }) => call('setPairing', of, body),

@@ -35,7 +35,7 @@ export function usePushed({ of, job, id, by = null }: Watched, isWatched: boolea
         if ('refused' in said) return;
         setOpen(true);
         if ('hold' in said) void dispatch(holdApi.util.upsertQueryData('holdLive', { job, hold: id, by }, said.hold));
-        else void dispatch(holdApi.util.upsertQueryData('pullLive', { job, pull: id }, said.pull));
+        else void dispatch(holdApi.util.upsertQueryData('pullLive', { job, pull: id, by }, said.pull));
       };
       line.onclose = () => {
         setOpen(false);

@@ -14,10 +14,11 @@ import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { MaterialsForm, NoteForm, SignForm, usedText } from './Forms';
 import { Paper } from './Paper';
+import { ProofForm } from './ProofForm';
 import { useHandOver, type HandOverWork } from './useHandOver';
 import { WORDS } from './words';
 
-type Panel = 'materials' | 'note' | 'sign';
+type Panel = 'materials' | 'note' | 'proof' | 'sign';
 
 /** The end of a job: before and after, what is put back, what was used, who signs. */
 export function HandOverScreen({ id }: { id: string }) {
@@ -35,6 +36,7 @@ function actionOf(end: HandOverWork, work: StageWork, acts: { open: (panel: Pane
 function panelOf(panel: Panel | null, props: { end: HandOverWork; work: StageWork; onKept: () => void }): ReactNode {
   if (panel === 'materials') return <MaterialsForm {...props} />;
   if (panel === 'note') return <NoteForm {...props} />;
+  if (panel === 'proof') return <ProofForm {...props} />;
   return panel === 'sign' ? <SignForm {...props} /> : null;
 }
 
@@ -66,7 +68,15 @@ function Ready({ job }: { job: JobView }) {
       )}
       <Heading size={17}>{WORDS.list(end.open.length, end.points.length)}</Heading>
       {end.points.map((row) => (
-        <PointRow key={row.point} row={row} end={end} mayNote={work.mayNote} />
+        <PointRow
+          key={row.point}
+          row={row}
+          end={end}
+          mayNote={work.mayNote}
+          onDone={() =>
+            row.point === 'joint-tightness' && end.unproved.length > 0 ? setPanel('proof') : void end.answer(row.point, 'done')
+          }
+        />
       ))}
       {work.mayNote && end.together.length > 1 ? (
         <FrameKey label={WORDS.together(end.together.length)} disabled={work.busy} onPress={() => void end.answerTogether()} />
@@ -78,7 +88,7 @@ function Ready({ job }: { job: JobView }) {
 type Row = HandOverWork['points'][number];
 
 /** One point of the list, answered where it stands. */
-function PointRow({ row, end, mayNote }: { row: Row; end: HandOverWork; mayNote: boolean }) {
+function PointRow({ row, end, mayNote, onDone }: { row: Row; end: HandOverWork; mayNote: boolean; onDone: () => void }) {
   const t = useTokens();
   const { point, said, isOpen, mayBeNone } = row;
   const { name, asks } = HAND_OVER_WORDS[point];
@@ -95,7 +105,7 @@ function PointRow({ row, end, mayNote }: { row: Row; end: HandOverWork; mayNote:
       </View>
       {mayNote && isOpen ? (
         <View style={styles.answers}>
-          <FrameKey label={WORDS.done} says={`${name}: ${WORDS.done}`} onPress={() => void end.answer(point, 'done')} />
+          <FrameKey label={WORDS.done} says={`${name}: ${WORDS.done}`} onPress={onDone} />
           {mayBeNone ? (
             <FrameKey
               quiet

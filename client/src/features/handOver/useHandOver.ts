@@ -9,9 +9,12 @@ import {
   openHandOver,
   openTogether,
   signedOff,
+  soapProves,
   stagesNotEnded,
+  unprovedJoints,
   type HandOverAnswer,
   type HandOverPoint,
+  type JointProof,
   type UsedMaterial,
 } from '@kesto/core';
 import { readings, usualReadings } from '@kesto/core/refrigerant';
@@ -41,12 +44,25 @@ function useRows(work: StageWork) {
   }, [work.facts, units]);
 }
 
+/** Joints that have to be proved one by one, with what soap has shown already. */
+function provingOf(job: JobView, { facts, about, note }: StageWork) {
+  const left = unprovedJoints(facts, about);
+  const designKpag = (job.circuit.highSideDesignGaugePa ?? 0) / 1000;
+  return {
+    unproved: job.order
+      .filter(({ id }) => left.includes(id))
+      .map(({ id, tag, title }) => ({ id, tag, title, soaped: soapProves(facts, id, designKpag) })),
+    prove: (proofs: readonly JointProof[]) => note('handed-point', { point: 'joint-tightness', answer: 'done', proofs: [...proofs] }),
+  };
+}
+
 /** The end of a job: its list, what was used, the note, who signed. */
 export function useHandOver(job: JobView, work: StageWork) {
   const { facts } = work;
   const joints = useJointsOf(useMemo(() => job.order.map(({ id }) => id), [job.order]));
-  const open = openHandOver(facts);
-  const together = openTogether(facts);
+  const { about } = work;
+  const open = openHandOver(facts, about);
+  const together = openTogether(facts, about);
   const signed = signedOff(facts);
   const report = lastOf(facts, 'report');
   const used = factsOf(facts, 'materials').flatMap(({ values }) => values.used);
@@ -57,7 +73,7 @@ export function useHandOver(job: JobView, work: StageWork) {
       point,
       said: handedPoint(facts, point)?.values.answer ?? null,
       isOpen: open.includes(point),
-      mayBeNone: mayBeNoneHere(facts, point),
+      mayBeNone: mayBeNoneHere(facts, point, about),
     })),
     ...{ open, signed, used, notes: factsOf(facts, 'next-person-note') },
     /** What the job itself knows to have gone in, until somebody keeps it. */
@@ -71,6 +87,7 @@ export function useHandOver(job: JobView, work: StageWork) {
     reports: factsOf(facts, 'report'),
     /** Told after somebody signed. */
     after: signed ? facts.slice(facts.indexOf(signed) + 1).filter(({ kind }) => kind !== 'done') : [],
+    ...provingOf(job, work),
     answer: (point: HandOverPoint, answer: HandOverAnswer) => work.note('handed-point', { point, answer }),
     together,
     /** What may be answered together is done, each an entry of its own. */

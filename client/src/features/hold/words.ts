@@ -67,6 +67,7 @@ export const WORDS = {
   hoseAt: (name: string) => `hose at ${name}, and its core`,
   ownHoses: 'our own hoses',
   nothing: 'Nothing',
+  nothingAtOthers: (count: number) => `The ${count} places besides the joints: nothing`,
   bubbles: 'Bubbles',
   noHand: 'No hand gets there',
   bubblesThere: 'bubbles: it leaks here',

@@ -5,6 +5,7 @@ import { FrameKey, Choice } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { Failed } from '@/ui/states';
 import { Heading, Mono, Words } from '@/ui/Words';
+import { BY_HAND } from './judged';
 import { JoinedRow } from './JoinedRow';
 import { WORDS } from './words';
 import { SPEEDS, useInstruments } from './useInstruments';
@@ -16,9 +17,6 @@ export interface Judging {
   readonly by: string | null;
   readonly choose: (by: string) => void;
 }
-/** Judged by what was noted by hand, whatever spoke. */
-export const BY_HAND = 'by-hand';
-
 interface InstrumentsProps {
   readonly job: string;
   /** The hold, or the pull, that they speak of. */

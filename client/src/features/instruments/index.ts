@@ -1,1 +1,2 @@
-export { BY_HAND, Instruments } from './Instruments';
+export { Instruments } from './Instruments';
+export { ableTo, BY_HAND, judgedByOf } from './judged';

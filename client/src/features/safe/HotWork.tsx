@@ -21,7 +21,9 @@ import type { FieldSpec, Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import type { PointFormProps } from './pointFormProps';
+import { useMe } from '@/session/useMe';
 import { titleOf } from './titleOf';
+import { USUAL } from './words';
 
 const AIR = {
   oxygenPercent: {
@@ -42,6 +44,7 @@ const readOf = ({ oxygenPercent, co2Percent, ammoniaPpm }: Read<typeof AIR>) => 
 
 /** A point that is answered by doing it, or by there being none of it here. */
 export function HotWork({ point, job, work, onKept }: PointFormProps) {
+  const me = useMe();
   const [answer, setAnswer] = useState<HotWorkAnswer>('done');
   const [isOut, setOut] = useState(false);
   const figures = useFigures(work.keptAs(`${point}.air`), AIR);
@@ -61,6 +64,7 @@ export function HotWork({ point, job, work, onKept }: PointFormProps) {
         fields={{ note: point === 'watch' ? 'who, and for how many minutes' : 'how' }}
         optional={point === 'watch' ? [] : ['note']}
         main
+        usual={point === 'watch' && me ? USUAL.watch(me.person.name) : []}
         label={answer === 'none-here' ? 'There is none here' : 'It is done'}
         busy={work.busy}
         onKeep={({ note = '' }) => closing(onKept)(keep(note))}

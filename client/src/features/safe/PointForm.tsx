@@ -10,6 +10,7 @@ import { HotWork } from './HotWork';
 import { LockedOff } from './LockedOff';
 import type { PointFormProps } from './pointFormProps';
 import { RecoveredForm } from './RecoveredForm';
+import { USUAL } from './words';
 import { ZeroAndOpen } from './ZeroAndOpen';
 
 /** What answers a point, each in its own words. */
@@ -27,6 +28,7 @@ export function PointForm(props: PointFormProps) {
         <NoteForm
           {...common}
           fields={{ who: 'who, and for how long' }}
+          usual={USUAL.told}
           label="They are told"
           onKeep={({ who = '' }) => then(work.note('told', { who }))}
         />
@@ -36,6 +38,7 @@ export function PointForm(props: PointFormProps) {
         <NoteForm
           {...common}
           fields={{ what: 'what is covered, and how' }}
+          usual={USUAL.covered}
           label="It is covered"
           onKeep={({ what = '' }) => then(work.note('covered', { what }))}
         />

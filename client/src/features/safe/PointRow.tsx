@@ -1,11 +1,13 @@
-import { stageFactText, TORCH_POINT_WORDS } from '@kesto/contract/wording';
-import type { TorchPointState } from '@kesto/core';
+import { HOT_WORK_ANSWER_WORDS, stageFactText, TORCH_POINT_WORDS } from '@kesto/contract/wording';
+import type { HotWorkAnswer, TorchPointState } from '@kesto/core';
 import { format } from 'date-fns/format';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { FrameKey } from '@/ui/Buttons';
 import { Opens } from '@/ui/Opens';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { quickAnswers } from './quickAnswers';
 
 interface PointRowProps {
   readonly state: TorchPointState;
@@ -14,18 +16,20 @@ interface PointRowProps {
   /** Answered, and to be answered again before the next flame. */
   readonly again: boolean;
   readonly onOpen: (() => void) | null;
+  /** Answers it by one tap, while it is open; null where nobody may. */
+  readonly onAnswer: ((answer: HotWorkAnswer) => void) | null;
 }
 
 /** One point before the torch: what it is, and what answered it or what it asks. */
-export function PointRow({ state, isOverruled, wide, again, onOpen }: PointRowProps) {
+export function PointRow({ state, isOverruled, wide, again, onOpen, onAnswer }: PointRowProps) {
   const t = useTokens();
   const { name, asks } = TORCH_POINT_WORDS[state.point];
   const { by, isOpen, locksTorch } = state;
   const below = by ? stageFactText(by).replace(`${name}: `, '') : isOverruled ? 'overruled by name' : asks;
   const row = (
-    <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', minHeight: 60, paddingVertical: 8 }}>
+    <View style={styles.row}>
       <Ring state={again ? 'locks' : !isOpen ? 'done' : locksTorch && !isOverruled ? 'locks' : 'open'} />
-      <View style={{ flex: 1 }}>
+      <View style={styles.text}>
         <Words size={15} bold>
           {name}
         </Words>
@@ -38,10 +42,33 @@ export function PointRow({ state, isOverruled, wide, again, onOpen }: PointRowPr
       </Words>
     </View>
   );
-  const style = { borderBottomWidth: 1, borderColor: t.rule, ...(wide ? { width: '48%' as const } : {}) };
+  const answers = (isOpen || again) && onAnswer ? quickAnswers(state.point) : [];
   return (
-    <Opens says={`${name}: ${below}`} onPress={onOpen ?? null} style={style}>
-      {row}
-    </Opens>
+    <View style={[styles.point, { borderColor: t.rule }, wide ? styles.half : null]}>
+      <Opens says={`${name}: ${below}`} onPress={onOpen ?? null}>
+        {row}
+      </Opens>
+      {answers.length > 0 ? (
+        <View style={styles.answers}>
+          {answers.map((answer) => (
+            <FrameKey
+              key={answer}
+              quiet
+              label={HOT_WORK_ANSWER_WORDS[answer]}
+              says={`${HOT_WORK_ANSWER_WORDS[answer]}: ${name}`}
+              onPress={() => onAnswer?.(answer)}
+            />
+          ))}
+        </View>
+      ) : null}
+    </View>
   );
 }
+
+const styles = StyleSheet.create({
+  point: { borderBottomWidth: 1 },
+  half: { width: '48%' },
+  row: { flexDirection: 'row', gap: 12, alignItems: 'center', minHeight: 60, paddingVertical: 8 },
+  text: { flex: 1 },
+  answers: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingLeft: 36, paddingBottom: 8 },
+});

@@ -98,6 +98,9 @@ function Ready({ job }: { job: JobView }) {
             wide={wide}
             again={fresh.again.includes(point.point)}
             onOpen={mayAnswer(point.point) ? () => setPanel({ point: point.point }) : null}
+            onAnswer={
+              mayAnswer(point.point) && !stage.busy ? (answer) => void stage.note('hot-work', { point: point.point, answer }) : null
+            }
           />
         ))}
       </View>

@@ -7,6 +7,7 @@ import { NoteForm } from '@/features/stage';
 import { CheckRow } from '@/ui/CheckRow';
 import type { PointFormProps } from './pointFormProps';
 import { titleOf } from './titleOf';
+import { USUAL } from './words';
 
 /** Side by side, as the circuit was isolated: each that the flame touches is at zero and open. */
 export function ZeroAndOpen({ point, work, onKept }: PointFormProps) {
@@ -22,6 +23,7 @@ export function ZeroAndOpen({ point, work, onKept }: PointFormProps) {
       ready={isAll}
       main
       fields={{ note: 'through what it is open' }}
+      usual={USUAL.open}
       label={isAll ? 'Zero, and open' : 'Tick each side first'}
       onKeep={({ note = '' }) => closing(onKept)(work.note('zero-and-open', { sides, note }))}
     >

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
-import { KeepKey } from '@/ui/Buttons';
+import { StyleSheet, View } from 'react-native';
+import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { Heading, Words } from '@/ui/Words';
@@ -15,6 +15,8 @@ interface NoteFormProps {
   readonly optional?: readonly string[];
   readonly initial?: Readonly<Record<string, string>>;
   readonly label: string;
+  /** What is often said here, in words of its own: one tap says and keeps it. For a form of one field. */
+  readonly usual?: readonly string[];
   readonly busy: boolean;
   /** False while something beside its words is still to be answered. */
   readonly ready?: boolean;
@@ -34,6 +36,7 @@ export function NoteForm({
   optional = [],
   initial,
   label,
+  usual = [],
   busy,
   ready = true,
   main = false,
@@ -45,8 +48,13 @@ export function NoteForm({
   );
   const figures = useFigures(keptAs, specs, initial);
   const isWhole = figures.keys.every((key) => optional.includes(key) || figures.textOf(key).trim() !== '');
+  const [only] = figures.keys;
+  const sayUsual = (words: string) => {
+    if (only !== undefined) figures.set(only, words);
+    void figures.submit(onKeep);
+  };
   return (
-    <View style={{ gap: 10 }}>
+    <View style={styles.form}>
       <Heading size={17}>{title}</Heading>
       {says ? (
         <Words size={15} tone="ink2">
@@ -55,7 +63,16 @@ export function NoteForm({
       ) : null}
       <FigureFields figures={figures} />
       {children}
+      {usual.length > 0 && ready ? (
+        <View style={styles.usual}>
+          {usual.map((words) => (
+            <FrameKey key={words} quiet label={words} says={`${label}: ${words}`} disabled={busy} onPress={() => sayUsual(words)} />
+          ))}
+        </View>
+      ) : null}
       <KeepKey main={main} label={label} busy={busy} disabled={!isWhole || !ready} onPress={() => void figures.submit(onKeep)} />
     </View>
   );
 }
+
+const styles = StyleSheet.create({ form: { gap: 10 }, usual: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

@@ -1,5 +1,15 @@
 import { ABSOLUTE_PRESSURE_UNITS } from '@kesto/core/unit';
-import type { BeforeStart, HandOverAnswer, HandOverPoint, MaterialUnit, Quantity, StageEntryKind, StageValues } from '@kesto/core';
+import type {
+  BeforeStart,
+  HandOverAnswer,
+  HandOverPoint,
+  JointProof,
+  MaterialUnit,
+  ProofMethod,
+  Quantity,
+  StageEntryKind,
+  StageValues,
+} from '@kesto/core';
 import { GAUGE_PLACE_WORDS, PULL_VERDICT_WORDS } from './pull';
 
 export type EndKind = Extract<
@@ -60,6 +70,14 @@ export const BEFORE_START_WORDS: Readonly<Record<BeforeStart, string>> = {
   'somebody-at-switch': 'somebody at the switch',
 };
 
+/** By what a joint was proved by itself. */
+export const PROOF_METHOD_WORDS: Readonly<Record<ProofMethod, string>> = {
+  'soap-on-nitrogen': 'soap on nitrogen',
+  'hydrogen-sniffer': 'hydrogen sniffer',
+  'helium-sniffer': 'helium sniffer',
+  'own-sniffer': 'sniffer for what is in it',
+};
+
 /** A point of the list at the end: what it is called, and what it asks. */
 export const HAND_OVER_WORDS: Readonly<Record<HandOverPoint, { readonly name: string; readonly asks: string }>> = {
   'caps-on': { name: 'caps on and sniffed', asks: 'Stem and port caps with their seals, cores to 0.3–0.5 N m, each cap sniffed' },
@@ -86,6 +104,10 @@ const DEGREES: Readonly<Record<string, string>> = { C: '°C', F: '°F' };
 /** A quantity as somebody typed it. */
 const typed = ({ value, unit }: Quantity) => `${Number(value.toPrecision(6))} ${DEGREES[unit] ?? unit}`;
 const and = (...texts: readonly (string | undefined)[]) => texts.filter((text) => text !== undefined && text !== '').join(', ');
+/** How many joints, and by what: each once. */
+const proofsText = (proofs: readonly JointProof[] | undefined): string | undefined =>
+  proofs &&
+  `${proofs.length === 1 ? 'one joint' : `${proofs.length} joints`} by ${[...new Set(proofs.map(({ method }) => PROOF_METHOD_WORDS[method]))].join(', ')}`;
 const micron = (pa: number) => `${Math.round(pa / ABSOLUTE_PRESSURE_UNITS.micron)} micron`;
 
 /** What each of these entries says, in one line. */
@@ -116,7 +138,7 @@ export const END_SENTENCES: { readonly [Kind in EndKind]: (values: StageValues[K
   charged: (v) => `${v.doneKg.toFixed(3)} kg of ${v.targetKg.toFixed(3)} kg${v.isCharged ? '' : ': not all that is wanted'}`,
   trimmed: (v) => `${v.takenOut ? 'taken out' : 'added'} ${typed(v.by)}: ${v.why}`,
   'settled-readings': (v) => and(`${v.steadyMinutes} min steady`, v.doorsShut ? 'doors shut' : 'a door open'),
-  'handed-point': (v) => and(`${HAND_OVER_WORDS[v.point].name}: ${HAND_OVER_ANSWER_WORDS[v.answer]}`, v.note),
+  'handed-point': (v) => and(`${HAND_OVER_WORDS[v.point].name}: ${HAND_OVER_ANSWER_WORDS[v.answer]}`, proofsText(v.proofs), v.note),
   materials: (v) => v.used.map(({ what, amount, unit }) => `${what} ${amount} ${MATERIAL_UNIT_WORDS[unit]}`).join(', '),
   'next-person-note': (v) => and(v.note, v.sisters ? 'sister machines too' : undefined, v.nextCheck && `next check ${v.nextCheck}`),
   report: (v) => `${v.pages} pages, ${v.sha256.slice(0, 16)}`,

@@ -10,6 +10,10 @@ export const HOLD_REASON_WORDS: Readonly<Record<HoldReason, string>> = {
   'no-wanted-leak': 'Nothing says how small a leak has to be seen: say what was lost and in how many days, or the charge.',
   'supply-open': 'The cylinder or the hose stands open and would feed a leak: shut both, then begin anew.',
   'too-few-readings': 'Fewer than two readings from a quarter of an hour after the supply was shut: nothing can be told.',
+  'clock-went-back': 'The instrument’s clock went back: what it sent under a time that was past already is left out.',
+  'samples-missing': 'Samples are missing for a while: what happened meanwhile nobody saw.',
+  'gauge-jumped': 'The gauge jumped: a knock, a hose, gas let in. Look what happened, and hold again from there.',
+  'unlike-step': 'The gauge reads something quite different from the step that was noted: another unit, or another place.',
   'calibration-over': 'The gauge was out of calibration.',
   'beyond-range': 'The gauge was read beyond the end of its range.',
 };
@@ -80,6 +84,9 @@ export const TEST_PRACTICE_WORDS: Readonly<Record<TestPractice, string>> = {
   'low-and-long': 'low and long',
 };
 
+/** What the figure says by itself; the others are said of the instrument, beside every verdict. */
+const OF_THE_HOLD: readonly HoldReason[] = ['no-wanted-leak', 'supply-open', 'too-few-readings'];
+
 /** A kept verdict with its figure, in one line. */
 export function heldText(
   { verdict, leakPaM3S, smallestSeenPaM3S, gramsPerYear, gramsPerYearSeen = null, reasons }: Worked<'hold-ended'>,
@@ -90,7 +97,7 @@ export function heldText(
     return `${HOLD_VERDICT_WORDS['cannot-tell']}. ${HOLD_REASON_WORDS['too-few-readings']}`;
   const seen = { leakPaM3S, smallestSeenPaM3S, gramsPerYearSeen };
   const flags = reasons
-    .filter((reason) => reason === 'calibration-over' || reason === 'beyond-range')
+    .filter((reason) => !OF_THE_HOLD.includes(reason))
     .map((reason) => ` ${HOLD_REASON_WORDS[reason]}`)
     .join('');
   if (verdict === 'tight')

@@ -17,6 +17,7 @@ export const PULL_REASON_WORDS: Readonly<Record<PullReason, string>> = {
   'above-water': 'It goes above water’s own pressure: refrigerant out of oil, or let by from a full side. Recover again, pull on.',
   'gauge-place': 'The gauge sits on the rig or the pump and does not see the circuit.',
   'does-not-move': 'No reading differs from the first: see the gauge move.',
+  'fell-unseen': 'It fell while nothing was read: the pump may have run meanwhile. Watch it anew.',
   rig: 'Pump and hoses alone do not hold: oil, hose or seal.',
 };
 

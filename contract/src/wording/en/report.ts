@@ -8,6 +8,7 @@ import {
   standingRise,
   stageState,
   tightGrams,
+  type HandOverFacts,
   type StageFact,
   type UnitPreferences,
 } from '@kesto/core';
@@ -24,6 +25,8 @@ export interface ReportFacts {
   readonly refrigerant: string;
   /** Joints that were made and stay. */
   readonly made: number;
+  /** What the list at the end is judged by. */
+  readonly about: HandOverFacts;
   readonly units: UnitPreferences;
   readonly nameOf: (place: string) => string;
 }
@@ -85,10 +88,10 @@ function didOf({ facts, units, made, refrigerant }: ReportFacts): readonly strin
   ];
 }
 
-function knowOf({ facts }: ReportFacts): readonly string[] {
+function knowOf({ facts, about }: ReportFacts): readonly string[] {
   const notes = factsOf(facts, 'next-person-note').map(({ values }) => values);
   const next = notes.findLast(({ nextCheck }) => nextCheck !== undefined)?.nextCheck;
-  const open = openHandOver(facts);
+  const open = openHandOver(facts, about);
   const wasHanded = lastOf(facts, 'handed-point') !== undefined;
   return [
     ...(next ? [`The next leak check is due by ${next}.`] : []),

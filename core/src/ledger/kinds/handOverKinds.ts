@@ -1,6 +1,6 @@
 import { designation, hash, id, line, list, number, object, optional, text, truth, whole, word } from '../fields';
 import { job } from '../row';
-import { HAND_OVER_ANSWERS, HAND_OVER_POINTS, MATERIAL_UNITS } from '../words';
+import { HAND_OVER_ANSWERS, HAND_OVER_POINTS, MATERIAL_UNITS, PROOF_METHODS } from '../words';
 import { noted, WORDS } from './common';
 
 const HAND_OVER = ['hand-over'] as const;
@@ -9,7 +9,11 @@ const DRAWN = 64_000;
 
 /** The end of a job: what is put back, what was used, what the next person has to know, who signed. */
 export const HAND_OVER_KINDS = {
-  'handed-point': job(HAND_OVER, 'fact', { point: word(HAND_OVER_POINTS), answer: word(HAND_OVER_ANSWERS), ...noted }),
+  'handed-point': job(HAND_OVER, 'fact', {
+    ...{ point: word(HAND_OVER_POINTS), answer: word(HAND_OVER_ANSWERS), ...noted },
+    /** Of `joint-tightness`: each joint by itself, by a method that sees 5 g a year. */
+    proofs: optional(list(object({ joint: id, method: word(PROOF_METHODS), instrument: optional(line(80)) }), 1, 200)),
+  }),
   materials: job(HAND_OVER, 'fact', {
     used: list(object({ what: line(80), amount: number(0, 1_000_000, ''), unit: word(MATERIAL_UNITS) }), 1, 60),
   }),

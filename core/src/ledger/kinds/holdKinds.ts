@@ -90,7 +90,7 @@ export const HOLD_KINDS = {
     ...job(HOLD, 'claim', { hold: id, by: optional(id), byHand: optional(truth) }),
     worked: {
       verdict: word(HOLD_VERDICTS),
-      ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen), ...aYear, reasons: list(word(HOLD_REASONS), 0, 5) },
+      ...{ leakPaM3S: orNothing(leak), smallestSeenPaM3S: orNothing(seen), ...aYear, reasons: list(word(HOLD_REASONS), 0, 9) },
       ...{ minutes: number(0, 44_640, 'min'), readings: whole(0, 10_000_000, '') },
       /** Heads of the series it was judged from. */
       series: optional(list(object(seriesHead), 0, 20)),

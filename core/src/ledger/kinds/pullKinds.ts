@@ -32,9 +32,10 @@ export const PULL_KINDS = {
   /** The valve is opened to the pump again. */
   'pumped-on': job(PULL, 'fact', { pull: id }),
   rise: {
-    ...job(PULL, 'claim', { pull: id }),
+    /** `by`, `byHand`: as of a hold's end. */
+    ...job(PULL, 'claim', { pull: id, by: optional(id), byHand: optional(truth) }),
     worked: {
-      ...{ verdict: word(PULL_VERDICTS), reasons: list(word(PULL_REASONS), 0, 8), model: orNothing(word(RISE_MODELS)) },
+      ...{ verdict: word(PULL_VERDICTS), reasons: list(word(PULL_REASONS), 0, 9), model: orNothing(word(RISE_MODELS)) },
       ...{ plateauPa: orNothing(vacuumPa), straightPaPerS: orNothing(number(-1e6, 1e6, 'Pa/s')), limitPa: vacuumPa },
       ...{ leakPaM3S: orNothing(number(-1e6, 1e6, 'Pa m3/s')), gramsPerYear: orNothing(number(0, 1e15, 'g/a')) },
       ...{ minutes: number(0, 44_640, 'min'), readings: whole(0, 10_000_000, ''), endPa: orNothing(vacuumPa) },

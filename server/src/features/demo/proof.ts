@@ -100,8 +100,10 @@ const CHARGED: readonly Noted[] = [
   }),
   charge(1502, 'done', {}),
 ];
+/** R-32 burns: its joint was soaped on nitrogen at the hold's pressure. */
+const PROVED = { proofs: [{ joint: JOINT, method: 'soap-on-nitrogen' }] };
 const HANDED: readonly Noted[] = [
-  ...HAND_OVER_POINTS.map((point) => hand(1505, 'handed-point', { point, answer: 'done' })),
+  ...HAND_OVER_POINTS.map((point) => hand(1505, 'handed-point', { point, answer: 'done', ...(point === 'joint-tightness' ? PROVED : {}) })),
   hand(1512, 'next-person-note', { note: 'The flare at the gas valve was remade: put soap on it first.', nextCheck: '2027-04-12' }),
   hand(1515, 'signed-off', { name: 'M. Ito-Dahl', role: 'for the station', heads: [] }),
   hand(1516, 'done', {}),

@@ -17,9 +17,9 @@ export async function liveHeld(shop: ShopWork, holdId: string, by: string | null
 }
 
 /** What a rise is judged from: all that was sent, sealed, and where each series stands. Null where no instrument spoke of it. */
-export async function livePulled(shop: ShopWork, pullId: string): Promise<LivePulled | null> {
+export async function livePulled(shop: ShopWork, pullId: string, by: string | null): Promise<LivePulled | null> {
   const all = await sealHold(shop, pullId);
-  const series = judgedBy(all, readsPull, null);
+  const series = judgedBy(all, readsPull, by);
   return series && { samples: await vacuumSamples(shop, series), series: heads(all) };
 }
 

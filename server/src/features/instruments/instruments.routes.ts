@@ -1,4 +1,5 @@
 import type { Done } from '@kesto/contract';
+import type { Request } from 'express';
 import type { Platform } from '../../platform/http/context';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
@@ -7,6 +8,8 @@ import { holdCsv } from './ended.service';
 import { endOne, keepLog } from './series.service';
 
 const DONE: Done = { ok: true };
+/** The instrument that was asked for, among several. */
+const byIn = ({ query }: Request): string | null => (typeof query['by'] === 'string' ? query['by'] : null);
 
 export function instrumentRoutes(routes: Registrar, platform: Platform): void {
   const { analyst } = platform;
@@ -17,15 +20,13 @@ export function instrumentRoutes(routes: Registrar, platform: Platform): void {
     ),
   }));
   routes.signed('holdLive', async ({ params, request, inShop }) => {
-    const by = typeof request.query['by'] === 'string' ? request.query['by'] : null;
-    const of = { jobId: idParam(params, 'job'), id: idParam(params, 'hold'), by };
+    const of = { jobId: idParam(params, 'job'), id: idParam(params, 'hold'), by: byIn(request) };
     return { body: await inShop((shop) => holdLive(shop, analyst, of, platform.clock())) };
   });
-  routes.signed('pullLive', async ({ params, inShop }) => ({
-    body: await inShop((shop) =>
-      pullLive(shop, analyst, { jobId: idParam(params, 'job'), id: idParam(params, 'pull'), by: null }, platform.clock()),
-    ),
-  }));
+  routes.signed('pullLive', async ({ params, request, inShop }) => {
+    const of = { jobId: idParam(params, 'job'), id: idParam(params, 'pull'), by: byIn(request) };
+    return { body: await inShop((shop) => pullLive(shop, analyst, of, platform.clock())) };
+  });
   routes.signed('setHoldLog', async ({ params, body: { instrument, samples }, me, inShop }) => {
     const of = { id: idParam(params, 'log'), jobId: idParam(params, 'job'), holdId: idParam(params, 'hold'), pairedBy: me.person.id };
     const { samples: kept } = await inShop((shop) => keepLog(shop, { ...of, instrument, samples, now: platform.clock() }));

@@ -9,7 +9,7 @@ const GAP = 8;
 const BOTTOM = 842 - MARGIN;
 
 /** A report that was kept is attached as photos are, and is none. */
-const isPicture = (bytes: Buffer): boolean => bytes.subarray(0, 4).toString('latin1') !== '%PDF';
+export const isPicture = (bytes: Buffer): boolean => bytes.subarray(0, 4).toString('latin1') !== '%PDF';
 
 /** Photos side by side, three across, on a new page where they do not fit. */
 export function photoRow({ page }: Printer, wanted: readonly string[], photos: PhotoBytes): void {

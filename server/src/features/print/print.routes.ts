@@ -17,6 +17,7 @@ import { plansPdf } from './planPdf';
 import { photosOfJoint, recordPdf } from './recordPdf';
 import { keepReport, reportBefore } from './report/keepReport';
 import { reportPdf } from './report/reportPdf';
+import { sentOf } from './report/sent';
 
 const send = (response: Response, name: string, pdf: Buffer) =>
   void response.type('application/pdf').setHeader('content-disposition', `inline; filename="${name}.pdf"`).send(pdf);
@@ -35,13 +36,20 @@ const graphOf = async (shop: ShopWork, circuitId: string): Promise<CircuitGraph 
   (await drawing(shop, circuitId)).drawing?.circuit ?? null;
 
 /** What a report is made from, as it stands now. */
-async function reportPaper(shop: ShopWork, jobId: string) {
+async function reportPaper(
+  shop: ShopWork,
+  jobId: string,
+  { analyst, clock, publicUrl }: Pick<Platform, 'analyst' | 'clock' | 'publicUrl'>,
+) {
   const job = await jobView(shop, jobId);
   const joints = await jointViews(shop, job.id, (joint) => joint.state !== 'not-planned' && joint.state !== 'planned');
-  return { job, joints, graph: await graphOf(shop, job.circuitId) };
+  const sent = await sentOf(shop, analyst, { jobId: job.id, entries: job.stages.entries, now: clock() });
+  const photos = await photosOf(shop, photosOfFinds(job));
+  return { job, joints, graph: await graphOf(shop, job.circuitId), sent, photos, publicUrl };
 }
 
-export function printRoutes(routes: Registrar, { fontsDir, clock }: Platform): void {
+export function printRoutes(routes: Registrar, platform: Platform): void {
+  const { fontsDir, clock } = platform;
   routes.signed('planPdf', async ({ params, me, response, inShop }) => {
     const joint = await inShop((shop) => jointView(shop, idParam(params, 'joint')));
     if (!joint.plan) throw notFound('A plan of this joint');
@@ -71,14 +79,14 @@ export function printRoutes(routes: Registrar, { fontsDir, clock }: Platform): v
     send(response, `${paper.job.unit.tag}-job-${paper.job.number}`, await jobPdf(paper, me.units, printFonts(fontsDir)));
   });
   routes.signed('reportPdf', async ({ params, me, response, inShop }) => {
-    const paper = await inShop((shop) => reportPaper(shop, idParam(params, 'job')));
+    const paper = await inShop((shop) => reportPaper(shop, idParam(params, 'job'), platform));
     send(response, `${paper.job.unit.tag}-job-${paper.job.number}-report`, (await reportPdf(paper, me.units, printFonts(fontsDir))).pdf);
   });
   routes.signed('setReport', async ({ params, body, me, request, inShop }) => {
     const [jobId, entryId] = [idParam(params, 'job'), idParam(params, 'entry')];
     const before = await inShop((shop) => reportBefore(shop, entryId));
     if (before) return { body: before };
-    const paper = await inShop((shop) => reportPaper(shop, jobId));
+    const paper = await inShop((shop) => reportPaper(shop, jobId, platform));
     const made = await reportPdf(paper, me.units, printFonts(fontsDir));
     const asked = { jobId, entryId, person: me.person, deviceTime: body.deviceTime, ...clocked(request, clock) };
     return { body: await inShop((shop) => keepReport(shop, { ...made, ...asked })) };

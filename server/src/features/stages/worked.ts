@@ -86,9 +86,9 @@ async function make(shop: ShopWork, asked: AskedOfStage, { told, all }: { told: 
   const { kind } = asked;
   if (!isWorked(kind)) return null;
   const held = await heldFor(shop, asked, { told, all }, facts);
-  const live =
-    kind === 'hold-ended' ? await liveHeld(shop, String(asked.values['hold']), (asked.values['by'] as string | undefined) ?? null) : null;
-  const vacuum = kind === 'rise' ? await livePulled(shop, String(asked.values['pull'])) : null;
+  const by = typeof asked.values['by'] === 'string' ? asked.values['by'] : null;
+  const live = kind === 'hold-ended' ? await liveHeld(shop, String(asked.values['hold']), by) : null;
+  const vacuum = kind === 'rise' ? await livePulled(shop, String(asked.values['pull']), by) : null;
   const from = { ...held, ...(live ? { live } : {}), ...(vacuum ? { vacuum } : {}) };
   const worked = workOut(kind, toldOf(kind, asked.values), from);
   if (!worked.ok) throw refusal(worked.errors.map((error) => ('field' in error ? { ...error, field: `values.${error.field}` } : error)));

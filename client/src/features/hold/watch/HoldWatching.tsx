@@ -1,4 +1,4 @@
-import type { HoldLive, JobView } from '@kesto/contract';
+import type { JobView } from '@kesto/contract';
 import { drawnName, showIn } from '@kesto/contract/wording';
 import type { CircuitGraph, KeptHold } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
@@ -8,7 +8,7 @@ import { addressOf } from '@/api/call';
 import { jobCells } from '@/data/jobs/cells';
 import { sectionName } from '@/data/stages/sections';
 import type { StageWork } from '@/data/stages/useStage';
-import { Instruments } from '@/features/instruments';
+import { ableTo, Instruments } from '@/features/instruments';
 import { Facts, Leaving } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
@@ -95,7 +95,11 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
             mayJoin={mayJoin}
             byHand={WORDS.byHand}
             standInSays={WORDS.standInSays}
-            judging={{ able: ableIn(watch.live), by: watch.by ?? watch.live?.judgedBy ?? null, choose: watch.judgeBy }}
+            judging={{
+              able: ableTo(watch.live?.series, ['gauge-pressure', 'pipe-temperature']),
+              by: watch.by ?? watch.live?.judgedBy ?? null,
+              choose: watch.judgeBy,
+            }}
           >
             {mayJoin && !watch.isLive ? <LogReader job={job.id} hold={kept.id} beganAt={kept.began.at} /> : null}
             {watch.isLive ? (
@@ -135,11 +139,5 @@ export function HoldWatching({ job, graph, work, kept, onAnother, children }: Ho
     </Sheet>
   );
 }
-
-/** Instruments that read both gauge and pipe. */
-const ableIn = (live: HoldLive | undefined) =>
-  (live?.series ?? []).filter(({ instrument }) =>
-    (['gauge-pressure', 'pipe-temperature'] as const).every((read) => instrument.columns.some(({ quantity }) => quantity === read)),
-  );
 
 const styles = StyleSheet.create({ panel: { gap: 18 }, aside: { gap: 16 } });

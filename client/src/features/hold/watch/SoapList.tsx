@@ -27,6 +27,8 @@ export function SoapList({ watch, mayNote }: { watch: HoldWatchWork; mayNote: bo
   const { rows, maySoap, soapAt } = watch;
   const due = (row: SoapRow) => row.at.some(({ kpag, result }) => soapAt !== null && Math.abs(kpag - soapAt) < 1 && result === null);
   const first = maySoap ? rows.find(due)?.key : undefined;
+  // A joint of the job is looked at by itself.
+  const others = rows.filter((row) => due(row) && row.tag === undefined);
   const [opened, setOpened] = useState<string | null>(null);
   const open = opened ?? first ?? null;
   const look = useStandInSoap(watch);
@@ -39,6 +41,9 @@ export function SoapList({ watch, mayNote }: { watch: HoldWatchWork; mayNote: bo
           {`at ${pressures.map(({ value }) => value).join(', ')} ${pressures[0]?.unit ?? ''}`}
         </Words>
       </View>
+      {mayNote && maySoap && others.length > 1 ? (
+        <FrameKey label={WORDS.nothingAtOthers(others.length)} onPress={() => void watch.soapAll(others, 'nothing')} />
+      ) : null}
       <View role="list" aria-label="soaped">
         {rows.map((row) => (
           <Row

@@ -14,7 +14,7 @@ import {
 } from '@kesto/core';
 import { useMemo } from 'react';
 import type { StageWork } from '@/data/stages/useStage';
-import { BY_HAND } from '@/features/instruments';
+import { judgedByOf } from '@/features/instruments';
 import { soapRowsOf, type SoapRow } from './targets';
 import { usePicture } from './usePicture';
 
@@ -35,12 +35,16 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     if (fill.soapAt === null) return Promise.resolve(false);
     return work.note('place-soaped', { hold, ...row.target, ...(row.tag ? { tag: row.tag } : {}), atKpag: fill.soapAt, result }, photos);
   };
+  /** One entry a place, as if each had been tapped. */
+  const soapAll = async (all: readonly SoapRow[], result: SoapResult) => {
+    for (const row of all) if (!(await soap(row, result))) return;
+  };
   const end = () => {
     const judged = live?.curve && picture.isLive ? { ok: true as const, value: live.curve.judged } : judgeKept(kept, held);
-    return judged.ok ? work.note('hold-ended', { hold, ...judgedBy(picture.by), ...judged.value }) : Promise.resolve(false);
+    return judged.ok ? work.note('hold-ended', { hold, ...judgedByOf(picture.by), ...judged.value }) : Promise.resolve(false);
   };
   return {
-    ...{ jobId: job.id, state, kept, rows, heldS, soap, end },
+    ...{ jobId: job.id, state, kept, rows, heldS, soap, soapAll, end },
     ...picture,
     ...fill,
     sinceBegan: secondsBetween(kept.began.at, nowAt),
@@ -56,9 +60,6 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
   };
 }
 export type HoldWatchWork = ReturnType<typeof useHoldWatch>;
-
-/** Told where somebody chose: an instrument among several, or what was noted by hand. */
-const judgedBy = (by: string | null) => (by === null ? {} : by === BY_HAND ? { byHand: true } : { by });
 
 /** By hand one more reading may decide it: time alone adds nothing. */
 const mayStillTell = (curve: HoldCurve | null): boolean => curve !== null && !isDecided(curve) && curve.hold.minutesNeeded !== null;

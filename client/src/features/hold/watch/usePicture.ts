@@ -1,5 +1,5 @@
 import type { JobView } from '@kesto/contract';
-import { holdCurve, holdTracks, requestOfKept, seenAfter, usualMinutes, type HoldCurve, type KeptHold } from '@kesto/core';
+import { holdCurve, holdTracks, judgeKept, requestOfKept, seenAfter, usualMinutes, type HoldCurve, type KeptHold } from '@kesto/core';
 import { useMemo, useState } from 'react';
 import { useNow } from '@/ui/useNow';
 import { BY_HAND } from '@/features/instruments';
@@ -14,6 +14,10 @@ interface Seen {
   readonly atEnd: number | null;
 }
 
+/** The curve with the verdict that its end would have: what is held against gauge and readings counts already. */
+const judgedIn = (curve: HoldCurve, judged: ReturnType<typeof judgeKept>): HoldCurve =>
+  judged.ok ? { ...curve, hold: { ...curve.hold, verdict: judged.value.verdict, reasons: judged.value.reasons } } : curve;
+
 /** What is known of a hold over time: by the server where instruments speak of it, else by what was noted by hand. */
 export function usePicture(job: JobView, kept: KeptHold, isWatched: boolean) {
   const [by, judgeBy] = useState<string | null>(null);
@@ -26,8 +30,9 @@ export function usePicture(job: JobView, kept: KeptHold, isWatched: boolean) {
     const request = requestOfKept(kept, held);
     if (!request) return { curve: null, atEnd: null };
     const curve = holdCurve(request);
+    const judged = judgeKept(kept, held);
     const atEnd = seenAfter(request, planned * 60);
-    return { curve: curve.ok ? curve.value : null, atEnd: atEnd.ok ? atEnd.value.gramsPerYear : null };
+    return { curve: curve.ok ? judgedIn(curve.value, judged) : null, atEnd: atEnd.ok ? atEnd.value.gramsPerYear : null };
   }, [kept, held, planned]);
   const speaks = live?.series.some(({ id, isEnded }) => !isEnded && (live.judgedBy === null || live.judgedBy === id)) ?? false;
   const isLive = !isByHand && (speaks || (live?.points.length ?? 0) > 0);

@@ -6,7 +6,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { StageWork } from '@/data/stages/useStage';
-import { Instruments } from '@/features/instruments';
+import { ableTo, Instruments } from '@/features/instruments';
 import { Facts, StageSheet } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
@@ -99,6 +99,7 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
             job={job.id}
             of={pull.id}
             joined={watch.live?.series ?? []}
+            judging={{ able: ableTo(watch.live?.series, ['vacuum']), by: watch.by ?? watch.live?.judgedBy ?? null, choose: watch.judgeBy }}
             mayJoin={work.mayNote && watch.state !== 'judged'}
             byHand={WORDS.byHand}
             standInSays={WORDS.standInSays}

@@ -17,9 +17,10 @@ import {
 } from '@kesto/core';
 import { airLeft, RISE } from '@kesto/core/pull';
 import { FieldReader } from '@kesto/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { StageWork } from '@/data/stages/useStage';
 import { useNow } from '@/ui/useNow';
+import { BY_HAND, judgedByOf } from '@/features/instruments';
 import { usePullLive } from './usePullLive';
 
 const EMPTY: CircuitGraph = { parts: [], links: [] };
@@ -37,12 +38,19 @@ function breaksOf(pulls: readonly KeptPull[], altitudeM: number) {
   return { breaks, airLeft: breaks.length > 0 ? airLeft(breaks) : null };
 }
 
+/** What an instrument says of it: the first, the one that was chosen, or none where it is read by hand. */
+function useSpoken(job: JobView, pull: KeptPull, isWatched: boolean) {
+  const [by, judgeBy] = useState<string | null>(null);
+  const live = usePullLive(job, pull, { isWatched, by: by === BY_HAND ? null : by });
+  const points = useMemo(() => (by === BY_HAND ? [] : (live?.points ?? [])), [live, by]);
+  return { by, judgeBy, live, points };
+}
+
 /** What was noted of a pull, worked out: how deep it is, what its rise shows so far, what comes next. */
 export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: StageWork, pull: KeptPull) {
   const state = pullState(pull);
   const isOn = state !== 'judged' && work.state === 'open';
-  const live = usePullLive(job, pull, isOn);
-  const points = useMemo(() => live?.points ?? [], [live]);
+  const { by, judgeBy, live, points } = useSpoken(job, pull, isOn);
   const factor = Math.max(pull.factor, ...(live?.series ?? []).map((series) => series.factor ?? 1));
   const now = byClock(pull.began.at, factor, useNow(isOn));
   const moments = useMemo(() => pullMoments(pull, points), [pull, points]);
@@ -66,7 +74,23 @@ export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     from === null ? 0 : Math.max(0, ((state === 'watching' ? now : Date.parse(pull.rises.at(-1)?.at ?? from)) - Date.parse(from)) / 1000);
   const values = { pull: pull.id };
   return {
-    ...{ state, pull, pulls, moments, live, isLive: points.length > 0, factor, readings, judged, forecast, from, now, watchedS },
+    ...{
+      by,
+      judgeBy,
+      state,
+      pull,
+      pulls,
+      moments,
+      live,
+      isLive: points.length > 0,
+      factor,
+      readings,
+      judged,
+      forecast,
+      from,
+      now,
+      watchedS,
+    },
     ...breaksOf(pulls, job.site.altitudeM),
     last: moments.at(-1) ?? null,
     leftS: Math.max(0, RISE.leastS - watchedS),
@@ -77,7 +101,7 @@ export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     shut: () => work.note('valve-shut', values),
     pumpOn: () => work.note('pumped-on', values),
     changeOil: () => work.note('oil-changed', values),
-    judge: () => work.note('rise', { ...values, ...judgePull(pull, held, points) }),
+    judge: () => work.note('rise', { ...values, ...judgedByOf(by), ...judgePull(pull, held, points) }),
     read: (pressure: Quantity) => work.note('pull-read', { ...values, pressure }),
     breakWith: (reached: Quantity, brokenTo: Quantity, minutes: number) =>
       work.note('broken-with-nitrogen', { ...values, reached, brokenTo, minutes }),

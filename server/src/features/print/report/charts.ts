@@ -1,8 +1,11 @@
+import type { HoldLive } from '@kesto/contract';
 import {
   holdCurve,
   holdTracks,
   pullMoments,
   requestOfKept,
+  secondsBetween,
+  settledAt,
   type HoldTracks,
   type KeptHold,
   type KeptPull,
@@ -11,6 +14,7 @@ import {
 import { formatGaugePressure, formatVacuum, gaugePascals, readingText } from '@kesto/core/unit';
 import { INK, INK_2, type Box, type Printer } from '../printer';
 import { COPPER, RULE, TEAL } from './paper';
+import type { Sent } from './sent';
 
 type XY = readonly [number, number];
 
@@ -32,63 +36,64 @@ function path(
 
 const clock = (iso: string) => `${iso.slice(11, 16)} UTC`;
 
-interface Freed {
-  readonly curve: ReturnType<typeof holdCurve> | null;
+/** A hold as it is drawn: its readings, and the change of its gas from where it counts on, by seconds since it was begun. */
+interface Drawn {
   readonly readings: HoldTracks['readings'];
-  readonly x: (seconds: number) => number;
-  readonly y: (pa: number) => number;
+  readonly freed: readonly { readonly seconds: number; readonly pa: number }[];
 }
 
-/** The gas freed from its warmth, from where it counts on. */
-function freedCurve(print: Printer, { curve, readings, x, y }: Freed, { x: left, y: top, width }: Box): void {
-  if (!curve?.ok) return;
-  const { points } = curve.value;
-  const first = readings.length - points.length;
-  const from = readings[first]?.gaugePa ?? 0;
-  const drawn = points.map(({ seconds, changePa }, i): XY => [x(readings[first + i]?.seconds ?? seconds), y(from + changePa)]);
-  path(print, drawn, { color: TEAL, weight: 2 });
-  print.words('freed from temperature', { x: left + width - 130, y: top - 4, size: 8, bold: true, color: TEAL, width: 130 });
+/** By its instrument where one spoke, else by what was noted. */
+function drawnOf({ kept, live }: HeldPaper, about: { altitudeM: number; refrigerant: string }): Drawn {
+  const readings = live ? live.points : holdTracks(kept, about.altitudeM).readings;
+  const request = live ? null : requestOfKept(kept, about);
+  const curve = request && holdCurve(request);
+  const points = live ? (live.curve?.points ?? []) : curve?.ok ? curve.value.points : [];
+  const from = settledAt(kept);
+  const fromS = from === null ? 0 : secondsBetween(kept.began.at, from);
+  const beginsPa = readings.find(({ seconds }) => seconds >= fromS)?.gaugePa ?? 0;
+  return { readings, freed: points.map(({ seconds, changePa }) => ({ seconds: fromS + seconds, pa: beginsPa + changePa })) };
+}
+
+/** A hold, and what an instrument sent of it; null: it was read by hand. */
+export interface HeldPaper {
+  readonly kept: KeptHold;
+  readonly live: HoldLive | null;
+}
+
+/** A rule at each pressure, with its figure. */
+function pressureAxis(
+  print: Printer,
+  { pressures, y, units }: { pressures: readonly number[]; y: (pa: number) => number; units: UnitPreferences },
+  { x: left, width }: Box,
+): void {
+  const across = (pa: number): readonly XY[] => [
+    [left + 52, y(pa)],
+    [left + width, y(pa)],
+  ];
+  for (const pa of pressures) {
+    const text = readingText(formatGaugePressure(gaugePascals(pa), units));
+    print.readings(text, { x: left, y: y(pa) - 5, size: 7.5, color: INK_2, width: 60 });
+    path(print, across(pa), { color: RULE, weight: 0.5 });
+  }
+  path(print, across(0), { color: INK, weight: 1 });
 }
 
 /** A hold: its steps and gauge, and the gas freed from its warmth in the band that could hide a leak. */
 export function holdChart(
   print: Printer,
-  kept: KeptHold,
+  held: HeldPaper,
   about: { altitudeM: number; refrigerant: string; units: UnitPreferences },
   box: Box,
 ): void {
   const { x: left, y: top, width, height } = box;
-  const { steps, readings } = holdTracks(kept, about.altitudeM);
-  const request = requestOfKept(kept, about);
+  const { kept } = held;
+  const { steps } = holdTracks(kept, about.altitudeM);
+  const { readings, freed } = drawnOf(held, about);
   const endS = Math.max(...steps.map(({ seconds }) => seconds), ...readings.map(({ seconds }) => seconds), 1);
   const mostPa = Math.max(...steps.map(({ gaugePa }) => gaugePa), 1) * 1.1;
   const x = scale([0, endS], [left + 52, left + width]);
   const y = scale([0, mostPa], [top + height - 16, top + 8]);
-  path(
-    print,
-    [
-      [left + 52, y(0)],
-      [left + width, y(0)],
-    ],
-    { color: INK, weight: 1 },
-  );
-  for (const pa of [0, mostPa / 1.1]) {
-    print.readings(readingText(formatGaugePressure(gaugePascals(pa), about.units)), {
-      x: left,
-      y: y(pa) - 5,
-      size: 7.5,
-      color: INK_2,
-      width: 60,
-    });
-    path(
-      print,
-      [
-        [left + 52, y(pa)],
-        [left + width, y(pa)],
-      ],
-      { color: RULE, weight: 0.5 },
-    );
-  }
+  pressureAxis(print, { pressures: [0, mostPa / 1.1], y, units: about.units }, box);
   const stepped = steps.flatMap(({ seconds, gaugePa }, i): XY[] => [
     [x(seconds), y(steps[i - 1]?.gaugePa ?? 0)],
     [x(seconds), y(gaugePa)],
@@ -99,10 +104,16 @@ export function holdChart(
     readings.map(({ seconds, gaugePa }) => [x(seconds), y(gaugePa)] as const),
     { color: COPPER },
   );
-  freedCurve(print, { curve: request ? holdCurve(request) : null, readings, x, y }, box);
+  path(
+    print,
+    freed.map(({ seconds, pa }) => [x(seconds), y(pa)] as const),
+    { color: TEAL, weight: 2 },
+  );
+  if (freed.length > 0)
+    print.words('freed from temperature', { x: left + width - 130, y: top - 4, size: 8, bold: true, color: TEAL, width: 130 });
   print.words('gauge', { x: left + width - 170, y: top - 4, size: 8, bold: true, color: COPPER, width: 40 });
   print.readings(clock(kept.began.at), { x: left + 52, y: top + height - 12, size: 7.5, color: INK_2, width: 80 });
-  print.readings(clock(kept.readings.at(-1)?.at ?? kept.ended?.at ?? kept.began.at), {
+  print.readings(clock(new Date(Date.parse(kept.began.at) + endS * 1000).toISOString()), {
     x: left + width - 60,
     y: top + height - 12,
     size: 7.5,
@@ -112,11 +123,16 @@ export function holdChart(
 }
 
 /** A pull on a log axis, the valve shut marked. */
-export function pullChart(print: Printer, pulls: readonly KeptPull[], units: UnitPreferences, box: Box): void {
+export function pullChart(
+  print: Printer,
+  { pulls, sent }: { readonly pulls: readonly KeptPull[]; readonly sent: Sent['pulls'] },
+  units: UnitPreferences,
+  box: Box,
+): void {
   const { x: left, y: top, width, height } = box;
   const beganMs = Date.parse(pulls[0]?.began.at ?? '');
   const since = (at: string) => (Date.parse(at) - beganMs) / 60_000;
-  const points = pulls.flatMap((pull) => pullMoments(pull).map(({ at, pa }) => [since(at), pa] as const));
+  const points = pulls.flatMap((pull) => pullMoments(pull, sent.get(pull.id)).map(({ at, pa }) => [since(at), pa] as const));
   const end = Math.max(...points.map(([minutes]) => minutes), 1);
   const least = Math.min(10, ...points.map(([, pa]) => pa));
   const x = scale([0, end], [left + 44, left + width]);

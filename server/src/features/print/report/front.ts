@@ -1,7 +1,9 @@
 import { MATERIAL_UNIT_WORDS, plainReport, type ReportFigure } from '@kesto/contract/wording';
-import { factsOf, leaksOf, tubePlace, type CircuitGraph, type StageFact } from '@kesto/core';
+import { factsOf, leaksOf, safetyClassOf, tubePlace, type CircuitGraph, type StageFact } from '@kesto/core';
 import { drawCircuit, type Mark } from '../drawCircuit';
 import { INK, INK_2, MARGIN, utcText, WIDTH, type Printer } from '../printer';
+import { isPicture } from '../photoRow';
+import { drawCode } from './code';
 import { columns, FOOT, ruleAcross, TONES } from './paper';
 import type { ReportPaper } from './reportPdf';
 
@@ -67,6 +69,24 @@ function signatures(print: Printer, facts: readonly StageFact[], from: number): 
     );
 }
 
+/** The code's side [pt]. */
+const CODE = 62;
+const PICTURE = { height: 190, photo: 150, gap: 12 } as const;
+
+/** The machine with its marks, and beside it what was wrong as it was seen; answers where they end. */
+function picture(print: Printer, { facts, joints, wrong }: ReportPaper, graph: CircuitGraph | null, y: number): number {
+  const shown = wrong.filter(isPicture).slice(0, 2);
+  const width = shown.length > 0 ? WIDTH - PICTURE.photo - PICTURE.gap : WIDTH;
+  const drawn = graph ? drawCircuit(print, graph, marksOf(facts, joints), { x: MARGIN, y, width, height: PICTURE.height }) : 0;
+  const each = (PICTURE.height - PICTURE.gap * (shown.length - 1)) / Math.max(1, shown.length);
+  shown.forEach((bytes, i) => {
+    const at = { x: MARGIN + WIDTH - PICTURE.photo, y: y + i * (each + PICTURE.gap) };
+    print.page.image(bytes, at.x, at.y, { fit: [PICTURE.photo, each], align: 'right' });
+  });
+  const height = Math.max(drawn, shown.length > 0 ? PICTURE.height : 0);
+  return height === 0 ? y : y + height + 14;
+}
+
 /** The page for whoever pays: what was wrong, with its picture, what was done, what to know, what was used, who signed. */
 export function frontPage(print: Printer, paper: ReportPaper, graph: CircuitGraph | null): void {
   const { job, facts, units, nameOf, made } = paper;
@@ -76,14 +96,18 @@ export function frontPage(print: Printer, paper: ReportPaper, graph: CircuitGrap
     title: job.title,
     refrigerant: job.circuit.refrigerant,
     made,
+    about: { safetyClass: safetyClassOf(job.circuit), joints: paper.joints },
     units,
     nameOf,
   });
   const days = [facts[0]?.at.slice(0, 10), facts.at(-1)?.at.slice(0, 10)].filter((day, i, all) => day && day !== all[i - 1]);
   print.words(`for ${job.site.name}`, { y: MARGIN, size: 9, color: INK_2 });
   print.readings(job.unit.tag, { y: MARGIN + 14, size: 28, bold: true });
-  print.words(plain.headline, { y: print.page.y + 2, size: 15, bold: true });
-  print.words(`job ${job.number} · ${days.join(' to ')} · done by ${workedBy(facts).join(', ')}`, { size: 9, color: INK_2 });
+  print.words(plain.headline, { y: print.page.y + 2, size: 15, bold: true, width: WIDTH - CODE - 16 });
+  print.words(`job ${job.number} · ${days.join(' to ')} · done by ${workedBy(facts).join(', ')}`, {
+    ...{ size: 9, color: INK_2, width: WIDTH - CODE - 16 },
+  });
+  drawCode(print, paper.code, { x: MARGIN + WIDTH - CODE, y: MARGIN, side: CODE });
   let y = columns(
     print,
     [
@@ -91,9 +115,9 @@ export function frontPage(print: Printer, paper: ReportPaper, graph: CircuitGrap
       ['What we did', plain.did],
       ['What you should know', plain.know],
     ],
-    print.page.y + 14,
+    Math.max(print.page.y, MARGIN + CODE) + 14,
   );
-  if (graph) y += 12 + drawCircuit(print, graph, marksOf(facts, paper.joints), { x: MARGIN, y: y + 8, width: WIDTH, height: 190 }) + 10;
+  y = picture(print, paper, graph, y + 8);
   y = figureRow(print, plain.figures, y + 10);
   signatures(print, facts, usedTable(print, facts, y));
 }

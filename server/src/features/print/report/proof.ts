@@ -1,5 +1,5 @@
 import { brazedValues, heldText, JOINT_STATE_WORDS, pointerText, riseText, stageFactText } from '@kesto/contract/wording';
-import { factsOf, holdsOf, lastHold, lastOf, pullsOf, readEntry, standingRise, type JointEntry } from '@kesto/core';
+import { factsOf, holdsOf, lastHold, lastOf, pullsOf, readEntry, standingRise, type JointEntry, type Told } from '@kesto/core';
 import { readings } from '@kesto/core/refrigerant';
 import { formatFlow, formatTemperature, formatTemperatureDifference, readingText } from '@kesto/core/unit';
 import type { JointView } from '@kesto/contract';
@@ -10,10 +10,17 @@ import type { ReportPaper } from './reportPdf';
 
 const NOTHING = '–';
 
-/** What Kesto said of a joint last, when its section was held. */
-function heldOf(entries: readonly JointEntry[]): string {
-  const held = entries.findLast(({ kind }) => kind === 'held');
-  return typeof held?.values['verdict'] === 'string' ? held.values['verdict'].replaceAll('-', ' ') : NOTHING;
+/** What Kesto said of a joint last, when its section was held or its circuit pulled. */
+function saidOf(entries: readonly JointEntry[], what: 'held' | 'pulled'): string {
+  const said = entries.findLast(({ kind }) => kind === what);
+  return typeof said?.values['verdict'] === 'string' ? said.values['verdict'].replaceAll('-', ' ') : NOTHING;
+}
+
+/** Where its flaw is on the ring, as it was looked at last. */
+function lookOf(joint: JointView, entries: readonly JointEntry[]): string {
+  const flaw = entries.findLast(({ kind }) => kind === 'looked-at')?.values['flaw'] as Told<'looked-at'>['flaw']; // cast: the schema of this kind
+  const state = JOINT_STATE_WORDS[joint.state];
+  return flaw ? `${state}; flaw ${flaw.fromDeg}° to ${flaw.toDeg}°` : state;
 }
 
 function jointRow(joint: JointView, { units }: ReportPaper): readonly string[] {
@@ -29,8 +36,9 @@ function jointRow(joint: JointView, { units }: ReportPaper): readonly string[] {
     flow,
     seconds === null ? NOTHING : `${seconds} s`,
     by,
-    JOINT_STATE_WORDS[joint.state],
-    heldOf(entries),
+    lookOf(joint, entries),
+    saidOf(entries, 'held'),
+    saidOf(entries, 'pulled'),
   ];
 }
 
@@ -97,18 +105,18 @@ export function proofPages(print: Printer, paper: ReportPaper): void {
       : table(
           print,
           {
-            ...{ head: ['tag', 'what', 'filler', 'nitrogen', 'heated', 'made by', 'look', 'held'], figures: [0, 3, 4] },
-            ...{ shares: [0.12, 0.19, 0.11, 0.13, 0.08, 0.15, 0.13, 0.09], rows: joints.map((joint) => jointRow(joint, paper)) },
+            ...{ head: ['tag', 'what', 'filler', 'nitrogen', 'heated', 'made by', 'look', 'held', 'pulled'], figures: [0, 3, 4] },
+            ...{ shares: [0.12, 0.17, 0.1, 0.12, 0.08, 0.12, 0.12, 0.08, 0.09], rows: joints.map((joint) => jointRow(joint, paper)) },
           },
           y,
         );
   const hold = lastHold(facts);
   if (hold?.ended) {
     y = titled(print, `Hold: ${heldText(hold.ended.values, job.circuit.refrigerant)}`, room(print, y + 12, 190));
-    if (hold.readings.length > 1) {
+    if (paper.sent.hold || hold.readings.length > 1) {
       holdChart(
         print,
-        hold,
+        { kept: hold, live: paper.sent.hold },
         { altitudeM: job.site.altitudeM, refrigerant: job.circuit.refrigerant, units },
         { x: MARGIN, y: y + 8, width: WIDTH, height: 120 },
       );
@@ -119,7 +127,7 @@ export function proofPages(print: Printer, paper: ReportPaper): void {
   if (pulls.length > 0) {
     const rise = standingRise(facts);
     y = titled(print, `Pull: ${rise ? riseText(rise.values) : 'no rise stands'}`, room(print, y + 12, 190));
-    pullChart(print, pulls, units, { x: MARGIN, y: y + 8, width: WIDTH * 0.6, height: 120 });
+    pullChart(print, { pulls, sent: paper.sent.pulls }, units, { x: MARGIN, y: y + 8, width: WIDTH * 0.6, height: 120 });
     const breaks = pulls.reduce((sum, pull) => sum + pull.breaks.length, 0);
     const broken = breaks === 0 ? '' : `; broken with nitrogen ${breaks === 1 ? 'once' : `${breaks} times`}`;
     const says = rise ? `${stageFactText(rise)}${broken}` : '';
