@@ -62,8 +62,9 @@ export function proofSteps({ page, shown, tap, act, keep, type, field, ticks, wa
           await act(/^It stands at|The supply is shut/);
           await page.waitForTimeout(700);
         }
-        await tapsAll(/^OR1-.*: nothing$/);
         await tap('button', /places besides the joints: nothing$/);
+        await buttons(/places besides the joints: nothing$/).waitFor({ state: 'detached' });
+        await tapsAll(/^(?!put right).*: nothing$/);
       },
     ],
     [
