@@ -103,6 +103,7 @@ export * from './found/foundOf';
 export type { Captive, ColdCheck, DryFit, FlowTold, TakenOut } from './ledger/words';
 export {
   BEFORE_START,
+  BENDS,
   PROOF_METHODS,
   GAUGE_PLACES,
   HAND_OVER_ANSWERS,
@@ -113,6 +114,8 @@ export {
   PULL_VERDICTS,
   RISE_LIMITS,
   type BeforeStart,
+  type Bend,
+  type BendPoint,
   type ProofMethod,
   type GaugePlace,
   type HandOverAnswer,

@@ -175,12 +175,30 @@ export type TorchPoint = (typeof TORCH_POINTS)[number];
 /** How long somebody watches after the last flame [min]. Source: NFPA 51B (2019): 60; OSHA 1910.252: 30 where the local rule says so. */
 export const WATCH_MINUTES = { usual: 60, least: 30, most: 240 } as const;
 
+/** What bends the path of a job: each brings points of its own. */
+export const BENDS = [
+  ...(['burnt-compressor', 'overnight-pressure', 'overnight-vacuum', 'two-circuits', 'sealed-room'] as const),
+  ...(['unknown-charge', 'critical-charge', 'cooling-on', 'owner-no'] as const),
+] as const;
+export type Bend = (typeof BENDS)[number];
+export const BEND_POINTS = [
+  ...(['skin-covered', 'acid-at-opening', 'stubs-capped', 'flushed-twice', 'blown-dry', 'liquid-drier', 'suction-core-in'] as const),
+  ...(['pump-oil-changed', 'electrical-cause', 'contactor-changed', 'run-in', 'acid-again', 'drop-read', 'suction-core-out'] as const),
+  ...(['hose-off', 'sign', 'way-free', 'own-joints-soaped', 'gauge-left', 'gauge-found', 'pump-off', 'gauge-isolated'] as const),
+  ...(['other-before', 'other-after', 'no-flame', 'let-down-outdoors', 'people-out'] as const),
+  ...(['refrigerant-proven', 'lower-bound', 'marked-unknown', 'ports-for-good', 'sister-compared', 'cooling-stands'] as const),
+  ...(['left-told', 'valves-capped', 'none-added'] as const),
+] as const;
+export type BendPoint = (typeof BEND_POINTS)[number];
+
 export const GATES = [
   'loss-not-explained',
   'not-looked-on',
   'not-approved',
   'price-checks-open',
   'stage-points-open',
+  'bend-open',
+  'other-circuit-rose',
   'torch',
   'no-hold',
   'not-soaped',

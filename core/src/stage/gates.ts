@@ -1,5 +1,6 @@
 import { isBefore, type KeptStage, type Stage } from '../vocabulary/stage';
 import { POINT_ROWS } from '../ledger/pointRows';
+import { openOfBends, otherRosePa } from './bends';
 import { chargeGates, handOverGates, pullGates } from './endGates';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
 import { lastHold, notSoaped, underPressure, type HeldJoint } from './holdGates';
@@ -66,6 +67,16 @@ function holdGates(facts: readonly StageFact[], { joints = [] }: GateFacts): rea
   ];
 }
 
+/** What bends the job asks before this stage is done. */
+function bendGates(facts: readonly StageFact[], stage: KeptStage): readonly OpenGate[] {
+  const open = openOfBends(facts, stage);
+  const gate = (code: GateCode, points: readonly string[]): OpenGate => ({ gate: code, open: points, protectsPeople: false });
+  return [
+    ...(open.length > 0 ? [gate('bend-open', open)] : []),
+    ...(stage === 'hold' && otherRosePa(facts) !== null ? [gate('other-circuit-rose', [])] : []),
+  ];
+}
+
 type GatesOf = (facts: readonly StageFact[], about: GateFacts) => readonly OpenGate[];
 
 /** What keeps each stage from being called done: a stage without its row does not compile, so that none falls to another's. */
@@ -111,7 +122,7 @@ function leftOf(facts: readonly StageFact[], stage: KeptStage, gate: OpenGate): 
  *          where a yes is needed; no torch while anything that protects people is open
  */
 export const openGates = (facts: readonly StageFact[], stage: KeptStage, about: GateFacts): readonly OpenGate[] =>
-  STAGE_GATES[stage](facts, about).flatMap((gate) => leftOf(facts, stage, gate) ?? []);
+  [...bendGates(facts, stage), ...STAGE_GATES[stage](facts, about)].flatMap((gate) => leftOf(facts, stage, gate) ?? []);
 
 /** Whether a job's record knows of its making safe: jobs from before stages were kept do not, and are not locked for it. */
 export const keepsMakeSafe = ({ facts, began, stored }: { facts: readonly StageFact[]; began: Stage; stored: Stage }): boolean =>

@@ -1,3 +1,4 @@
+import { ownerSaidNo } from './bends';
 import { burns, type SafetyClass } from '../refrigerant/safetyClasses';
 import { HAND_OVER_POINTS, type HandOverPoint } from '../ledger/words';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
@@ -54,6 +55,8 @@ export const soapProves = (facts: readonly StageFact[], joint: string, designKpa
 /** What nobody has answered of the list at the end, or answered with what cannot be. */
 export const openHandOver = (facts: readonly StageFact[], about: HandOverFacts): readonly HandOverPoint[] =>
   HAND_OVER_POINTS.filter((point) => {
+    // Nothing was mended: what this job itself took off, locked or put out of service is put right, no more.
+    if (ownerSaidNo(facts) && (ALWAYS.includes(point) || mayBeNoneHere(facts, point, about))) return false;
     const said = handedPoint(facts, point)?.values.answer;
     if (point === 'joint-tightness' && said === 'done' && unprovedJoints(facts, about).length > 0) return true;
     return said === undefined || (said === 'none-here' && !mayBeNoneHere(facts, point, about));

@@ -23,3 +23,4 @@ export * from './holdGates';
 export * from './pulls';
 export * from './charges';
 export * from './handOver';
+export * from './bends';

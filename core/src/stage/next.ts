@@ -3,6 +3,7 @@ import type { JointPlace } from '../circuit/jointAt';
 import { isKeptStage, type KeptStage, type Stage } from '../vocabulary/stage';
 import { jobStage } from '../record/jobStage';
 import type { JointState } from '../record/state';
+import { openOfBends, ownerSaidNo } from './bends';
 import { factsOf, lastOf, type StageFact } from './entry';
 import { openGates, openPriceChecks, type GateCode } from './gates';
 import { lastHold, underPressure } from './holdGates';
@@ -48,6 +49,7 @@ export type NextStep =
   | 'read-settled'
   | 'end-charge'
   | 'answer-handed'
+  | 'answer-bend'
   | 'sign-off'
   | 'end-hand-over'
   | 'handed-over'
@@ -190,6 +192,13 @@ function statesOf(job: JobFacts): readonly JointState[] {
   return job.joints.map(({ id, state }) => (cold.has(id) && state === 'not-planned' ? 'planned' : state));
 }
 
+/** What comes next in a stage, where nothing that bends the job is asked first. */
+function nextOfKept(stage: KeptStage, job: JobFacts): Next {
+  const next = NEXT_IN_STAGE[stage](job);
+  const asks = next.why === 'bend-open' || (next.step.startsWith('end-') && openOfBends(job.facts, stage).length > 0);
+  return asks ? { stage, step: 'answer-bend', why: 'bend-open' } : next;
+}
+
 /**
  * What comes next in a job, from its entries alone: the same on phone and server.
  *
@@ -197,11 +206,13 @@ function statesOf(job: JobFacts): readonly JointState[] {
  */
 export function nextOf(job: JobFacts): Next {
   if (isHandedOver(job.facts)) return { stage: 'hand-over', step: 'handed-over' };
+  if (ownerSaidNo(job.facts)) return nextOfKept('hand-over', job);
   const noted = notedStage(job.facts, job.began, job.stored);
   const stage = jobStage(noted, statesOf(job));
   if (!isKeptStage(stage)) return nextByJoints(stage, job);
   const waiting = waitsFor(job.facts, stage);
-  return waiting ? { stage, step: 'wait', by: waiting.forWhom } : NEXT_IN_STAGE[stage](job);
+  if (waiting) return { stage, step: 'wait', by: waiting.forWhom };
+  return nextOfKept(stage, job);
 }
 
 /** Where a job stands by its own entries and its joints, what comes next, and the watch that runs. */

@@ -23,6 +23,7 @@ export function sheetHref(jobId: string, stage: Stage): Href | null {
 /** Where what comes next is done; null where it is done on the job itself, or nowhere yet. */
 export function nextHref({ id }: Pick<JobSummary, 'id'>, next: Next): Href | null {
   if (next.step === 'join-cold' && next.joint !== undefined) return `/joints/${next.joint}/run`;
+  if (next.step === 'answer-bend') return `/jobs/${id}/bends`;
   if (next.joint !== undefined) return `/joints/${next.joint}`;
   return next.stage in PATHS ? stageHref(id, next.stage as KeptStage) : null; // cast: just looked for
 }

@@ -1,20 +1,22 @@
 import { APPROVAL_WAY_WORDS, priceCheckText } from '@kesto/contract/wording';
 import { APPROVAL_WAYS, openChecks, type ApprovalWay, type PriceFacts } from '@kesto/core';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { closing } from '@/data/stages/closing';
 import { NoteForm } from '@/features/stage';
 import type { StageWork } from '@/data/stages/useStage';
-import { Choice } from '@/ui/Buttons';
-import { Words } from '@/ui/Words';
+import { Choice, FrameKey } from '@/ui/Buttons';
+import { Heading, Words } from '@/ui/Words';
 
 /** Who said yes, to what, how; or whom it waits for. */
 export function ApprovalForm({ work, about, onKept }: { work: StageWork; about: PriceFacts; onKept: () => void }) {
+  const router = useRouter();
   const [how, setHow] = useState<ApprovalWay>('phone');
   const held = openChecks(about);
   const then = closing(onKept);
   return (
-    <View style={{ gap: 22 }}>
+    <View style={styles.form}>
       <NoteForm
         keptAs={work.keptAs('approval')}
         title="The yes"
@@ -48,6 +50,21 @@ export function ApprovalForm({ work, about, onKept }: { work: StageWork; about: 
         busy={work.busy}
         onKeep={({ what = '', forWhom = '' }) => then(work.note('waiting', { what, forWhom }))}
       />
+      <View style={styles.no}>
+        <Heading size={17}>Or it is a no</Heading>
+        <Words size={15} tone="ink2">
+          Nothing is mended: what is left is told in writing, valves are capped, and it is signed.
+        </Words>
+        <FrameKey
+          label="The owner says no"
+          disabled={work.busy}
+          onPress={() =>
+            void work.note('bend-began', { bend: 'owner-no' }).then((kept) => kept && router.push(`/jobs/${work.job.id}/bends`))
+          }
+        />
+      </View>
     </View>
   );
 }
+
+const styles = StyleSheet.create({ form: { gap: 22 }, no: { gap: 8 } });

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { addressOf } from '@/api/call';
+import { BendsKey } from '@/features/bends';
 import { JobRecord } from '@/features/jobRecord';
 import { useMayMake } from '@/session/useMayMake';
 import { nextHref, sheetHref } from '@/data/stages/stageHref';
@@ -76,6 +77,7 @@ function Ready({ job }: { job: JobView }) {
           {toPlan < job.order.length ? (
             <FrameKey label="Print the plans" onPress={() => window.open(addressOf('plansPdf', { job: job.id }), '_blank')} />
           ) : null}
+          <BendsKey job={job} />
           {mayMake ? <CircuitOfJob job={job} /> : null}
           {mayMake ? <FrameKey label="Practice on this job" onPress={() => router.push(`/jobs/${job.id}/schools`)} /> : null}
           <JobNotes job={job} />

@@ -1,6 +1,8 @@
+import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useIsLead } from '@/session/useIsLead';
+import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { closing } from '@/data/stages/closing';
 import { Gate } from './Gate';
@@ -19,6 +21,7 @@ interface LeavingProps {
 export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
   const { note, keptAs, busy, gates, state } = work;
   const isLead = useIsLead();
+  const router = useRouter();
   const protects = gates.some((gate) => gate.protectsPeople);
   const then = closing(onKept);
   if (state !== 'open')
@@ -46,6 +49,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
         />
       ))}
       {children}
+      <FrameKey quiet label="What bends this job" onPress={() => router.push(`/jobs/${work.job.id}/bends`)} />
       <NoteForm
         keptAs={keptAs('left-waiting')}
         title="Wait for somebody"

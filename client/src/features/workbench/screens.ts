@@ -22,6 +22,7 @@ export { PeopleScreen } from '@/features/people/PeopleScreen';
 export { PersonScreen } from '@/features/person/PersonScreen';
 export { BrazeScreen } from '@/features/record/BrazeScreen';
 export { KitScreen } from '@/features/kit';
+export { BendsScreen } from '@/features/bends';
 export { OrderScreen } from '@/features/order';
 export { SetUpScreen } from '@/features/setUp';
 export { RunScreen } from '@/features/run';

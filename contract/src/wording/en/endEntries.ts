@@ -10,6 +10,7 @@ import type {
   StageEntryKind,
   StageValues,
 } from '@kesto/core';
+import { BEND_POINT_WORDS, BEND_WORDS } from './bends';
 import { GAUGE_PLACE_WORDS, PULL_VERDICT_WORDS } from './pull';
 
 export type EndKind = Extract<
@@ -28,6 +29,9 @@ export type EndKind = Extract<
   | 'charged'
   | 'trimmed'
   | 'settled-readings'
+  | 'bend-began'
+  | 'bend-left'
+  | 'bend-point'
   | 'handed-point'
   | 'materials'
   | 'next-person-note'
@@ -51,6 +55,9 @@ export const END_ENTRY_WORDS: Readonly<Record<EndKind, string>> = {
   charged: 'charged',
   trimmed: 'trimmed',
   'settled-readings': 'readings, settled',
+  'bend-began': 'bends',
+  'bend-left': 'bends no more',
+  'bend-point': 'seen to',
   'handed-point': 'seen to',
   materials: 'used',
   'next-person-note': 'for the next person',
@@ -138,6 +145,10 @@ export const END_SENTENCES: { readonly [Kind in EndKind]: (values: StageValues[K
   charged: (v) => `${v.doneKg.toFixed(3)} kg of ${v.targetKg.toFixed(3)} kg${v.isCharged ? '' : ': not all that is wanted'}`,
   trimmed: (v) => `${v.takenOut ? 'taken out' : 'added'} ${typed(v.by)}: ${v.why}`,
   'settled-readings': (v) => and(`${v.steadyMinutes} min steady`, v.doorsShut ? 'doors shut' : 'a door open'),
+  'bend-began': (v) => and(BEND_WORDS[v.bend].name, v.note),
+  'bend-left': (v) => and(BEND_WORDS[v.bend].name, v.why),
+  'bend-point': (v) =>
+    and(`${BEND_POINT_WORDS[v.point].name}: ${v.answer === 'done' ? 'done' : 'none here'}`, v.reads && typed(v.reads), v.note),
   'handed-point': (v) => and(`${HAND_OVER_WORDS[v.point].name}: ${HAND_OVER_ANSWER_WORDS[v.answer]}`, proofsText(v.proofs), v.note),
   materials: (v) => v.used.map(({ what, amount, unit }) => `${what} ${amount} ${MATERIAL_UNIT_WORDS[unit]}`).join(', '),
   'next-person-note': (v) => and(v.note, v.sisters ? 'sister machines too' : undefined, v.nextCheck && `next check ${v.nextCheck}`),

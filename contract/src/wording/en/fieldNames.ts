@@ -88,6 +88,7 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   compressorKind: 'kind of compressor',
   plannedMinutes: 'minutes planned',
   byHand: 'judged by hand',
+  bend: 'what bends it',
   hose: 'hose',
   atKpag: 'at, kPag',
   note: 'note',

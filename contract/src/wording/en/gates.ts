@@ -1,4 +1,5 @@
-import { HOSES, type BeforeStart, type GateCode, type HandOverPoint, type OpenGate, type TorchPoint } from '@kesto/core';
+import { HOSES, type BeforeStart, type BendPoint, type GateCode, type HandOverPoint, type OpenGate, type TorchPoint } from '@kesto/core';
+import { BEND_POINT_WORDS } from './bends';
 import { priceCheckText } from './decide';
 import { BEFORE_START_WORDS, HAND_OVER_WORDS } from './endEntries';
 
@@ -40,6 +41,8 @@ export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
   'not-approved': 'nobody has said yes to the work',
   'price-checks-open': 'to be looked at before a price is named',
   'stage-points-open': 'open on the list',
+  'bend-open': 'what bends this job asks',
+  'other-circuit-rose': 'the other circuit’s gauge rose: the exchanger leaks inside, or a valve between them',
   torch: 'the torch stays locked',
   'no-hold': 'no hold has proven it tight',
   'not-soaped': 'not soaped, or bubbles seen there last',
@@ -58,6 +61,7 @@ export const GATE_SENTENCES: Readonly<Record<GateCode, string>> = {
 /** A point of any list by its name; a part of the drawing by its id, which is what the drawing shows. */
 function pointText(point: string): string {
   if (point in TORCH_POINT_WORDS) return TORCH_POINT_WORDS[point as TorchPoint].name; // cast: just looked for
+  if (point in BEND_POINT_WORDS) return BEND_POINT_WORDS[point as BendPoint].name; // cast: just looked for
   if (point in HAND_OVER_WORDS) return HAND_OVER_WORDS[point as HandOverPoint].name; // cast: just looked for
   return point in BEFORE_START_WORDS ? BEFORE_START_WORDS[point as BeforeStart] : point; // cast: just looked for
 }

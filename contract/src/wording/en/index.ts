@@ -36,3 +36,4 @@ export * from './fieldNames';
 export * from './gates';
 export * from './misfits';
 export * from './signed';
+export * from './bends';

@@ -1,10 +1,13 @@
 import {
+  bendsOf,
   factsOf,
   lastHold,
   lastOf,
   leaksOf,
   lossOf,
+  openBendPoints,
   openHandOver,
+  ownerSaidNo,
   standingRise,
   stageState,
   tightGrams,
@@ -13,6 +16,7 @@ import {
   type UnitPreferences,
 } from '@kesto/core';
 import { formatDuration, formatGaugePressure, formatMass, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
+import { BEND_POINT_WORDS } from './bends';
 import { HAND_OVER_WORDS } from './endEntries';
 import { lostSentence } from './found';
 
@@ -88,6 +92,16 @@ function didOf({ facts, units, made, refrigerant }: ReportFacts): readonly strin
   ];
 }
 
+/** What an owner who says no is left with, and what of a bend nobody has answered. */
+function leftBy(facts: readonly StageFact[]): readonly string[] {
+  const told = factsOf(facts, 'bend-point').flatMap(({ values: { bend, note } }) => (bend === 'owner-no' && note ? [note] : []));
+  const open = bendsOf(facts).flatMap((bend) => openBendPoints(facts, bend).map(({ point }) => BEND_POINT_WORDS[point].name));
+  return [
+    ...(ownerSaidNo(facts) ? ['Nothing was mended: you said no to the work.', ...told] : []),
+    ...(open.length > 0 ? [`Not answered: ${open.join(', ')}.`] : []),
+  ];
+}
+
 function knowOf({ facts, about }: ReportFacts): readonly string[] {
   const notes = factsOf(facts, 'next-person-note').map(({ values }) => values);
   const next = notes.findLast(({ nextCheck }) => nextCheck !== undefined)?.nextCheck;
@@ -95,6 +109,7 @@ function knowOf({ facts, about }: ReportFacts): readonly string[] {
   const wasHanded = lastOf(facts, 'handed-point') !== undefined;
   return [
     ...(next ? [`The next leak check is due by ${next}.`] : []),
+    ...leftBy(facts),
     ...notes.map(({ note }) => note),
     ...(wasHanded && open.length > 0 ? [`Still open: ${open.map((point) => HAND_OVER_WORDS[point].name).join(', ')}.`] : []),
     ...(lastOf(facts, 'charge-began')?.values.isUnknown ? ['Nobody knows how much belongs in it: the filling is marked unknown.'] : []),

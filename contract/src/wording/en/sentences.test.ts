@@ -234,6 +234,15 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
   'settled-readings': [
     [{ request: { refrigerant: 'R-410A', metering: 'valve' } as never, steadyMinutes: 20, doorsShut: true }, '20 min steady, doors shut'],
   ],
+  'bend-began': [[{ bend: 'burnt-compressor' }, 'burnt compressor']],
+  'bend-left': [[{ bend: 'owner-no', why: 'they said yes after all' }, 'the owner says no, they said yes after all']],
+  'bend-point': [
+    [
+      { bend: 'two-circuits', point: 'other-before', answer: 'done', reads: { value: 6.2, unit: 'barg' } },
+      'the other circuit’s gauge before: done, 6.2 barg',
+    ],
+    [{ bend: 'overnight-vacuum', point: 'sign', answer: 'none-here', note: 'locked room' }, 'a sign on it: none here, locked room'],
+  ],
   'handed-point': [[{ point: 'caps-on', answer: 'done', note: 'both sniffed' }, 'caps on and sniffed: done, both sniffed']],
   materials: [
     [

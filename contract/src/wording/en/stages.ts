@@ -51,6 +51,7 @@ export const NEXT_STEP_WORDS: Readonly<Record<NextStep, string>> = {
   'read-settled': 'Read it when it has settled',
   'end-charge': 'Charged: hand it over',
   'answer-handed': 'Put back, prove, tell',
+  'answer-bend': 'Answer what bends this job',
   'sign-off': 'Sign',
   'handed-over': 'What was handed over',
   'end-hand-over': 'Signed: close the job',

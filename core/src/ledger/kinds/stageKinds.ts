@@ -18,6 +18,8 @@ import {
 import { job } from '../row';
 import {
   ALSO_OPENED,
+  BEND_POINTS,
+  BENDS,
   APPROVAL_WAYS,
   CHECK_RESULTS,
   COMPRESSOR_KINDS,
@@ -50,6 +52,12 @@ export const STAGE_KINDS = {
   done: job(KEPT_STAGES, 'claim', {}),
   skipped: job(KEPT_STAGES, 'claim', { reason: why }),
   waiting: job(KEPT_STAGES, 'claim', { what: why, forWhom: name }),
+  /** Something bends the path of this job, and brings its own points; `bend-left`: it does not after all. */
+  'bend-began': job(KEPT_STAGES, 'fact', { bend: word(BENDS), ...noted }),
+  'bend-left': job(KEPT_STAGES, 'claim', { bend: word(BENDS), why }),
+  'bend-point': job(KEPT_STAGES, 'fact', {
+    ...{ bend: word(BENDS), point: word(BEND_POINTS), answer: word(HOT_WORK_ANSWERS), reads: optional(quantity), ...noted },
+  }),
   reopened: job(KEPT_STAGES, 'claim', { why }),
   /** `phoneOf`: a lead signed in for it on another person's phone, or whoever has that phone typed the lead's PIN of the day (`byPin`). Of the torch: which points it lifts; left out by pages of before, it lifts those that were open. */
   overruled: job(KEPT_STAGES, 'claim', {

@@ -1,0 +1,2 @@
+export { BendsScreen } from './BendsScreen';
+export { BendsKey } from './BendsKey';

@@ -1,0 +1,46 @@
+import type { JobView } from '@kesto/contract';
+import {
+  BEND_ROWS,
+  bendPoint,
+  BENDS,
+  bendsOf,
+  factsOf,
+  isKeptStage,
+  openBendPoints,
+  otherRosePa,
+  type Bend,
+  type BendPoint,
+  type KeptStage,
+  type Quantity,
+} from '@kesto/core';
+import { useStage } from '@/data/stages/useStage';
+
+/** In which stage it is noted: where the job stands, or the next that is kept. */
+const stageOf = ({ stage }: JobView): KeptStage => (isKeptStage(stage) ? stage : 'hold');
+
+/** What bends a job, with its points as they stand. */
+export function useBends(job: JobView) {
+  const work = useStage(job, stageOf(job));
+  const { facts } = work;
+  const begun = bendsOf(facts);
+  return {
+    work,
+    rosePa: otherRosePa(facts),
+    bends: begun.map((bend) => ({
+      bend,
+      open: openBendPoints(facts, bend).length,
+      points: BEND_ROWS[bend].map((row) => ({ ...row, said: bendPoint(facts, bend, row.point) })),
+    })),
+    others: BENDS.filter((bend) => !begun.includes(bend)),
+    entries: factsOf(facts, 'bend-point'),
+    begin: (bend: Bend) => work.note('bend-began', { bend }),
+    leave: (bend: Bend, why: string) => work.note('bend-left', { bend, why }),
+    answer: (
+      bend: Bend,
+      point: BendPoint,
+      said: { answer: 'done' | 'none-here'; note?: string; reads?: Quantity },
+      photos: readonly string[] = [],
+    ) => work.note('bend-point', { bend, point, ...said }, photos),
+  };
+}
+export type BendsWork = ReturnType<typeof useBends>;
