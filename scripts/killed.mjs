@@ -14,7 +14,7 @@ import { runOrStop } from './lib/run.mjs';
 import way from './lib/way.cjs';
 
 const DATA = path.resolve('var/killed-data');
-const JOB = '0193a000-0000-7000-8000-000000000041';
+const JOB = '0193a000-0000-7000-8000-000000000047';
 const SERVER_KILLS = 3;
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
@@ -66,7 +66,7 @@ const pictures = new Set(told.flatMap(({ content }) => content.said.photos ?? []
 if (pictures.size < made.pictures) problems.push(`${made.pictures} photos were kept, ${pictures.size} arrived`);
 const file = path.join(DATA, 'job.zip');
 writeFileSync(file, await (await get(`/api/jobs/${JOB}/record.zip`)).body());
-runOrStop(`node cli/dist/bin.mjs verify ${file} > ${file}.json`);
+runOrStop(`node cli/dist/bin.mjs verify < ${file} > ${file}.json`);
 const verified = JSON.parse(readFileSync(`${file}.json`, 'utf8'));
 if (verified.intact !== true) problems.push(`the job's file does not hold: ${JSON.stringify(verified).slice(0, 400)}`);
 

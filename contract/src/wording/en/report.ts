@@ -107,13 +107,14 @@ function knowOf({ facts, about }: ReportFacts): readonly string[] {
   const next = notes.findLast(({ nextCheck }) => nextCheck !== undefined)?.nextCheck;
   const open = openHandOver(facts, about);
   const wasHanded = lastOf(facts, 'handed-point') !== undefined;
-  return [
+  const told = [
     ...(next ? [`The next leak check is due by ${next}.`] : []),
     ...leftBy(facts),
     ...notes.map(({ note }) => note),
     ...(wasHanded && open.length > 0 ? [`Still open: ${open.map((point) => HAND_OVER_WORDS[point].name).join(', ')}.`] : []),
     ...(lastOf(facts, 'charge-began')?.values.isUnknown ? ['Nobody knows how much belongs in it: the filling is marked unknown.'] : []),
   ];
+  return told.length > 0 ? told : ['Nothing was noted for you beyond this page.'];
 }
 
 function figuresOf({ facts, units, refrigerant }: ReportFacts): readonly ReportFigure[] {

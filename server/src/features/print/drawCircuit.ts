@@ -63,11 +63,42 @@ interface Sign {
   readonly scale: number;
 }
 
+/** Rows of tube in a frame, as the coil lies across its air. */
+function drawCoil(page: Printer['page'], { x, y }: Point, half: number): void {
+  page.rect(x - half, y - half, 2 * half, 2 * half).fill(PAPER);
+  page
+    .rect(x - half, y - half, 2 * half, 2 * half)
+    .dash(2, { space: 1.5 })
+    .lineWidth(0.7)
+    .strokeColor(INK_2)
+    .stroke()
+    .undash();
+  const [rows, wide] = [4, 0.62 * half];
+  const points: Point[] = [{ x, y: y - half }];
+  for (let i = 0; i < rows; i += 1) {
+    const row = y - 0.7 * half + (i * 1.4 * half) / (rows - 1);
+    const [from, to] = i % 2 === 0 ? [x - wide, x + wide] : [x + wide, x - wide];
+    points.push({ x: i === 0 ? x : from, y: row }, { x: i === rows - 1 ? x : to, y: row });
+  }
+  points.push({ x, y: y + half });
+  const path = line(points);
+  page
+    .path(path)
+    .lineWidth(TUBE.outside * 0.7)
+    .lineJoin('round')
+    .strokeColor(INK)
+    .stroke();
+  page
+    .path(path)
+    .lineWidth(TUBE.inside * 0.7)
+    .strokeColor(PAPER)
+    .stroke();
+}
+
 function drawPart({ page, words }: Printer, { part, name, at: { x, y }, scale }: Sign): void {
   page.lineWidth(1).strokeColor(INK).fillColor(PAPER);
   if (part.kind === 'compressor') page.circle(x, y, COMPRESSOR * scale).fillAndStroke(PAPER, INK);
-  else if (part.kind === 'condenser' || part.kind === 'evaporator')
-    page.rect(x - COIL * scale, y - COIL * scale, 2 * COIL * scale, 2 * COIL * scale).fillAndStroke(PAPER, INK);
+  else if (part.kind === 'condenser' || part.kind === 'evaporator') drawCoil(page, { x, y }, COIL * scale);
   else page.circle(x, y, 9 * scale).fillAndStroke(PAPER, INK);
   if (!NAMED.includes(part.kind)) return;
   const width = 80;

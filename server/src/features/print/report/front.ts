@@ -10,7 +10,10 @@ import type { ReportPaper } from './reportPdf';
 const SIGNATURE = { width: 200, height: 62, drawn: { width: 340, height: 150 } } as const;
 
 /** Who worked on it, by their entries, in the order they came. */
-export const workedBy = (facts: readonly StageFact[]): readonly string[] => [...new Set(facts.map(({ by }) => by))];
+export const workedBy = (facts: readonly StageFact[]): readonly string[] =>
+  [...new Set(facts.map(({ by }) => by))].filter((name) => name !== KESTO);
+/** What the program notes by itself is nobody's work. */
+const KESTO = 'Kesto';
 
 /** Where it leaked, by number, and where new joints stand. */
 function marksOf(facts: readonly StageFact[], joints: ReportPaper['joints']): readonly Mark[] {
@@ -29,13 +32,16 @@ function signature(print: Printer, drawn: string | null, says: string, { x, y }:
   print.words(says, { x, y: y + SIGNATURE.height + 9, size: 9, color: INK_2, width: SIGNATURE.width + 30 });
 }
 
+/** Letters of a figure that stand in its column in full size. */
+const FIGURE_FITS = 12;
+
 /** The few figures that matter, side by side; answers where they end. */
 function figureRow(print: Printer, figures: readonly ReportFigure[], y: number): number {
   const width = WIDTH / Math.max(figures.length, 1);
   figures.forEach(({ label, value, note, tone }, i) => {
     const x = MARGIN + i * width;
     print.words(label, { x, y, size: 9, color: INK_2, width });
-    print.readings(value, { x, y: y + 12, size: 13, bold: true, color: TONES[tone], width: width - 8 });
+    print.readings(value, { x, y: y + 12, size: value.length > FIGURE_FITS ? 11 : 13, bold: true, color: TONES[tone], width: width - 8 });
     print.words(note, { x, y: y + 30, size: 9, width: width - 8 });
   });
   return y + (figures.length > 0 ? 56 : 0);
