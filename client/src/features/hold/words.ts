@@ -37,6 +37,7 @@ export const WORDS = {
   strengthStands: (time: string) => `Strength test, stay off: ${time}`,
   letDownTo: (at: string) => `Let down to ${at}`,
   soapAfter: 'No soap at this pressure: first it is let down to its hold.',
+  beforeGas: 'Before gas is let in',
   begin: 'Begin the fill',
   beginLeft: (left: number) => (left === 1 ? 'One thing to look to first' : `${left} things to look to first`),
   noGauge: 'No gauge is counted on the van: say its step, or count it there.',

@@ -47,7 +47,7 @@ export function Before({ hold, graph, lookTo }: BeforeProps) {
           {WORDS.gaugeOver(gauge.name, gauge.calibratedUntil)}
         </Words>
       ) : null}
-      <Heading size={17}>Before gas is let in</Heading>
+      <Heading size={17}>{WORDS.beforeGas}</Heading>
       <GasChoice gas={hold.gas} onChoose={hold.setGas} />
       {hold.gas === 'other' ? null : <FlagLine stop letter="!" text={WORDS.gasOnly} />}
       {(plan?.cautions ?? []).map((caution, i) => (
