@@ -8,7 +8,15 @@ const joint = (n: string, sheet = '') => `/joints/${id(n)}${sheet}`;
 /** Every address there is, where the demo has something to show at it. */
 const ADDRESSES = [
   ...['/', '/me', '/kept', '/people', '/sites', '/schools', '/van', '/bench', '/verify', '/found', '/signed', '/imports'],
-  ...['/jobs/new', job('0041'), job('0041', '/order'), job('0041', '/kit'), job('0041', '/bends'), job('0041', '/set-up'), job('0041', '/schools')],
+  ...[
+    '/jobs/new',
+    job('0041'),
+    job('0041', '/order'),
+    job('0041', '/kit'),
+    job('0041', '/bends'),
+    job('0041', '/set-up'),
+    job('0041', '/schools'),
+  ],
   ...[job('0041', '/hold'), job('0043', '/hold'), job('0043', '/pull'), job('0043', '/charge'), job('0043', '/hand-over')],
   ...[job('0046', '/find'), job('0046', '/decide'), job('0047', '/safe')],
   ...[joint('5107'), joint('5109'), joint('5121'), joint('5103'), joint('5109', '/run'), joint('5109', '/braze'), joint('5121', '/look')],
