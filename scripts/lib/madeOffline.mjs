@@ -35,20 +35,22 @@ function picture(place) {
 }
 
 /** Everything of today is on the device once nothing more is fetched for a while. */
-async function visited(page, job) {
+async function visited(page, jobs) {
   await page.request.post('/api/session', { data: { login: 'ilta', password: 'copper-before-filler' } });
   await page.goto('/');
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.waitForTimeout(12_000);
-  await page.goto(`/jobs/${job}`);
-  await page.waitForTimeout(2000);
+  for (const job of jobs) {
+    await page.goto(`/jobs/${job}`);
+    await page.waitForTimeout(2000);
+  }
 }
 
-export async function madeOffline({ context, line, job, entries, photos, seed }) {
+export async function madeOffline({ context, line, jobs, entries, photos, seed }) {
   const draw = drawn(seed);
   const everyPhoto = photos === 0 ? Number.POSITIVE_INFINITY : Math.floor(entries / photos);
   let page = await context.newPage();
-  await visited(page, job);
+  await visited(page, jobs);
   line.cut();
   const made = { safe: [], unsure: [], kills: 0, pictures: 0 };
 
@@ -73,7 +75,7 @@ export async function madeOffline({ context, line, job, entries, photos, seed })
   }
   const visible = (locator) => locator.filter({ visible: true }).first();
 
-  async function comment(words) {
+  async function comment(words, job) {
     const address = `/jobs/${job}`;
     if (!page.url().endsWith(address)) await page.goto(address);
     const field = visible(page.getByLabel('what you have to say', { exact: true }));
@@ -85,7 +87,7 @@ export async function madeOffline({ context, line, job, entries, photos, seed })
   }
 
   async function answeredWithPhoto(words, place) {
-    await page.goto(`/jobs/${job}/safe`);
+    await page.goto(`/jobs/${jobs[0]}/safe`);
     await visible(page.getByRole('button', { name: /^extinguisher/ })).click();
     await visible(page.getByLabel('how', { exact: true })).fill(words);
     const chooser = page.waitForEvent('filechooser');
@@ -103,9 +105,10 @@ export async function madeOffline({ context, line, job, entries, photos, seed })
 
   for (let i = 1; i <= entries; i++) {
     const words = `entry-${String(i).padStart(4, '0')}`;
+    const job = jobs[Math.floor(i / 10) % jobs.length];
     if (page.isClosed()) await reopened(`/jobs/${job}`);
     const isPhoto = i % everyPhoto === 0;
-    const isSafe = isPhoto ? await answeredWithPhoto(words, i / everyPhoto) : await comment(words);
+    const isSafe = isPhoto ? await answeredWithPhoto(words, i / everyPhoto) : await comment(words, job);
     (isSafe ? made.safe : made.unsure).push(words);
   }
   if (page.isClosed()) await reopened('/kept');
