@@ -65,7 +65,8 @@ for (const words of made.unsure)
   if (arrived.filter((other) => other === words).length > 1) problems.push(`${words}, cut off by a kill, arrived twice`);
 for (const view of views) {
   const inOrder = toldOf(view).flatMap((entry) => wordsOf(entry) ?? []);
-  if (inOrder.some((words, i) => i > 0 && words < inOrder[i - 1])) problems.push(`job ${view.number}: another order than they were made in`);
+  if (inOrder.some((words, i) => i > 0 && words < inOrder[i - 1]))
+    problems.push(`job ${view.number}: another order than they were made in`);
 }
 const pictures = new Set(told.flatMap(({ content }) => content.said.photos ?? []));
 if (pictures.size < made.pictures) problems.push(`${made.pictures} photos were kept, ${pictures.size} arrived`);
