@@ -5,6 +5,7 @@ import type { Line } from '../../platform/live/listenLive';
 import { pairings, type Pairings } from './pairings';
 import { readMessage } from './readMessage';
 import { keepSamples } from './series.service';
+import type { Series } from './series.repository';
 import { pairBy, resumeBy, type LiveGround, type Speaker } from './speaker';
 
 /** Samples are kept once a second, however often they come. */
@@ -17,13 +18,16 @@ export interface HoldNote {
   readonly at: string;
 }
 
+/** Samples were sent, or something was noted. */
+export type News = 'sent' | 'noted';
+
 /** Where instruments speak: codes that let them in, and what is told to them. */
 export interface LiveDesk {
   readonly codes: Pairings;
   readonly answer: (line: Line) => void;
   readonly tell: (holdId: string, note: HoldNote) => void;
   /** Something of a hold or a pull is new: sent by an instrument, or noted. */
-  readonly onNews: (then: (holdId: string) => void) => void;
+  readonly onNews: (then: (holdId: string, what: News) => void) => void;
 }
 
 const refusalOf = (error: unknown): ToInstrument =>
@@ -34,6 +38,8 @@ const refusalOf = (error: unknown): ToInstrument =>
 /** One line that is heard: who speaks on it, and what waits to be kept. */
 class Hearing {
   private speaker: Speaker | null = null;
+  /** As it stood when it was kept last. */
+  private series: Series | null = null;
   private waiting: WireSample[] = [];
   private keptAt = 0;
   private due: NodeJS.Timeout | null = null;
@@ -81,7 +87,10 @@ class Hearing {
     if (!this.speaker || samples.length === 0) return;
     this.keptAt = Date.now();
     const { shopId, seriesId, holdId } = this.speaker;
-    const series = await this.ground.store.inShop(shopId, (shop) => keepSamples(shop, seriesId, samples, this.ground.clock()));
+    const series = await this.ground.store.inShop(shopId, (shop) =>
+      keepSamples(shop, this.series ?? seriesId, samples, this.ground.clock()),
+    );
+    this.series = series;
     if (!series) throw new AppError('OUT_OF_ORDER', 'This hold is over, or this instrument was let go.');
     this.line.say({ ack: series.acked } satisfies ToInstrument);
     this.on.kept(holdId);
@@ -96,17 +105,24 @@ class Hearing {
 export function liveDesk(ground: LiveGround): LiveDesk {
   const codes = pairings();
   const lines = new Map<Line, Speaker>();
-  const listeners: ((holdId: string) => void)[] = [];
-  const isNew = (holdId: string) => listeners.forEach((then) => then(holdId));
+  const listeners: ((holdId: string, what: News) => void)[] = [];
+  const isNew = (holdId: string, what: News) => listeners.forEach((then) => then(holdId, what));
   return {
     codes,
     onNews: (then) => void listeners.push(then),
     tell(holdId, note) {
       lines.forEach((speaker, line) => speaker.holdId === holdId && line.say({ noted: note } satisfies ToInstrument));
-      isNew(holdId);
+      isNew(holdId, 'noted');
     },
     answer(line) {
-      const hearing = new Hearing(ground, line, codes, { speaker: (speaker) => lines.set(line, speaker), kept: isNew });
+      const hearing = new Hearing(ground, line, codes, {
+        speaker(speaker) {
+          lines.set(line, speaker);
+          // The job's chain says that it joined.
+          isNew(speaker.holdId, 'noted');
+        },
+        kept: (holdId) => isNew(holdId, 'sent'),
+      });
       line.onMessage((text) => hearing.hear(text));
       line.onClose(() => {
         lines.delete(line);

@@ -88,10 +88,20 @@ export async function seriesBy(shop: ShopWork, token: string): Promise<Series | 
   return series && series.endedAt === null ? series : null;
 }
 
-/** Samples are safe once this is done; answers the highest count that is. */
-export async function keepSamples(shop: ShopWork, id: string, samples: readonly WireSample[], now: Date): Promise<Series | null> {
-  const before = await shop.series.byId(id);
+/**
+ * Samples are safe once this is done; answers the highest count that is.
+ *
+ * @param known  the series by its id, or as it stood when it was kept last: it is read anew under its lock in any case
+ */
+export async function keepSamples(
+  shop: ShopWork,
+  known: Series | string,
+  samples: readonly WireSample[],
+  now: Date,
+): Promise<Series | null> {
+  const before = typeof known === 'string' ? await shop.series.byId(known) : known;
   if (!before) return null;
+  const { id } = before;
   const isDue = now.getTime() - before.stoodAt.getTime() >= STANDS_MS;
   // The job's chain is locked first, as everywhere.
   if (isDue) await shop.jobs.lock(before.jobId);

@@ -4,7 +4,10 @@ import { LRUCache } from 'lru-cache';
 import { AppError } from '../../platform/errors';
 import type { Line } from '../../platform/live/listenLive';
 import type { Platform } from '../../platform/http/context';
+import type { ToldJob } from '../jobs';
+import type { ShopWork } from '../shopWork';
 import { holdLive, pullLive } from './analyst/picture';
+import type { News } from './live';
 import { readMessage } from './readMessage';
 
 /** A picture is told no oftener [ms], and without news at least so often: who fell silent shows. */
@@ -19,7 +22,7 @@ export type WatchGround = Pick<Platform, 'store' | 'clock' | 'analyst'> & { read
 export interface WatchDesk {
   readonly answer: (line: Line) => void;
   /** Something of a hold or a pull is new. */
-  readonly isNew: (id: string) => void;
+  readonly isNew: (id: string, what: News) => void;
 }
 
 interface Made {
@@ -31,10 +34,13 @@ interface Made {
 /** One picture for all pages that watch the same: made anew where something is new, and no oftener than it is told. */
 class Pictures {
   private readonly made = new LRUCache<string, Made>({ max: 200, ttl: PICTURE_MS.most });
+  /** Jobs as they were read: until something is noted. */
+  private readonly told = new LRUCache<string, ToldJob>({ max: 50, ttl: PICTURE_MS.most });
 
   constructor(private readonly ground: WatchGround) {}
 
-  isNew(id: string): void {
+  isNew(id: string, what: News): void {
+    if (what === 'noted') this.told.clear();
     for (const [key, one] of this.made.entries()) if (key.includes(id)) one.isOld = true;
   }
 
@@ -55,10 +61,19 @@ class Pictures {
 
   private make(shopId: string, { of, job: jobId, id, by = null }: FromWatcher['watch']): Promise<ToWatcher> {
     const { store, analyst, clock } = this.ground;
-    const asks = { jobId, id, by };
-    return store.inShop(shopId, async (shop): Promise<ToWatcher> =>
-      of === 'hold' ? { hold: await holdLive(shop, analyst, asks, clock()) } : { pull: await pullLive(shop, analyst, asks, clock()) },
-    );
+    return store.inShop(shopId, async (shop): Promise<ToWatcher> => {
+      const asks = { jobId, id, by, told: await this.toldOf(shop, jobId) };
+      return of === 'hold'
+        ? { hold: await holdLive(shop, analyst, asks, clock()) }
+        : { pull: await pullLive(shop, analyst, asks, clock()) };
+    });
+  }
+
+  private async toldOf(shop: ShopWork, jobId: string): Promise<ToldJob | null> {
+    const key = `${shop.shopId}.${jobId}`;
+    const told = this.told.get(key) ?? (await shop.jobs.told(jobId));
+    if (told) this.told.set(key, told);
+    return told;
   }
 }
 
@@ -134,8 +149,8 @@ export function watchDesk(ground: WatchGround): WatchDesk {
   const watching = new Set<Watching>();
   const pictures = new Pictures(ground);
   return {
-    isNew(id) {
-      pictures.isNew(id);
+    isNew(id, what) {
+      pictures.isNew(id, what);
       watching.forEach((one) => one.isNew(id));
     },
     answer(line) {

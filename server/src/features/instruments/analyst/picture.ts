@@ -2,6 +2,7 @@ import type { HoldLive, LiveSeries, PullLive } from '@kesto/contract';
 import { factsIn, holdsOf, pullsOf, type CircuitGraph } from '@kesto/core';
 import { LRUCache } from 'lru-cache';
 import { notFound } from '../../../platform/errors';
+import type { ToldJob } from '../../jobs';
 import type { ShopWork } from '../../shopWork';
 import { toCircuit } from '../../units';
 import { pressures, vacuums } from '../columns';
@@ -62,11 +63,13 @@ export interface PictureOf {
   readonly jobId: string;
   readonly id: string;
   readonly by: string | null;
+  /** The job as it was read a moment ago, where nothing was noted since. */
+  readonly told?: ToldJob | null;
 }
 
 /** A hold as its instruments tell it, for a screen: what they sent, and what this server makes of it. */
-export async function holdLive(shop: ShopWork, analyst: Analyst, { jobId, id, by }: PictureOf, now: Date): Promise<HoldLive> {
-  const told = await shop.jobs.told(jobId);
+export async function holdLive(shop: ShopWork, analyst: Analyst, { jobId, id, by, told: known }: PictureOf, now: Date): Promise<HoldLive> {
+  const told = known ?? (await shop.jobs.told(jobId));
   const kept = told && holdsOf(factsIn(told.entries)).find((hold) => hold.id === id);
   if (!kept) throw notFound('This hold');
   const all = await shop.series.ofHold(id);
@@ -80,8 +83,8 @@ export async function holdLive(shop: ShopWork, analyst: Analyst, { jobId, id, by
 }
 
 /** A pull as its instruments tell it, for a screen: what they sent, and what its rise shows so far. */
-export async function pullLive(shop: ShopWork, analyst: Analyst, { jobId, id, by }: PictureOf, now: Date): Promise<PullLive> {
-  const told = await shop.jobs.told(jobId);
+export async function pullLive(shop: ShopWork, analyst: Analyst, { jobId, id, by, told: known }: PictureOf, now: Date): Promise<PullLive> {
+  const told = known ?? (await shop.jobs.told(jobId));
   const facts = told ? factsIn(told.entries) : [];
   const kept = pullsOf(facts).find((pull) => pull.id === id);
   if (!told || !kept) throw notFound('This pull');
