@@ -43,16 +43,17 @@ export function listenLive(server: Server, { ends, isOwnHost }: Live): () => voi
   const byAddress = new Map<string, number>();
   server.on('upgrade', (request: IncomingMessage, socket: Duplex, head: Buffer) => {
     const address = request.socket.remoteAddress ?? '';
-    const standing = { ofAddress: byAddress.get(address) ?? 0, inAll: sockets.clients.size };
     const end = ends.find(({ path }) => path === request.url?.split('?')[0]);
+    const from = `${end?.path ?? ''} ${address}`;
+    const standing = { ofAddress: byAddress.get(from) ?? 0, inAll: sockets.clients.size };
     const refused = judgeUpgrade(request, { caller: end?.caller ?? null, isOwnHost, standing });
     if (!end || refused !== null) {
       socket.end(`HTTP/1.1 ${refused ?? 404} ${STATUS_CODES[refused ?? 404]}\r\nConnection: close\r\n\r\n`);
       return;
     }
     sockets.handleUpgrade(request, socket, head, (ws) => {
-      byAddress.set(address, standing.ofAddress + 1);
-      ws.on('close', () => byAddress.set(address, Math.max(0, (byAddress.get(address) ?? 1) - 1)));
+      byAddress.set(from, standing.ofAddress + 1);
+      ws.on('close', () => byAddress.set(from, Math.max(0, (byAddress.get(from) ?? 1) - 1)));
       end.onLine(lineOf(ws, address, request.headers.cookie ?? ''));
     });
   });

@@ -11,12 +11,12 @@ export interface Judged {
   readonly caller: Caller | null;
   /** Whether this server goes by the name in the Host header. */
   readonly isOwnHost: (host: string) => boolean;
-  /** Connections that stand, of the same address and in all. */
+  /** Connections that stand: of the same address to the same path, and in all. */
   readonly standing: { readonly ofAddress: number; readonly inAll: number };
 }
 
-/** Connections of one address, and in all. */
-const MOST = { ofAddress: 40, inAll: 400 } as const;
+/** Connections of one address, and in all: behind a proxy every phone comes from one. */
+const MOST = { ofAddress: { instrument: 40, page: 150 }, inAll: 400 } as const;
 
 const isOfHost = (origin: string | undefined, host: string): boolean =>
   origin !== undefined && URL.canParse(origin) && new URL(origin).host === host;
@@ -37,5 +37,5 @@ export function judgeUpgrade(
   if (caller === null) return 404;
   if (url.includes('?') || !isOwnHost(headers.host ?? '')) return 400;
   if (!fits(caller, headers)) return 403;
-  return standing.ofAddress >= MOST.ofAddress || standing.inAll >= MOST.inAll ? 429 : null;
+  return standing.ofAddress >= MOST.ofAddress[caller] || standing.inAll >= MOST.inAll ? 429 : null;
 }
