@@ -66,7 +66,9 @@ function Ready({ job }: { job: JobView }) {
           {WORDS.noAfter}
         </Words>
       )}
-      <Heading size={17}>{WORDS.list(end.open.length, end.points.length)}</Heading>
+      <Heading size={17}>
+        {end.isNo && end.open.length === 0 ? WORDS.nothingMended : WORDS.list(end.open.length, end.points.length)}
+      </Heading>
       {end.points.map((row) => (
         <PointRow
           key={row.point}

@@ -8,6 +8,7 @@ import {
   mayBeNoneHere,
   openHandOver,
   openTogether,
+  ownerSaidNo,
   signedOff,
   soapProves,
   stagesNotEnded,
@@ -61,6 +62,7 @@ export function useHandOver(job: JobView, work: StageWork) {
   const { facts } = work;
   const joints = useJointsOf(useMemo(() => job.order.map(({ id }) => id), [job.order]));
   const { about } = work;
+  const isNo = ownerSaidNo(facts);
   const open = openHandOver(facts, about);
   const together = openTogether(facts, about);
   const signed = signedOff(facts);
@@ -74,7 +76,9 @@ export function useHandOver(job: JobView, work: StageWork) {
       said: handedPoint(facts, point)?.values.answer ?? null,
       isOpen: open.includes(point),
       mayBeNone: mayBeNoneHere(facts, point, about),
-    })),
+    })).filter(({ said, isOpen }) => isOpen || said !== null || !isNo),
+    /** The owner said no: nothing was mended, and only what this job itself undid is listed. */
+    isNo,
     ...{ open, signed, used, notes: factsOf(facts, 'next-person-note') },
     /** What the job itself knows to have gone in, until somebody keeps it. */
     suggested:

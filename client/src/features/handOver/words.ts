@@ -5,6 +5,7 @@ export const WORDS = {
   beforeAfter: 'before and after',
   noAfter: 'No readings of the machine run in: the charge has none yet.',
   list: (open: number, all: number) => (open === 0 ? 'all put back, proven and told' : `${open} of ${all} still open`),
+  nothingMended: 'Nothing was mended: the owner said no. What this job itself undid is put right.',
   done: 'done',
   proofTitle: 'Each joint by itself',
   proofSays: 'This refrigerant burns: each joint made on site is proved by a method that sees 5 g a year. A hold never sees so little.',
