@@ -1,5 +1,5 @@
 // Somebody who works without a signal on a phone whose page is killed at random, in the middle of what they do.
-import { crc32, deflateSync } from 'node:zlib';
+import png from './png.cjs';
 
 /** How often the page is killed while something is being kept, and how soon after the tap at most [ms]. */
 const KILLED = { share: 0.12, withinMs: 350 };
@@ -13,25 +13,6 @@ function drawn(seed) {
     state ^= state << 5;
     return (state >>> 0) / 2 ** 32;
   };
-}
-
-function chunk(type, data) {
-  const body = Buffer.concat([Buffer.from(type), data]);
-  const [length, sum] = [Buffer.alloc(4), Buffer.alloc(4)];
-  length.writeUInt32BE(data.length);
-  sum.writeUInt32BE(crc32(body));
-  return Buffer.concat([length, body, sum]);
-}
-/** A picture of its own for each place. */
-function picture(place) {
-  const header = Buffer.alloc(13);
-  header.writeUInt32BE(64, 0);
-  header.writeUInt32BE(64, 4);
-  header.set([8, 2, 0, 0, 0], 8);
-  const row = Buffer.concat([Buffer.from([0]), Buffer.alloc(64 * 3, (place * 11) % 256)]);
-  const pixels = deflateSync(Buffer.concat(Array.from({ length: 64 }, () => row)));
-  const signature = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
-  return Buffer.concat([signature, chunk('IHDR', header), chunk('IDAT', pixels), chunk('IEND', Buffer.alloc(0))]);
 }
 
 /** Everything of today is on the device once nothing more is fetched for a while. */
@@ -92,7 +73,7 @@ export async function madeOffline({ context, line, jobs, entries, photos, seed }
     await visible(page.getByLabel('how', { exact: true })).fill(words);
     const chooser = page.waitForEvent('filechooser');
     await visible(page.getByTestId('add-photo')).click();
-    await (await chooser).setFiles({ name: `${place}.png`, mimeType: 'image/png', buffer: picture(place) });
+    await (await chooser).setFiles({ name: `${place}.png`, mimeType: 'image/png', buffer: png.pngPhoto(place * 11) });
     await page.getByLabel('photo 1', { exact: true }).waitFor();
     const keep = visible(page.getByTestId('keep').or(page.getByTestId('action')));
     const isSafe = await kept(

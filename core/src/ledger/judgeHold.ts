@@ -53,10 +53,11 @@ function soundOf(kept: HoldTimes, live: LiveJudged | null): SoundSamples | null 
 
 /** What was read first, and the pressure that the fill was noted at last, are of one unit and place. */
 function isUnlike(kept: KeptHold, sound: SoundSamples | null): boolean {
-  const read = sound ? sound.samples[0]?.gaugePa : readGaugePa(kept)[0];
+  const [first] = countedReadings(kept);
+  const read = sound ? sound.samples[0]?.gaugePa : first && gaugePaOf(first[1]);
   const step = kept.steps.at(-1);
   if (read === undefined || !step) return false;
-  return isUnlikeStep(read, new FieldReader().gaugePressure('pressure', step.values.pressure, { min: -2e5, max: 1e9 }));
+  return isUnlikeStep(read, gaugePaOf(step));
 }
 
 const readCounted = (kept: KeptHold): HoldRequest['samples'] =>
@@ -111,7 +112,7 @@ function flagsOf(kept: KeptHold, { live, sound }: Sent): readonly HoldReason[] {
   const { calibratedUntil, range } = instrumentOf(kept, live) ?? kept.began.values.gauge;
   const last = kept.ended?.at ?? kept.readings.at(-1)?.at ?? kept.series.at(-1)?.at;
   const isOver = calibratedUntil !== undefined && last !== undefined && calibratedUntil < last.slice(0, 10);
-  const most = Math.max(-Infinity, ...readGaugePa(kept), ...thinned(live?.samples ?? []).map(({ gaugePa }) => gaugePa));
+  const most = Math.max(-Infinity, ...kept.readings.map(gaugePaOf), ...thinned(live?.samples ?? []).map(({ gaugePa }) => gaugePa));
   return [
     ...(isOver ? ['calibration-over' as const] : []),
     ...(range && most > endOf(range) ? ['beyond-range' as const] : []),
@@ -122,10 +123,8 @@ function flagsOf(kept: KeptHold, { live, sound }: Sent): readonly HoldReason[] {
 
 const endOf = (range: Quantity): number => new FieldReader().pressureDifferencePa('range', range, { min: 0, max: 1e9 });
 
-function readGaugePa({ readings }: KeptHold): readonly number[] {
-  const read = new FieldReader();
-  return readings.map(({ values }) => read.gaugePressure('pressure', values.pressure, { min: -2e5, max: 1e9 }));
-}
+const gaugePaOf = ({ values }: FactOf<'hold-read'> | FactOf<'hold-step'>): number =>
+  new FieldReader().gaugePressure('pressure', values.pressure, { min: -2e5, max: 1e9 });
 
 const NOTHING_SEEN: Omit<Worked<'hold-ended'>, 'readings' | 'reasons'> = {
   verdict: 'cannot-tell',

@@ -1,4 +1,5 @@
 import { MASS_UNITS, type Quantity } from '../unit/units';
+import { BEND_ROWS } from './bendRows';
 import { isDrawnWell } from './strokes';
 import type { KindId, Told } from './kinds';
 import { POINT_ROWS } from './pointRows';
@@ -14,7 +15,10 @@ export type Misfit =
   | { readonly field: string; readonly why: 'of-the-torch-alone' }
   | { readonly field: string; readonly why: 'reason-needed' }
   | { readonly field: string; readonly why: 'never-none-here' }
-  | { readonly field: string; readonly why: 'one-thing' };
+  | { readonly field: string; readonly why: 'one-thing' }
+  | { readonly field: string; readonly why: 'not-of-this-bend' }
+  | { readonly field: string; readonly why: 'reading-needed' }
+  | { readonly field: string; readonly why: 'of-the-joints-alone' };
 
 const kgOf = ({ value, unit }: Quantity): number => value * ((MASS_UNITS as Readonly<Record<string, number>>)[unit] ?? Number.NaN); // cast: any word may stand there
 
@@ -44,6 +48,13 @@ const TELLS: Tells = {
     answer === 'none-here' && !POINT_ROWS[point].mayBeNone ? { field: 'answer', why: 'never-none-here' } : null,
   'place-soaped': ({ joint, place, hose }) =>
     [joint, place, hose].filter((one) => one !== undefined).length === 1 ? null : { field: 'place', why: 'one-thing' },
+  'bend-point': ({ bend, point, reads }) => {
+    const row = BEND_ROWS[bend].find((one) => one.point === point);
+    if (!row) return { field: 'point', why: 'not-of-this-bend' };
+    return row.reads && !reads ? { field: 'reads', why: 'reading-needed' } : null;
+  },
+  'handed-point': ({ point, proofs }) =>
+    proofs !== undefined && point !== 'joint-tightness' ? { field: 'proofs', why: 'of-the-joints-alone' } : null,
   'also-opened': ({ choice, why }) => (choice === 'declined' && why === undefined ? { field: 'why', why: 'reason-needed' } : null),
 };
 

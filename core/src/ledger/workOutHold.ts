@@ -6,6 +6,7 @@ import type { HeldSide, HoldRequest } from '../hold/request';
 import { planHold, type HoldPlan } from '../holdPlan/planHold';
 import { planRig } from '../holdPlan/planRig';
 import { holdStepsPa, keepAwayM, storedEnergyJ } from '../holdPlan/steps';
+import { isCarbonDioxide } from '../refrigerant/safetyClasses';
 import { isTabled } from '../refrigerant/saturation';
 import { fail, ok, type Result } from '../result';
 import { lastOf } from '../stage/entry';
@@ -158,7 +159,10 @@ export function workOutHoldBegan(told: Told<'hold-began'>, held: WorkedHoldFor):
   return ok({
     ...{ capKpag: plan.cappedBy.gaugePa / 1000, cappedBy: plan.cappedBy.kind },
     ...(plan.cappedBy.part !== undefined && !plan.cappedBy.part.includes('>') ? { cappedByPart: plan.cappedBy.part } : {}),
-    ...{ fullKpag: plan.fillGaugePa / 1000, stepsKpag: stepsOf(plan, gaugePa, strengthPa).map((pa) => pa / 1000) },
+    ...{
+      fullKpag: plan.fillGaugePa / 1000,
+      stepsKpag: stepsOf(plan, { holdPa: gaugePa, strengthPa, refrigerant: held.refrigerant }).map((pa) => pa / 1000),
+    },
     ...(strengthPa === null ? {} : { strengthKpag: strengthPa / 1000 }),
     ...storedAt(plan, strengthPa ?? gaugePa, read.atmosphere),
     ...{ side: sideOf(told.parts, held.graph), wantedLeakPaM3S: wanted, minutesNeeded: plan.minutesNeeded },
@@ -182,8 +186,11 @@ function strengthTold({ strength }: Told<'hold-began'>, plan: HoldPlan, holdPa: 
 }
 
 /** All steps: up to the strength test where there is one, then down to the hold. */
-const stepsOf = (plan: HoldPlan, holdPa: number, strengthPa: number | null): readonly number[] =>
-  strengthPa === null ? holdStepsTo(plan, holdPa) : [...holdStepsPa(strengthPa, false), holdPa];
+function stepsOf(plan: HoldPlan, { holdPa, strengthPa, refrigerant }: { holdPa: number; strengthPa: number | null; refrigerant: string }) {
+  if (strengthPa === null) return holdStepsTo(plan, holdPa);
+  const isLow = plan.limits.some(({ kind }) => kind === 'plate-low');
+  return [...holdStepsPa(strengthPa, isCarbonDioxide(refrigerant) && !isLow), holdPa];
+}
 
 /** Steps of a hold that goes to another pressure than the plan's full one. */
 const holdStepsTo = ({ stepsGaugePa }: HoldPlan, gaugePa: number): readonly number[] => [

@@ -22,7 +22,7 @@ test('a point is answered where it stands; one that is read asks for its figure 
   expect(screen.queryByLabelText('done: the other circuit’s gauge before')).toBeNull();
   await press('the other circuit’s gauge before');
   await press('Keep it');
-  expect(screen.getByText('is read: say what it shows')).toBeTruthy();
+  expect(screen.getByText('is read: say what the gauge shows')).toBeTruthy();
   await type('gauge reads', '6.2 bar');
   await press('Keep it');
   expect(writes[0]?.body).toMatchObject({

@@ -1,5 +1,5 @@
-import { BEND_POINT_WORDS } from '@kesto/contract/wording';
-import type { Bend } from '@kesto/core';
+import { BEND_POINT_WORDS, misfitText } from '@kesto/contract/wording';
+import { tellsWell, type Bend } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { PhotoStrip, usePhotos } from '@/features/photos';
 import { FigureFields } from '@/forms/FigureFields';
@@ -28,11 +28,12 @@ export function PointForm({ bends, bend, row, onKept }: PointFormProps) {
   const photos = usePhotos();
   const keep = () =>
     figures.submit(async ({ reads, note }) => {
-      if (row.reads && !reads) {
-        figures.complain('reads', WORDS.readsNeeded);
+      const said = { answer: 'done' as const, ...(reads ? { reads } : {}), ...(note ? { note } : {}) };
+      const misfit = tellsWell('bend-point', { bend, point: row.point, ...said });
+      if (misfit) {
+        figures.complain('reads', misfitText(misfit));
         return false;
       }
-      const said = { answer: 'done' as const, ...(reads ? { reads } : {}), ...(note ? { note } : {}) };
       const isSafe = await bends.answer(
         bend,
         row.point,

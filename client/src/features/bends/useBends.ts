@@ -4,7 +4,6 @@ import {
   bendPoint,
   BENDS,
   bendsOf,
-  factsOf,
   isKeptStage,
   openBendPoints,
   otherRosePa,
@@ -32,7 +31,6 @@ export function useBends(job: JobView) {
       points: BEND_ROWS[bend].map((row) => ({ ...row, said: bendPoint(facts, bend, row.point) })),
     })),
     others: BENDS.filter((bend) => !begun.includes(bend)),
-    entries: factsOf(facts, 'bend-point'),
     begin: (bend: Bend) => work.note('bend-began', { bend }),
     leave: (bend: Bend, why: string) => work.note('bend-left', { bend, why }),
     answer: (

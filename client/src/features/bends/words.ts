@@ -13,7 +13,6 @@ export const WORDS = {
   leaveWhy: 'why it is not',
   note: 'what was seen',
   reads: 'gauge reads',
-  readsNeeded: 'is read: say what it shows',
   rose: (by: string) =>
     `The other circuit’s gauge rose by ${by}: the exchanger leaks inside, or a valve between them. No hold here is tight before that is known.`,
   key: (count: number) => (count === 0 ? 'Does anything bend it?' : 'What bends it'),

@@ -185,3 +185,29 @@ test('a coil shares a fan, a drier works both ways', async () => {
   expect(parts.find((part) => part.id === 'condenser')?.fan).toBe('roof fan');
   expect(parts.find((part) => part.id === 'drier')?.twoWay).toBe(true);
 });
+
+describe('what a part bears', () => {
+  test('is typed as its plate says it, in gauge; it stands there again, and goes with the drawing', async () => {
+    const { writes } = await show(DRAWN);
+    await tap('drier');
+    await type('working pressure', '31 barg');
+    await type('maker’s test pressure', '46 barg');
+    await press('Set its limits');
+    expect(screen.getAllByLabelText('maker’s test pressure')[0]?.props['value']).toBe('46 barg');
+    await press('Keep the drawing');
+    const { parts } = writes[0]?.body as (typeof TEMPLATE_CIRCUITS)['walk-in'];
+    expect(parts.find(({ id }) => id === 'drier')?.limits).toEqual({
+      pressure: { value: 31, unit: 'barg' },
+      test: { value: 46, unit: 'barg' },
+    });
+  });
+
+  test('beyond what anything bears it is not taken, and the field says what may be', async () => {
+    await show(DRAWN);
+    await tap('drier');
+    await type('working pressure', '900 barg');
+    await press('Set its limits');
+    expect(screen.getByText(/must lie in .*\.\.200 barg/)).toBeTruthy();
+    expect(screen.getByText('Drawn')).toBeTruthy();
+  });
+});

@@ -6,6 +6,7 @@ import { HandOverScreen } from './HandOverScreen';
 
 jest.mock('signature_pad', () => ({ __esModule: true, default: class { addEventListener() {} removeEventListener() {} off() {} } })); // prettier-ignore
 
+const JOINT = { title: 'drier in', state: 'passed', at: { part: 'drier', from: 'liquid-valve', to: 'drier' } } as const;
 const handed = (point: string, answer = 'done') => ['hand-over', 'handed-point', { point, answer }] as const;
 const ALL = HAND_OVER_POINTS.map((point) => handed(point));
 const SIGNED = ['hand-over', 'signed-off', { name: 'M. Lind', role: 'for the station', heads: [] }] as const;
@@ -63,4 +64,43 @@ test('signed, all answered: the job is closed; what is noted later stands after 
   expect(screen.getByText('Noted after the signature')).toBeTruthy();
   await press('Close the job');
   expect(writes[0]?.body).toMatchObject({ stage: 'hand-over', kind: 'done' });
+});
+
+describe('a refrigerant that burns', () => {
+  const R32 = { ...jobWithStages([]).circuit, refrigerant: 'R-32', highSideDesignGaugePa: 4_100_000 };
+  const JOINTS = ['HS3-04', 'HS3-05'].map((tag, i) => ({ ...JOINT, id: `j${i + 1}`, tag }));
+  const SOAPED = ['hold', 'place-soaped', { hold: 'h', joint: 'j1', tag: 'HS3-04', atKpag: 4000, result: 'nothing' }] as const;
+  const showBurning = (entries: readonly (readonly [string, string, object])[]) =>
+    showScreen(<HandOverScreen id="job" />, {
+      answers: stageAnswers(jobWithStages(entries as never, { stage: 'hand-over', circuit: R32, order: JOINTS })), // cast: kinds of this very stage
+    });
+
+  test('each joint is proved by itself: what soap showed stands, the other is asked; never “none here”', async () => {
+    const { writes } = await showBurning([SOAPED]);
+    expect(screen.queryByLabelText('each joint proven: none here')).toBeNull();
+    fireEvent.press(screen.getByLabelText('each joint proven: done'));
+    await settle();
+    expect(screen.getByText('soap showed nothing there on this job’s hold')).toBeTruthy();
+    await press('All of them proved');
+    expect(writes).toEqual([]);
+    fireEvent.press(screen.getAllByRole('radio', { name: 'hydrogen sniffer' }).at(-1) as never); // cast: getAll throws when there is none
+    await type('instrument', 'H-2');
+    await press('All of them proved');
+    expect(writes[0]?.body).toMatchObject({
+      values: {
+        ...{ point: 'joint-tightness', answer: 'done' },
+        proofs: [
+          { joint: 'j1', method: 'soap-on-nitrogen', instrument: 'H-2' },
+          { joint: 'j2', method: 'hydrogen-sniffer', instrument: 'H-2' },
+        ],
+      },
+    });
+  });
+});
+
+test('an owner who said no: the list claims nothing that was not done, and it is signed', async () => {
+  await show([['decide', 'bend-began', { bend: 'owner-no' }]]);
+  expect(screen.getByText(/^Nothing was mended: the owner said no/)).toBeTruthy();
+  expect(screen.queryByText('caps on and sniffed')).toBeNull();
+  expect(screen.getByText('Sign')).toBeTruthy();
 });

@@ -22,6 +22,8 @@ export const WORDS = {
   notParted: (names: string) =>
     `${names}: not seen to close, so that what lies behind is held too. Say on the drawing that it closes where it does.`,
   relief: (at: string) => `Relief valve on the rig set at ${at} or under`,
+  reliefForTest: (test: string, hold: string) =>
+    `Relief valve on the rig: not above a tenth over ${test} for the strength test, set down to ${hold} or under before the hold`,
   shut: (names: string) => `Shut: ${names}`,
   open: (names: string) => `Open first: ${names}`,
   takeOff: (name: string) => `${name}: off and plugged`,

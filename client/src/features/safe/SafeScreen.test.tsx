@@ -150,3 +150,36 @@ test('what the server refuses stays on the sheet with the reason', async () => {
   expect(screen.getByText('This stage is done: open it again first.')).toBeTruthy();
   expect(screen.getByDisplayValue('the keeper')).toBeTruthy();
 });
+
+describe('answered where it stands', () => {
+  test('what needs no words by one tap; there is none of it here by another', async () => {
+    const { writes } = await show();
+    fireEvent.press(screen.getByLabelText('done: extinguisher'));
+    await waitFor(() => expect(writes[0]?.body).toMatchObject({ kind: 'hot-work', values: { point: 'extinguisher', answer: 'done' } }));
+    expect(screen.getByLabelText('none here: sprinklers')).toBeTruthy();
+  });
+
+  test('never in one tap: who watches and how long, the air, the lock, what is put out of service', async () => {
+    await show();
+    for (const name of [
+      'fire watch',
+      'air to breathe',
+      'power off, locked',
+      'zero and open to air',
+      'sprinklers',
+      'detectors of the whole room',
+    ])
+      expect(screen.queryByLabelText(`done: ${name}`)).toBeNull();
+    expect(screen.queryByLabelText('none here: fire watch')).toBeNull();
+  });
+
+  test('a lock’s usual words stand only once it was tried: dead', async () => {
+    const { writes } = await show();
+    fireEvent.press(screen.getByLabelText(/^power off, locked:/));
+    await waitFor(() => expect(screen.getByText('Tried to start it: dead')).toBeTruthy());
+    expect(screen.queryByText(/, own lock$/)).toBeNull();
+    await press('Tried to start it: dead');
+    await press(/, own lock$/);
+    expect(writes[0]?.body).toMatchObject({ kind: 'locked-off', values: { keyHolder: expect.stringMatching(/, own lock$/), dead: true } });
+  });
+});

@@ -21,6 +21,12 @@ export function misfitText(misfit: Misfit): string {
       return 'is needed: why it is declined';
     case 'one-thing':
       return 'is one of three: a joint, a place on the drawing, or a hose';
+    case 'not-of-this-bend':
+      return 'is no point of what bends the job here';
+    case 'reading-needed':
+      return 'is read: say what the gauge shows';
+    case 'of-the-joints-alone':
+      return 'goes with the point “each joint proven” alone';
     case 'never-none-here':
       return 'cannot be “none here”: this one is always needed';
   }

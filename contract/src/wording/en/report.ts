@@ -15,7 +15,7 @@ import {
   type StageFact,
   type UnitPreferences,
 } from '@kesto/core';
-import { formatDuration, formatGaugePressure, formatMass, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
+import { formatGaugePressure, formatMass, formatWait, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
 import { BEND_POINT_WORDS } from './bends';
 import { HAND_OVER_WORDS } from './endEntries';
 import { lostSentence } from './found';
@@ -81,7 +81,7 @@ function didOf({ facts, units, made, refrigerant }: ReportFacts): readonly strin
   const rise = standingRise(facts)?.values;
   const charged = lastOf(facts, 'charged')?.values;
   const at = began ? readingText(formatGaugePressure(gaugePascals((began.stepsKpag.at(-1) ?? began.fullKpag) * 1000), units)) : '';
-  const held = ended && began ? `Tested the pipework with nitrogen at ${at} for ${readingText(formatDuration(ended.minutes * 60))}` : '';
+  const held = ended && began ? `Tested the pipework with nitrogen at ${at} for ${readingText(formatWait(ended.minutes))}` : '';
   return [
     ...(made > 0 ? [made === 1 ? 'Made one new joint on the pipework.' : `Made ${made} new joints on the pipework.`] : []),
     ...(ended ? [`${held}: ${ended.verdict === 'tight' ? 'it holds' : 'it did not prove tight'}.`] : []),

@@ -36,11 +36,16 @@ class Pictures {
   private readonly made = new LRUCache<string, Made>({ max: 200, ttl: PICTURE_MS.most });
   /** Jobs as they were read: until something is noted. */
   private readonly told = new LRUCache<string, ToldJob>({ max: 50, ttl: PICTURE_MS.most });
+  /** How often something was noted: what was read before is not kept after it. */
+  private notes = 0;
 
   constructor(private readonly ground: WatchGround) {}
 
   isNew(id: string, what: News): void {
-    if (what === 'noted') this.told.clear();
+    if (what === 'noted') {
+      this.told.clear();
+      this.notes += 1;
+    }
     for (const [key, one] of this.made.entries()) if (key.includes(id)) one.isOld = true;
   }
 
@@ -71,8 +76,11 @@ class Pictures {
 
   private async toldOf(shop: ShopWork, jobId: string): Promise<ToldJob | null> {
     const key = `${shop.shopId}.${jobId}`;
-    const told = this.told.get(key) ?? (await shop.jobs.told(jobId));
-    if (told) this.told.set(key, told);
+    const known = this.told.get(key);
+    if (known) return known;
+    const { notes } = this;
+    const told = await shop.jobs.told(jobId);
+    if (told && notes === this.notes) this.told.set(key, told);
     return told;
   }
 }

@@ -26,7 +26,7 @@ export function HoldPlanning({ job, graph, work }: HoldPlanningProps) {
   const units = useUnits();
   const hold = useHoldPlan(job, graph, work);
   const { plan, looked } = hold;
-  const lookTo = plan ? lookToOf(plan, graph, units) : [];
+  const lookTo = plan ? lookToOf(plan, graph, { units, isStrong: hold.isStrong }) : [];
   const left = lookTo.filter(({ id }) => !looked.includes(id)).length;
   const isWrongGas = hold.gas === 'other';
   const label = isWrongGas ? WORDS.notThisGas : left > 0 ? WORDS.beginLeft(left) : WORDS.begin;
