@@ -1,16 +1,16 @@
 // Measures lists and searches of a shop with 1 000, 100 000 and a million joints, beside the same rows by raw SQL, and writes them to docs/benchmarks.md.
 // Several minutes, and 3 GB of disk while it runs: by hand, not in `npm test`.
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { startApplication } from './lib/application.mjs';
 import { BIG_SHOP, seedBigShop } from './lib/bigShop.mjs';
 import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
 import { measureFoundFrames } from './lib/frames.mjs';
+import { writeSection } from './lib/benchmarkPage.mjs';
 import { freePort } from './lib/freePort.mjs';
 import { DATABASE, dropDatabase, startCluster, stopCluster } from './lib/postgres.mjs';
 import { step } from './lib/report.mjs';
-import { runOrStop } from './lib/run.mjs';
 
 const SIZES = [1000, 100_000, 1_000_000];
 const TIMES = 25;
@@ -148,16 +148,11 @@ const lines = small.rows.map(({ what }, i) => {
 const { frames } = results.find(({ joints }) => joints === FRAMES_AT);
 const ms = ({ medianMs, p95Ms }) => `${medianMs.toFixed(1)} ms, at the 95th ${p95Ms.toFixed(1)} ms`;
 const SCROLLED = `The table of ${FRAMES_AT.toLocaleString('en').replaceAll(',', ' ')} joints scrolled by a row a frame, in a browser without a graphics card: ${ms(frames.scrolled)} between frames (standing still ${ms(frames.still)}).`;
-const HEADING = '## At size';
-const AFTER = '## Planted faults';
-const page = readFileSync('docs/benchmarks.md', 'utf8');
-const [before, rest] = [page.split(page.includes(HEADING) ? HEADING : AFTER)[0], page.split(AFTER)[1] ?? '\n'];
 const sizes = SIZES.map((size) => `${size.toLocaleString('en').replaceAll(',', ' ')} joints`);
 const words = `Made by \`npm run bench:big\` on ${new Date().toISOString().slice(0, 10)}: median of ${TIMES}, over HTTP by one signed-in person, with everything a request costs (the first row is that alone); raw SQL is the same rows of the largest shop by their keys, without a server; beside it what the server itself asks for a page, finding included, and how many times the raw it takes.`;
-writeFileSync(
-  'docs/benchmarks.md',
-  `${before}${HEADING}\n\n${words}\n\n| what is asked | ${sizes.join(' | ')} | largest to smallest | raw SQL | the server’s own question |\n| --- | --- | --- | --- | --- | --- | --- |\n${lines.join('\n')}\n\n${SCROLLED}\n\n${AFTER}${rest}`,
+writeSection(
+  'At size',
+  `${words}\n\n| what is asked | ${sizes.join(' | ')} | largest to smallest | raw SQL | the server’s own question |\n| --- | --- | --- | --- | --- | --- | --- |\n${lines.join('\n')}\n\n${SCROLLED}`,
 );
-runOrStop('npx prettier --write --log-level warn docs/benchmarks.md');
 step('docs/benchmarks.md is written');
 process.exit(0);

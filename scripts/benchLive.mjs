@@ -1,16 +1,16 @@
 // Twenty instruments at ten samples a second while people work: every sample stored once, and what the rest of the server costs meanwhile.
 // By hand, not in `npm test`: npm run bench:live [-- --minutes 10]
 import { randomUUID as uuid } from 'node:crypto';
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { startApplication } from './lib/application.mjs';
 import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
+import { writeSection } from './lib/benchmarkPage.mjs';
 import { freePort } from './lib/freePort.mjs';
 import { instrumentAt } from './lib/liveInstrument.mjs';
 import { step } from './lib/report.mjs';
-import { runOrStop } from './lib/run.mjs';
 
 const INSTRUMENTS = 20;
 const A_SECOND = 10;
@@ -128,11 +128,6 @@ const words = [
   '',
   `Sent ${sent} samples, stored ${stored}, ${disagreements} disagreements; ${pictures} pictures told (${(pictures / pages.length / minutes / 60).toFixed(2)} a second and page).`,
 ].join('\n');
-const HEADING = '## Twenty instruments';
-const AFTER = '## Planted faults';
-const page = readFileSync('docs/benchmarks.md', 'utf8');
-const [above, rest] = [page.split(page.includes(HEADING) ? HEADING : AFTER)[0], page.split(AFTER)[1] ?? '\n'];
-writeFileSync('docs/benchmarks.md', `${above}${HEADING}\n\n${words}\n\n${AFTER}${rest}`);
-runOrStop('npx prettier --write --log-level warn docs/benchmarks.md');
+writeSection('Twenty instruments', words);
 step(`${words.split('\n').at(-1)} p95 ${ratio.toFixed(2)} x`);
 process.exit(stored === sent && disagreements === 0 ? 0 : 1);

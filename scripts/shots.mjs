@@ -139,7 +139,7 @@ const SHOTS = [
     `/jobs/${id('0041')}/charge`,
     [
       ...[note(id('0041'), 'pull', 'skipped', { reason: 'pulled yesterday, on paper' }), reload, fill('plate', '5.49 kg')],
-      ...[fill('line length', '12 m'), fill('the plate covers', '8 m'), fill('for each of it', '30 g'), act, pause, act],
+      ...[fill('line length', '12 m'), fill('the plate covers', '8 m'), fill('for each of it', '30 g'), act, pause],
       ...[...weighs('K-3', 10.72, 8.51, 8.4), tap('more'), tap('Another cylinder'), ...weighs('K-5', 17.46, 14.57, 8.36), toTop],
     ],
   ],
@@ -172,7 +172,11 @@ async function contextFor(person, size, colorScheme) {
 }
 
 mkdirSync('docs/screenshots', { recursive: true });
-for (const [name, size, colorScheme, person, address, actions = []] of SHOTS) {
+/** All of them, or those that are named: npm run shots charge-phone */
+const named = process.argv.slice(2);
+for (const [name, size, colorScheme, person, address, actions = []] of SHOTS.filter(
+  ([name]) => named.length === 0 || named.includes(name),
+)) {
   const context = await contextFor(person, size, colorScheme);
   const page = await context.newPage();
   await page.goto(app.url + address, { waitUntil: 'networkidle' });

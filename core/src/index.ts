@@ -87,6 +87,7 @@ export * from './record/formerWords';
 export * from './record/jointEntry';
 export { linksMisfit } from './record/recordShape';
 export * from './record/verify';
+export type { Parts } from './record/parts';
 export * from './record/verifyJob';
 export { seriesPath } from './record/seriesInFile';
 export * from './record/recordText';
@@ -103,12 +104,16 @@ export * from './found/foundOf';
 export type { Captive, ColdCheck, DryFit, FlowTold, TakenOut } from './ledger/words';
 export {
   BEFORE_START,
+  HEAT_SIDES,
+  type HeatSide,
   BENDS,
   PROOF_METHODS,
   GAUGE_PLACES,
   HAND_OVER_ANSWERS,
   HAND_OVER_POINTS,
   LEAK_LAWS,
+  LEAK_USES,
+  type LeakUse,
   MATERIAL_UNITS,
   PULL_REASONS,
   PULL_VERDICTS,
@@ -152,6 +157,7 @@ export { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitTemplate } from './ci
 export { jointAt, type JointOnCircuit, type JointPlace } from './circuit/jointAt';
 export * from './hold';
 export * from './holdPlan';
+export { flowByDropM3PerS, type FlowRow } from './heatCheck/flowByDrop';
 export { airHeatW, waterHeatW, type AirHeatRequest, type WaterHeatRequest } from './heatCheck/heatCheck';
 export * from './isolate';
 export * from './stage';

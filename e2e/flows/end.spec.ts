@@ -1,35 +1,97 @@
 import type { Page } from '@playwright/test';
-import { randomUUID as uuid } from 'node:crypto';
-import { seen, SPLIT } from '../fixtures/circuits';
-import { madeMachine, plannedJoint } from '../fixtures/machine';
+import { entry, MADE } from '../fixtures/jointEntry';
 import { expect, test } from '../fixtures/test';
+import { button, field, keep, key, shown } from '../pages/found';
+import { begins, fills, soapsAll } from '../pages/held';
 import { Kesto } from '../pages/kesto';
 
-test.setTimeout(360_000);
+test.setTimeout(720_000);
 
-const MACHINE = seen(SPLIT, { drier: { volume: { value: 1.2, unit: 'L' } }, evaporator: { volume: { value: 4, unit: 'L' } } });
-const AT = { part: 'drier', from: 'liquid-valve', to: 'drier' };
-const MADE = { filler: 'BAg-36', rodMm: 40, seconds: 60, purgeLpm: 1, floodSeconds: 60, depthMm: 19, protection: '', note: '' };
+/** The demo's heat pump, its circuit as it is drawn there. */
+const HEAT_PUMP = '0193a000-0000-7000-8000-000000000024';
 
-const key = (page: Page, label: string | RegExp) => page.getByTestId('action').filter({ hasText: label, visible: true });
-const shown = (page: Page, text: string | RegExp) => page.getByText(text).filter({ visible: true }).first();
-const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).filter({ visible: true }).first();
-const field = (page: Page, label: string | RegExp) => page.getByLabel(label).filter({ visible: true }).first();
-const keep = (page: Page) => page.getByTestId('keep').filter({ visible: true }).first().click();
-
-async function noted(page: Page, job: string, stage: string, kind: string, values: object): Promise<void> {
-  const data = { stage, kind, values, photos: [], deviceTime: new Date().toISOString() };
-  const answer = await page.request.put(`/api/jobs/${job}/stages/${uuid()}`, { data });
-  expect(answer.status(), `${kind}: ${await answer.text()}`).toBe(200);
+/** From what is complained of to a yes: where it leaks, how it is got at. Answers the job's id. */
+async function founds(page: Page, kesto: Kesto): Promise<string> {
+  await page.goto(`/jobs/new?unit=${HEAT_PUMP}`);
+  await page.getByTestId('job-title').fill('short of charge once more');
+  await kesto.action('Open the job');
+  await kesto.seesJob();
+  const job = /jobs\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
+  await kesto.action('Note the complaint');
+  await field(page, 'complaint').fill('the seedlings stand cold');
+  await keep(page);
+  await field(page, 'added, or missing').fill('1.9 kg');
+  await field(page, 'in how many days').fill('300');
+  await keep(page);
+  await button(page, 'drier').click();
+  await page.getByRole('radio', { name: 'leak', exact: true }).filter({ visible: true }).click();
+  await field(page, /^how much a year/).fill('2.3 kg');
+  await keep(page);
+  await button(page, /^soap, nothing: /).click();
+  await kesto.action('Found: decide');
+  await kesto.action('Keep this way');
+  await field(page, 'who said yes').fill('the station');
+  await field(page, 'to what').fill('a new drier');
+  await keep(page);
+  return job;
 }
 
-async function made(page: Page, joint: string): Promise<void> {
-  for (const [kind, values] of [
-    ['brazed', MADE],
-    ['looked-at', { result: 'pass', findings: [], note: '' }],
-  ] as const) {
-    const data = { kind, values, photos: [], deviceTime: new Date().toISOString() };
-    expect((await page.request.put(`/api/joints/${joint}/entries/${uuid()}`, { data })).status()).toBe(200);
+/** The list before the torch; what is left of it that locks nothing is overruled with its reason. */
+async function madeSafe(page: Page, kesto: Kesto): Promise<void> {
+  await expect(shown(page, 'Not yet')).toBeVisible();
+  await kesto.answersTorch();
+  await expect(shown(page, /^The torch may be lit/)).toBeVisible();
+  const done = key(page, 'Safe: plan the joints');
+  if (!(await done.isVisible())) {
+    await button(page, 'more').click();
+    await field(page, 'why').fill('open yard, nothing comes apart yet');
+    await button(page, 'Overrule it').click();
+  }
+  await done.click();
+  await kesto.seesJob();
+}
+
+/** Both ends of the drier, planned as they are drawn, made while nobody tapped, looked at. Answers the joints. */
+async function brazed(page: Page, kesto: Kesto): Promise<readonly string[]> {
+  await button(page, /^plan (?!.*, as )/).click();
+  await button(page, 'As it is drawn: the plan').click();
+  await kesto.action('Put in the job');
+  await kesto.seesJob();
+  await button(page, /^plan .*, as GH2-/).click();
+  await kesto.action('Put in the job');
+  await kesto.seesJob();
+  await kesto.action(/^Go on at GH2-/);
+  await kesto.action('Braze it');
+  const joints: string[] = [];
+  for (const isLast of [false, true]) {
+    await kesto.notesAfterwards();
+    await kesto.action('It is brazed');
+    await page.waitForURL(/\/look$/);
+    joints.push(/joints\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '');
+    await kesto.action('All seen, back too: it passes');
+    await kesto.action(isLast ? 'Joints made: prove it holds' : /^Go on at GH2-/);
+  }
+  return joints;
+}
+
+/** Held; where it leaks found by soap, mended, and held again: tight, and let down. */
+async function holds(page: Page, job: string, joints: readonly string[]): Promise<void> {
+  for (let tries = 0; tries < 3; tries++) {
+    await begins(page, false, tries === 0 ? '30' : '');
+    await fills(page);
+    const bubbles = (await soapsAll(page)).includes(true);
+    await expect(key(page, 'End the hold')).toBeVisible({ timeout: 200_000 });
+    await key(page, 'End the hold').click();
+    await page.getByTestId('keep').filter({ hasText: /zero/, visible: true }).click();
+    if (!bubbles) break;
+    for (const joint of joints) {
+      const { state } = (await (await page.request.get(`/api/joints/${joint}`)).json()) as { state: string };
+      if (state === 'passed') await entry(page, joint, 'looked-at', { result: 'rework', findings: ['pinhole'], note: '' });
+      await entry(page, joint, 'reworked', MADE);
+      await entry(page, joint, 'looked-at', { result: 'pass', findings: [], note: '' });
+    }
+    await page.goto(`/jobs/${job}/hold`);
+    await button(page, 'Hold again').click();
   }
 }
 
@@ -48,8 +110,8 @@ async function pumped(page: Page, ms: number): Promise<void> {
 }
 
 async function pulls(page: Page, job: string): Promise<void> {
-  await page.goto(`/jobs/${job}/pull`);
-  await key(page, 'Pump and hoses alone first').click();
+  // A tight hold leads on to it, with the pump and its hoses first.
+  await expect(page).toHaveURL(new RegExp(`/jobs/${job}/pull`));
   await field(page, /down to, in 5 min/).fill('60 micron');
   await field(page, /rose by, in 5 min/).fill('30 micron');
   await keep(page);
@@ -76,12 +138,10 @@ async function pulls(page: Page, job: string): Promise<void> {
   await expect(shown(page, /^Tight and dry$/)).toBeVisible();
 }
 
-async function charges(page: Page, job: string): Promise<void> {
-  await page.goto(`/jobs/${job}/charge`);
+async function charges(page: Page): Promise<void> {
   await field(page, /^plate/).fill('2.2 kg');
   await expect(page.getByTestId('charge-wanted').filter({ visible: true })).toHaveText('2.20');
   await key(page, 'Begin the charge').click();
-  await key(page, 'Weigh the first cylinder').click();
   for (const [label, text] of [
     ['cylinder', 'K-3'],
     ['on the scale before', '10.00 kg'],
@@ -103,9 +163,10 @@ async function charges(page: Page, job: string): Promise<void> {
   await expect(shown(page, /must not lie over its weight before/)).toBeVisible();
   await field(page, /^now/).fill('15.80 kg');
   await keep(page);
-  await key(page, 'It is in').click();
-  await key(page, 'Before the first start').click();
-  for (const answer of await page.getByRole('radio', { name: 'seen to' }).filter({ visible: true }).all()) await answer.click();
+  // With the weight that makes it whole what is seen to before the start lies open.
+  const seen = page.getByRole('radio', { name: 'seen to' }).filter({ visible: true });
+  await expect(seen).toHaveCount(9);
+  for (const answer of await seen.all()) await answer.click();
   await keep(page);
   await key(page, 'Read it when it has settled').click();
   for (const [label, text] of [
@@ -123,27 +184,24 @@ async function charges(page: Page, job: string): Promise<void> {
   await key(page, 'Charged: hand it over').click();
 }
 
-test('pulled wet, broken twice, charged from two cylinders, handed over, signed, and on paper', async ({ page, looks }, info) => {
+test('the demo’s heat pump, from the complaint to the signature: found, brazed, held, pulled wet, broken twice, charged, signed', async ({
+  page,
+  looks,
+}, info) => {
   test.skip(info.project.name !== 'phone', 'the same sheets on both');
   const kesto = new Kesto(page);
   await kesto.signIn('Ilta Varro');
-  const job = await madeMachine(page, {
-    tag: `E${Date.now() % 1_000_000}`,
-    refrigerant: 'R-410A',
-    graph: MACHINE,
-    title: 'short of charge',
-  });
-  await made(page, await plannedJoint(page, job, AT));
-  await noted(page, job, 'hold', 'skipped', { reason: 'held yesterday, on paper' });
+  const job = await founds(page, kesto);
+  await madeSafe(page, kesto);
+  const joints = await brazed(page, kesto);
+  await holds(page, job, joints);
 
   await pulls(page, job);
   await looks();
   await key(page, 'Dry: on to the charge').click();
-  await expect(page).toHaveURL(new RegExp(`/jobs/${job}$`));
-  await charges(page, job);
-  await expect(page).toHaveURL(new RegExp(`/jobs/${job}$`));
-
-  await page.goto(`/jobs/${job}/hand-over`);
+  await expect(page).toHaveURL(new RegExp(`/jobs/${job}/charge$`));
+  await charges(page);
+  await expect(page).toHaveURL(new RegExp(`/jobs/${job}/hand-over$`));
   await looks();
   const done = page.getByRole('button', { name: /^(?!All ).*: done$/ }).filter({ visible: true });
   await expect(done.first()).toBeVisible();
@@ -160,8 +218,6 @@ test('pulled wet, broken twice, charged from two cylinders, handed over, signed,
   for (let i = 1; i < 20; i++) await page.mouse.move(pad.x + 20 + 8 * i, pad.y + 60 + 20 * Math.sin(i));
   await page.mouse.up();
   await keep(page);
-  await expect(shown(page, /^signed by M. Lind/)).toBeVisible();
-  await key(page, 'Close the job').click();
   await expect(page).toHaveURL(new RegExp(`/jobs/${job}$`));
 
   const kept = (await (await page.request.get(`/api/jobs/${job}`)).json()) as {

@@ -1,8 +1,10 @@
 import type { Page } from '@playwright/test';
-import { randomUUID as uuid } from 'node:crypto';
 import { seen, SPLIT } from '../fixtures/circuits';
 import { madeMachine, plannedJoint } from '../fixtures/machine';
+import { entry, MADE } from '../fixtures/jointEntry';
 import { expect, test } from '../fixtures/test';
+import { key, shown } from '../pages/found';
+import { begins, fills, soapsAll } from '../pages/held';
 import { Kesto } from '../pages/kesto';
 
 test.setTimeout(360_000);
@@ -13,16 +15,7 @@ const MACHINE = seen(SPLIT, {
   ...{ 'liquid-valve': { closes: true }, 'gas-valve': { closes: true }, drier: litres(0.2), evaporator: litres(2.8) },
 });
 const AT = { part: 'drier', from: 'liquid-valve', to: 'drier' };
-const MADE = { filler: 'BAg-36', rodMm: 40, seconds: 60, purgeLpm: 1, floodSeconds: 60, depthMm: 19, protection: '', note: '' };
 
-const key = (page: Page, label: string | RegExp) => page.getByTestId('action').filter({ hasText: label, visible: true });
-const shown = (page: Page, text: string | RegExp) => page.getByText(text).filter({ visible: true }).first();
-
-async function entry(page: Page, joint: string, kind: string, values: object): Promise<void> {
-  const data = { kind, values, photos: [], deviceTime: new Date().toISOString() };
-  const answer = await page.request.put(`/api/joints/${joint}/entries/${uuid()}`, { data });
-  expect(answer.status(), `${kind}: ${await answer.text()}`).toBe(200);
-}
 const look = (page: Page, joint: string, result: string, findings: readonly string[]) =>
   entry(page, joint, 'looked-at', { result, findings, note: '' });
 
@@ -34,55 +27,6 @@ async function readyToHold(page: Page) {
   await entry(page, joint, 'brazed', MADE);
   await look(page, joint, 'pass', []);
   return { job, joint };
-}
-
-/** Planned, begun, and a stand-in speaks at a machine that leaks where nobody is told. */
-async function begins(page: Page, dropsOut: boolean): Promise<void> {
-  await page.getByLabel('pipe now', { exact: true }).fill('18');
-  await page.getByLabel('held for', { exact: true }).fill('30');
-  for (const box of await page.getByRole('checkbox').filter({ visible: true }).all()) await box.click();
-  await key(page, 'Begin the fill').click();
-  await page.getByRole('button', { name: 'Let an instrument join' }).filter({ visible: true }).click();
-  await page.getByRole('radio', { name: '300 times' }).filter({ visible: true }).click();
-  if (dropsOut) await page.getByRole('checkbox', { name: 'It falls silent now and then' }).click();
-  await page.getByRole('button', { name: 'Start the stand-in' }).filter({ visible: true }).click();
-  await expect(shown(page, /stand-in probe, its clock 300 times as fast/)).toBeVisible({ timeout: 60_000 });
-}
-
-/** Every step by a tap, until the supply is shut. */
-async function fills(page: Page): Promise<void> {
-  const supply = key(page, 'The supply is shut');
-  const step = key(page, /^It stands at/);
-  for (let steps = 0; steps < 12; steps++) {
-    await expect(supply.or(step)).toBeVisible({ timeout: 60_000 });
-    if (await supply.isVisible()) break;
-    await step.click();
-    await expect(step.and(page.locator(':enabled')))
-      .toBeHidden({ timeout: 500 })
-      .catch(() => undefined);
-    await page.waitForTimeout(300);
-  }
-  await supply.click();
-}
-
-/** Wets what is due, looks at what the stand-in's machine shows, and notes that. */
-async function soapsAll(page: Page): Promise<readonly boolean[]> {
-  const found: boolean[] = [];
-  const looks = page.getByRole('button', { name: /: look$/ }).filter({ visible: true });
-  for (let rows = 0; rows < 8 && (await looks.count()) > 0; rows++) {
-    const name = (await looks.first().getAttribute('aria-label'))?.replace(/: look$/, '') ?? '';
-    await looks.first().click();
-    const shows = page.getByRole('status').filter({ hasText: /^(it bubbles|nothing to be seen)$/, visible: true });
-    await expect(shows).toBeVisible();
-    const bubbles = (await shows.textContent()) === 'it bubbles';
-    found.push(bubbles);
-    await page
-      .getByRole('button', { name: `${name}: ${bubbles ? 'bubbles' : 'nothing'}`, exact: true })
-      .filter({ visible: true })
-      .click();
-    await expect(page.getByRole('button', { name: `${name}: look`, exact: true })).toHaveCount(0);
-  }
-  return found;
 }
 
 test('held, told that it leaks, found by soap, mended, and held again', async ({ page, looks }, info) => {
@@ -103,7 +47,6 @@ test('held, told that it leaks, found by soap, mended, and held again', async ({
   await page.reload();
   await expect(shown(page, /^Leaking$/)).toBeVisible({ timeout: 30_000 });
   await key(page, 'End the hold').click();
-  await key(page, 'Let it down').click();
   await page.getByTestId('action').or(page.getByTestId('keep')).filter({ hasText: 'It is at zero', visible: true }).click();
   await expect(key(page, /^Mend /)).toBeVisible();
   await looks();
@@ -122,7 +65,7 @@ test('held, told that it leaks, found by soap, mended, and held again', async ({
   await expect(key(page, 'End the hold')).toBeVisible({ timeout: 150_000 });
   await expect(shown(page, /^Leaking$/)).toBeHidden();
   await key(page, 'End the hold').click();
-  await expect(key(page, 'Let it down')).toBeVisible();
+  await expect(page.getByTestId('keep').filter({ hasText: /zero/, visible: true })).toBeVisible();
 
   // Not one sample was lost or came twice, silent or not.
   const holds = (await (await page.request.get(`/api/jobs/${job}`)).json()) as {

@@ -63,8 +63,10 @@ export class Kesto {
 
   /** A joint that was made already: noted by a form, not at the torch. */
   async notesAfterwards(): Promise<void> {
-    await this.page.getByTestId('round').filter({ visible: true }).click();
-    await this.page.getByRole('button', { name: 'It was made already: note it' }).filter({ visible: true }).click();
+    const note = this.page.getByRole('button', { name: 'It was made already: note it' }).filter({ visible: true });
+    await expect(this.page.getByTestId('round').filter({ visible: true })).toBeVisible();
+    if ((await note.count()) === 0) await this.page.getByTestId('round').filter({ visible: true }).click();
+    await note.click();
     await expect(this.page.getByTestId('made-rod')).toBeVisible();
   }
 
@@ -85,7 +87,12 @@ export class Kesto {
       await this.page.getByLabel(label, { exact: true }).filter({ visible: true }).first().fill(text);
     if (ticked)
       for (const box of await this.page.getByRole('checkbox', { name: ticked }).filter({ visible: true }).all()) await box.click();
+    const sheet = this.page.getByRole('heading', { name: new RegExp(`^${point}`, 'i') }).filter({ visible: true });
     await this.page.getByTestId('keep').filter({ visible: true }).click();
+    await expect(sheet).toHaveCount(0);
+    // It leads to the next sheet that asks more than a tap.
+    const close = this.page.getByTestId('round').filter({ hasText: /^close$/, visible: true });
+    if ((await close.count()) > 0) await close.click();
     await expect(this.page.getByTestId('keep').filter({ visible: true })).toHaveCount(0);
   }
 

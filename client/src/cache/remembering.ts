@@ -8,7 +8,21 @@ import { cacheOnDevice, noCache, type AnswerCache } from './kept';
 type Query = BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError>;
 
 /** What opens without a signal: a working day's jobs with all that belongs to them. */
-const REMEMBERED = ['today', 'job', 'joint', 'drawing', 'unit', 'units', 'unitHistory', 'sites', 'van', 'vanUse', 'schools', 'people'];
+const REMEMBERED = [
+  'today',
+  'job',
+  'joint',
+  'drawing',
+  'unit',
+  'units',
+  'unitHistory',
+  'sisterCharges',
+  'sites',
+  'van',
+  'vanUse',
+  'schools',
+  'people',
+];
 const WHO = 'me';
 /** So long whoever the server last named is taken for signed in without it. */
 const SIGNED_IN_MS = 24 * 3_600_000;

@@ -6,7 +6,9 @@ import {
   parseMass,
   parseNumber,
   parseTemperature,
+  parsePressureDrop,
   parseVolume,
+  parseWaterFlow,
   type Quantity,
   type Result,
   type UnitPreferences,
@@ -40,6 +42,14 @@ export class DraftReader {
 
   flow(field: string, text: string): Quantity | undefined {
     return this.typed(field, text, (t) => parseFlow(t, this.units.length === 'metric' ? 'L/min' : 'scfh', field));
+  }
+
+  waterFlow(field: string, text: string): Quantity | undefined {
+    return this.typed(field, text, (t) => parseWaterFlow(t, this.units.length === 'metric' ? 'L/min' : 'gpm', field));
+  }
+
+  pressureDrop(field: string, text: string): Quantity | undefined {
+    return this.typed(field, text, (t) => parsePressureDrop(t, this.units.length === 'metric' ? 'kPa' : 'psi', field));
   }
 
   volume(field: string, text: string, bare: 'L' | 'm3'): Quantity | undefined {

@@ -5,9 +5,11 @@ import {
   parseLength,
   parseMass,
   parseNumber,
+  parsePressureDrop,
   parsePumpSpeed,
   parseTemperature,
   parseVacuum,
+  parseWaterFlow,
   TIME_UNITS,
   type Quantity,
   type Result,
@@ -15,7 +17,20 @@ import {
 } from '@kesto/core';
 
 export type FieldKind =
-  'length' | 'distance' | 'pressure' | 'temperature' | 'flow' | 'mass' | 'time' | 'minutes' | 'volume' | 'vacuum' | 'pump-speed' | 'number';
+  | 'length'
+  | 'distance'
+  | 'pressure'
+  | 'temperature'
+  | 'flow'
+  | 'mass'
+  | 'time'
+  | 'minutes'
+  | 'volume'
+  | 'vacuum'
+  | 'pump-speed'
+  | 'water-flow'
+  | 'drop'
+  | 'number';
 
 interface About {
   /** What the field is called in an error. */
@@ -50,6 +65,10 @@ export function readField(kind: FieldKind, text: string, { key, units }: About):
       return parseVacuum(text, units.vacuum, key);
     case 'pump-speed':
       return parsePumpSpeed(text, bare(units) ? 'm3/h' : 'cfm', key);
+    case 'water-flow':
+      return parseWaterFlow(text, bare(units) ? 'L/min' : 'gpm', key);
+    case 'drop':
+      return parsePressureDrop(text, bare(units) ? 'kPa' : 'psi', key);
     case 'number':
       return plain(key, text, '');
   }

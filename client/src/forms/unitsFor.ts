@@ -23,6 +23,10 @@ export function unitsFor(kind: FieldSpec['kind'], units: UnitPreferences): reado
       return ownFirst(units.vacuum, ['Pa', 'micron', 'mbar']);
     case 'pump-speed':
       return units.length === 'metric' ? ['m3/h', 'cfm'] : ['cfm', 'm3/h'];
+    case 'water-flow':
+      return units.length === 'metric' ? ['L/min', 'L/s', 'gpm'] : ['gpm', 'L/min'];
+    case 'drop':
+      return units.length === 'metric' ? ['kPa', 'bar', 'psi'] : ['psi', 'kPa'];
     case 'number':
       return [''];
     default:

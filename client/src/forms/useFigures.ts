@@ -42,6 +42,8 @@ export function useFigures<S extends Specs>(keptAs: string, specs: S, initial: P
     set,
     setAll: (some: Partial<Record<KeyOf<S>, string>>) => keys.forEach((key) => some[key] === undefined || set(key, some[key])),
     complain: (key: KeyOf<S>, message: string) => setError(key, { type: 'said', message }),
+    /** What can be read of it as it stands, nothing complained of. */
+    soFar: (): Partial<Read<S>> => readFields(specs, watch(), units).read,
     submit,
   };
 }

@@ -1,6 +1,6 @@
 import { METRIC_PREFERENCES } from '@kesto/core';
 import type { Me, Role } from '@kesto/contract';
-import { act, cleanup, fireEvent, render, screen } from '@testing-library/react-native';
+import { act, cleanup, configure, fireEvent, render, screen } from '@testing-library/react-native';
 import type { ReactElement, ReactNode } from 'react';
 import { Dimensions } from 'react-native';
 import { Provider } from 'react-redux';
@@ -10,6 +10,9 @@ import { makeStore } from '@/store/store';
 import { flushTyped } from '@/state/typed';
 import { ThemeProvider } from '@/ui/theme';
 import { VAN } from './joints';
+
+// A ceiling, not a wait: what is looked for is there at once on a quiet machine, and may take its time on a busy one.
+configure({ asyncUtilTimeout: 10_000 });
 
 const mockWent: string[] = [];
 /** Where the router was sent by what the screen did. */

@@ -7,9 +7,19 @@ const AT = '2026-11-24T10:00:00.000Z';
 type Noted = { readonly [Kind in StageEntryKind]: readonly [stage: KeptStage, kind: Kind, values: StageValues[Kind]] }[StageEntryKind];
 
 /** A job on a split that is drawn, with what was noted of it. */
-export function jobWithStages(noted: readonly Noted[], rest: Partial<JobView> = {}): JobView {
+export const jobWithStages = (noted: readonly Noted[], rest: Partial<JobView> = {}): JobView =>
+  jobWithTimes(
+    noted.map((entry) => ({ entry, at: AT })),
+    rest,
+  );
+
+/** The same, each entry under its own time. */
+export function jobWithTimes(noted: readonly { readonly entry: Noted; readonly at: string }[], rest: Partial<JobView> = {}): JobView {
   const entries: StageEntry[] = [];
-  for (const [stage, kind, values] of noted) {
+  for (const {
+    entry: [stage, kind, values],
+    at,
+  } of noted) {
     entries.push(
       sealStageEntry({
         ...{ format: 1, id: `e${entries.length}`, job: { id: 'job', number: 31 }, sequence: entries.length + 1 },
@@ -20,7 +30,7 @@ export function jobWithStages(noted: readonly Noted[], rest: Partial<JobView> = 
           photos: [],
           previous: entries.at(-1)?.hash ?? null,
         }, // cast: every kind carries an object
-        ...{ person: { id: 'p1', name: 'Ilta Varro' }, deviceTime: AT, serverTime: AT },
+        ...{ person: { id: 'p1', name: 'Ilta Varro' }, deviceTime: at, serverTime: at },
       }),
     );
   }

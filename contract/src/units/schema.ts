@@ -46,5 +46,9 @@ export const putUnitRequest = Joi.object<PutUnitRequest>({
   warrantyUntil: day,
   registeredOn: day,
   platePhotos: photoHashes,
+  waterTable: Joi.array()
+    .min(2)
+    .max(12)
+    .items(Joi.object({ drop: quantity.required(), flow: quantity.required() })),
   circuits: Joi.array().min(1).max(8).items(circuit).unique('id').required(),
 });

@@ -1,4 +1,4 @@
-import type { CircuitFacts, JointPlace, JointState, PlateRequest, Quantity, UnitKind } from '@kesto/core';
+import type { CircuitFacts, FlowRow, JointPlace, JointState, PlateRequest, Quantity, UnitKind } from '@kesto/core';
 import { UNIT_KINDS } from '@kesto/core/vocabulary';
 
 export interface SiteView {
@@ -35,6 +35,8 @@ export interface UnitDetails {
   readonly registeredOn?: string;
   /** Photos of the plate, by their hash. */
   readonly platePhotos?: readonly string[];
+  /** The maker's table of its water side: flow by pressure drop. */
+  readonly waterTable?: readonly FlowRow[];
 }
 
 export interface UnitView extends UnitPlate, UnitDetails {
@@ -93,6 +95,16 @@ export interface UnitHistory {
   readonly leaks: readonly UnitLeak[];
   readonly joints: readonly UnitJoint[];
   readonly jobs: readonly UnitJob[];
+}
+
+/** What a machine of the same model holds: what a charge of this one is compared with. */
+export interface SisterCharge {
+  readonly tag: string;
+  readonly refrigerant: string;
+  /** By its plate [kg]; null where nobody read one. */
+  readonly plateKg: number | null;
+  /** What was weighed into it last; null where no charge was kept here. */
+  readonly last: { readonly kg: number; readonly at: string; readonly jobNumber: number } | null;
 }
 
 export interface PutCircuitRequest extends PlateRequest {

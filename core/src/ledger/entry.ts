@@ -8,7 +8,7 @@ import type { Chain } from './row';
 /** What new entries of every chain are written in. */
 export const LEDGER_FORMAT = 3;
 /** Version of the tables an entry was taken by: goes up when a row of them changes. */
-export const RULES = 10;
+export const RULES = 11;
 
 export interface ChainId {
   readonly of: Chain;

@@ -51,6 +51,12 @@ export const HOSE_CORES = ['in', 'out'] as const;
 /** Whose rule a leak record goes by. */
 export const LEAK_LAWS = ['us', 'eu', 'none'] as const;
 export type LeakLaw = (typeof LEAK_LAWS)[number];
+/** What a machine cools, where the law of the place goes by that; the first is the cooling of homes and small shops. */
+export const LEAK_USES = ['light-comfort', 'comfort', 'commercial', 'industrial'] as const;
+export type LeakUse = (typeof LEAK_USES)[number];
+/** What carries the heat that is checked. */
+export const HEAT_SIDES = ['water', 'air'] as const;
+export type HeatSide = (typeof HEAT_SIDES)[number];
 /** What is seen to before a machine is started first. */
 export const BEFORE_START = [
   ...(['valves-open', 'caps-on', 'switch-set-back', 'bridges-out', 'heater-hours'] as const),

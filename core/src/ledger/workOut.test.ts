@@ -125,3 +125,35 @@ test('at a flame stands what was held', () => {
   expect(workOut('brazed', {} as never, flame)).toEqual({ ok: true, value: flame }); // cast: nothing of it is asked
   expect(workOut('reworked', {} as never, flame)).toEqual({ ok: true, value: flame }); // cast: as above
 });
+
+describe('a heat check', () => {
+  const C = (value: number) => ({ value, unit: 'C' });
+  const lpm = (value: number) => ({ value, unit: 'L/min' });
+  const TABLE = [
+    { drop: { value: 10, unit: 'kPa' }, flow: lpm(20) },
+    { drop: { value: 40, unit: 'kPa' }, flow: lpm(40) },
+  ];
+
+  test('42 L/min of water cooled by 5 K is 14.7 kW', () => {
+    const told: Told<'heat-check'> = { side: 'water', flow: lpm(42), in: C(12), out: C(7) };
+    // 0.7 L/s x 4.19 kJ/(L K) x 5 K
+    expect(workOut('heat-check', told, { altitudeM: 0 })).toMatchObject({ ok: true, value: { heatW: expect.closeTo(-14_665, 0) } });
+  });
+
+  test('the flow by the maker’s table stands, whatever was typed beside it; glycol carries less', () => {
+    const told: Told<'heat-check'> = {
+      ...{ side: 'water', flow: lpm(99), drop: { value: 40, unit: 'kPa' }, table: TABLE },
+      ...{ in: C(12), out: C(7), glycolPercent: 20 },
+    };
+    // 40 L/min x 4.19 x 0.96 x 5 K
+    const value = { flowM3PerS: expect.closeTo(0.04 / 60, 9), heatW: expect.closeTo(-13_408, 0) };
+    expect(workOut('heat-check', told, { altitudeM: 0 })).toMatchObject({ ok: true, value });
+  });
+
+  test('air without a wet bulb, and water without a flow, are refused by name', () => {
+    const air: Told<'heat-check'> = { side: 'air', flow: { value: 1800, unit: 'm3/h' }, in: C(25), out: C(12), wetIn: C(18) };
+    expect(workOut('heat-check', air, { altitudeM: 0 })).toMatchObject({ errors: [{ field: 'wetOut', reason: 'no-wet-bulb' }] });
+    const none: Told<'heat-check'> = { side: 'water', in: C(12), out: C(7), drop: { value: 18, unit: 'kPa' } };
+    expect(workOut('heat-check', none, { altitudeM: 0 })).toMatchObject({ errors: [{ field: 'flow', reason: 'no-flow' }] });
+  });
+});

@@ -9,6 +9,7 @@ import { worthRepairing } from '../stage/worth';
 import { figuresOf } from './figuresOf';
 import type { Told, Worked, WorkedKind } from './kinds';
 import { workOutCharged, workOutChargeBegan } from './workOutCharge';
+import { workOutHeat } from './workOutHeat';
 import { workOutPullBegan, workOutRigAlone, workOutRise, type LivePulled } from './workOutPull';
 import { workOutHoldEnded, type LiveHeld } from './judgeHold';
 import { workOutHoldBegan, workOutSectionHold } from './workOutHold';
@@ -84,6 +85,7 @@ interface HeldBy {
   readonly rise: HeldFor & { readonly vacuum?: LivePulled };
   readonly 'charge-began': HeldFor;
   readonly charged: HeldFor;
+  readonly 'heat-check': Pick<HeldFor, 'altitudeM'>;
   readonly 'section-hold': HeldFor;
   readonly isolation: HeldFor;
   readonly worth: Pick<HeldFor, 'earlierFinds'>;
@@ -104,6 +106,7 @@ const WORK_OUT: { readonly [K in WorkedKind]: (told: Told<K>, held: Held<K>) => 
   rise: workOutRise,
   'charge-began': workOutChargeBegan,
   charged: workOutCharged,
+  'heat-check': workOutHeat,
   isolation: workOutIsolation,
   worth: workOutWorth,
   planned: workOutPlan,

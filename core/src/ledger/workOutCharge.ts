@@ -1,7 +1,7 @@
 import { charge, type Charge } from '../charge/charge';
 import type { CalcError } from '../errors';
 import { fail, ok, type Result } from '../result';
-import { chargeRequestOf } from '../stage/charges';
+import { chargeRequestOf, type KeptCylinder } from '../stage/charges';
 import type { Told, Worked } from './kinds';
 import type { HeldFor } from './workOut';
 
@@ -11,9 +11,13 @@ const isCapillary = ({ graph }: Pick<HeldFor, 'graph'>): boolean => graph.parts.
 const metering = (held: Pick<HeldFor, 'graph'>) => (isCapillary(held) ? { metering: 'capillary' as const } : {});
 const water = ({ graph }: Pick<HeldFor, 'graph'>) => ({ water: graph.parts.some((part) => part.water === true) });
 
-/** The engine's answer to a charge as it was begun and weighed; null where none was begun. */
-export function chargeOf(held: ChargedFor): Result<Charge> | null {
-  const request = chargeRequestOf(held.facts, held.refrigerant);
+/**
+ * The engine's answer to a charge as it was begun and weighed; null where none was begun.
+ *
+ * @param next  a cylinder as it would be weighed now
+ */
+export function chargeOf(held: ChargedFor, next?: KeptCylinder): Result<Charge> | null {
+  const request = chargeRequestOf(held.facts, held.refrigerant, next);
   return request && charge({ ...request, ...metering(held), ...water(held) });
 }
 

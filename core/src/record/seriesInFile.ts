@@ -1,6 +1,7 @@
 import type { EntryContent3 } from '../ledger/entry';
 import { verifySeries } from '../series/verifySeries';
 import { bytesHash } from './chain';
+import type { Parts } from './parts';
 
 /** Where a series stands in a job's file, one part a block. */
 export const seriesPath = (series: string, sequence: number): string => `series/${series}/${String(sequence).padStart(6, '0')}.block`;
@@ -35,7 +36,7 @@ export interface SeriesFileBreak {
   readonly why: 'series-broken' | 'series-missing';
 }
 
-function blocksIn(parts: ReadonlyMap<string, Uint8Array>, series: string): readonly Uint8Array[] {
+function blocksIn(parts: Parts, series: string): readonly Uint8Array[] {
   const blocks: Uint8Array[] = [];
   for (let bytes = parts.get(seriesPath(series, 1)); bytes; bytes = parts.get(seriesPath(series, blocks.length + 1))) blocks.push(bytes);
   return blocks;
@@ -47,11 +48,7 @@ function blocksIn(parts: ReadonlyMap<string, Uint8Array>, series: string): reado
  * @param jobPath  the part of the job's own chain
  * @returns        the first that does not; null where all do
  */
-export function seriesBreak(
-  contents: readonly EntryContent3[],
-  parts: ReadonlyMap<string, Uint8Array>,
-  jobPath: string,
-): SeriesFileBreak | null {
+export function seriesBreak(contents: readonly EntryContent3[], parts: Parts, jobPath: string): SeriesFileBreak | null {
   const began = contents.filter(({ said }) => said.kind === 'series-began').map(({ said }) => String(said.told['series']));
   const said = saidHeads(contents);
   for (const series of new Set([...began, ...said.map((head) => head.series)])) {

@@ -9,6 +9,7 @@ import type { JobLink } from '../stage/jobLinks';
 import { readRecordText } from './recordText';
 import { linksMisfit } from './recordShape';
 import { seriesBreak } from './seriesInFile';
+import type { Parts } from './parts';
 
 export const JOB_FORMAT = 'kesto-job';
 export const JOB_VERSION = 1;
@@ -62,8 +63,6 @@ export interface CheckedChain extends Pick<ChainInFile, 'of' | 'name' | 'entries
 export type JobVerification =
   | { readonly intact: true; readonly job: number; readonly chains: readonly CheckedChain[] }
   | { readonly intact: false; readonly firstBroken: JobBreak };
-
-type Parts = ReadonlyMap<string, Uint8Array>;
 
 const textOf = (bytes: Uint8Array): string => utf8.encode(bytes);
 

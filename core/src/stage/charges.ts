@@ -26,8 +26,16 @@ const weighed = (facts: readonly StageFact[]): readonly FactOf<'cylinder-weighed
   return factsOf(facts.slice(began + 1), 'cylinder-weighed');
 };
 
-/** What the engine is asked of a charge as it was begun and weighed; null where none was begun. */
-export function chargeRequestOf(facts: readonly StageFact[], refrigerant: string): ChargeRequest | null {
+/** The cylinders, with one of them as it would be weighed next. */
+const withNext = (kept: readonly KeptCylinder[], next: KeptCylinder | undefined): readonly KeptCylinder[] =>
+  next === undefined ? kept : [...kept.filter(({ name }) => name !== next.name), next];
+
+/**
+ * What the engine is asked of a charge as it was begun and weighed; null where none was begun.
+ *
+ * @param next  a cylinder as it would be weighed now
+ */
+export function chargeRequestOf(facts: readonly StageFact[], refrigerant: string, next?: KeptCylinder): ChargeRequest | null {
   const began = lastOf(facts, 'charge-began');
   if (!began) return null;
   const { dataPlate, lines, maxCharge, tolerance, hosesKg, place, gwp } = began.values;
@@ -39,7 +47,11 @@ export function chargeRequestOf(facts: readonly StageFact[], refrigerant: string
     ...(hosesKg === undefined ? {} : { hosesKg }),
     ...(place ? { place } : {}),
     ...(gwp === undefined ? {} : { gwp }),
-    cylinders: cylindersOf(facts).map(({ before, after, stampedTare }) => ({ before, after, ...(stampedTare ? { stampedTare } : {}) })),
+    cylinders: withNext(cylindersOf(facts), next).map(({ before, after, stampedTare }) => ({
+      before,
+      after,
+      ...(stampedTare ? { stampedTare } : {}),
+    })),
   };
 }
 
@@ -48,6 +60,13 @@ export function openBeforeStart(facts: readonly StageFact[]): readonly BeforeSta
   const said = factsOf(facts, 'before-start').flatMap(({ values }) => [...values.seen, ...values.notHere]);
   return BEFORE_START.filter((point) => !said.includes(point));
 }
+
+/** Where a yes too many hurts somebody or bursts something: each is looked at and answered by itself. */
+const START_ONE_BY_ONE: readonly BeforeStart[] = ['valves-open', 'switch-set-back', 'bridges-out', 'somebody-at-switch'];
+
+/** What may be answered together before the first start. */
+export const startTogether = (open: readonly BeforeStart[]): readonly BeforeStart[] =>
+  open.filter((point) => !START_ONE_BY_ONE.includes(point));
 
 /** Steady for so long before readings count [min]. Source: trade [L]. */
 export const STEADY_MIN = 15;

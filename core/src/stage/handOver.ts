@@ -71,6 +71,13 @@ const ONE_BY_ONE: readonly HandOverPoint[] = [
 export const openTogether = (facts: readonly StageFact[], about: HandOverFacts): readonly HandOverPoint[] =>
   openHandOver(facts, about).filter((point) => !ONE_BY_ONE.includes(point));
 
+/** What this very job says of itself: it took nothing off, locked nothing, put nothing out of service, made no joint that is proved by itself. */
+const TOLD_BY_THE_JOB: readonly HandOverPoint[] = ['put-back', 'joint-tightness', 'locks-off', 'back-in-service'];
+
+/** What is open of the list at the end though this job never touched it: there is none of it here. */
+export const openUntouched = (facts: readonly StageFact[], about: HandOverFacts): readonly HandOverPoint[] =>
+  openHandOver(facts, about).filter((point) => TOLD_BY_THE_JOB.includes(point) && mayBeNoneHere(facts, point, about));
+
 /** Signed, and by whom; null where nobody has. */
 export const signedOff = (facts: readonly StageFact[]): FactOf<'signed-off'> | null => lastOf(facts, 'signed-off') ?? null;
 

@@ -10,6 +10,7 @@ import type { Older, SealedChain } from './checkSeal';
 import { readLabel } from './label';
 import type { Seal } from './seal';
 import { isSeal, isTreeHeadFile } from './sealShape';
+import type { Parts } from '../record/parts';
 
 const checkShape = recordMisfit(RECORD_FORMAT, RECORD_VERSIONS);
 
@@ -53,7 +54,7 @@ export function readOlderText(text: string, chains: readonly Pick<SealedChain, '
 }
 
 /** What somebody kept from before, from a job's file: where each chain stood, by its list and along its entries. */
-export function readOlderJob(parts: ReadonlyMap<string, Uint8Array>): Older | null {
+export function readOlderJob(parts: Parts): Older | null {
   const [list, seal] = [MANIFEST, SEAL_PART].map((path) => {
     const bytes = parts.get(path);
     const read = bytes ? readRecordText(utf8.encode(bytes)) : null;

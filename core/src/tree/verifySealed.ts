@@ -3,6 +3,7 @@ import { verifyRecord, type Break, type ExportedRecord, type Verification } from
 import { jobChainsIn, verifyJob, type JobBreak, type JobVerification } from '../record/verifyJob';
 import { chainOfRecord, checkSigned, type Signed, type SignedBreak } from './checkFile';
 import type { Older, SealedChain } from './checkSeal';
+import type { Parts } from '../record/parts';
 
 /** What somebody kept from before, told apart by the chains it is held against. */
 export type OlderFor = (chains: readonly SealedChain[]) => Older | null;
@@ -42,7 +43,7 @@ const withoutIn = ({ in: _in, ...broken }: SignedBreak): Omit<SignedBreak, 'in'>
  *
  * @param parts  the file's parts by their path
  */
-export function verifySealedJob(parts: ReadonlyMap<string, Uint8Array>, olderFor?: OlderFor): Result<SealedJobVerification> {
+export function verifySealedJob(parts: Parts, olderFor?: OlderFor): Result<SealedJobVerification> {
   const plain = verifyJob(parts);
   if (!plain.ok || !plain.value.intact) return plain as Result<SealedJobVerification>; // cast: as above
   const { chains, seal } = jobChainsIn(parts);

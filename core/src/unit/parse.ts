@@ -115,7 +115,7 @@ export function parseTemperature(text: string, bareUnit: 'C' | 'F', field = 'tem
   return parseWithUnit(text, { field, spellings: TEMPERATURE_SPELLINGS, bareUnit, examples: ['-18 °C', '0 °F'] });
 }
 
-const FLOW_SPELLINGS = { 'l/min': 'L/min', lpm: 'L/min', 'm3/h': 'm3/h', scfh: 'scfh', cfm: 'cfm' };
+const FLOW_SPELLINGS = { 'l/min': 'L/min', lpm: 'L/min', 'l/s': 'L/s', 'm3/h': 'm3/h', scfh: 'scfh', cfm: 'cfm', gpm: 'gpm' };
 
 /** A purge flow; a bare number is in the person's own unit. */
 export function parseFlow(text: string, bareUnit: 'L/min' | 'scfh', field = 'flow'): Result<Quantity> {
@@ -125,6 +125,18 @@ export function parseFlow(text: string, bareUnit: 'L/min' | 'scfh', field = 'flo
 /** How much a pump moves; a bare number is in the person's own unit. */
 export function parsePumpSpeed(text: string, bareUnit: 'm3/h' | 'cfm', field = 'speed'): Result<Quantity> {
   return parseWithUnit(text, { field, spellings: FLOW_SPELLINGS, bareUnit, examples: ['13.6 m3/h', '8 cfm'] });
+}
+
+/** A flow of water; a bare number is in the person's own unit. */
+export function parseWaterFlow(text: string, bareUnit: 'L/min' | 'gpm', field = 'flow'): Result<Quantity> {
+  return parseWithUnit(text, { field, spellings: FLOW_SPELLINGS, bareUnit, examples: ['42 L/min', '0.7 L/s', '11 gpm'] });
+}
+
+const DROP_SPELLINGS = { pa: 'Pa', kpa: 'kPa', bar: 'bar', mbar: 'mbar', psi: 'psi' };
+
+/** A pressure drop, which is neither absolute nor gauge; a bare number is in the person's own unit. */
+export function parsePressureDrop(text: string, bareUnit: 'kPa' | 'psi', field = 'drop'): Result<Quantity> {
+  return parseWithUnit(text, { field, spellings: DROP_SPELLINGS, bareUnit, examples: ['18 kPa', '0.18 bar', '2.6 psi'] });
 }
 
 const VACUUM_SPELLINGS = { micron: 'micron', microns: 'micron', pa: 'Pa', mbar: 'mbar' };

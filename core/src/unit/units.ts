@@ -5,7 +5,10 @@ export const MM_PER_INCH = 25.4;
 export const MASS_UNITS = { kg: 1, g: 0.001, lb: 0.45359237, oz: 0.45359237 / 16 } as const;
 export const VOLUME_UNITS = { L: 0.001, m3: 1, ft3: 0.028316846592 } as const;
 /** Volume flow at room conditions: 1 scfh = 0.4719 L/min. */
-export const FLOW_UNITS = { 'L/min': 0.001 / 60, 'm3/h': 1 / 3600, scfh: 0.028316846592 / 3600, cfm: 0.028316846592 / 60 } as const;
+export const FLOW_UNITS = {
+  ...{ 'L/min': 0.001 / 60, 'L/s': 0.001, 'm3/h': 1 / 3600 },
+  ...{ scfh: 0.028316846592 / 3600, cfm: 0.028316846592 / 60, gpm: 0.003785411784 / 60 },
+} as const;
 export const LPM_PER_M3_PER_S = 60_000;
 export const TIME_UNITS = { s: 1, min: 60, h: 3600 } as const;
 export const POWER_UNITS = { W: 1, kW: 1000 } as const;
@@ -21,7 +24,14 @@ export const ABSOLUTE_PRESSURE_UNITS = {
 export const GAUGE_PRESSURE_UNITS = { psig: 6894.757293168, barg: 100_000, kPag: 1000 } as const;
 /** Absolute by the book, gauge by the habit of whoever reads a gauge: refused where a gauge is read. */
 export const AMBIGUOUS_PRESSURE_UNITS: readonly string[] = ['Pa', 'kPa', 'bar'];
-export const PRESSURE_DIFFERENCE_UNITS = { Pa: 1, kPa: 1000, bar: 100_000, psi: 6894.757293168, micron: 0.133322387415 } as const;
+export const PRESSURE_DIFFERENCE_UNITS = {
+  Pa: 1,
+  kPa: 1000,
+  bar: 100_000,
+  mbar: 100,
+  psi: 6894.757293168,
+  micron: 0.133322387415,
+} as const;
 export const TEMPERATURE_UNITS = ['C', 'F', 'K'] as const;
 export const TEMPERATURE_DIFFERENCE_UNITS = { K: 1, Cd: 1, Fd: 5 / 9 } as const;
 

@@ -4,6 +4,6 @@ import { lazily } from '@/features/workbench/lazily';
 const FindScreen = lazily('FindScreen');
 
 export default function FindPage() {
-  const { job } = useLocalSearchParams<{ job: string }>();
-  return <FindScreen id={job} />;
+  const { job, opens } = useLocalSearchParams<{ job: string; opens?: string }>();
+  return <FindScreen id={job} opens={opens} />;
 }

@@ -4,6 +4,6 @@ import { lazily } from '@/features/workbench/lazily';
 const PullScreen = lazily('PullScreen');
 
 export default function PullPage() {
-  const { job } = useLocalSearchParams<{ job: string }>();
-  return <PullScreen id={job} />;
+  const { job, opens } = useLocalSearchParams<{ job: string; opens?: string }>();
+  return <PullScreen id={job} opens={opens} />;
 }

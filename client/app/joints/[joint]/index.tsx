@@ -5,6 +5,6 @@ const WithJoint = lazily('WithJoint');
 const JointScreen = lazily('JointScreen');
 
 export default function Page() {
-  const { joint } = useLocalSearchParams<{ joint: string }>();
-  return <WithJoint id={joint}>{(found) => <JointScreen joint={found} />}</WithJoint>;
+  const { joint, as } = useLocalSearchParams<{ joint: string; as?: string }>();
+  return <WithJoint id={joint}>{(found) => <JointScreen joint={found} asLast={as === 'last'} />}</WithJoint>;
 }

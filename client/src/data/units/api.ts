@@ -4,7 +4,7 @@ import { useUnrefused } from '@/outbox';
 import { useSitesQuery, useUnitQuery, useUnitsInfiniteQuery } from './fetched';
 import { sitesWith, unitsWith } from './pendingUnits';
 
-export { useUnitHistoryQuery } from './fetched';
+export { useSisterChargesQuery, useUnitHistoryQuery } from './fetched';
 
 /** The sites, with those that are still on their way to the server. */
 export function useSites() {

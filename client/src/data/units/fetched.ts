@@ -15,11 +15,15 @@ const unitsApi = api.injectEndpoints({
       query: (unit) => call('unitHistory', { unit }),
       providesTags: ['Unit', 'Job', 'Joint'],
     }),
+    sisterCharges: build.query<Answer<'sisterCharges'>, string>({
+      query: (unit) => call('sisterCharges', { unit }),
+      providesTags: ['Unit', 'Job'],
+    }),
     unit: build.query<Answer<'getUnit'>, string>({ query: (unit) => call('getUnit', { unit }), providesTags: ['Unit'] }),
   }),
 });
 
-export const { useSitesQuery, useUnitsInfiniteQuery, useUnitQuery, useUnitHistoryQuery } = unitsApi;
+export const { useSitesQuery, useUnitsInfiniteQuery, useUnitQuery, useUnitHistoryQuery, useSisterChargesQuery } = unitsApi;
 
 /** How many sites there are, and units on their first page, those on their way to the server as well: told without reading a plate, for the first screen. */
 export function useCounted() {

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { ListRow } from '@/ui/ListRow';
 import { Ring } from '@/ui/Ring';
-import { useTokens } from '@/ui/theme';
+import { useIsWide, useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import type { BendsWork } from './useBends';
 import { WORDS } from './words';
@@ -24,6 +24,7 @@ export function BendPoints({ begun, bends, onOpen, onLeave }: BendPointsProps) {
   const { bend, points, open } = begun;
   const { name, says } = BEND_WORDS[bend];
   const { mayMake } = bends.work;
+  const wide = useIsWide();
   return (
     <View style={styles.bend}>
       <Heading size={20}>{name.replace(/^./, (letter) => letter.toUpperCase())}</Heading>
@@ -33,7 +34,7 @@ export function BendPoints({ begun, bends, onOpen, onLeave }: BendPointsProps) {
       <Words size={14} bold tone={open === 0 ? 'teal' : 'amber'}>
         {WORDS.left(open, points.length)}
       </Words>
-      <View role="list" aria-label={name}>
+      <View role="list" aria-label={name} style={wide ? styles.beside : null}>
         {points.map((row) => (
           <Point key={row.point} row={row} begun={begun} bends={bends} onOpen={() => onOpen(row)} />
         ))}
@@ -48,8 +49,9 @@ function Point({ row, begun, bends, onOpen }: { row: BendRowSaid; begun: Begun; 
   const { name, asks } = BEND_POINT_WORDS[point];
   const { mayMake, busy } = bends.work;
   const t = useTokens();
+  const wide = useIsWide();
   return (
-    <View role="listitem" style={[styles.point, { borderColor: t.rule }]}>
+    <View role="listitem" style={[styles.point, { borderColor: t.rule }, wide ? styles.half : null]}>
       <ListRow onPress={mayMake ? onOpen : null} style={styles.noRule}>
         <Ring state={said ? 'done' : 'open'} size={26} />
         <View style={styles.says}>
@@ -85,6 +87,8 @@ function Point({ row, begun, bends, onOpen }: { row: BendRowSaid; begun: Begun; 
 
 const styles = StyleSheet.create({
   bend: { gap: 8 },
+  beside: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
+  half: { width: '48%' },
   point: { borderBottomWidth: 1 },
   noRule: { borderBottomWidth: 0 },
   says: { flex: 1 },

@@ -1,5 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { lastOf, type CircuitGraph } from '@kesto/core';
+import { useState } from 'react';
 import { useStage } from '@/data/stages/useStage';
 import { WithCircuit } from '@/features/stage';
 import { ChargePlanning } from './plan/ChargePlanning';
@@ -12,8 +13,10 @@ export function ChargeScreen({ id }: { id: string }) {
 
 function Ready({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
   const work = useStage(job, 'charge');
-  return lastOf(work.facts, 'charge-began') ? (
-    <ChargeWeighing job={job} graph={graph} work={work} />
+  const isBegun = lastOf(work.facts, 'charge-began') !== undefined;
+  const [wasPlanned] = useState(!isBegun);
+  return isBegun ? (
+    <ChargeWeighing job={job} graph={graph} work={work} isBegunNow={wasPlanned} />
   ) : (
     <ChargePlanning job={job} graph={graph} work={work} />
   );

@@ -1,35 +1,29 @@
 import type { Drawn, UnitView } from '@kesto/contract';
-import { CIRCUIT_FILE } from '@kesto/contract';
-import { movePart, readCircuit, type CircuitGraph } from '@kesto/core';
-import { calcErrorText } from '@kesto/contract/wording';
+import type { CircuitGraph } from '@kesto/core';
 import { format } from 'date-fns/format';
-import { useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
-import { View } from 'react-native';
-import { v7 as uuid } from 'uuid';
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import { useMayMake } from '@/session/useMayMake';
 import { useUnit } from '@/data/units/api';
-import { useWrite } from '@/outbox';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { Words } from '@/ui/Words';
-import { drawingWrite, useCircuitDrawing } from '@/data/circuits/api';
+import { useCircuitDrawing } from '@/data/circuits/api';
 import type { Draw } from './draw';
 import { jointsHere } from './jointsHere';
-import { pickCircuit } from './pickCircuit';
 import { PartPanel } from './PartPanel';
 import { PlanHere } from './PlanHere';
-import { saveCircuit } from './saveCircuit';
 import { TemplatePicker } from './TemplatePicker';
 import { TubePanel } from './TubePanel';
-import { useCircuitDraft } from './useCircuitDraft';
-import { doneAt, waitingText, type Waiting } from './waiting';
+import { useCircuitScreen, type CircuitWork } from './useCircuitScreen';
+import { waitingText, type Waiting } from './waiting';
+import { WORDS } from './words';
 
 /** A circuit as a drawing that is edited by tapping. */
 export function CircuitScreen({ unitId, circuitId }: { unitId: string; circuitId: string }) {
@@ -45,130 +39,116 @@ export function CircuitScreen({ unitId, circuitId }: { unitId: string; circuitId
   );
 }
 
-const namesTrimmed = (graph: CircuitGraph): CircuitGraph => ({
-  ...graph,
-  parts: graph.parts.map((part) => (part.name ? { ...part, name: part.name.trim() } : part)),
-});
-
-/** What stands in the way of keeping it, in words. */
-function problemsOf(graph: CircuitGraph | null): readonly string[] {
-  const read = graph ? readCircuit(graph) : null;
-  return read && !read.ok ? read.errors.map((error) => calcErrorText(error)) : [];
+interface ReadyProps {
+  readonly unit: UnitView;
+  readonly circuitId: string;
+  readonly drawn: Drawn;
 }
 
-function Ready({ unit, circuitId, drawn: { drawing } }: { unit: UnitView; circuitId: string; drawn: Drawn }) {
-  const router = useRouter();
+function Ready({ unit, circuitId, drawn }: ReadyProps) {
   const wide = useIsWide();
-  const units = useUnits();
   const mayMake = useMayMake();
-  const draft = useCircuitDraft(circuitId, drawing?.circuit ?? null);
-  const [chosen, setChosen] = useState<Chosen>(null);
-  const [waiting, setWaiting] = useState<Waiting | null>(null);
-  const [fileProblem, setFileProblem] = useState<string | null>(null);
-  const { keep, busy, problem } = useWrite();
-  const { graph } = draft;
-  const problems = problemsOf(graph);
-  const circuit = unit.circuits.find(({ id }) => id === circuitId);
-  const draw: Draw = (next, then, move) => {
-    draft.draw(next, move);
-    setChosen(then);
-  };
-  /** What was begun is done at the tube that is tapped; a tap on anything else leaves it. */
-  function choose(next: Chosen) {
-    setWaiting(null);
-    const done = graph && waiting && next && 'link' in next ? doneAt(graph, waiting, next.link) : null;
-    if (done) draw(done.graph, done.then);
-    else setChosen(next);
-  }
-  const move = (part: string, link: number) => {
-    const moved = graph && movePart(graph, part, link);
-    if (moved && moved !== graph) draw(moved, { part });
-  };
-  async function store() {
-    if (!graph || !(await keep(drawingWrite(circuitId, unit.id, uuid(), namesTrimmed(graph))))) return;
-    draft.forget();
-    router.push(`/units/${unit.id}`);
-  }
-  async function read() {
-    const picked = await pickCircuit();
-    setFileProblem(picked && 'problem' in picked ? picked.problem : null);
-    if (picked && 'graph' in picked) draw(picked.graph, null);
-  }
-  const panel =
-    graph && mayMake ? (
-      <View style={{ gap: 12 }}>
-        <Panel key={JSON.stringify(chosen)} circuit={circuitId} graph={graph} chosen={chosen} draw={draw} waitFor={setWaiting}>
-          <PlanHere unitId={unit.id} circuitId={circuitId} joints={jointsHere(graph, chosen, units)} touched={draft.touched} />
-        </Panel>
-        {!wide && draft.undo ? <FrameKey quiet label="undo" onPress={draft.undo} /> : null}
-      </View>
-    ) : null;
+  const work = useCircuitScreen(unit, circuitId, drawn);
+  const { draft, graph, chosen, setChosen, waiting, busy } = work;
+  const { drawing } = drawn;
+  const panel = graph && mayMake ? <ChosenPanel unitId={unit.id} circuitId={circuitId} graph={graph} work={work} /> : null;
   const isOver = !wide && chosen !== null && waiting === null && panel !== null;
+  const keep = {
+    label: busy ? WORDS.keeping : draft.touched ? WORDS.keepDrawing : WORDS.drawn,
+    disabled: busy || !draft.touched || work.problems.length > 0,
+    onPress: work.store,
+  };
+  const undo = draft.undo ? { label: WORDS.undo, onPress: draft.undo } : undefined;
   return (
     <Sheet
       tag={unit.tag}
-      title={circuit?.name.startsWith('circuit') ? circuit.name : `circuit ${circuit?.name ?? ''}`}
-      subtitle={drawing ? `drawn by ${drawing.by}, ${format(new Date(drawing.at), 'd MMM yyyy')}` : 'not drawn yet'}
+      title={WORDS.title(work.name)}
+      subtitle={drawing ? WORDS.drawnBy(drawing.by, format(new Date(drawing.at), 'd MMM yyyy')) : WORDS.notDrawn}
       up={{ label: unit.tag, href: `/units/${unit.id}` }}
       cells={{ here: 'unit', unit: { name: unit.tag, href: `/units/${unit.id}` } }}
-      action={
-        mayMake && graph
-          ? {
-              label: busy ? 'Keeping' : draft.touched ? 'Keep the drawing' : 'Drawn',
-              disabled: busy || !draft.touched || problems.length > 0,
-              onPress: () => void store(),
-            }
-          : undefined
-      }
-      round={isOver ? { label: 'close', onPress: () => setChosen(null) } : draft.undo ? { label: 'undo', onPress: draft.undo } : undefined}
+      action={mayMake && graph ? keep : undefined}
+      round={isOver ? { label: WORDS.close, onPress: () => setChosen(null) } : undo}
       over={isOver ? panel : null}
       overOpen={isOver}
       aside={
-        <View style={{ gap: 12 }}>
+        <View style={styles.aside}>
           {waiting || isOver ? null : panel}
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            {draft.redo ? <FrameKey label="Redo" onPress={draft.redo} /> : null}
-            {draft.touched && drawing ? <FrameKey label="Back to what was kept" onPress={draft.forget} /> : null}
-            {graph ? (
-              <FrameKey
-                label="Save as a file"
-                onPress={() => saveCircuit({ ...CIRCUIT_FILE, name: `${unit.tag} ${circuit?.name ?? ''}`.trim(), circuit: graph })}
-              />
-            ) : null}
-            {mayMake ? <FrameKey label="Read from a file" onPress={() => void read()} /> : null}
-          </View>
+          <FileKeys work={work} isKept={drawing !== null} />
         </View>
       }
     >
-      {problem ? <Failed message={problem.message} /> : null}
-      {fileProblem ? <Failed message={fileProblem} /> : null}
-      {problems.map((text) => (
+      {work.failed.map((text) => (
+        <Failed key={text} message={text} />
+      ))}
+      {work.problems.map((text) => (
         <Words key={text} bold tone="red" role="alert">
           {text}
         </Words>
       ))}
-      {graph ? (
-        <>
-          {waiting ? (
-            <View role="status" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'center' }}>
-              <Words bold>{waitingText(graph, waiting)}</Words>
-              <FrameKey label="Leave it" onPress={() => setWaiting(null)} />
-            </View>
-          ) : null}
-          <CircuitDrawing
-            graph={graph}
-            upright={!wide}
-            maxHeight={wide ? 560 : 640}
-            chosen={chosen}
-            units={units}
-            {...(mayMake ? { onChoose: choose, onMove: move } : {})}
-          />
-          <Legend />
-        </>
-      ) : mayMake ? (
-        <TemplatePicker onPick={(template) => draw(template, null)} />
-      ) : null}
+      {graph ? <Paper graph={graph} work={work} /> : mayMake ? <TemplatePicker onPick={(template) => work.draw(template, null)} /> : null}
     </Sheet>
+  );
+}
+
+/** What is begun, the drawing, what its signs mean. */
+function Paper({ graph, work }: { graph: CircuitGraph; work: CircuitWork }) {
+  const wide = useIsWide();
+  const units = useUnits();
+  const mayMake = useMayMake();
+  return (
+    <>
+      {work.waiting ? (
+        <View role="status" style={styles.waiting}>
+          <Words bold>{waitingText(graph, work.waiting)}</Words>
+          <FrameKey label={WORDS.leaveIt} onPress={() => work.setWaiting(null)} />
+        </View>
+      ) : null}
+      <CircuitDrawing
+        graph={graph}
+        upright={!wide}
+        maxHeight={wide ? 560 : 640}
+        chosen={work.chosen}
+        units={units}
+        {...(mayMake ? { onChoose: work.choose, onMove: work.move } : {})}
+      />
+      <Words size={14} tone="ink2">
+        {WORDS.legend}
+      </Words>
+    </>
+  );
+}
+
+/** Undone again, left, saved, read. */
+function FileKeys({ work: { draft, graph, save, read }, isKept }: { work: CircuitWork; isKept: boolean }) {
+  const mayMake = useMayMake();
+  return (
+    <View style={styles.keys}>
+      {draft.redo ? <FrameKey label={WORDS.redo} onPress={draft.redo} /> : null}
+      {draft.touched && isKept ? <FrameKey label={WORDS.backToKept} onPress={draft.forget} /> : null}
+      {graph ? <FrameKey label={WORDS.saveFile} onPress={() => void save()} /> : null}
+      {mayMake ? <FrameKey label={WORDS.readFile} onPress={read} /> : null}
+    </View>
+  );
+}
+
+interface ChosenProps {
+  readonly unitId: string;
+  readonly circuitId: string;
+  readonly graph: CircuitGraph;
+  readonly work: CircuitWork;
+}
+
+/** What can be done with what is chosen. */
+function ChosenPanel({ unitId, circuitId, graph, work: { chosen, draft, draw, setWaiting } }: ChosenProps) {
+  const wide = useIsWide();
+  const units = useUnits();
+  return (
+    <View style={styles.aside}>
+      <Panel key={JSON.stringify(chosen)} circuit={circuitId} graph={graph} chosen={chosen} draw={draw} waitFor={setWaiting}>
+        <PlanHere unitId={unitId} circuitId={circuitId} joints={jointsHere(graph, chosen, units)} touched={draft.touched} />
+      </Panel>
+      {!wide && draft.undo ? <FrameKey quiet label={WORDS.undo} onPress={draft.undo} /> : null}
+    </View>
   );
 }
 
@@ -192,8 +172,7 @@ function Panel({ circuit, graph, chosen, draw, waitFor, children }: PanelProps) 
     );
   const index = chosen && 'link' in chosen ? chosen.link : -1;
   const link = graph.links[index];
-  if (!link)
-    return <Words tone="ink2">Tap a tube or a part: everything can be changed. With a mouse, a part is dragged to another tube.</Words>;
+  if (!link) return <Words tone="ink2">{WORDS.tapAnything}</Words>;
   return (
     <>
       {children}
@@ -202,10 +181,8 @@ function Panel({ circuit, graph, chosen, draw, waitFor, children }: PanelProps) 
   );
 }
 
-function Legend() {
-  return (
-    <Words size={14} tone="ink2">
-      Filled tube: high side. Empty tube: low side. A tick on a valve: seen to shut; a cross: it does not.
-    </Words>
-  );
-}
+const styles = StyleSheet.create({
+  aside: { gap: 12 },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  waiting: { flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'center' },
+});

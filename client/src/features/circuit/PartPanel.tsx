@@ -12,7 +12,7 @@ import {
   type CircuitPart,
 } from '@kesto/core';
 import { useState, type ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { drawnName } from '@kesto/contract/wording';
 import { CheckRow } from '@/ui/CheckRow';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -23,6 +23,7 @@ import { KindChoice } from './KindChoice';
 import { hasLimits, LimitFields } from './LimitFields';
 import type { Waiting } from './waiting';
 import type { Draw } from './draw';
+import { WORDS } from './words';
 
 const VALVE_STATES = [
   { value: 'unknown', label: 'not known' },
@@ -30,6 +31,9 @@ const VALVE_STATES = [
   { value: 'stripped', label: 'stripped' },
   { value: 'seized', label: 'seized' },
 ] as const;
+const STANDS = [{ value: 'open', label: 'stands open' }, { value: 'shut', label: 'stands shut' }] as const; // prettier-ignore
+const CORES = [{ value: 'in', label: 'core in' }, { value: 'out', label: 'core out' }] as const; // prettier-ignore
+const WAYS = [{ value: 'one', label: 'one way' }, { value: 'both', label: 'both ways' }] as const; // prettier-ignore
 type ValveState = (typeof VALVE_STATES)[number]['value'];
 
 const stateOf = ({ closes, fault }: CircuitPart): ValveState =>
@@ -53,72 +57,21 @@ interface PartPanelProps {
 
 /** What can be said of, and done with, the part that was tapped. */
 export function PartPanel({ circuit, graph, part, draw, waitFor, children }: PartPanelProps) {
-  const [replacing, setReplacing] = useState(false);
   const change = (to: (p: CircuitPart) => CircuitPart) => draw(changePart(graph, part.id, to), { part: part.id });
-  const isHung = HUNG_KINDS.includes(part.kind);
+  const named = (name: string) =>
+    changePart(graph, part.id, ({ name: _before, ...rest }) => (name.trim() === '' ? rest : { ...rest, name }));
   return (
-    <View style={{ gap: 12 }}>
+    <View style={styles.panel}>
       <Heading size={20}>{drawnName(graph, part.id)}</Heading>
       <Words size={15} tone="ink2">
         {CIRCUIT_KIND_WORDS[part.kind]}
       </Words>
       {children}
-      <TextField
-        label="name on the drawing"
-        value={part.name ?? ''}
-        onChange={(name) =>
-          draw(
-            changePart(graph, part.id, ({ name: _before, ...rest }) => (name.trim() === '' ? rest : { ...rest, name })),
-            { part: part.id },
-            `name ${part.id}`,
-          )
-        }
-      />
-      {part.kind === 'valve' ? (
-        <>
-          <Words size={15}>Does it really shut?</Words>
-          <Choice
-            label="does it shut"
-            value={stateOf(part)}
-            options={VALVE_STATES}
-            onChange={(state) => change((p) => inState(p, state))}
-          />
-          <Choice
-            label="how it stands"
-            value={part.open === false ? 'shut' : 'open'}
-            options={[
-              { value: 'open', label: 'stands open' },
-              { value: 'shut', label: 'stands shut' },
-            ]}
-            onChange={(stands) => change(({ open: _open, ...rest }) => (stands === 'shut' ? { ...rest, open: false } : rest))}
-          />
-        </>
-      ) : null}
-      {part.kind === 'port' ? (
-        <Choice
-          label="core"
-          value={part.core ?? 'in'}
-          options={[
-            { value: 'in', label: 'core in' },
-            { value: 'out', label: 'core out' },
-          ]}
-          onChange={(core) => change((p) => ({ ...p, core }))}
-        />
-      ) : null}
-      {part.kind === 'drier' ? (
-        <Choice
-          label="which way it works"
-          value={part.twoWay ? 'both' : 'one'}
-          options={[
-            { value: 'one', label: 'one way' },
-            { value: 'both', label: 'both ways' },
-          ]}
-          onChange={(way) => change(({ twoWay: _before, ...rest }) => (way === 'both' ? { ...rest, twoWay: true } : rest))}
-        />
-      ) : null}
+      <TextField label={WORDS.name} value={part.name ?? ''} onChange={(name) => draw(named(name), { part: part.id }, `name ${part.id}`)} />
+      <OfItsKind part={part} change={change} />
       {MAY_HOLD_WATER.includes(part.kind) ? (
         <CheckRow
-          label="water or brine on its other side"
+          label={WORDS.water}
           checked={part.water ?? false}
           onChange={(water) => change(({ water: _before, ...rest }) => (water ? { ...rest, water } : rest))}
         />
@@ -132,9 +85,62 @@ export function PartPanel({ circuit, graph, part, draw, waitFor, children }: Par
         />
       ) : null}
       {part.kind === 'condenser' || part.kind === 'evaporator' ? <FanChoice graph={graph} part={part} draw={draw} /> : null}
+      <Replacing graph={graph} part={part} draw={draw} />
+      {MOVABLE(part.kind) ? <FrameKey label={WORDS.move} onPress={() => waitFor({ move: part.id })} /> : null}
+      <FrameKey label={WORDS.takeOut} onPress={() => draw(removePart(graph, part.id), null)} />
+    </View>
+  );
+}
+
+interface KindProps {
+  readonly part: CircuitPart;
+  readonly change: (to: (part: CircuitPart) => CircuitPart) => void;
+}
+
+/** What is asked of a valve, a port, a drier alone. */
+function OfItsKind({ part, change }: KindProps) {
+  if (part.kind === 'valve') return <OfAValve part={part} change={change} />;
+  if (part.kind === 'port')
+    return <Choice label={WORDS.core} value={part.core ?? 'in'} options={CORES} onChange={(core) => change((p) => ({ ...p, core }))} />;
+  if (part.kind !== 'drier') return null;
+  return (
+    <Choice
+      label={WORDS.whichWay}
+      value={part.twoWay ? 'both' : 'one'}
+      options={WAYS}
+      onChange={(way) => change(({ twoWay: _before, ...rest }) => (way === 'both' ? { ...rest, twoWay: true } : rest))}
+    />
+  );
+}
+
+function OfAValve({ part, change }: KindProps) {
+  return (
+    <>
+      <Words size={15}>{WORDS.reallyShuts}</Words>
+      <Choice label={WORDS.shuts} value={stateOf(part)} options={VALVE_STATES} onChange={(state) => change((p) => inState(p, state))} />
+      <Choice
+        label={WORDS.stands}
+        value={part.open === false ? 'shut' : 'open'}
+        options={STANDS}
+        onChange={(stands) => change(({ open: _open, ...rest }) => (stands === 'shut' ? { ...rest, open: false } : rest))}
+      />
+    </>
+  );
+}
+
+/** It is something else, or something hangs on it. */
+function Replacing({ graph, part, draw }: Pick<PartPanelProps, 'graph' | 'part' | 'draw'>) {
+  const [replacing, setReplacing] = useState(false);
+  const isHung = HUNG_KINDS.includes(part.kind);
+  const hang = (kind: CircuitPart['kind']) => {
+    const edited = hangPart(graph, part.id, kind);
+    draw(edited.graph, edited.made ? { part: edited.made } : null);
+  };
+  return (
+    <>
       {replacing ? (
         <KindChoice
-          title="Replace it by"
+          title={WORDS.replaceBy}
           kinds={isHung ? HUNG_KINDS : [...INLINE_KINDS, 'compressor']}
           onPick={(kind) => {
             setReplacing(false);
@@ -142,24 +148,20 @@ export function PartPanel({ circuit, graph, part, draw, waitFor, children }: Par
           }}
         />
       ) : (
-        <FrameKey label="It is something else" onPress={() => setReplacing(true)} />
+        <FrameKey label={WORDS.somethingElse} onPress={() => setReplacing(true)} />
       )}
       {isHung ? null : (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={styles.keys}>
           {HUNG_KINDS.map((kind) => (
-            <FrameKey
-              key={kind}
-              label={`+ ${CIRCUIT_KIND_WORDS[kind]}`}
-              onPress={() => {
-                const edited = hangPart(graph, part.id, kind);
-                draw(edited.graph, edited.made ? { part: edited.made } : null);
-              }}
-            />
+            <FrameKey key={kind} label={`+ ${CIRCUIT_KIND_WORDS[kind]}`} onPress={() => hang(kind)} />
           ))}
         </View>
       )}
-      {MOVABLE(part.kind) ? <FrameKey label="Move it to another tube" onPress={() => waitFor({ move: part.id })} /> : null}
-      <FrameKey label="Take it out" onPress={() => draw(removePart(graph, part.id), null)} />
-    </View>
+    </>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 12 },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

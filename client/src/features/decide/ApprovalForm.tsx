@@ -8,9 +8,18 @@ import { NoteForm } from '@/features/stage';
 import type { StageWork } from '@/data/stages/useStage';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
+
+interface ApprovalFormProps {
+  readonly work: StageWork;
+  readonly about: PriceFacts;
+  /** Nothing but the yes keeps the stage open: with it the stage is ended. */
+  readonly onDecided: (() => void) | null;
+  readonly onKept: () => void;
+}
 
 /** Who said yes, to what, how; or whom it waits for. */
-export function ApprovalForm({ work, about, onKept }: { work: StageWork; about: PriceFacts; onKept: () => void }) {
+export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormProps) {
   const router = useRouter();
   const [how, setHow] = useState<ApprovalWay>('phone');
   const held = openChecks(about);
@@ -23,10 +32,10 @@ export function ApprovalForm({ work, about, onKept }: { work: StageWork; about: 
         fields={{ by: 'who said yes', for: 'to what', amount: 'price, where one was named' }}
         optional={['amount']}
         main
-        label="Keep the yes"
+        label={onDecided ? WORDS.keepYesAndGo : WORDS.keepYes}
         busy={work.busy}
         onKeep={({ by = '', for: what = '', amount = '' }) =>
-          then(work.note('approval', { by, how, for: what, ...(amount === '' ? {} : { amount }) }))
+          closing(onDecided ?? onKept)(work.note('approval', { by, how, for: what, ...(amount === '' ? {} : { amount }) }))
         }
       >
         <Choice

@@ -1,5 +1,5 @@
 import { ISOLATION_METHOD_WORDS } from '@kesto/contract/wording';
-import { ENGINE_VERSION, ISOLATION_METHODS, type IsolationMethod } from '@kesto/core';
+import { ISOLATION_METHODS, type IsolationMethod } from '@kesto/core';
 import { writeMass, type UnitPreferences } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -13,6 +13,7 @@ import { useFigures } from '@/forms/useFigures';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import type { IsolationWork } from './useIsolation';
+import { WORDS } from './words';
 
 const FIGURES = {
   reason: { label: 'why another way than advised', kind: 'words', optional: true },
@@ -25,7 +26,7 @@ const takenOutText = (kg: number | null, units: UnitPreferences) => ({ takeOut: 
 /** Which way is taken; another than the advised one with its reason. */
 export function KeepIsolation({ isolation, work, onKept }: { isolation: IsolationWork; work: StageWork; onKept: () => void }) {
   const units = useUnits();
-  const { answer, seen, chargeKg, takeOutKg } = isolation;
+  const { answer, takeOutKg } = isolation;
   const [method, setMethod] = useState<IsolationMethod>(answer?.method ?? 'recover-all');
   const figures = useFigures(
     work.keptAs(`isolation.${isolation.work.join('+')}`),
@@ -38,18 +39,8 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
   }
   if (!answer) return <Words>Tap the part that is to be opened first.</Words>;
   const differs = method !== answer.method;
-  async function keep({ reason, takeOut }: Read<typeof FIGURES>): Promise<boolean> {
-    if (!answer) return false;
-    const { open, close, closeAfter, staysFull } = answer;
-    const isAdvised = differs ? { open: [], close: [], closeAfter: [], staysFull: [] } : { open, close, closeAfter, staysFull };
-    const kept = work.note('isolation', {
-      ...{ work: isolation.work, advised: answer.method, method, ...seen, ...isAdvised, engineVersion: ENGINE_VERSION },
-      ...(chargeKg === undefined ? {} : { chargeKg }),
-      ...(takeOut ? { takeOutKg: massKg(takeOut) } : {}),
-      ...(differs && reason !== undefined ? { reason } : {}),
-    });
-    return closing(onKept)(kept);
-  }
+  const keep = ({ reason, takeOut }: Read<typeof FIGURES>) =>
+    closing(onKept)(isolation.keepWay(work, { method, reason, takeOutKg: takeOut && massKg(takeOut) }));
   return (
     <View style={{ gap: 12 }}>
       <Heading size={20}>How it is isolated</Heading>
@@ -62,7 +53,7 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
       {differs ? <FigureFields figures={figures} of={['reason']} /> : null}
       <FigureFields figures={figures} of={['takeOut']} />
       <KeepKey
-        label="Keep this way"
+        label={WORDS.keepWay}
         busy={work.busy}
         disabled={differs && figures.textOf('reason').trim() === ''}
         onPress={() => void figures.submit(keep)}

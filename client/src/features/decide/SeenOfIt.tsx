@@ -5,6 +5,7 @@ import { CheckRow } from '@/ui/CheckRow';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import type { Seen } from './useIsolation';
+import { WORDS } from './words';
 
 const TICKED = {
   runs: 'the compressor runs',
@@ -28,12 +29,12 @@ function withLeak({ lowSideLeak: _before, ...seen }: Seen, leak: Leak): Seen {
 interface SeenOfItProps {
   readonly seen: Seen;
   readonly onChange: (seen: Seen) => void;
-  /** Null until a way was kept: the first is kept by the pill. */
-  readonly onKeep: (() => void) | null;
+  /** Keeps another way, or another weight; null until there is one at all. The advised one is kept by the pill. */
+  readonly onOther: (() => void) | null;
 }
 
 /** What decides how the work is got at and no drawing can know. */
-export function SeenOfIt({ seen, onChange, onKeep }: SeenOfItProps) {
+export function SeenOfIt({ seen, onChange, onOther }: SeenOfItProps) {
   const keys = Object.keys(TICKED) as Ticked[]; // cast: the keys of this very object
   return (
     <View style={styles.all}>
@@ -57,7 +58,7 @@ export function SeenOfIt({ seen, onChange, onKeep }: SeenOfItProps) {
           />
         </View>
       ) : null}
-      {onKeep ? <FrameKey label="Keep it anew" onPress={onKeep} /> : null}
+      {onOther ? <FrameKey label={WORDS.otherWay} onPress={onOther} /> : null}
     </View>
   );
 }

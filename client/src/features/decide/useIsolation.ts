@@ -1,5 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import {
+  ENGINE_VERSION,
   factsOf,
   foundOnLowSide,
   isolate,
@@ -17,6 +18,7 @@ import {
   type StageFact,
 } from '@kesto/core';
 import { useMemo, useState } from 'react';
+import type { StageWork } from '@/data/stages/useStage';
 
 /** What was seen of the machine, as far as it decides how the work is got at. */
 export interface Seen {
@@ -30,6 +32,13 @@ export interface Seen {
 
 /** Cores are changed by tool under pressure, seals are of the part itself. */
 const OPENS: readonly AlsoOpenedKind[] = ['drier', 'twin'];
+
+/** A way that is kept: what it takes out [kg], and why it is not the advised one. */
+interface Way {
+  readonly method: IsolationMethod;
+  readonly takeOutKg?: number | undefined;
+  readonly reason?: string | undefined;
+}
 
 const NOTHING_SEEN: Seen = { runs: false, airInside: false, jointOpen: false };
 
@@ -81,10 +90,28 @@ export function useIsolation(job: JobView, graph: CircuitGraph, facts: readonly 
   /** By the way that is taken [kg]; null where it cannot be told. */
   const takeOutKg = (method: IsolationMethod) =>
     toTakeOutKg({ method, insideKg: chargeKg, circuit: graph, emptied: answer?.emptied ?? [] });
+  /** Keeps a way; another than the advised one with its reason. True once it is safe on the device. */
+  const keepWay = (stage: StageWork, way: Way): Promise<boolean> => {
+    if (!answer) return Promise.resolve(false);
+    const { open, close, closeAfter, staysFull } = answer;
+    const isAdvised = way.method === answer.method;
+    const valves = isAdvised ? { open, close, closeAfter, staysFull } : { open: [], close: [], closeAfter: [], staysFull: [] };
+    return stage.note('isolation', {
+      ...{ work, advised: answer.method, method: way.method, ...seen, ...valves, engineVersion: ENGINE_VERSION },
+      ...(chargeKg === undefined ? {} : { chargeKg }),
+      ...(way.takeOutKg === undefined ? {} : { takeOutKg: way.takeOutKg }),
+      ...(!isAdvised && way.reason !== undefined ? { reason: way.reason } : {}),
+    });
+  };
+  /** As it is advised, with what it takes out. */
+  const keepAdvised = (stage: StageWork): Promise<boolean> => {
+    if (!answer) return Promise.resolve(false);
+    return keepWay(stage, { method: answer.method, takeOutKg: takeOutKg(answer.method) ?? undefined });
+  };
   /** What is changed as well is opened as well. */
   const alsoOpens = (what: AlsoOpenedKind, place: string) => OPENS.includes(what) && !work.includes(place) && setWork([...work, place]);
   /** The way was kept for other work than this. */
   const isKeptWay = isSameWork(lastOf(facts, 'isolation')?.values.work ?? [], work);
-  return { work, toggle, alsoOpens, isKeptWay, seen, setSeen, answer, chargeKg, takeOutKg };
+  return { work, toggle, alsoOpens, isKeptWay, seen, setSeen, answer, takeOutKg, keepWay, keepAdvised };
 }
 export type IsolationWork = ReturnType<typeof useIsolation>;

@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { press, showScreen, type, went } from '@/testing/screen';
+import { press, settle, showScreen, type, went } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import { FindScreen } from './FindScreen';
 
@@ -115,4 +115,28 @@ test('what was noted wrong is put right by an entry of its own, or struck out, e
   await type('why it is put right', 'of another machine');
   await press('Strike it out');
   expect(screen.getByText(/^struck out by .* of another machine$/)).toBeTruthy();
+});
+
+test('the form that comes next in the job lies open, and what is lost is asked after what is complained of', async () => {
+  const answers = { ...stageAnswers(jobWithStages([])), 'PUT jobs/job/stages/*': {} };
+  const { writes } = await showScreen(<FindScreen id="job" opens="complaint" />, { answers });
+  await type('complaint', 'the vault creeps up');
+  await press('Keep the complaint');
+  expect(bodies(writes)).toMatchObject([{ kind: 'complaint', values: { text: 'the vault creeps up' } }]);
+  expect(screen.getByLabelText('added, or missing')).toBeTruthy();
+});
+
+test('a complaint that was noted before does not open its form again', async () => {
+  await showScreen(<FindScreen id="job" opens="complaint" />, { answers: stageAnswers(jobWithStages([COMPLAINT])) });
+  expect(screen.queryByText('Keep the complaint')).toBeNull();
+});
+
+test('the next place shows nothing: one tap, by what was used last', async () => {
+  const { writes } = await show([COMPLAINT, ['find', 'checked-place', { place: 'gas-port', method: 'sniffer', result: 'nothing' }]]);
+  const before = screen.getAllByLabelText(/^sniffer, nothing: /).length;
+  fireEvent.press(screen.getAllByLabelText(/^sniffer, nothing: /)[0]!);
+  await settle();
+  expect(screen.getAllByText('sniffer, nothing')).toHaveLength(2);
+  expect(bodies(writes)[0]).toMatchObject({ kind: 'checked-place', values: { method: 'sniffer', result: 'nothing' } });
+  expect(before).toBeGreaterThan(0);
 });

@@ -90,14 +90,15 @@ export function NoteForm({ end, work, onKept }: FormProps) {
 const SIGN = { name: { label: 'name', kind: 'name' }, role: { label: 'signs as', kind: 'name', hint: 'as for the owner' } } as const;
 
 /** Somebody signs, by name and hand; what is open is named to them first. */
-export function SignForm({ end, work, onKept }: FormProps) {
+export function SignForm({ end, work, onKept, onClosed }: FormProps & { readonly onClosed: () => void }) {
   const figures = useFigures(work.keptAs('sign'), SIGN);
   const [drawn, setDrawn] = useState('');
   const [round, setRound] = useState(0);
-  const keep = () =>
+  const closes = work.gates.every(({ gate }) => gate === 'not-signed');
+  const keep = (then: () => void) =>
     figures.submit(async ({ name, role }) => {
       const isSafe = await end.sign(name, role, drawn);
-      if (isSafe) onKept();
+      if (isSafe) then();
       return isSafe;
     });
   return (
@@ -119,7 +120,14 @@ export function SignForm({ end, work, onKept }: FormProps) {
       <FigureFields figures={figures} />
       <SignatureField onDrawn={setDrawn} round={round} />
       <FrameKey quiet label={WORDS.clear} onPress={() => (setDrawn(''), setRound(round + 1))} />
-      <KeepKey label={WORDS.keepSign} busy={work.busy} onPress={() => void keep()} />
+      {closes ? (
+        <>
+          <KeepKey label={WORDS.signAndClose} busy={work.busy} onPress={() => void keep(onClosed)} />
+          <FrameKey quiet label={WORDS.signOnly} disabled={work.busy} onPress={() => void keep(onKept)} />
+        </>
+      ) : (
+        <KeepKey label={WORDS.keepSign} busy={work.busy} onPress={() => void keep(onKept)} />
+      )}
     </View>
   );
 }

@@ -104,3 +104,30 @@ test('an owner who said no: the list claims nothing that was not done, and it is
   expect(screen.queryByText('caps on and sniffed')).toBeNull();
   expect(screen.getByText('Sign')).toBeTruthy();
 });
+
+test('what this very job never touched is answered in one tap; what it did lock stays to be answered', async () => {
+  const open = ['put-back', 'locks-off', 'back-in-service', 'joint-tightness'];
+  const job = jobWithStages(
+    [['make-safe', 'locked-off', { keyHolder: 'Ilta Varro' }], ...ALL.filter(([, , { point }]) => !open.includes(point))] as never, // cast: kinds of these very stages
+    { stage: 'hand-over' },
+  );
+  const { writes } = await showScreen(<HandOverScreen id="job" />, { answers: { ...stageAnswers(job), 'PUT jobs/job/stages/*': {} } });
+  await press('The 3 this job never touched: none here');
+  await settle();
+  const said = writes.map(({ body }) => (body as { values: { point: string; answer: string } }).values);
+  expect(said).toHaveLength(3);
+  expect(said).not.toContainEqual(expect.objectContaining({ point: 'locks-off' }));
+  expect(said.every(({ answer }) => answer === 'none-here')).toBe(true);
+});
+
+test('with nothing else open whoever signs closes the job by the same key, or leaves it open', async () => {
+  const answers = { ...stageAnswers(jobWithStages(ALL as never, { stage: 'hand-over', order: [{ id: '1', tag: 'CR2-07', ...JOINT }] })), 'PUT jobs/job/stages/*': {} }; // prettier-ignore
+  const { writes } = await showScreen(<HandOverScreen id="job" />, { answers });
+  await press('Sign');
+  expect(screen.getByText('Sign, leave it open')).toBeTruthy();
+  await type('name', 'M. Lind');
+  await type('signs as', 'for the station');
+  await press('Sign, and close the job');
+  await settle();
+  expect(writes.map(({ body }) => (body as { kind: string }).kind)).toEqual(['signed-off', 'done']);
+});

@@ -25,15 +25,25 @@ export function HandOverScreen({ id }: { id: string }) {
   return <WithCircuit id={id}>{(job) => <Ready job={job} />}</WithCircuit>;
 }
 
-function actionOf(end: HandOverWork, work: StageWork, acts: { open: (panel: Panel) => void; up: () => void }): SheetAction {
+function actionOf(
+  end: HandOverWork,
+  work: StageWork,
+  acts: { open: (panel: Panel) => void; up: () => void; close: () => void },
+): SheetAction {
   const disabled = work.busy;
   if (work.state !== 'open') return { label: WORDS.toJob, onPress: acts.up };
   if (!end.signed) return { label: WORDS.sign, disabled, onPress: () => acts.open('sign') };
-  const close = () => void work.note('done', {}).then((kept) => kept && acts.up());
-  return { label: WORDS.close, disabled: disabled || work.gates.length > 0, onPress: close };
+  return { label: WORDS.close, disabled: disabled || work.gates.length > 0, onPress: acts.close };
 }
 
-function panelOf(panel: Panel | null, props: { end: HandOverWork; work: StageWork; onKept: () => void }): ReactNode {
+interface PanelProps {
+  readonly end: HandOverWork;
+  readonly work: StageWork;
+  readonly onKept: () => void;
+  readonly onClosed: () => void;
+}
+
+function panelOf(panel: Panel | null, props: PanelProps): ReactNode {
   if (panel === 'materials') return <MaterialsForm {...props} />;
   if (panel === 'note') return <NoteForm {...props} />;
   if (panel === 'proof') return <ProofForm {...props} />;
@@ -46,14 +56,16 @@ function Ready({ job }: { job: JobView }) {
   const end = useHandOver(job, work);
   const [panel, setPanel] = useState<Panel | null>(null);
   const close = () => setPanel(null);
-  const over = panel ? { content: panelOf(panel, { end, work, onKept: close }), onClose: close } : null;
+  const up = () => router.push(`/jobs/${job.id}`);
+  const closeJob = () => void work.note('done', {}).then((kept) => kept && up());
+  const over = panel ? { content: panelOf(panel, { end, work, onKept: close, onClosed: closeJob }), onClose: close } : null;
   return (
     <StageSheet
       job={job}
       work={work}
       title={WORDS.title}
       skipSays={WORDS.skipSays}
-      action={work.mayMake ? actionOf(end, work, { open: setPanel, up: () => router.push(`/jobs/${job.id}`) }) : null}
+      action={work.mayMake ? actionOf(end, work, { open: setPanel, up, close: closeJob }) : null}
       why={work.state === 'open' ? stillOpenText(work.gates) : undefined}
       over={over}
       aside={<Leaves end={end} work={work} job={job} onOpen={setPanel} />}
@@ -81,7 +93,18 @@ function Ready({ job }: { job: JobView }) {
         />
       ))}
       {work.mayNote && end.together.length > 1 ? (
-        <FrameKey label={WORDS.together(end.together.length)} disabled={work.busy} onPress={() => void end.answerTogether()} />
+        <FrameKey
+          label={WORDS.together(end.together.length)}
+          disabled={work.busy}
+          onPress={() => void end.answerAll(end.together, 'done')}
+        />
+      ) : null}
+      {work.mayNote && end.untouched.length > 1 ? (
+        <FrameKey
+          label={WORDS.untouched(end.untouched.length)}
+          disabled={work.busy}
+          onPress={() => void end.answerAll(end.untouched, 'none-here')}
+        />
       ) : null}
     </StageSheet>
   );

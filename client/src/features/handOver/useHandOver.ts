@@ -8,6 +8,7 @@ import {
   mayBeNoneHere,
   openHandOver,
   openTogether,
+  openUntouched,
   ownerSaidNo,
   signedOff,
   soapProves,
@@ -65,6 +66,7 @@ export function useHandOver(job: JobView, work: StageWork) {
   const isNo = ownerSaidNo(facts);
   const open = openHandOver(facts, about);
   const together = openTogether(facts, about);
+  const untouched = openUntouched(facts, about);
   const signed = signedOff(facts);
   const report = lastOf(facts, 'report');
   const used = factsOf(facts, 'materials').flatMap(({ values }) => values.used);
@@ -94,9 +96,10 @@ export function useHandOver(job: JobView, work: StageWork) {
     ...provingOf(job, work),
     answer: (point: HandOverPoint, answer: HandOverAnswer) => work.note('handed-point', { point, answer }),
     together,
-    /** What may be answered together is done, each an entry of its own. */
-    answerTogether: async () => {
-      for (const point of together) if (!(await work.note('handed-point', { point, answer: 'done' }))) return;
+    untouched,
+    /** What may be answered together, each an entry of its own. */
+    answerAll: async (points: readonly HandOverPoint[], answer: HandOverAnswer) => {
+      for (const point of points) if (!(await work.note('handed-point', { point, answer }))) return;
     },
     keepUsed: (list: readonly UsedMaterial[]) => work.note('materials', { used: [...list] }),
     keepNote: (note: string, sisters: boolean, nextCheck: string | undefined) =>

@@ -227,3 +227,17 @@ describe('afterwards', () => {
     expect(screen.queryByText('Tight: on to the pull')).toBeNull();
   });
 });
+
+test('tight, and nothing else open: let down, the stage ends with it and the pull comes next', async () => {
+  const soaped = [{ joint: JOINT.id, tag: JOINT.tag }, { hose: 'hoses' }].map((at) =>
+    noted('place-soaped', { ...at, atKpag: 2000, result: 'nothing' }),
+  );
+  const { store } = await show([...SHUT, ...soaped, READ(20), READ(20), ENDED('tight')]);
+  await press('Let it down');
+  expect(screen.getByText('Tight. Let it down')).toBeTruthy();
+  const onward = screen.queryByText('At zero: on to the pull');
+  expect(onward).toBeTruthy();
+  fireEvent.press(onward!);
+  await settle();
+  expect(store.getState().outbox.map(({ body }) => (body as { kind: string }).kind)).toEqual(['vented', 'done']);
+});

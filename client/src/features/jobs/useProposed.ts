@@ -14,6 +14,8 @@ export interface Proposed {
   readonly title: string;
   /** Adds it to the job and opens its planner. */
   readonly plan: () => void;
+  /** The same, as the joint that was planned last in this job; null where none was. */
+  readonly planAsLast: { readonly tag: string; readonly plan: () => void } | null;
 }
 
 /** Joints that what is opened asks for, each one tap from its planner: by the way that was kept, else by the leaks that were found. */
@@ -31,14 +33,17 @@ export function useProposed(job: JobView): {
   const facts = factsOfJob(job.stages);
   const work = lastOf(facts, 'isolation')?.values.work ?? leaksOf(facts).map((leak) => leak.place);
   const have = job.order.flatMap(({ at }) => (at ? [at] : []));
-  async function plan({ end: _end, ...at }: ProposedJoint, title: string) {
+  const last = job.order.findLast(({ state }) => state !== 'not-planned');
+  async function plan({ end: _end, ...at }: ProposedJoint, title: string, asLast: boolean) {
     const id = uuid();
-    if (await keep(jointWrite(job.id, id, { title, at, ...calledAs(job) }))) router.push(`/joints/${id}`);
+    if (await keep(jointWrite(job.id, id, { title, at, ...calledAs(job) })))
+      router.push(asLast ? { pathname: `/joints/${id}`, params: { as: 'last' } } : `/joints/${id}`);
   }
   const joints = graph
     ? proposedJoints(graph, work, have).map((joint) => {
         const title = jointTitle(graph, joint, units);
-        return { title, plan: () => void plan(joint, title) };
+        const planAsLast = last ? { tag: last.tag, plan: () => void plan(joint, title, true) } : null;
+        return { title, plan: () => void plan(joint, title, false), planAsLast };
       })
     : [];
   return { joints, busy, problem: problem?.message ?? null };

@@ -8,8 +8,12 @@ import { useMayMake } from '@/session/useMayMake';
 import { coldMethodOf } from '@/data/jobs/coldMethodOf';
 import { PassportScreen } from './PassportScreen';
 
-/** One joint, one place: the planner before it is made, its passport after. One that was decided cold needs no plan: its checks are its sheet. */
-export function JointScreen({ joint }: { joint: JointView }) {
+/**
+ * One joint, one place: the planner before it is made, its passport after. One that was decided cold needs no plan: its checks are its sheet.
+ *
+ * @param asLast  it is to be planned as the joint before it was
+ */
+export function JointScreen({ joint, asLast = false }: { joint: JointView; asLast?: boolean }) {
   const router = useRouter();
   const mayMake = useMayMake();
   const { data: job } = useJob(joint.at ? joint.job.id : null);
@@ -20,5 +24,5 @@ export function JointScreen({ joint }: { joint: JointView }) {
   useEffect(() => {
     if (isCold) router.replace(`/joints/${joint.id}/run`);
   }, [isCold, router, joint.id]);
-  return toPlan ? <PlannerScreen key={joint.id} joint={joint} /> : <PassportScreen key={joint.id} joint={joint} />;
+  return toPlan ? <PlannerScreen key={joint.id} joint={joint} asLast={asLast} /> : <PassportScreen key={joint.id} joint={joint} />;
 }

@@ -1,6 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { RECORD_FORMAT, RECORD_VERSION, type ExportedRecord } from '@kesto/core';
 import { BRASS_STUB, draftOf, jointView } from '@/testing/joints';
+import { jobView, summary } from '@/testing/jobs';
 import { personAs, press, showScreen, type, went } from '@/testing/screen';
 import { JointScreen } from './JointScreen';
 import { PassportScreen } from './PassportScreen';
@@ -137,5 +138,28 @@ test('a second flame is said to be out of turn, and a lead strikes it out with t
   expect(writes[0]?.body).toMatchObject({
     ...{ kind: 'struck-out', values: {}, corrects: { entry: 'e2', why: 'the joint beside it' } },
     seen: [{ of: 'joint', sequence: 2 }, { of: 'job' }],
+  });
+});
+
+describe('a joint that passes leads on', () => {
+  const jobOf = (...states: readonly ('passed' | 'planned')[]) => ({
+    'GET jobs/job': jobView({ order: states.map((state, i) => summary(`CR2-0${7 + i}`, state)) }),
+  });
+
+  test('to the next joint of its job', async () => {
+    await show(passed, { answers: jobOf('passed', 'planned') });
+    await press('Go on at CR2-08');
+    expect(went()).toEqual(['/joints/CR2-08/run']);
+  });
+
+  test('to the hold once all are made', async () => {
+    await show(passed, { answers: jobOf('passed', 'passed') });
+    await press('Joints made: prove it holds');
+    expect(went()).toEqual(['/jobs/job/hold']);
+  });
+
+  test('never an inspector', async () => {
+    await show(passed, { role: 'inspector', answers: jobOf('passed', 'planned') });
+    expect(screen.queryByText('Go on at CR2-08')).toBeNull();
   });
 });

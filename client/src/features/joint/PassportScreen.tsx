@@ -28,6 +28,7 @@ import { asMadeByText, madeByText } from './passport/madeBy';
 import { Verdict } from './passport/Verdict';
 import { WORDS } from './passport/words';
 import { Settle } from './Settle';
+import { useNextJoint, type NextHere } from './useNextJoint';
 import { usePassport } from './usePassport';
 
 type Passport = ReturnType<typeof usePassport>;
@@ -38,7 +39,8 @@ export function PassportScreen({ joint }: { joint: JointView }) {
   const wide = useIsWide();
   const passport = usePassport(joint);
   const mayMake = useMayMake();
-  const next = nextStep(joint, { mayMake, atTheTorch: isAtTheTorch(readChain(joint.entries)) });
+  const onward = useNextJoint(joint);
+  const next = nextStep(joint, { mayMake, atTheTorch: isAtTheTorch(readChain(joint.entries)) }) ?? onward;
   const isIntact = passport.integrity.status === 'intact';
   const action = next
     ? { label: next.label, onPress: () => router.push(next.href) }
@@ -183,7 +185,7 @@ interface Asked {
   readonly atTheTorch: boolean;
 }
 
-function nextStep(joint: JointView, { mayMake, atTheTorch }: Asked): { label: string; href: `/joints/${string}` } | null {
+function nextStep(joint: JointView, { mayMake, atTheTorch }: Asked): NextHere | null {
   if (!mayMake) return null;
   if (atTheTorch) return { label: 'Go on at the torch', href: `/joints/${joint.id}/run` };
   if (joint.state === 'planned') return { label: 'Braze it', href: `/joints/${joint.id}/run` };

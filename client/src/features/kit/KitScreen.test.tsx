@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import type { JointSummary } from '@kesto/contract';
 import { jointView, draftOf } from '@/testing/joints';
-import { press, settle, showScreen } from '@/testing/screen';
+import { press, settle, showScreen, went } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import { KitScreen } from './KitScreen';
 
@@ -51,6 +51,22 @@ test('one tap ticks what the van has; a joint without a plan is told: what it ne
   expect(values.missing).toContain('spare/core');
 });
 
+test('where nothing is ticked yet one tap lays out what the van has, and what comes out of the pipe is next', async () => {
+  const noted = jobWithStages([], { order: [summary()], stored: 'plan' });
+  const { writes } = await showScreen(<KitScreen id="job" />, {
+    answers: {
+      ...stageAnswers(noted),
+      'PUT jobs/job/entries/*': noted,
+      'GET joints/1': { ...jointView(draftOf({})), ...summary() },
+    },
+  });
+  fireEvent.press(await screen.findByText(/^Laid out: \d+ from the van/));
+  await settle();
+  const { values } = writes[0]?.body as { values: { packed: string[]; missing: string[] } };
+  expect(values.packed).toContain('nitrogen');
+  expect(values.missing).toContain('spare/core');
+  expect(went()).toEqual(['/jobs/job/set-up']);
+});
 test('a job without a plan says why nothing stands here', async () => {
   await show([]);
   expect(await screen.findByText('Nothing to take along')).toBeTruthy();

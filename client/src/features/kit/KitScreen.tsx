@@ -16,6 +16,7 @@ import { Empty, Failed, Loading } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { Heading, Words, type Tone } from '@/ui/Words';
 import { useKit, type KitRowView } from './useKit';
+import { WORDS } from './words';
 
 /** What is taken along: laid out and ticked off before the way to the machine. */
 export function KitScreen({ id }: { id: string }) {
@@ -30,11 +31,14 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
   const mayMake = useMayMake();
   const kit = useKit(job, graph);
   const up = { label: `job ${job.number}`, href: `/jobs/${job.id}` } as const;
-  const keep = () => void kit.keep().then((kept) => kept && router.push(up.href));
-  const label = kit.missing.length === 0 ? 'All of it is laid out' : `Keep: ${kit.missing.length} not laid out`;
+  // What was laid out is brought to the pipe: what comes out of it before it is closed is next.
+  const onward = () => router.push(job.next.step === 'braze-joint' ? `${up.href}/set-up` : up.href);
+  const keep = (packed?: readonly string[]) => void kit.keep(packed).then((kept) => kept && onward());
   const action = kit.isKept
-    ? { label: 'Kept: to the job', onPress: () => router.push(up.href) }
-    : { label, disabled: kit.busy, onPress: keep };
+    ? { label: WORDS.kept, onPress: () => router.push(up.href) }
+    : kit.isUntouched && kit.onVan.length > 0
+      ? { label: WORDS.keepOnVan(kit.onVan.length), disabled: kit.busy, onPress: () => keep(kit.onVan) }
+      : { label: WORDS.keep(kit.missing.length), disabled: kit.busy, onPress: () => keep() };
   return (
     <Sheet
       tag={job.unit.tag}

@@ -62,8 +62,12 @@ export function useKit(job: JobView, graph: CircuitGraph | null) {
     tickOnVan: () => form.setValue('packed', [...packed, ...onVan]),
     isKept: job.kit != null && job.kit.packed.join() === packed.join(),
     toggle: (id: string) => form.setValue('packed', packed.includes(id) ? packed.filter((one) => one !== id) : [...packed, id]),
-    async keep(): Promise<boolean> {
-      const values = { packed: rows.filter((row) => row.packed).map(({ line }) => line.id), missing: missing.map(({ line }) => line.id) };
+    /** Nobody has ticked anything yet. */
+    isUntouched: job.kit == null && packed.length === 0,
+    /** Keeps what is ticked, or what is named; true once it is safe on the device. */
+    async keep(laid: readonly string[] = packed): Promise<boolean> {
+      const ids = lines.map(({ id }) => id);
+      const values = { packed: ids.filter((id) => laid.includes(id)), missing: ids.filter((id) => !laid.includes(id)) };
       const isSafe = await write(jobEntryWrite(job.id, uuid(), { kind: 'kit-kept', values }));
       if (isSafe) form.forget();
       return isSafe;

@@ -18,11 +18,11 @@ test('the points of this joint are listed, flux first on a fluxed one', async ()
   expect(screen.getByText(/Fillet closed all the way round/)).toBeTruthy();
 });
 
-test('with nothing found it can pass, and is kept so', async () => {
+test('with nothing found it can pass: the back is ticked, or the key says that it was seen too', async () => {
   const { writes } = await showScreen(<LookScreen joint={joint} />, { answers: KEPT });
   expect(screen.getByText(/^the back was not seen: a joint passes when all of it was/)).toBeTruthy();
   await press('pass');
-  expect(screen.getByText('Say what it is')).toBeTruthy();
+  expect(screen.getByText('All seen, back too: it passes')).toBeTruthy();
   await press('the back was seen too, with a mirror');
   await press('pass');
   await type('note', 'mirror clean');
@@ -30,6 +30,16 @@ test('with nothing found it can pass, and is kept so', async () => {
   const values = { result: 'pass', findings: [], note: 'mirror clean', backSeen: true };
   expect(writes[0]?.body).toMatchObject({ kind: 'looked-at', values });
   expect(went()).toEqual(['/joints/joint']);
+});
+
+test('one key says that all of it was seen and that it passes; a finding takes that back', async () => {
+  const { writes } = await showScreen(<LookScreen joint={joint} />, { answers: KEPT });
+  await find(/^pinhole: /);
+  expect(screen.queryByText('All seen, back too: it passes')).toBeNull();
+  expect(screen.getByText('Say what it is')).toBeTruthy();
+  await find(/^pinhole: /);
+  await press('All seen, back too: it passes');
+  expect(writes[0]?.body).toMatchObject({ kind: 'looked-at', values: { result: 'pass', findings: [], backSeen: true } });
 });
 
 test('a crack bars “pass” and “rework”, says why, and takes back what was chosen before', async () => {

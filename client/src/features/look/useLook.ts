@@ -40,14 +40,19 @@ export function useLook(joint: JointView) {
   const cold = madeCold(readChain(joint.entries), null);
   const limit: LookResult = cold && cold.flaws.length > 0 ? 'cut-out' : bestAllowed(findings);
   const barOf = useLookBar(joint, cold !== null || backSeen);
+  const barOfAllSeen = useLookBar(joint, true);
   const find = (next: readonly LookFinding[]) => {
     setValue('findings', [...next]);
     if (result && rank(result) < rank(bestAllowed(next))) setValue('result', null);
   };
+  // With nothing found the key that keeps it says that it passes, and where nobody ticked it yet, that the back was seen as well.
+  const maySayAll = result === null && findings.length === 0 && limit === 'pass' && barOfAllSeen('pass') === null;
+  const says = result ?? (maySayAll ? 'pass' : null);
+  const isSeen = backSeen || (maySayAll && !cold);
   async function keep() {
-    if (!result) return;
-    const seen = cold ? {} : { backSeen, ...(flaw ? { flaw } : {}), ...(marks.length > 0 ? { marks } : {}) };
-    const values = { result, findings, note: note.trim(), ...seen };
+    if (!says) return;
+    const seen = cold ? {} : { backSeen: isSeen, ...(flaw ? { flaw } : {}), ...(marks.length > 0 ? { marks } : {}) };
+    const values = { result: says, findings, note: note.trim(), ...seen };
     const isKept = await entry.keep({ kind: 'looked-at', values, photos: photos.photos.map(({ sha256 }) => sha256) }, '');
     if (isKept) forget();
   }
@@ -75,8 +80,8 @@ export function useLook(joint: JointView) {
     setNote: (text: string) => setValue('note', text),
     setBackSeen: (seen: boolean) => setValue('backSeen', seen),
     action: {
-      label: result ? WORDS.keep(LOOK_RESULT_WORDS[result]) : WORDS.sayWhat,
-      disabled: result === null || barOf(result) !== null || entry.busy,
+      label: result ? WORDS.keep(LOOK_RESULT_WORDS[result]) : says ? (isSeen && !backSeen ? WORDS.allSeen : WORDS.passes) : WORDS.sayWhat,
+      disabled: says === null || (maySayAll ? false : barOf(says) !== null) || entry.busy,
       onPress: () => void keep(),
     },
   };

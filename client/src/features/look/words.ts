@@ -24,5 +24,7 @@ export const WORDS = {
   reworkLabel: 'rework once',
   note: 'note',
   keep: (result: string) => `Keep: ${result}`,
+  passes: 'Keep: it passes',
+  allSeen: 'All seen, back too: it passes',
   sayWhat: 'Say what it is',
 } as const;

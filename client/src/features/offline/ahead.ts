@@ -25,6 +25,7 @@ export async function fetchAhead(person: string, today: Today): Promise<void> {
       const { unit, circuit, order } = await get('getJob', { job: id });
       await get('getUnit', { unit: unit.id });
       await get('unitHistory', { unit: unit.id });
+      await get('sisterCharges', { unit: unit.id });
       await get('drawing', { circuit: circuit.id });
       for (const joint of order) await get('getJoint', { joint: joint.id });
     }

@@ -20,9 +20,8 @@ const show = (order: readonly JointSummary[], noted: Parameters<typeof jobWithSt
 const places = () =>
   screen.getAllByLabelText(/^show the gas at/).map((row) => String(row.props['aria-label'] ?? row.props['accessibilityLabel']).slice(-2));
 
-test('the best order stands with its reasons; kept, it names every joint', async () => {
+test('the best order stands with its reasons as the page opens; kept, it names every joint', async () => {
   const { writes } = await show([joint('b', 'CR2-10', OUT), joint('a', 'CR2-09', IN)]);
-  await press('Find the best order');
   expect(places()).toEqual(['09', '10']);
   expect(screen.getByText('while CR2-10 is open, gas leaves there')).toBeTruthy();
   expect(screen.getByText(/last: nothing else is open/)).toBeTruthy();
@@ -52,7 +51,6 @@ test('moved by hand it is named at once where it breaks a rule, and is kept with
 test('where the hose begins elsewhere what was found no longer stands; what is made is no part of the search', async () => {
   const made: JointSummary = { ...joint('m', 'CR2-08', { part: 'gas-valve', from: 'evaporator', to: 'gas-valve' }), state: 'passed' };
   await show([joint('b', 'CR2-10', OUT), joint('a', 'CR2-09', IN), made]);
-  await press('Find the best order');
   expect(places()).toEqual(['08', '09', '10']);
   await press('in: gas port');
   expect(screen.queryByText('while CR2-10 is open, gas leaves there')).toBeNull();

@@ -11,11 +11,12 @@ import {
   type SequenceStep,
 } from '@kesto/core';
 import { arrayMove } from '@dnd-kit/sortable';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { jobEntryWrite } from '@/data/jobs/writes';
 import { factsOfJob } from '@/data/stages/pendingStages';
 import { useWrite } from '@/outbox';
+import { useMayMake } from '@/session/useMayMake';
 import { useSearch } from './useSearch';
 
 const moved = (order: readonly string[], id: string, by: -1 | 1): readonly string[] => {
@@ -32,6 +33,7 @@ const putAt = (order: readonly string[], id: string, over: string): readonly str
 
 /** The order of a job's joints: as it was kept, searched anew, or as somebody moved it; and what it breaks. */
 export function useOrder(job: JobView, graph: CircuitGraph) {
+  const mayMake = useMayMake();
   const [inlet, setInlet] = useState<string | null>(null);
   const [order, setOrder] = useState<readonly string[]>(() => job.order.map(({ id }) => id));
   const search = useSearch();
@@ -39,6 +41,14 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
   const request = useMemo(() => {
     return sequenceOfDrawing(graph, drawnJointsOf(job.order, factsOfJob(job.stages)), inlet);
   }, [graph, inlet, job]);
+  // Where no order was kept the best one is searched at once: it is what the page is opened for.
+  const isSearched = useRef(job.keptOrder != null || !mayMake);
+  const { begin } = search;
+  useEffect(() => {
+    if (isSearched.current || !request) return;
+    isSearched.current = true;
+    begin(request);
+  }, [request, begin]);
   const isOfThis = request !== null && search.asked === JSON.stringify(request);
   const found = isOfThis && search.found?.ok ? search.found.value : null;
   const foundOrder = useMemo(() => {
@@ -61,6 +71,12 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
   const inTurn = order.flatMap((id) => job.order.find((joint) => joint.id === id) ?? []).filter(({ state }) => !MADE.includes(state));
   const isKept = job.keptOrder?.order.join() === order.join();
 
+  /** Somebody's own order: what is still searched does not come over it. */
+  const take = (own: readonly string[]) => {
+    search.cancel();
+    setOrder(own);
+  };
+
   /** True once it is safe on the device. */
   const keep = (reason?: string) =>
     write(jobEntryWrite(job.id, uuid(), { kind: 'order-kept', values: { order: [...order], ...(reason ? { reason } : {}) } }));
@@ -73,8 +89,8 @@ export function useOrder(job: JobView, graph: CircuitGraph) {
     failed: isOfThis && search.found && !search.found.ok ? search.found.errors : null,
     heats: heatSteps(graph, inTurn),
     advice: heatAdvice(graph, inTurn),
-    move: (id: string, by: -1 | 1) => setOrder(moved(order, id, by)),
-    putAt: (id: string, over: string) => setOrder(putAt(order, id, over)),
+    move: (id: string, by: -1 | 1) => take(moved(order, id, by)),
+    putAt: (id: string, over: string) => take(putAt(order, id, over)),
   };
 }
 export type OrderWork = ReturnType<typeof useOrder>;

@@ -18,6 +18,8 @@ import { Editor, NEXT, Problems, STEP_WORDS } from './steps';
 import type { PlannerView } from './usePlannerScreen';
 import { Working } from './workings/Working';
 
+/** Its sizes and metals stand on the drawing: they need not be looked through one by one. */
+const AS_DRAWN = 'As it is drawn: the plan';
 const LADDER = { width: 358, height: 420 } as const;
 
 /** Phone: one question at a time, then the plan on one card. */
@@ -50,6 +52,7 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
       {view.fresh && view.asLast && plan && !onCard ? (
         <FrameKey label={`As ${view.asLast.tag}: torch, gas, protection`} onPress={view.asLast.take} testID="as-last" />
       ) : null}
+      {view.asDrawn && step === 'male' ? <FrameKey label={AS_DRAWN} onPress={view.asDrawn} testID="as-drawn" /> : null}
       {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
       <Problems planner={planner} />
       <Editor step={step} planner={planner} />

@@ -9,8 +9,12 @@ import { PlannerWide } from './PlannerWide';
 import { usePlanner, type Planner } from './usePlanner';
 import { usePlannerScreen } from './usePlannerScreen';
 
-/** One joint before it is made: the drawing is edited, the plan answers at every change. */
-export function PlannerScreen({ joint }: { joint: JointView }) {
+/**
+ * One joint before it is made: the drawing is edited, the plan answers at every change.
+ *
+ * @param asLast  what is as at the joint before is taken over as it opens
+ */
+export function PlannerScreen({ joint, asLast = false }: { joint: JointView; asLast?: boolean }) {
   const van = useVanStock();
   const shopSchools = useShopSchools();
   const schools = useSchools(joint.job.schools);
@@ -19,14 +23,14 @@ export function PlannerScreen({ joint }: { joint: JointView }) {
     <Fetched query={van} what="the van">
       {(stock) => (
         <Fetched query={shopSchools} what="shop practice">
-          {() => (schools ? <Ready joint={joint} planner={planner} van={stock} schools={schools} /> : null)}
+          {() => (schools ? <Ready joint={joint} planner={planner} van={stock} schools={schools} takesLast={asLast} /> : null)}
         </Fetched>
       )}
     </Fetched>
   );
 }
 
-function Ready(props: { joint: JointView; planner: Planner; van: VanStock; schools: SchoolsHere }) {
+function Ready(props: { joint: JointView; planner: Planner; van: VanStock; schools: SchoolsHere; takesLast: boolean }) {
   const view = usePlannerScreen(props);
   return useIsWide() ? <PlannerWide view={view} /> : <PlannerPhone view={view} />;
 }

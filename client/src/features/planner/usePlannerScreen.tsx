@@ -2,7 +2,7 @@ import type { JointView, VanStock } from '@kesto/contract';
 import type { SchoolsHere } from '@/data/shop/useSchools';
 import { differingSchool, ENGINE_VERSION } from '@kesto/core';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { draftFromPlan } from '@/draft/draftFromPlan';
 import { jointCells } from '@/data/joints/cells';
 import { useUnits } from '@/session/units';
@@ -14,18 +14,44 @@ import type { Planner } from './usePlanner';
 import { useLastJoint } from './useLastJoint';
 import { useStorePlan } from './useStorePlan';
 
+interface PlannerAsked {
+  readonly joint: JointView;
+  readonly planner: Planner;
+  readonly van: VanStock;
+  readonly schools: SchoolsHere;
+  /** What is as at the joint before is taken over at once. */
+  readonly takesLast: boolean;
+}
+
+interface AsLast {
+  readonly joint: JointView;
+  readonly planner: Planner;
+  readonly around: Parameters<typeof draftFromPlan>[1];
+  /** What is as at the joint before is taken over at once. */
+  readonly takesLast: boolean;
+  readonly then: () => void;
+}
+
+/** Takes what is as at the joint before; null where there is none, or a plan is kept already. */
+function useAsLast({ joint, planner, around, takesLast, then }: AsLast) {
+  const last = useLastJoint(joint);
+  const lastPlan = last?.plan;
+  const take = () => {
+    if (lastPlan) planner.change(asTheLast(planner.draft, draftFromPlan(lastPlan, around)));
+    then();
+  };
+  const asLast = lastPlan && joint.plan === null ? { tag: last.tag, take } : null;
+  const mayTake = useRef(takesLast && !planner.touched);
+  useEffect(() => {
+    if (!asLast || !mayTake.current) return;
+    mayTake.current = false;
+    asLast.take();
+  });
+  return asLast;
+}
+
 /** What both the wide and the phone planner show and can do. */
-export function usePlannerScreen({
-  joint,
-  planner,
-  van,
-  schools,
-}: {
-  joint: JointView;
-  planner: Planner;
-  van: VanStock;
-  schools: SchoolsHere;
-}) {
+export function usePlannerScreen({ joint, planner, van, schools, takesLast }: PlannerAsked) {
   const router = useRouter();
   const units = useUnits();
   const [opened, setStep] = useState<Step | null>(null);
@@ -44,21 +70,11 @@ export function usePlannerScreen({
     planner.planAnew();
     setStep('card');
   };
-  const last = useLastJoint(joint);
-  const lastPlan = last?.plan;
-  const asLast =
-    lastPlan && joint.plan === null
-      ? {
-          tag: last.tag,
-          take: () => {
-            planner.change(asTheLast(planner.draft, draftFromPlan(lastPlan, around)));
-            setStep('card');
-          },
-        }
-      : null;
+  const toCard = () => setStep('card');
+  const asLast = useAsLast({ joint, planner, around, takesLast, then: toCard });
   const startFrom = (start: Start) => {
     planner.change(start.draft);
-    setStep('card');
+    toCard();
   };
   return {
     joint,
@@ -66,6 +82,8 @@ export function usePlannerScreen({
     startFrom,
     /** Takes what is as at the joint before, and goes to the plan; null where there is none. */
     asLast,
+    /** Goes to the plan of what is drawn; null where it sits on no drawing, or cannot be planned yet. */
+    asDrawn: joint.at && joint.plan === null && plan ? toCard : null,
     fresh: joint.plan === null && !planner.touched,
     planner,
     schools,

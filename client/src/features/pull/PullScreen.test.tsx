@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { press, settle, showScreen, type } from '@/testing/screen';
-import { jobWithStages, stageAnswers } from '@/testing/stages';
+import { jobWithStages, jobWithTimes, stageAnswers } from '@/testing/stages';
 import { PullScreen } from './PullScreen';
 
 const micron = (value: number) => ({ value, unit: 'micron' });
@@ -118,4 +118,57 @@ test('dry is what the rise shows, tight what the hold showed: the way on is open
   fireEvent.press(screen.getByText('Dry: on to the charge'));
   await settle();
   expect(writes[0]?.body).toMatchObject({ stage: 'pull', kind: 'done' });
+});
+
+describe('of a rise by hand', () => {
+  const since = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
+  const at = (minutes: number, entry: readonly [string, string, object]) => ({ entry, at: since(minutes) });
+  const RISING = [
+    at(30, RIG),
+    at(20, BEGAN),
+    at(13, READ(180)),
+    at(12, noted('valve-shut', {})),
+    ...[180, 190, 196, 200, 203, 205, 206].map((micronNow, i) => at(12 - 1.5 * i, READ(micronNow))),
+  ];
+  const showRising = () =>
+    showScreen(<PullScreen id="job" />, {
+      answers: {
+        ...stageAnswers(jobWithTimes(RISING as never, { stage: 'pull' })), // cast: kinds of this very stage
+        [`GET jobs/job/pulls/${PULL}/live`]: { entries: 0, series: [], judgedBy: null, points: [], judged: null },
+      },
+    });
+
+  test('the reading that is enough is kept and judged by one key', async () => {
+    const { store } = await showRising();
+    await press(/^Note a reading/);
+    await type('gauge', '207 micron');
+    await press('Keep it and judge the rise');
+    const kept = () => store.getState().outbox.map(({ body }) => body as { kind: string; values: object });
+    expect(kept().map(({ kind }) => kind)).toEqual(['pull-read', 'rise']);
+    expect(kept()[1]).toMatchObject({ values: { readings: 8 } });
+    expect(screen.queryByLabelText('gauge')).toBeNull();
+  });
+
+  test('it may be watched on all the same', async () => {
+    const { store } = await showRising();
+    await press(/^Note a reading/);
+    await type('gauge', '207 micron');
+    await press('Keep it, watch on');
+    await settle();
+    expect(store.getState().outbox.map(({ body }) => (body as { kind: string }).kind)).toEqual(['pull-read']);
+    expect(screen.getByText('Judge the rise')).toBeTruthy();
+  });
+});
+
+test('what comes next lies open: the rig, where it was not tried; and the reading before it is shut off shuts it too', async () => {
+  await showScreen(<PullScreen id="job" opens="rig" />, { answers: stageAnswers(jobWithStages([], { stage: 'pull' })) });
+  expect(await screen.findByLabelText('down to, in 5 min')).toBeTruthy();
+  const answers = { ...stageAnswers(jobWithStages([RIG, BEGAN] as never, { stage: 'pull' })), 'PUT jobs/job/stages/*': {} }; // cast: kinds of this very stage
+  const { writes } = await showScreen(<PullScreen id="job" />, {
+    answers: { ...answers, [`GET jobs/job/pulls/${PULL}/live`]: { entries: 0, series: [], judgedBy: null, points: [], judged: null } },
+  });
+  await press('Note a reading');
+  await type('gauge', '180 micron');
+  await press('Keep it and shut it off');
+  expect(writes.map(({ body }) => (body as { kind: string }).kind)).toEqual(['pull-read', 'valve-shut']);
 });

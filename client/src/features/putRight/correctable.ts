@@ -33,6 +33,7 @@ const NOTED_ANEW: readonly KindId[] = [
   'charge-began',
   'charged',
   'settled-readings',
+  'heat-check',
   'report',
   'signed-off',
 ];

@@ -8,6 +8,7 @@ import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { Heading, Words } from '@/ui/Words';
 import { TorchChoices } from '@/features/torch';
+import { MadeAlready } from './MadeAlready';
 import { PlanAnew } from './PlanAnew';
 import type { RunWork } from './useRun';
 
@@ -24,9 +25,7 @@ export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWo
       {work.run.phase === 'flooding' || work.run.phase === 'feel' ? <Sooner joint={joint} work={work} onDone={onDone} /> : null}
       {work.run.phase === 'flooding' && plan ? <OxygenRead plan={plan} work={work} keptAs={`run.${joint.id}`} /> : null}
       {work.run.litAt === null && plan ? <PlanAnew joint={joint} plan={plan} work={work} onDone={onDone} /> : null}
-      {work.run.litAt === null ? (
-        <FrameKey label="It was made already: note it" onPress={() => router.push(`/joints/${joint.id}/braze`)} />
-      ) : null}
+      {work.run.litAt === null && work.events.length > 0 ? <MadeAlready joint={joint} /> : null}
       {joint.entries.length > 0 ? <FrameKey label="What was kept: put right" onPress={() => router.push(`/joints/${joint.id}`)} /> : null}
       <Words size={14} tone="ink2">
         Each tap is kept under its own time. What was tapped by mistake is struck out in the joint’s record.

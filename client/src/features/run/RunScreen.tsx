@@ -15,6 +15,7 @@ import { Sheet, type SheetAction } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
 import { FlagLine } from '@/ui/Flag';
 import { RunBody } from './RunBody';
+import { MadeAlready } from './MadeAlready';
 import { RunMore } from './RunMore';
 import { RunTube } from './RunTube';
 import { useRun, type RunWork } from './useRun';
@@ -62,8 +63,11 @@ function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: J
   const [more, setMore] = useState(false);
   const { phase, step } = work.run;
   const place = job.order.findIndex(({ id }) => id === joint.id) + 1;
-  const look = { label: RUN_PHASE_WORDS.look.ends, onPress: () => router.push(`/joints/${joint.id}/look`) };
-  const action = phase === 'look' ? look : (keeping ?? tapAction(work));
+  const toLook = () => router.push(`/joints/${joint.id}/look`);
+  const look = { label: RUN_PHASE_WORDS.look.ends, onPress: toLook };
+  // What was cut short of the purge is said before the look.
+  const cooled = phase === 'cooling' && !work.run.isPurgeCutShort ? toLook : undefined;
+  const action = phase === 'look' ? look : (keeping ?? tapAction(work, cooled));
   return (
     <Sheet
       tag={joint.tag}
@@ -87,6 +91,7 @@ function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: J
       <KeepSlot.Provider value={setKeeping}>
         <RunBody joint={joint} job={job} plan={plan} work={work} />
       </KeepSlot.Provider>
+      {work.events.length === 0 ? <MadeAlready joint={joint} /> : null}
     </Sheet>
   );
 }
@@ -99,11 +104,11 @@ function barOf({ lock, again }: RunWork['ready'], isAlone: boolean): string | nu
 }
 
 /** The one key: named for what the person sees. What bars it is said in its place. */
-function tapAction({ run, ready, tap, busy, twoPeople, second }: RunWork): SheetAction | undefined {
+function tapAction({ run, ready, tap, busy, twoPeople, second }: RunWork, then?: () => void): SheetAction | undefined {
   if (run.phase === 'flooding') return { label: 'Flooding', disabled: true, onPress: () => undefined };
   if (!tap) return undefined;
   const bars = run.phase === 'light' ? barOf(ready, twoPeople.length > 0 && second.trim() === '') : null;
   const isBarred = bars !== null;
   const label = bars ?? RUN_PHASE_WORDS[run.phase].ends;
-  return { label, disabled: busy || isBarred, onPress: () => void tap() };
+  return { label, disabled: busy || isBarred, onPress: () => void tap().then((kept) => kept && then?.()) };
 }

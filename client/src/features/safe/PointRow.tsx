@@ -1,5 +1,5 @@
-import { HOT_WORK_ANSWER_WORDS, stageFactText, TORCH_POINT_WORDS } from '@kesto/contract/wording';
-import type { HotWorkAnswer, TorchPointState } from '@kesto/core';
+import { stageFactText, TORCH_POINT_WORDS } from '@kesto/contract/wording';
+import type { TorchPointState } from '@kesto/core';
 import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
@@ -7,7 +7,8 @@ import { Opens } from '@/ui/Opens';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
-import { quickAnswers } from './quickAnswers';
+import { useMe } from '@/session/useMe';
+import { quickAnswers, type QuickAnswer } from './quickAnswers';
 
 interface PointRowProps {
   readonly state: TorchPointState;
@@ -17,12 +18,13 @@ interface PointRowProps {
   readonly again: boolean;
   readonly onOpen: (() => void) | null;
   /** Answers it by one tap, while it is open; null where nobody may. */
-  readonly onAnswer: ((answer: HotWorkAnswer) => void) | null;
+  readonly onAnswer: ((answer: QuickAnswer) => void) | null;
 }
 
 /** One point before the torch: what it is, and what answered it or what it asks. */
 export function PointRow({ state, isOverruled, wide, again, onOpen, onAnswer }: PointRowProps) {
   const t = useTokens();
+  const me = useMe();
   const { name, asks } = TORCH_POINT_WORDS[state.point];
   const { by, isOpen, locksTorch } = state;
   const below = by ? stageFactText(by).replace(`${name}: `, '') : isOverruled ? 'overruled by name' : asks;
@@ -42,7 +44,7 @@ export function PointRow({ state, isOverruled, wide, again, onOpen, onAnswer }: 
       </Words>
     </View>
   );
-  const answers = (isOpen || again) && onAnswer ? quickAnswers(state.point) : [];
+  const answers = (isOpen || again) && onAnswer ? quickAnswers(state.point, me?.person.name ?? null) : [];
   return (
     <View style={[styles.point, { borderColor: t.rule }, wide ? styles.half : null]}>
       <Opens says={`${name}: ${below}`} onPress={onOpen ?? null}>
@@ -51,13 +53,7 @@ export function PointRow({ state, isOverruled, wide, again, onOpen, onAnswer }: 
       {answers.length > 0 ? (
         <View style={styles.answers}>
           {answers.map((answer) => (
-            <FrameKey
-              key={answer}
-              quiet
-              label={HOT_WORK_ANSWER_WORDS[answer]}
-              says={`${HOT_WORK_ANSWER_WORDS[answer]}: ${name}`}
-              onPress={() => onAnswer?.(answer)}
-            />
+            <FrameKey key={answer.label} quiet label={answer.label} says={`${answer.label}: ${name}`} onPress={() => onAnswer?.(answer)} />
           ))}
         </View>
       ) : null}

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { press, showScreen, type } from '@/testing/screen';
+import { press, settle, showScreen, type } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import type { TorchPoint } from '@kesto/core';
 import { SafeScreen } from './SafeScreen';
@@ -182,4 +182,28 @@ describe('answered where it stands', () => {
     await press(/, own lock$/);
     expect(writes[0]?.body).toMatchObject({ kind: 'locked-off', values: { keyHolder: expect.stringMatching(/, own lock$/), dead: true } });
   });
+});
+
+test('one sheet leads to the next that asks more than a tap; what one tap answers is answered on the list', async () => {
+  const answers = { 'PUT jobs/job/stages/*': {} };
+  const { writes } = await show([], { answers });
+  fireEvent.press(screen.getByLabelText(/^power off, locked:/));
+  fireEvent.press(screen.getByRole('checkbox', { name: 'Tried to start it: dead' }));
+  await press('Ilta Varro, own lock');
+  expect(writes[0]?.body).toMatchObject({ kind: 'locked-off', values: { keyHolder: 'Ilta Varro, own lock', dead: true } });
+  expect(screen.getByText('Pictures before it comes apart')).toBeTruthy();
+  await press('Keep the pictures');
+  expect(screen.queryByText('Pictures before it comes apart')).toBeNull();
+  expect(screen.getByTestId('keep')).toBeTruthy();
+});
+
+test.each([
+  [/^everybody here, until it is done: people told/, { kind: 'told', values: { who: 'everybody here, until it is done' } }],
+  [/^Ilta Varro, 60 min: fire watch/, { kind: 'hot-work', values: { point: 'watch', answer: 'done', note: 'Ilta Varro, 60 min' } }],
+  [/^wet cloth below and behind: cover and drip/, { kind: 'covered', values: { what: 'wet cloth below and behind' } }],
+])('what is said most often of a point is one tap on the list: %s', async (key, body) => {
+  const { writes } = await show();
+  fireEvent.press(screen.getByLabelText(key));
+  await settle();
+  expect(writes[0]?.body).toMatchObject(body);
 });

@@ -1,134 +1,113 @@
 import type { JobView } from '@kesto/contract';
-import { isWithoutFlame, torchLock, torchPoints, type TorchPoint } from '@kesto/core';
-import { TORCH_POINT_WORDS } from '@kesto/contract/wording';
-import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { View } from 'react-native';
+import { placeName } from '@kesto/contract/wording';
+import { StyleSheet, View } from 'react-native';
 import { WithJob } from '@/data/jobs/WithJob';
 import { jobCells } from '@/data/jobs/cells';
 import { Facts, Leaving } from '@/features/stage';
-import { placeName } from '@kesto/contract/wording';
-import { useStage } from '@/data/stages/useStage';
+import { Freshness } from '@/features/torch';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { Cooling } from './Cooling';
-import { Freshness, useFreshness } from '@/features/torch';
 import { OutOfService } from './OutOfService';
 import { PointForm } from './PointForm';
 import { PointRow } from './PointRow';
+import { useSafeScreen, type SafeWork } from './useSafeScreen';
 import { WatchRow } from './WatchRow';
+import { WORDS } from './words';
 
 export function SafeScreen({ id }: { id: string }) {
   return <WithJob id={id}>{(job) => <Ready job={job} />}</WithJob>;
 }
 
-type Panel = { readonly point: TorchPoint } | 'leave';
-
 /** May the torch be lit here: not before this list is answered. */
 function Ready({ job }: { job: JobView }) {
-  const t = useTokens();
-  const wide = useIsWide();
-  const router = useRouter();
-  const stage = useStage(job, 'make-safe');
-  const [panel, setPanel] = useState<Panel | null>(null);
-  // Only what it was opened for: another form may be open by the time it is safe.
-  const close = () => setPanel((now) => (now === panel ? null : now));
-  const points = torchPoints(stage.facts, stage.about);
-  const waiting = stage.gates.flatMap((gate) => gate.open);
-  const open = points.filter((point) => point.isOpen && waiting.includes(point.point));
-  const lock = torchLock(stage.facts, stage.about);
-  const fresh = useFreshness(stage);
-  const stale = fresh.again.length > 0;
-  // What is read again before a flame is read again when the stage is long done.
-  const mayAnswer = (point: TorchPoint) => stage.mayNote || (stage.mayMake && fresh.again.includes(point));
-  const action = actionOf(stage, open[0]?.point, { open: setPanel, onward: () => router.push(`/jobs/${job.id}`) });
+  const safe = useSafeScreen(job);
+  const { stage, panel, setPanel } = safe;
+  const more = { label: panel ? WORDS.close : WORDS.more, pressed: panel !== null };
   return (
     <Sheet
       tag={job.unit.tag}
-      title="Make safe"
+      title={WORDS.title}
       subtitle={`job ${job.number}, ${job.title}`}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
-      action={stage.mayMake && panel === null ? action : undefined}
-      round={
-        stage.mayMake
-          ? { label: panel ? 'close' : 'more', pressed: panel !== null, onPress: () => setPanel(panel ? null : 'leave') }
-          : undefined
-      }
+      action={stage.mayMake && panel === null ? safe.action : undefined}
+      round={stage.mayMake ? { ...more, onPress: () => setPanel(panel ? null : 'leave') } : undefined}
       aside={
         <Facts facts={stage.facts.filter((fact) => fact.stage === 'make-safe')} nameOf={(place) => placeName(null, place)} work={stage} />
       }
-      over={
-        panel === 'leave' || panel === null ? (
-          <Leaving work={stage} skipSays="Where nothing is lit and nothing is opened: joints pressed or flared." onKept={close}>
-            <Cooling work={stage} onKept={close} />
-          </Leaving>
-        ) : (
-          <PointForm key={panel.point} point={panel.point} job={job} work={stage} onKept={close} />
-        )
-      }
+      over={<Over job={job} safe={safe} />}
       overOpen={panel !== null}
     >
       {stage.problem ? <Failed message={stage.problem} /> : null}
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18, flexWrap: 'wrap' }}>
-        <Words size={34} bold tone={lock ? 'red' : stale ? 'amber' : 'teal'} role="status">
-          {lock
-            ? 'Not yet'
-            : isWithoutFlame(stage.facts, stage.about)
-              ? 'It may be opened, no flame'
-              : stale
-                ? 'The torch may be lit once it is read again'
-                : 'The torch may be lit'}
-        </Words>
-        <Words size={15} tone="ink2" style={{ flexShrink: 1 }}>
-          {saysOf(open.length, { locked: lock !== null, flame: !isWithoutFlame(stage.facts, stage.about) })}
-        </Words>
-      </View>
-      {lock ? null : <Freshness {...fresh} />}
-      <View
-        style={{ borderTopWidth: 2, borderColor: t.copper, ...(wide ? { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 } : {}) }}
-      >
-        {points.map((point) => (
-          <PointRow
-            key={point.point}
-            state={point}
-            isOverruled={point.isOpen && !waiting.includes(point.point)}
-            wide={wide}
-            again={fresh.again.includes(point.point)}
-            onOpen={mayAnswer(point.point) ? () => setPanel({ point: point.point }) : null}
-            onAnswer={
-              mayAnswer(point.point) && !stage.busy ? (answer) => void stage.note('hot-work', { point: point.point, answer }) : null
-            }
-          />
-        ))}
-      </View>
+      <Verdict safe={safe} />
+      {safe.lock ? null : <Freshness {...safe.fresh} />}
+      <Points safe={safe} />
       <WatchRow work={stage} job={job} />
       <OutOfService work={stage} />
       <Words size={14} tone="ink2">
-        Overrule a point: a lead, by name, with the reason; zero and open, and the air, nobody. Local hot-work rules come first.
+        {WORDS.whoOverrules}
       </Words>
     </Sheet>
   );
 }
 
+function Over({ job, safe: { panel, stage, close, goOn } }: { job: JobView; safe: SafeWork }) {
+  if (panel === 'leave' || panel === null)
+    return (
+      <Leaving work={stage} skipSays={WORDS.skipSays} onKept={close}>
+        <Cooling work={stage} onKept={close} />
+      </Leaving>
+    );
+  return <PointForm key={panel.point} point={panel.point} job={job} work={stage} onKept={() => goOn(panel.point)} />;
+}
+
+/** The word that matters, and how much is open. */
+function Verdict({ safe: { lock, fresh, isFlameless, openCount } }: { safe: SafeWork }) {
+  const isStale = fresh.again.length > 0;
+  const says = lock ? WORDS.notYet : isFlameless ? WORDS.mayOpen : isStale ? WORDS.readAgain : WORDS.mayLight;
+  return (
+    <View style={styles.verdict}>
+      <Words size={34} bold tone={lock ? 'red' : isStale ? 'amber' : 'teal'} role="status">
+        {says}
+      </Words>
+      <Words size={15} tone="ink2" style={styles.shrink}>
+        {saysOf(openCount, { locked: lock !== null, flame: !isFlameless })}
+      </Words>
+    </View>
+  );
+}
+
 function saysOf(open: number, { locked, flame }: { locked: boolean; flame: boolean }): string {
-  if (open === 0) return locked ? 'opened again' : 'everything on the list is answered or overruled by name';
-  const things = open === 1 ? 'thing is' : 'things are';
-  return locked
-    ? `${open} ${things} open before ${flame ? 'the torch may be lit' : 'it may be opened'}`
-    : `what locks it is answered; ${open} ${things} still open on the list`;
+  if (open === 0) return locked ? WORDS.openedAgain : WORDS.allAnswered;
+  return locked ? WORDS.openBefore(open, flame) : WORDS.stillOpen(open);
 }
 
-interface Ends {
-  readonly open: (panel: Panel) => void;
-  readonly onward: () => void;
+function Points({ safe: { points, stage, fresh, mayAnswer, setPanel } }: { safe: SafeWork }) {
+  const t = useTokens();
+  const wide = useIsWide();
+  return (
+    <View style={[styles.points, { borderColor: t.copper }, wide ? styles.columns : null]}>
+      {points.map(({ state, isOverruled }) => (
+        <PointRow
+          key={state.point}
+          state={state}
+          isOverruled={isOverruled}
+          wide={wide}
+          again={fresh.again.includes(state.point)}
+          onOpen={mayAnswer(state.point) ? () => setPanel({ point: state.point }) : null}
+          onAnswer={mayAnswer(state.point) && !stage.busy ? (answer) => void answer.keep(stage) : null}
+        />
+      ))}
+    </View>
+  );
 }
 
-function actionOf(stage: ReturnType<typeof useStage>, next: TorchPoint | undefined, { open, onward }: Ends) {
-  if (stage.state !== 'open') return { label: 'On to the joints', onPress: onward };
-  if (next !== undefined)
-    return { label: TORCH_POINT_WORDS[next].name.replace(/^./, (c) => c.toUpperCase()), onPress: () => open({ point: next }) };
-  return { label: 'Safe: plan the joints', onPress: () => void stage.note('done', {}).then((kept) => kept && onward()) };
-}
+const styles = StyleSheet.create({
+  verdict: { flexDirection: 'row', alignItems: 'center', gap: 18, flexWrap: 'wrap' },
+  shrink: { flexShrink: 1 },
+  points: { borderTopWidth: 2 },
+  columns: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
+});

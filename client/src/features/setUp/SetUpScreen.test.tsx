@@ -27,6 +27,16 @@ test('cores and caps come out before the flame; what is out can be put back, wha
   expect(writes[1]?.body).toEqual({ kind: 'taken-out', values: { what: 'core', place: 'liquid-port', answer: 'none-here' } });
 });
 
+test('where all of it is out one tap says so, each an entry of its own', async () => {
+  const job = jobWithStages([], { order: [JOINT] });
+  const { writes } = await showScreen(<SetUpScreen id="job" />, {
+    answers: { ...stageAnswers(job), 'PUT jobs/job/entries/*': job, 'GET joints/1': { ...jointView(draftOf({})), ...JOINT } },
+  });
+  fireEvent.press(await screen.findByText('All 3 are out'));
+  await settle();
+  const said = writes.map(({ body }) => (body as { values: object }).values);
+  expect(said).toEqual(expect.arrayContaining([{ what: 'core', place: 'gas-port', answer: 'done' }, { what: 'core', place: 'liquid-port', answer: 'done' }])); // prettier-ignore
+});
 test('what was taken out stays to be put back', async () => {
   const said = { id: 'n1', by: 'Ilta Varro', at: '2026-11-24T10:00:00.000Z' };
   const { writes } = await show([], { takenOut: [{ kind: 'taken-out', what: 'core', place: 'gas-port', answer: 'done', ...said }] });

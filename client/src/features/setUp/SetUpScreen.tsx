@@ -18,6 +18,7 @@ import { Empty, Failed, Loading } from '@/ui/states';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { useSetUp, type OutRow, type SetUpWork } from './useSetUp';
+import { WORDS } from './words';
 
 /** Before the pipe is closed: threaded on, taken out, opened. */
 export function SetUpScreen({ id }: { id: string }) {
@@ -67,6 +68,9 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
         {out.length > 0 ? (
           <View style={wide ? styles.column : undefined}>
             <Heading size={17}>Out before the flame, back before the hold</Heading>
+            {mayMake && left > 1 ? (
+              <FrameKey label={WORDS.allOut(left)} disabled={work.busy} onPress={() => void work.sayAllOut()} />
+            ) : null}
             <View role="list" aria-label="out before the flame">
               {out.map((row) => (
                 <Out key={`${row.what}${row.place}`} row={row} work={work} mayMake={mayMake} />

@@ -50,7 +50,12 @@ export function useSetUp(job: JobView, graph: CircuitGraph | null) {
         answer === 'back' ? { kind: 'put-back', values: { what, place } } : { kind: 'taken-out', values: { what, place, answer } },
       ),
     );
+  /** Each an entry of its own, as if each had been tapped. */
+  const sayAllOut = async () => {
+    for (const point of out) if (point.state === 'open' && !(await say(point, 'done'))) return;
+  };
   return {
+    sayAllOut,
     ...{ out, open, loose, busy, say, isLoading: joints.length < job.order.length, problem: problem?.message ?? null },
     left: out.filter(({ state }) => state === 'open').length,
     next: open.find(({ state }) => state === 'planned') ?? null,

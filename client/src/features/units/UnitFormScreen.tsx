@@ -12,6 +12,7 @@ import { useUnits } from '@/session/units';
 import { Heading, Words } from '@/ui/Words';
 import { useSites, useUnit } from '@/data/units/api';
 import { KindPicker } from './KindPicker';
+import { WaterTable } from './WaterTable';
 import { PlateFields } from './PlateFields';
 import { PlatePhotos } from './PlatePhotos';
 import { newCircuit, NEW_SITE, type UnitForm } from './unitForm';
@@ -79,6 +80,7 @@ function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly S
       </View>
       <Heading size={20}>What is it like?</Heading>
       <KindPicker value={form.watch('kind')} onPick={(kind) => pickKind(form, kind, units)} error={form.formState.errors.kind?.message} />
+      <WaterTable form={form} />
       {wide ? null : where}
     </Sheet>
   );

@@ -81,3 +81,30 @@ test.each([METRIC_PREFERENCES, INCH_PREFERENCES])('a plate that is opened and ke
   expect(again.value.coldestC).toBeCloseTo(CIRCUIT.coldestC, 6);
   expect(again.value.purgeSections).toEqual(CIRCUIT.purgeSections);
 });
+
+describe('the maker’s table of the water side', () => {
+  const rows = (...lines: readonly (readonly [string, string])[]) =>
+    filled({ circuits: [plate({ lowSide: '25', coldest: '-10' })], waterTable: lines.map(([drop, flow]) => ({ drop, flow })) });
+
+  test('is read in the person’s units, an empty line left out', () => {
+    const { read } = readUnit(rows(['10', '20'], ['40 kPa', '0.7 L/s'], ['', '']), BAR);
+    expect(read?.body.waterTable).toEqual([
+      { drop: { value: 10, unit: 'kPa' }, flow: { value: 20, unit: 'L/min' } },
+      { drop: { value: 40, unit: 'kPa' }, flow: { value: 0.7, unit: 'L/s' } },
+    ]);
+  });
+
+  test('half a line, and a table that does not rise, are told where they stand', () => {
+    expect(problems(rows(['10', '20'], ['40', '']))).toMatchObject({ 'waterTable.1.flow': 'is needed' });
+    expect(problems(rows(['10', '20'], ['40', '15']))['waterTable.0.drop']).toMatch(/more flow at more drop/);
+  });
+
+  test('comes back as it was typed when the plate is put right', () => {
+    const { read } = readUnit(rows(['10', '20'], ['40', '40']), BAR);
+    const unit = { id: 'u', tag: 'CR2', name: 'x', kind: 'chiller', sisters: [], site: SITE, circuits: [CIRCUIT] } as unknown as UnitView; // cast: what is read of it
+    expect(formOfUnit({ ...unit, waterTable: read?.body.waterTable ?? [] }, BAR).waterTable).toEqual([
+      { drop: '10 kPa', flow: '20 L/min' },
+      { drop: '40 kPa', flow: '40 L/min' },
+    ]);
+  });
+});

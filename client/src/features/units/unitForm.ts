@@ -2,12 +2,15 @@ import type { PutSiteRequest, PutUnitRequest, UnitDetails, UnitKind, UnitView } 
 import { calcErrorText } from '@kesto/contract/wording';
 import { check, putSiteRequest, putUnitRequest } from '@kesto/contract/schemas';
 import {
+  flowByDropM3PerS,
   gaugePascals,
   readPlate,
   writeGaugePressure,
   writeMass,
   writeTemperature,
   type CircuitFacts,
+  type FlowRow,
+  type Quantity,
   type SafetyClass,
   type UnitPreferences,
 } from '@kesto/core';
@@ -53,6 +56,8 @@ export interface UnitForm {
   readonly registeredOn: string;
   /** Hashes of photos of the plate. */
   readonly platePhotos: readonly string[];
+  /** The maker's table of the water side, a line each. */
+  readonly waterTable: readonly { readonly drop: string; readonly flow: string }[];
   readonly circuits: readonly CircuitForm[];
 }
 
@@ -85,8 +90,11 @@ export const newUnitForm = (siteId: string): UnitForm => ({
   altitude: '',
   ...{ model: '', serial: '', installedOn: '', warrantyUntil: '', registeredOn: '' },
   platePhotos: [],
+  waterTable: [],
   circuits: [newCircuit('main')],
 });
+
+const asTyped = ({ value, unit }: Quantity): string => `${value} ${unit}`;
 
 /** A plate that is there already, for putting it right. */
 export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
@@ -104,6 +112,7 @@ export function formOfUnit(unit: UnitView, units: UnitPreferences): UnitForm {
     warrantyUntil: unit.warrantyUntil ?? '',
     registeredOn: unit.registeredOn ?? '',
     platePhotos: unit.platePhotos ?? [],
+    waterTable: (unit.waterTable ?? []).map(({ drop, flow }) => ({ drop: asTyped(drop), flow: asTyped(flow) })),
     circuits: unit.circuits.map((circuit) => ({
       ...newCircuit(circuit.name),
       id: circuit.id,
@@ -158,11 +167,23 @@ function circuitFrom(form: CircuitForm, i: number, read: DraftReader) {
 export const formPath = (field: string) =>
   field.replace(/\[(\d+)\]/g, '.$1').replace(/^circuits\.(\d+)\.swept\.0\.(od|wall)$/, 'circuits.$1.lineOd');
 
+/** `table[1].drop` of the engine as the form's own `waterTable.1.drop`; the table as a whole stands at its first line. */
+const tablePath = (field: string) => (field === 'table' ? 'waterTable.0.drop' : field.replace(/^table\[(\d+)\]/, 'waterTable.$1'));
+
 const DETAILS = ['model', 'serial', 'installedOn', 'warrantyUntil', 'registeredOn'] as const;
 
 /** What was typed of the machine itself; what was left empty is not said. */
 const detailsFrom = (form: UnitForm): UnitDetails =>
   Object.fromEntries(DETAILS.flatMap((key) => (form[key].trim() === '' ? [] : [[key, form[key].trim()]])));
+
+/** Lines of the maker's table; one that is empty is none. */
+const tableFrom = ({ waterTable }: UnitForm, read: DraftReader): readonly FlowRow[] =>
+  waterTable.flatMap((row, i) => {
+    if (row.drop.trim() === '' && row.flow.trim() === '') return [];
+    const [drop, flow] = [read.pressureDrop(`waterTable.${i}.drop`, row.drop), read.waterFlow(`waterTable.${i}.flow`, row.flow)];
+    for (const key of ['drop', 'flow'] as const) if (row[key].trim() === '') read.problems[`waterTable.${i}.${key}`] = NEEDED;
+    return drop && flow ? [{ drop, flow }] : [];
+  });
 
 function siteFrom(form: UnitForm, read: DraftReader): ReadUnit['site'] {
   if (form.siteId !== NEW_SITE) return null;
@@ -178,6 +199,7 @@ export function readUnit(form: UnitForm, units: UnitPreferences): { readonly rea
   const reader = new DraftReader(units);
   const circuits = form.circuits.map((circuit, i) => circuitFrom(circuit, i, reader));
   const site = siteFrom(form, reader);
+  const waterTable = tableFrom(form, reader);
   const { problems } = reader;
   const body = {
     siteId: site?.id ?? form.siteId,
@@ -186,11 +208,17 @@ export function readUnit(form: UnitForm, units: UnitPreferences): { readonly rea
     kind: form.kind,
     ...detailsFrom(form),
     ...(form.platePhotos.length > 0 ? { platePhotos: form.platePhotos } : {}),
+    ...(waterTable.length > 0 ? { waterTable } : {}),
     circuits,
   } as PutUnitRequest; // cast: checked below
   if (form.tag.trim() === '') problems['tag'] = NEEDED;
   if (form.name.trim() === '') problems['name'] = NEEDED;
   if (form.kind === '') problems['kind'] = 'pick what it is like';
+  const [first] = waterTable;
+  if (first) {
+    const found = flowByDropM3PerS(waterTable, first.drop);
+    if (!found.ok) for (const error of found.errors) problems[tablePath(error.field)] ??= calcErrorText(error);
+  }
   if (Object.keys(problems).length === 0) {
     const checked = check(putUnitRequest, body);
     if (!checked.ok) problems[formPath(checked.problem.field)] = checked.problem.message;

@@ -3,6 +3,7 @@ import type {
   BeforeStart,
   HandOverAnswer,
   HandOverPoint,
+  HeatSide,
   JointProof,
   MaterialUnit,
   ProofMethod,
@@ -29,6 +30,7 @@ export type EndKind = Extract<
   | 'charged'
   | 'trimmed'
   | 'settled-readings'
+  | 'heat-check'
   | 'bend-began'
   | 'bend-left'
   | 'bend-point'
@@ -55,6 +57,7 @@ export const END_ENTRY_WORDS: Readonly<Record<EndKind, string>> = {
   charged: 'charged',
   trimmed: 'trimmed',
   'settled-readings': 'readings, settled',
+  'heat-check': 'heat check',
   'bend-began': 'bends',
   'bend-left': 'bends no more',
   'bend-point': 'seen to',
@@ -76,6 +79,9 @@ export const BEFORE_START_WORDS: Readonly<Record<BeforeStart, string>> = {
   'panels-on': 'panels on',
   'somebody-at-switch': 'somebody at the switch',
 };
+
+/** What carries the heat that is checked. */
+export const HEAT_SIDE_WORDS: Readonly<Record<HeatSide, string>> = { water: 'water', air: 'air' };
 
 /** By what a joint was proved by itself. */
 export const PROOF_METHOD_WORDS: Readonly<Record<ProofMethod, string>> = {
@@ -144,6 +150,14 @@ export const END_SENTENCES: { readonly [Kind in EndKind]: (values: StageValues[K
     ),
   charged: (v) => `${v.doneKg.toFixed(3)} kg of ${v.targetKg.toFixed(3)} kg${v.isCharged ? '' : ': not all that is wanted'}`,
   trimmed: (v) => `${v.takenOut ? 'taken out' : 'added'} ${typed(v.by)}: ${v.why}`,
+  'heat-check': (v) =>
+    and(
+      `${v.side} carries ${(Math.abs(v.heatW) / 1000).toPrecision(3)} kW`,
+      `${Number((v.flowM3PerS * 60_000).toPrecision(3))} L/min${v.drop ? ` by ${typed(v.drop)} and the maker’s table` : ''}`,
+      `${typed(v.in)} to ${typed(v.out)}`,
+      v.glycolPercent ? `${v.glycolPercent} % glycol` : undefined,
+      v.note,
+    ),
   'settled-readings': (v) => and(`${v.steadyMinutes} min steady`, v.doorsShut ? 'doors shut' : 'a door open'),
   'bend-began': (v) => and(BEND_WORDS[v.bend].name, v.note),
   'bend-left': (v) => and(BEND_WORDS[v.bend].name, v.why),

@@ -15,6 +15,7 @@ import { LOOK_RESULT_WORDS } from './record';
 /** What a field of an entry is called where it is put right; the unit stands beside it. */
 export const FIELD_NAMES: Readonly<Record<string, string>> = {
   ageYears: 'age, years',
+  glycolPercent: 'glycol, %',
   ammoniaPpm: 'ammonia, ppm',
   amount: 'amount',
   answer: 'answer',
@@ -66,7 +67,9 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   putBack: 'why it goes back',
   refrigerant: 'refrigerant',
   school: 'how a rise is judged',
+  side: 'what carries the heat',
   sisters: 'sister machines too',
+  use: 'what it cools',
   steadyMinutes: 'minutes steady',
   takenOut: 'taken out again',
   wet: 'water was in it',

@@ -234,6 +234,12 @@ const SENTENCES: { readonly [Kind in StageEntryKind]: readonly (readonly [StageV
   'settled-readings': [
     [{ request: { refrigerant: 'R-410A', metering: 'valve' } as never, steadyMinutes: 20, doorsShut: true }, '20 min steady, doors shut'],
   ],
+  'heat-check': [
+    [
+      { side: 'water', drop: q(18, 'kPa'), in: q(12, 'C'), out: q(7, 'C'), glycolPercent: 20, heatW: -14_078, flowM3PerS: 0.0007 },
+      'water carries 14.1 kW, 42 L/min by 18 kPa and the maker’s table, 12 °C to 7 °C, 20 % glycol',
+    ],
+  ],
   'bend-began': [[{ bend: 'burnt-compressor' }, 'burnt compressor']],
   'bend-left': [[{ bend: 'owner-no', why: 'they said yes after all' }, 'the owner says no, they said yes after all']],
   'bend-point': [

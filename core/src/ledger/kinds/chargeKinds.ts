@@ -1,6 +1,6 @@
-import { above, designation, line, listOfEach, number, object, optional, quantity, readings, truth, word } from '../fields';
+import { above, designation, line, list, listOfEach, number, object, optional, quantity, readings, truth, word } from '../fields';
 import { job } from '../row';
-import { BEFORE_START, LEAK_LAWS } from '../words';
+import { BEFORE_START, HEAT_SIDES, LEAK_LAWS, LEAK_USES } from '../words';
 import { kg, noted, why } from './common';
 
 const CHARGE = ['charge'] as const;
@@ -16,6 +16,7 @@ export const CHARGE_KINDS = {
       ...{ dataPlate: quantity, lines: optional(lines), maxCharge: optional(quantity), tolerance: optional(quantity) },
       /** Nobody knows what belongs in it: charged by lines and coils, or by readings, and said to be unknown. */
       ...{ isUnknown: optional(truth), hosesKg: optional(kg(20)), place: optional(word(LEAK_LAWS)), gwp: optional(number(0, 30_000, '')) },
+      use: optional(word(LEAK_USES)),
     }),
     worked: { targetKg: kg(100_000), isCritical: truth },
   },
@@ -39,4 +40,14 @@ export const CHARGE_KINDS = {
   'settled-readings': job(CHARGE, 'fact', {
     ...{ request: readings, steadyMinutes: above(0, 10_000, 'min'), doorsShut: truth, airSeen: optional(truth) },
   }),
+  /** Heat by the water or the air that carries it: the flow as typed, or by the maker's table and the drop that was read. */
+  'heat-check': {
+    ...job(CHARGE, 'claim', {
+      ...{ side: word(HEAT_SIDES), flow: optional(quantity), drop: optional(quantity) },
+      table: optional(list(object({ drop: quantity, flow: quantity }), 2, 12)),
+      ...{ in: quantity, out: quantity, wetIn: optional(quantity), wetOut: optional(quantity) },
+      ...{ glycolPercent: optional(number(0, 50, '%')), ...noted },
+    }),
+    worked: { heatW: number(-1e8, 1e8, 'W'), flowM3PerS: number(0, 50, 'm3/s') },
+  },
 } as const;

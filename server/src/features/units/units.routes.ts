@@ -1,6 +1,7 @@
 import { madeFromOf } from '../../platform/http/madeFrom';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
+import { sisterCharges } from './sisterCharges.service';
 import { unitHistory } from './unitHistory.service';
 import { putSite, putUnit, sites, unitPage, unitView } from './units.service';
 
@@ -13,6 +14,9 @@ export function unitRoutes(routes: Registrar): void {
   routes.signed('getUnit', async ({ params, inShop }) => ({ body: await inShop((shop) => unitView(shop, idParam(params, 'unit'))) }));
   routes.signed('unitHistory', async ({ params, inShop }) => ({
     body: await inShop((shop) => unitHistory(shop, idParam(params, 'unit'))),
+  }));
+  routes.signed('sisterCharges', async ({ params, inShop }) => ({
+    body: await inShop((shop) => sisterCharges(shop, idParam(params, 'unit'))),
   }));
   routes.signed('putUnit', async ({ params, body, request, inShop }) => ({
     body: await inShop((shop) => putUnit(shop, { unitId: idParam(params, 'unit'), body, madeFrom: madeFromOf(request) })),

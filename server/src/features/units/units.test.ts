@@ -143,6 +143,28 @@ test('units of a shop are seen by nobody else', async () => {
   expect(JSON.stringify((await ilta.get('/api/sites').expect(200)).body)).not.toContain('Orangery');
 });
 
+test('machines of one model say what they hold and were charged with last; another shop’s are none of ours', async () => {
+  const siteId = await newSite();
+  const [first, second] = [uuid(), uuid()];
+  const plateOf = (tag: string) => ({ ...unitAt(siteId, { tag }), model: 'PK 90' });
+  await olga.put(`/api/units/${first}`).send(plateOf('SI1')).expect(200);
+  await olga.put(`/api/units/${second}`).send(plateOf('SI2')).expect(200);
+  const { circuits } = (await olga.get(`/api/units/${second}`).expect(200)).body as UnitView;
+  const job = uuid();
+  await olga.put(`/api/jobs/${job}`).send({ circuitId: circuits[0]?.id, title: 'short of charge' }).expect(200);
+  const note = (kind: string, values: object, stage = 'charge') =>
+    olga.put(`/api/jobs/${job}/stages/${uuid()}`).send({ stage, kind, values, photos: [], deviceTime: new Date().toISOString() });
+  const kg = (value: number) => ({ value, unit: 'kg' });
+  for (const stage of ['hold', 'pull']) await note('skipped', { reason: 'not opened' }, stage).expect(200);
+  await note('charge-began', { dataPlate: kg(0.9) }).expect(200);
+  await note('cylinder-weighed', { name: 'K-1', before: kg(9), after: kg(8.1), refrigerant: 'R-32' }).expect(200);
+  await note('charged', {}).expect(200);
+  const { body } = await olga.get(`/api/units/${first}/sisters`).expect(200);
+  expect(body).toMatchObject([{ tag: 'SI2', refrigerant: 'R-32', last: { kg: expect.closeTo(0.9, 6), jobNumber: expect.any(Number) } }]);
+  expect((await (await server.as('ilta')).get(`/api/units/${demoId(0x21)}/sisters`).expect(200)).body).toEqual([]);
+  await (await server.as('ilta')).get(`/api/units/${first}/sisters`).expect(404);
+});
+
 test('a unit’s history has its leaks, its joints with their last flame, and its jobs; another shop’s unit has none to show', async () => {
   const ilta = await server.as('ilta');
   const { body } = await ilta.get(`/api/units/${demoId(0x21)}/history`).expect(200);

@@ -36,7 +36,7 @@ export const waterHeat: Calculator = {
   title: 'What heat the water carries',
   says: 'Flow and two temperatures: fresh water, or with glycol in it.',
   fields: [
-    { key: 'flow', label: 'flow', kind: 'flow', initial: { metric: '30 L/min', inch: '64 scfh' } },
+    { key: 'flow', label: 'flow', kind: 'water-flow', initial: { metric: '30 L/min', inch: '8 gpm' } },
     { key: 'in', label: 'in', kind: 'temperature', initial: { metric: '7 °C', inch: '45 °F' } },
     { key: 'out', label: 'out', kind: 'temperature', initial: { metric: '12 °C', inch: '54 °F' } },
     { key: 'glycol', label: 'glycol, %', kind: 'number', initial: { metric: '0', inch: '0' } },

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { chargeWayText } from '@kesto/contract/wording';
-import { LEAK_LAWS, type CircuitGraph } from '@kesto/core';
+import { LEAK_LAWS, LEAK_USES, type CircuitGraph } from '@kesto/core';
 import { formatMass } from '@kesto/core/unit';
 import { StyleSheet, View } from 'react-native';
 import type { StageWork } from '@/data/stages/useStage';
@@ -12,6 +12,7 @@ import { CheckRow } from '@/ui/CheckRow';
 import { Reading } from '@/ui/Reading';
 import { Failed } from '@/ui/states';
 import { Heading, Mono, Words } from '@/ui/Words';
+import { Sisters } from '../Sisters';
 import { WORDS } from '../words';
 import { useChargePlan } from './useChargePlan';
 
@@ -46,6 +47,7 @@ export function ChargePlanning({ job, graph, work }: ChargePlanningProps) {
               </Words>
             </View>
           ))}
+          {worked?.isCritical || plan.isUnknown ? <Sisters job={job} /> : null}
           <Words size={14} tone="ink2">
             {WORDS.cuffs}
           </Words>
@@ -85,6 +87,14 @@ export function ChargePlanning({ job, graph, work }: ChargePlanningProps) {
           onChange={plan.setPlace}
           options={LEAK_LAWS.map((value) => ({ value, label: WORDS.places[value] }))}
         />
+        {plan.place === 'us' ? (
+          <LabelledChoice
+            label={WORDS.use}
+            value={plan.use}
+            onChange={plan.setUse}
+            options={LEAK_USES.map((value) => ({ value, label: WORDS.uses[value] }))}
+          />
+        ) : null}
       </View>
     </StageSheet>
   );

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
-import { lastOf, workOutChargeBegan, type CircuitGraph, type LeakLaw, type Told } from '@kesto/core';
+import { lastOf, workOutChargeBegan, type CircuitGraph, type LeakLaw, type LeakUse, type Told } from '@kesto/core';
 import { waysIn } from '@kesto/core/charge';
 import { writeMass } from '@kesto/core/unit';
 import { useState } from 'react';
@@ -31,6 +31,7 @@ export function useChargePlan(job: JobView, graph: CircuitGraph | null, work: St
   const [shorter, setShorter] = useState(true);
   const [isUnknown, setIsUnknown] = useState(false);
   const [place, setPlace] = useState<LeakLaw>('none');
+  const [use, setUse] = useState<LeakUse | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   // By its plate; else by what was said of it when it was looked for what is lost.
   const knownKg = chargeKg ?? lastOf(work.facts, 'loss')?.values.chargeKg ?? null;
@@ -48,6 +49,7 @@ export function useChargePlan(job: JobView, graph: CircuitGraph | null, work: St
         : null;
     return {
       ...{ dataPlate, place },
+      ...(place === 'us' && use ? { use } : {}),
       ...(lines ? { lines } : {}),
       ...(maxCharge ? { maxCharge } : {}),
       ...(hoses ? { hosesKg: massKg(hoses) } : {}),
@@ -69,7 +71,7 @@ export function useChargePlan(job: JobView, graph: CircuitGraph | null, work: St
     return work.note('charge-began', { ...now, ...made.value });
   }
   return {
-    ...{ figures, per, setPer, shorter, setShorter, isUnknown, setIsUnknown, place, setPlace, problem, refrigerant },
+    ...{ figures, per, setPer, shorter, setShorter, isUnknown, setIsUnknown, place, setPlace, use, setUse, problem, refrigerant },
     worked: worked?.ok ? worked.value : null,
     ways: waysIn(refrigerant, { water: held.graph.parts.some(({ water }) => water === true) }),
     hasLines: read.length !== undefined,

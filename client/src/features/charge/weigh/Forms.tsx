@@ -1,5 +1,5 @@
-import { BEFORE_START_WORDS, misfitText } from '@kesto/contract/wording';
-import { BEFORE_START, tellsWell, type BeforeStart, type CircuitGraph } from '@kesto/core';
+import { BEFORE_START_WORDS } from '@kesto/contract/wording';
+import { BEFORE_START, startTogether, type BeforeStart, type CircuitGraph } from '@kesto/core';
 import type { JobView } from '@kesto/contract';
 import { formatMass, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
@@ -8,95 +8,22 @@ import { ReadingsFields, useReadings } from '@/features/readings';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { useUnits } from '@/session/units';
-import { Choice, KeepKey } from '@/ui/Buttons';
+import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { Heading, Words } from '@/ui/Words';
 import { WORDS } from '../words';
-import type { ChargeWeighWork, WeighedCylinder } from './useChargeWeigh';
-
-interface FormProps {
-  readonly weigh: ChargeWeighWork;
-  readonly onKept: () => void;
-}
-
-const NEW = {
-  name: { label: 'cylinder', kind: 'name' },
-  before: { label: 'on the scale before', kind: 'mass' },
-  after: { label: 'now', kind: 'mass', hint: 'as before, where none went in yet', optional: true },
-  stampedTare: { label: 'stamped tare', kind: 'mass', optional: true },
-  putBack: { label: WORDS.putBackWhy, kind: 'words', optional: true },
-} as const;
-const ALWAYS = ['name', 'before', 'after', 'stampedTare'] as const;
-const AGAIN = { after: { label: 'on the scale now', kind: 'mass' } } as const;
-
-/** A cylinder that was not on the scale yet. */
-export function NewCylinder({ weigh, onKept }: FormProps) {
-  const figures = useFigures(weigh.work.keptAs(`cylinder.${weigh.cylinders.length}`), NEW);
-  const [isBack, setIsBack] = useState(false);
-  const keep = () =>
-    figures.submit(async ({ name, before, after = before, stampedTare, putBack }) => {
-      if (isBack && !putBack) {
-        figures.complain('putBack', WORDS.putBackNeeded);
-        return false;
-      }
-      const told = { name, before, after, ...(stampedTare ? { stampedTare } : {}), ...(isBack && putBack ? { putBack } : {}) };
-      const misfit = tellsWell('cylinder-weighed', told);
-      if (misfit) {
-        figures.complain('after', misfitText(misfit));
-        return false;
-      }
-      const isSafe = await weigh.weigh(told);
-      if (isSafe) onKept();
-      return isSafe;
-    });
-  return (
-    <View style={styles.form}>
-      <Heading size={20}>{WORDS.scaleTitle}</Heading>
-      <Words size={15} tone="ink2">{`${WORDS.scaleSays} ${WORDS.another(weigh.refrigerant)}`}</Words>
-      <FigureFields figures={figures} of={ALWAYS} />
-      <CheckRow label={WORDS.putBack} checked={isBack} onChange={setIsBack} />
-      {isBack ? (
-        <>
-          <Words size={15}>{WORDS.putBackSays}</Words>
-          <FigureFields figures={figures} of={['putBack']} />
-        </>
-      ) : null}
-      <KeepKey label={WORDS.keepWeight} busy={weigh.work.busy} onPress={() => void keep()} />
-    </View>
-  );
-}
-
-/** The cylinder that stands on it, read again. */
-export function ReadScale({ weigh, cylinder, onKept }: FormProps & { cylinder: WeighedCylinder }) {
-  const figures = useFigures(weigh.work.keptAs(`scale.${cylinder.name}`), AGAIN);
-  const keep = () =>
-    figures.submit(async ({ after }) => {
-      const { name, before, stampedTare } = cylinder.kept;
-      const told = { name, before, after, ...(stampedTare ? { stampedTare } : {}) };
-      const misfit = tellsWell('cylinder-weighed', told);
-      if (misfit) {
-        figures.complain('after', misfitText(misfit));
-        return false;
-      }
-      const isSafe = await weigh.weigh(told);
-      if (isSafe) onKept();
-      return isSafe;
-    });
-  return (
-    <View style={styles.form}>
-      <Heading size={20}>{`${WORDS.scaleTitle}, ${cylinder.name}`}</Heading>
-      <FigureFields figures={figures} />
-      <KeepKey label={WORDS.keepWeight} busy={weigh.work.busy} onPress={() => void keep()} />
-    </View>
-  );
-}
+import type { FormProps } from './formProps';
 
 type Said = 'seen' | 'not-here';
 
 /** What is seen to before the machine is started, or is not on it. */
 export function BeforeStartForm({ weigh, onKept }: FormProps) {
   const [said, setSaid] = useState<Readonly<Partial<Record<BeforeStart, Said>>>>({});
-  const points = BEFORE_START.filter((point) => weigh.openStart.includes(point));
+  const open = BEFORE_START.filter((point) => weigh.openStart.includes(point));
+  const together = startTogether(open);
+  const points = [...open.filter((point) => !together.includes(point)), ...together];
+  const unsaid = together.filter((point) => said[point] === undefined);
+  const seeTogether = () => setSaid({ ...said, ...Object.fromEntries(unsaid.map((point) => [point, 'seen'])) });
   const of = (what: Said) => points.filter((point) => said[point] === what);
   const keep = async () => {
     if (await weigh.keepBefore(of('seen'), of('not-here'))) onKept();
@@ -123,6 +50,7 @@ export function BeforeStartForm({ weigh, onKept }: FormProps) {
           />
         </View>
       ))}
+      {unsaid.length > 1 ? <FrameKey label={WORDS.togetherSeen(unsaid.length)} onPress={seeTogether} /> : null}
       <KeepKey label={WORDS.keepBefore} busy={weigh.work.busy} disabled={of('seen').length === 0} onPress={() => void keep()} />
     </View>
   );

@@ -14,7 +14,7 @@ import {
   type KeptCylinder,
   type Quantity,
 } from '@kesto/core';
-import { byLaw, leavesAsLiquid } from '@kesto/core/charge';
+import { byLaw, GWP, leavesAsLiquid, type Charge } from '@kesto/core/charge';
 import { readings, Saturation, usualReadings } from '@kesto/core/refrigerant';
 import type { StageWork } from '@/data/stages/useStage';
 import { massKg } from '@/forms/si';
@@ -44,7 +44,10 @@ function lawOf(work: StageWork, fullKg: number, refrigerant: string) {
   const place = began?.place ?? 'none';
   return place === 'none'
     ? null
-    : byLaw({ place, fullKg, gwp: began?.gwp ?? null, refrigerant }, { hermetic: false, leakDetection: false });
+    : byLaw(
+        { place, fullKg, gwp: began?.gwp ?? GWP[refrigerant] ?? null, refrigerant, use: began?.use ?? null },
+        { hermetic: false, leakDetection: false },
+      );
 }
 
 /** What was noted of a charge, worked out: what is in, what is left, what comes next. */
@@ -70,14 +73,19 @@ export function useChargeWeigh(job: JobView, graph: CircuitGraph | null, work: S
     openStart: openBeforeStart(facts),
     trimKg: trimStepKg(targetKg),
     rates: lossOf(facts) ? annualRates(facts) : null,
+    /** The heat that was checked last; null where nobody did. */
+    heat: lastOf(facts, 'heat-check')?.values ?? null,
     law: lawOf(work, targetKg, refrigerant),
     began: lastOf(facts, 'charge-began')?.values ?? null,
     weigh: (of: { name: string; before: Quantity; after: Quantity; stampedTare?: Quantity; putBack?: string }) =>
       work.note('cylinder-weighed', { ...of, refrigerant }),
-    keepCharged: () =>
-      charge
-        ? work.note('charged', { targetKg: charge.targetKg, doneKg: charge.doneKg, isCharged: charge.isCharged })
-        : Promise.resolve(false),
+    keepCharged: (of: Charge | null = charge) =>
+      of ? work.note('charged', { targetKg: of.targetKg, doneKg: of.doneKg, isCharged: of.isCharged }) : Promise.resolve(false),
+    /** The charge, where it would be whole once a cylinder is weighed so; null where it would not, or is kept already. */
+    wholeWith(next: KeptCylinder): Charge | null {
+      const then = isKept ? null : chargeOf(held, next);
+      return then?.ok && then.value.isCharged ? then.value : null;
+    },
     keepBefore: (seen: readonly BeforeStart[], notHere: readonly BeforeStart[]) =>
       work.note('before-start', { seen: [...seen], notHere: [...notHere] }),
     trim: (by: Quantity, takenOut: boolean, why: string) => work.note('trimmed', { by, why, ...(takenOut ? { takenOut } : {}) }),

@@ -17,6 +17,9 @@ const mmss = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.flo
 /** The one action, by how far the hold is. */
 export function actionOf(watch: HoldWatchWork, { open, busy, units }: Acts): SheetAction {
   const { state, next, standLeftS, isOver, isLive, tracks, isAtStrength } = watch;
+  const endThenLetDown = async () => {
+    if (await watch.end()) open('down');
+  };
   if (state === 'ended') return { label: WORDS.letDown, disabled: busy, onPress: () => open('down') };
   if (state === 'filling') {
     if (standLeftS > 0) {
@@ -28,7 +31,7 @@ export function actionOf(watch: HoldWatchWork, { open, busy, units }: Acts): She
     const at = readingText(formatGaugePressure(gaugePascals(next * 1000), units));
     return { label: isAtStrength ? WORDS.letDownTo(at) : WORDS.stands(at), disabled: busy, onPress: () => void watch.step(next) };
   }
-  if (isOver) return { label: WORDS.end, disabled: busy, onPress: () => void watch.end() };
+  if (isOver) return { label: WORDS.end, disabled: busy, onPress: () => void endThenLetDown() };
   if (isLive) return { label: WORDS.watching, disabled: true, onPress: () => undefined };
   return { label: tracks.readings.length === 0 ? WORDS.noteFirst : WORDS.note, disabled: busy, onPress: () => open('read') };
 }

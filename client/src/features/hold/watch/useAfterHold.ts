@@ -2,6 +2,7 @@ import type { JobView } from '@kesto/contract';
 import { bubbledIn, type KeptHold } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useStage } from '@/data/stages/useStage';
+import { toPullHref } from '@/data/stages/stageHref';
 import type { StageWork } from '@/data/stages/useStage';
 import type { SheetAction } from '@/ui/Sheet';
 import { WORDS } from '../words';
@@ -35,12 +36,13 @@ export function useAfterHold(
     if (isSafe) toFind();
   };
   const toJob = () => router.push(`/jobs/${job.id}`);
+  const toPull = () => router.push(toPullHref(job.id));
   const first = bubbled.find(({ onOpen }) => onOpen !== null);
   const action = (): SheetAction => {
     if (isLeaking && first) return { label: WORDS.mend(first.says), onPress: () => first.onOpen?.() };
     if (isLeaking) return { label: WORDS.findIt, disabled: find.busy, onPress: () => void findIt() };
     if (isTight)
-      return { label: WORDS.onward, disabled: work.busy, onPress: () => void work.note('done', {}).then((kept) => kept && toJob()) };
+      return { label: WORDS.onward, disabled: work.busy, onPress: () => void work.note('done', {}).then((kept) => kept && toPull()) };
     return isOpen ? { label: WORDS.again, onPress: onAgain } : { label: WORDS.toJob, onPress: toJob };
   };
   return {

@@ -21,13 +21,15 @@ interface PullPlanningProps {
   readonly job: JobView;
   readonly graph: CircuitGraph | null;
   readonly work: StageWork;
+  /** The pump and its hoses come next: their form lies open. */
+  readonly opensRig: boolean;
 }
 
 /** Where the hoses hang, what the pump reaches, how long it takes at best, and the rig by itself first. */
-export function PullPlanning({ job, graph, work }: PullPlanningProps) {
+export function PullPlanning({ job, graph, work, opensRig }: PullPlanningProps) {
   const units = useUnits();
   const plan = usePullPlan(job, graph, work);
-  const [isRig, setIsRig] = useState(false);
+  const [isRig, setIsRig] = useState(opensRig && !plan.rigHolds && work.mayNote);
   const nameOf = (id: string) => (graph ? drawnName(graph, id) : id);
   const names = (ids: readonly string[]) => ids.map(nameOf).join(', ');
   const { reach, curves, rigHolds } = plan;

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { StageWork } from '@/data/stages/useStage';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
-import { KeepKey } from '@/ui/Buttons';
+import { FrameKey, KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { WORDS } from '../words';
 import { mmss } from './mmss';
@@ -13,17 +13,19 @@ interface PanelProps {
   readonly watch: PullWatchWork;
   readonly work: StageWork;
   readonly onKept: () => void;
+  /** What is kept now is enough to judge by, and is to be judged. */
+  readonly onJudge: () => void;
 }
 
 const READ = { pressure: { label: 'gauge', kind: 'vacuum' } } as const;
 
 /** The vacuum gauge, as it reads now. */
-export function VacuumForm({ watch, work, onKept }: PanelProps) {
+export function VacuumForm({ watch, work, onKept, onJudge }: PanelProps) {
   const figures = useFigures(work.keptAs(`read.${watch.pull.id}`), READ);
-  const keep = () =>
+  const keep = (then: () => void) =>
     figures.submit(async ({ pressure }) => {
       const isSafe = await watch.read(pressure);
-      if (isSafe) onKept();
+      if (isSafe) then();
       return isSafe;
     });
   return (
@@ -35,7 +37,19 @@ export function VacuumForm({ watch, work, onKept }: PanelProps) {
         </Words>
       ) : null}
       <FigureFields figures={figures} />
-      <KeepKey label={WORDS.keepReading} busy={work.busy} onPress={() => void keep()} />
+      {watch.state === 'watching' && watch.isLastReading ? (
+        <>
+          <KeepKey label={WORDS.keepAndJudge} busy={work.busy} onPress={() => void keep(onJudge)} />
+          <FrameKey quiet label={WORDS.keepOnly} disabled={work.busy} onPress={() => void keep(onKept)} />
+        </>
+      ) : (
+        <>
+          <KeepKey label={WORDS.keepReading} busy={work.busy} onPress={() => void keep(onKept)} />
+          {watch.state === 'pumping' ? (
+            <FrameKey label={WORDS.keepAndShut} disabled={work.busy} onPress={() => void keep(() => void watch.shut())} />
+          ) : null}
+        </>
+      )}
     </View>
   );
 }

@@ -3,8 +3,9 @@ import { drawnName, stillOpenText } from '@kesto/contract/wording';
 import type { CircuitGraph, KeptPull } from '@kesto/core';
 import { formatNumber, formatVacuum } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { stageHref } from '@/data/stages/stageHref';
 import type { StageWork } from '@/data/stages/useStage';
 import { ableTo, Instruments } from '@/features/instruments';
 import { Facts, StageSheet } from '@/features/stage';
@@ -31,7 +32,11 @@ interface PullWatchingProps {
   readonly onAnew: () => void;
 }
 
-function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: Panel | null) => void; up: () => void }): SheetAction {
+function actionOf(
+  watch: PullWatchWork,
+  work: StageWork,
+  acts: { open: (panel: Panel | null) => void; up: () => void; onward: () => void },
+): SheetAction {
   const { state, isDry, leftS, maySay, moments, isLive } = watch;
   const disabled = work.busy;
   if (work.state !== 'open') return { label: WORDS.toJob, onPress: acts.up };
@@ -40,7 +45,7 @@ function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: P
       return {
         label: WORDS.onward,
         disabled: disabled || work.gates.length > 0,
-        onPress: () => void work.note('done', {}).then((kept) => kept && acts.up()),
+        onPress: () => void work.note('done', {}).then((kept) => kept && acts.onward()),
       };
     return { label: WORDS.breakIt, disabled, onPress: () => acts.open('break') };
   }
@@ -58,21 +63,37 @@ function actionOf(watch: PullWatchWork, work: StageWork, acts: { open: (panel: P
   return { label: WORDS.read, disabled, onPress: () => acts.open('read') };
 }
 
+/** Judged with the reading that was kept a moment ago, once it stands among the others. */
+function useJudgeNext(watch: PullWatchWork): () => void {
+  const judges = useRef(false);
+  useEffect(() => {
+    if (!judges.current || !watch.maySay) return;
+    judges.current = false;
+    void watch.judge();
+  });
+  return () => {
+    judges.current = true;
+  };
+}
+
 /** A pull, watched: how deep, where it is going, and what its rise shows. */
 export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingProps) {
-  const units = useUnits();
   const wide = useIsWide();
   const router = useRouter();
   const watch = usePullWatch(job, graph, work, pull);
   const [panel, setPanel] = useState<Panel | null>(null);
-  const [width, setWidth] = useState(wide ? 800 : 358);
   const close = () => setPanel(null);
-  const nameOf = (id: string) => (graph ? drawnName(graph, id) : id);
+  const judgeNext = useJudgeNext(watch);
   const { volume } = pull.began.values;
   // Of a rise many readings are noted one after the other: the sheet stays until it can be judged.
   const isWatched = watch.state === 'watching' && !watch.maySay;
-  const panelProps = { watch, work, onKept: panel === 'read' && isWatched ? () => undefined : close };
+  const panelProps = {
+    ...{ watch, work },
+    onKept: panel === 'read' && isWatched ? () => undefined : close,
+    onJudge: () => (close(), judgeNext()),
+  };
   const isShown = panel !== null && !(panel === 'read' && watch.state === 'watching' && watch.maySay);
+  const acts = { open: setPanel, up: () => router.push(`/jobs/${job.id}`), onward: () => router.push(stageHref(job.id, 'charge')) };
   return (
     <StageSheet
       job={job}
@@ -80,7 +101,7 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
       title={WORDS.title}
       subtitle={`${formatNumber(volume.value, 1)}\u00a0${volume.unit}, ${job.circuit.refrigerant}`}
       skipSays={WORDS.skipSays}
-      action={work.mayMake ? actionOf(watch, work, { open: setPanel, up: () => router.push(`/jobs/${job.id}`) }) : null}
+      action={work.mayMake ? actionOf(watch, work, acts) : null}
       why={watch.state === 'judged' && work.state === 'open' ? stillOpenText(work.gates) : undefined}
       over={isShown ? { content: panel === 'read' ? <VacuumForm {...panelProps} /> : <BreakForm {...panelProps} />, onClose: close } : null}
       more={(shut) => (
@@ -92,45 +113,63 @@ export function PullWatching({ job, graph, work, pull, onAnew }: PullWatchingPro
         </View>
       )}
       headerRight={wide ? <Glances watch={watch} /> : undefined}
-      aside={
-        <View style={styles.aside}>
-          {wide ? <Verdict watch={watch} /> : null}
-          <Instruments
-            job={job.id}
-            of={pull.id}
-            joined={watch.live?.series ?? []}
-            judging={{ able: ableTo(watch.live?.series, ['vacuum']), by: watch.by ?? watch.live?.judgedBy ?? null, choose: watch.judgeBy }}
-            mayJoin={work.mayNote && watch.state !== 'judged'}
-            byHand={WORDS.byHand}
-            standInSays={WORDS.standInSays}
-          />
-          <Facts facts={work.facts.filter(({ stage }) => stage === 'pull')} nameOf={nameOf} work={work} />
-        </View>
-      }
+      aside={<Beside job={job} graph={graph} work={work} watch={watch} />}
     >
       {wide ? null : <Glances watch={watch} />}
-      <View
-        style={wide && watch.from !== null ? styles.beside : styles.below}
-        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || width)}
-      >
-        <PullChart watch={watch} width={wide && watch.from !== null ? width / 2 - 10 : width} height={wide ? 360 : 270} />
-        {watch.from === null ? null : (
-          <View>
-            <Words size={15}>
-              <Words size={15} bold>
-                {WORDS.riseTitle}
-              </Words>
-              {` · ${WORDS.riseSays(formatVacuum(1, units).unit)}`}
-            </Words>
-            <RiseChart watch={watch} width={wide ? width / 2 - 10 : width} height={wide ? 336 : 220} />
-          </View>
-        )}
-      </View>
+      <Pictures watch={watch} />
       {watch.state === 'pumping' && work.mayNote && !watch.isLive && watch.moments.length > 0 ? (
-        <FrameKey label={WORDS.shutNow} onPress={() => void watch.shut()} />
+        <FrameKey label={WORDS.shutNow} onPress={() => void watch.shut().then((kept) => kept && setPanel('read'))} />
       ) : null}
       {wide ? null : <Verdict watch={watch} />}
     </StageSheet>
+  );
+}
+
+/** The way down, and the rise once it is shut off: below each other on a phone, beside each other where there is room. */
+function Pictures({ watch }: { watch: PullWatchWork }) {
+  const units = useUnits();
+  const wide = useIsWide();
+  const [width, setWidth] = useState(wide ? 800 : 358);
+  const isRising = watch.from !== null;
+  return (
+    <View
+      style={wide && isRising ? styles.beside : styles.below}
+      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || width)}
+    >
+      <PullChart watch={watch} width={wide && isRising ? width / 2 - 10 : width} height={wide ? 360 : 270} />
+      {isRising ? (
+        <View>
+          <Words size={15}>
+            <Words size={15} bold>
+              {WORDS.riseTitle}
+            </Words>
+            {` · ${WORDS.riseSays(formatVacuum(1, units).unit)}`}
+          </Words>
+          <RiseChart watch={watch} width={wide ? width / 2 - 10 : width} height={wide ? 336 : 220} />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** What it shows, which instruments speak, what is kept. */
+function Beside({ job, graph, work, watch }: Omit<PullWatchingProps, 'pull' | 'onAnew'> & { watch: PullWatchWork }) {
+  const wide = useIsWide();
+  const { live } = watch;
+  return (
+    <View style={styles.aside}>
+      {wide ? <Verdict watch={watch} /> : null}
+      <Instruments
+        job={job.id}
+        of={watch.pull.id}
+        joined={live?.series ?? []}
+        judging={{ able: ableTo(live?.series, ['vacuum']), by: watch.by ?? live?.judgedBy ?? null, choose: watch.judgeBy }}
+        mayJoin={work.mayNote && watch.state !== 'judged'}
+        byHand={WORDS.byHand}
+        standInSays={WORDS.standInSays}
+      />
+      <Facts facts={work.facts.filter(({ stage }) => stage === 'pull')} nameOf={(id) => (graph ? drawnName(graph, id) : id)} work={work} />
+    </View>
   );
 }
 

@@ -14,7 +14,8 @@ export function riseFrame({ readings, pull, watchedS }: PullWatchWork) {
   const endS = Math.max(RISE.leastS, watchedS) * 1.06;
   const from = points[0]?.[1] ?? limitPa / 4;
   const mostPa = Math.max(limitPa * 1.9, ...points.map(([, pa]) => pa * 1.1));
-  const times = Array.from({ length: DRAWN.points + 1 }, (_, i) => (endS * i) / DRAWN.points);
+  // Closer together at first: there water goes up the steepest.
+  const times = Array.from({ length: DRAWN.points + 1 }, (_, i) => endS * (i / DRAWN.points) ** 2);
   // Drawn beside only where they would go up from here.
   const within = (line: readonly PointXY[], isDrawn: boolean) => (isDrawn ? line.filter(([, pa]) => pa <= mostPa) : []);
   return {

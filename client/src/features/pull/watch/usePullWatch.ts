@@ -46,6 +46,10 @@ function useSpoken(job: JobView, pull: KeptPull, isWatched: boolean) {
   return { by, judgeBy, live, points };
 }
 
+/** Long enough, and often enough, to be judged by hand. */
+const isEnough = (readings: readonly { readonly seconds: number }[], untilS: number): boolean =>
+  untilS - (readings[0]?.seconds ?? untilS) >= RISE.leastS && readings.length >= RISE.leastReadings;
+
 /** What was noted of a pull, worked out: how deep it is, what its rise shows so far, what comes next. */
 export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: StageWork, pull: KeptPull) {
   const state = pullState(pull);
@@ -74,27 +78,14 @@ export function usePullWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     from === null ? 0 : Math.max(0, ((state === 'watching' ? now : Date.parse(pull.rises.at(-1)?.at ?? from)) - Date.parse(from)) / 1000);
   const values = { pull: pull.id };
   return {
-    ...{
-      by,
-      judgeBy,
-      state,
-      pull,
-      pulls,
-      moments,
-      live,
-      isLive: points.length > 0,
-      factor,
-      readings,
-      judged,
-      forecast,
-      from,
-      now,
-      watchedS,
-    },
+    ...{ by, judgeBy, state, pull, pulls, moments, live, isLive: points.length > 0 },
+    ...{ factor, readings, judged, forecast, from, now, watchedS },
     ...breaksOf(pulls, job.site.altitudeM),
     last: moments.at(-1) ?? null,
     leftS: Math.max(0, RISE.leastS - watchedS),
-    maySay: (readings.at(-1)?.seconds ?? 0) - (readings[0]?.seconds ?? 0) >= RISE.leastS && readings.length >= RISE.leastReadings,
+    maySay: isEnough(readings, readings.at(-1)?.seconds ?? 0),
+    /** One more reading now, and it may be said. */
+    isLastReading: isEnough([...readings, { seconds: watchedS }], watchedS),
     isDry: standingRise(work.facts)?.values.verdict === 'tight-and-dry',
     isHeld: lastHold(work.facts)?.ended?.values.verdict === 'tight',
     hasOil: work.facts.some(({ kind }) => kind === 'oil-changed'),

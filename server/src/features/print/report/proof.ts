@@ -87,7 +87,13 @@ function chargeLines(facts: ReportPaper['facts']): readonly string[] {
   const began = lastOf(facts, 'charge-began');
   const last = new Map(factsOf(facts, 'cylinder-weighed').map((fact) => [fact.values.name, fact]));
   const charged = lastOf(facts, 'charged');
-  const all = [...(began ? [began] : []), ...last.values(), ...(charged ? [charged] : []), ...factsOf(facts, 'trimmed')];
+  const all = [
+    ...(began ? [began] : []),
+    ...last.values(),
+    ...(charged ? [charged] : []),
+    ...factsOf(facts, 'trimmed'),
+    ...factsOf(facts, 'heat-check'),
+  ];
   return all.map((fact) => stageFactText(fact));
 }
 

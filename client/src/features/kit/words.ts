@@ -1,0 +1,7 @@
+/** What keeps the kit. */
+export const WORDS = {
+  kept: 'Kept: to the job',
+  keep: (missing: number) => (missing === 0 ? 'All of it is laid out' : `Keep: ${missing} not laid out`),
+  /** Nothing is ticked yet: in one tap what the van's count has enough of. */
+  keepOnVan: (count: number) => `Laid out: ${count} from the van`,
+} as const;
