@@ -6,6 +6,7 @@ import {
   nextOf,
   notSoaped,
   openGates,
+  isWaitedFor,
   settledAt,
   soapedAt,
   thinned,
@@ -13,6 +14,7 @@ import {
   bubbledIn,
   HOSES,
   type JobFacts,
+  type KeptHold,
   type StageFact,
 } from '.';
 
@@ -145,6 +147,13 @@ test('a joint on a tube at the valve that parts two sections lies in the one wit
 
 test('held as long as it needs, an hour where that takes more than a night', () =>
   expect([usualMinutes(null), usualMinutes(4), usualMinutes(200.2), usualMinutes(5000)]).toEqual([60, 15, 201, 60]));
+
+test('a hold planned as long as it needs is waited for where it would tell soon, one of a typed time is not', () => {
+  const held = (plannedMinutes?: number) => ({ began: { values: { plannedMinutes, minutesNeeded: 100 } } }) as unknown as KeptHold;
+  expect([isWaitedFor(held(), 6100), isWaitedFor(held(), 9100), isWaitedFor(held(), null), isWaitedFor(held(100), 6100)]).toEqual([
+    ...[true, false, false, false],
+  ]);
+});
 
 test('samples of a day are taken together in even groups, and their mean stays', () => {
   const day = Array.from({ length: 86_400 }, (_, i) => ({ ms: 1000 * i, gaugePa: 2e6 - i, celsius: 18 + (i % 2) }));

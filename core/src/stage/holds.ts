@@ -107,6 +107,20 @@ export function usualMinutes(needed: number | null): number {
   return Math.ceil(Math.max(needed, WATCHED_MIN.least));
 }
 
+/** Longer than planned that is still waited where nobody said how long: the plan knew nothing of the day's warmth and noise. Judgement. */
+const WAITED_TIMES = 1.5;
+
+/**
+ * Whether a hold by instruments, not told yet at its planned end, is waited for a little: its plan was "as long as it needs".
+ *
+ * @param answersAtS  seconds since its first reading at which it will be told; null where no time will do
+ * @returns           false where somebody said how long, or where it would take more than half as long again
+ */
+export const isWaitedFor = ({ began }: Pick<KeptHold, 'began'>, answersAtS: number | null): boolean =>
+  began.values.plannedMinutes === undefined &&
+  answersAtS !== null &&
+  answersAtS <= usualMinutes(began.values.minutesNeeded) * 60 * WAITED_TIMES;
+
 /**
  * Whether a joint lies in a section: it sits on a tube with an end there. A tube at a valve that parts two sections belongs to the side that
  * is held.

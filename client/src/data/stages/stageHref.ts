@@ -14,6 +14,9 @@ const PATHS: Readonly<Record<KeptStage, 'find' | 'decide' | 'safe' | 'hold' | 'p
 
 export const stageHref = (jobId: string, stage: KeptStage): Href => `/jobs/${jobId}/${PATHS[stage]}`;
 
+/** What bends a job, and the points that it brings. */
+export const bendsHref = (jobId: string): Href => `/jobs/${jobId}/bends`;
+
 /** The sheet of a stage; null where it has none of its own and takes a note. */
 export function sheetHref(jobId: string, stage: Stage): Href | null {
   if (isKeptStage(stage)) return stageHref(jobId, stage);
@@ -35,7 +38,7 @@ export const toPullHref = (id: string): Href => opened(id, 'pull', 'rig-alone');
 /** Where what comes next is done; null where it is done on the job itself, or nowhere yet. */
 export function nextHref({ id }: Pick<JobSummary, 'id'>, next: Next): Href | null {
   if (next.step === 'join-cold' && next.joint !== undefined) return `/joints/${next.joint}/run`;
-  if (next.step === 'answer-bend') return `/jobs/${id}/bends`;
+  if (next.step === 'answer-bend') return bendsHref(id);
   if (next.joint !== undefined) return `/joints/${next.joint}`;
   return isKeptStage(next.stage) ? opened(id, next.stage, next.step) : null;
 }

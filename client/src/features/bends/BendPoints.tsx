@@ -50,6 +50,7 @@ function Point({ row, begun, bends, onOpen }: { row: BendRowSaid; begun: Begun; 
   const { mayMake, busy } = bends.work;
   const t = useTokens();
   const wide = useIsWide();
+  const isNow = before === bends.work.stage;
   return (
     <View role="listitem" style={[styles.point, { borderColor: t.rule }, wide ? styles.half : null]}>
       <ListRow onPress={mayMake ? onOpen : null} style={styles.noRule}>
@@ -59,8 +60,13 @@ function Point({ row, begun, bends, onOpen }: { row: BendRowSaid; begun: Begun; 
             {name}
           </Words>
           <Words size={14} tone="ink2">
-            {said ? stageFactText(said).replace(`${name}: `, '') : `${asks}; ${WORDS.before(STAGE_WORDS[before])}`}
+            {said ? stageFactText(said).replace(`${name}: `, '') : asks}
           </Words>
+          {said ? null : (
+            <Words size={14} bold={isNow} tone={isNow ? 'amber' : 'ink2'}>
+              {WORDS.before(STAGE_WORDS[before])}
+            </Words>
+          )}
         </View>
       </ListRow>
       {mayMake && !said && !reads ? (

@@ -2,6 +2,7 @@ import type { JobView } from '@kesto/contract';
 import { BEND_WORDS } from '@kesto/contract/wording';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { bendsHref } from '@/data/stages/stageHref';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { useBends } from './useBends';
@@ -19,7 +20,7 @@ export function BendsKey({ job }: { job: JobView }) {
           {`${BEND_WORDS[bend].name}: ${WORDS.left(open, points.length)}`}
         </Words>
       ))}
-      <FrameKey quiet={bends.length === 0} label={WORDS.key(bends.length)} onPress={() => router.push(`/jobs/${job.id}/bends`)} />
+      <FrameKey quiet={bends.length === 0} label={WORDS.key(bends.length)} onPress={() => router.push(bendsHref(job.id))} />
     </View>
   );
 }

@@ -1,22 +1,25 @@
 import type { JobView } from '@kesto/contract';
 import { BEND_WORDS } from '@kesto/contract/wording';
-import type { Bend } from '@kesto/core';
+import { STAGE_WORDS } from '@kesto/contract/wording/stages';
+import { isKeptStage, openOfBends, type Bend } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { jobCells } from '@/data/jobs/cells';
 import { WithJob } from '@/data/jobs/WithJob';
 import { closing } from '@/data/stages/closing';
+import { stageHref } from '@/data/stages/stageHref';
 import { NoteForm } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
-import { Sheet } from '@/ui/Sheet';
+import { Sheet, type SheetAction } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 import { BendPoints, type BendRowSaid } from './BendPoints';
 import { PointForm } from './PointForm';
-import { useBends } from './useBends';
+import { useBends, type BendsWork } from './useBends';
 import { WORDS } from './words';
 
 /** What bends the path of a job, and the points that it brings. */
@@ -32,6 +35,7 @@ function Ready({ job }: { job: JobView }) {
   const { work, rosePa, others } = bends;
   const [panel, setPanel] = useState<Panel | null>(null);
   const close = () => setPanel(null);
+  const onward = useOnward(job, bends);
   return (
     <Sheet
       tag={job.unit.tag}
@@ -39,6 +43,7 @@ function Ready({ job }: { job: JobView }) {
       subtitle={`job ${job.number}, ${job.title}`}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
+      action={panel === null ? onward : undefined}
       round={panel ? { label: 'close', pressed: true, onPress: close } : undefined}
       over={
         panel === null ? null : 'row' in panel ? (
@@ -84,6 +89,17 @@ function Ready({ job }: { job: JobView }) {
       ))}
     </Sheet>
   );
+}
+
+/** Back to the stage that the job stands at, once nothing that bends it is asked there. */
+function useOnward(job: JobView, { work, bends }: BendsWork): SheetAction | undefined {
+  const router = useRouter();
+  const isAsked = openOfBends(work.facts, work.stage).length > 0;
+  if (bends.length === 0 || isAsked || job.done) return undefined;
+  return {
+    label: WORDS.onward(STAGE_WORDS[job.stage]),
+    onPress: () => router.push(isKeptStage(job.stage) ? stageHref(job.id, job.stage) : `/jobs/${job.id}`),
+  };
 }
 
 const styles = StyleSheet.create({ others: { gap: 8 } });

@@ -6,6 +6,7 @@ export const WORDS = {
   add: 'It is also',
   left: (open: number, all: number) => (open === 0 ? 'all answered' : `${open} of ${all} open`),
   keep: 'Keep it',
+  onward: (stage: string) => `Answered: on with ${stage}`,
   before: (stage: string) => `before ${stage} is done`,
   done: 'done',
   noneHere: 'none here',

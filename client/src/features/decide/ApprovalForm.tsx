@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { closing } from '@/data/stages/closing';
 import { NoteForm } from '@/features/stage';
+import { bendsHref } from '@/data/stages/stageHref';
 import type { StageWork } from '@/data/stages/useStage';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
@@ -68,7 +69,7 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
           label="The owner says no"
           disabled={work.busy}
           onPress={() =>
-            void work.note('bend-began', { bend: 'owner-no' }).then((kept) => kept && router.push(`/jobs/${work.job.id}/bends`))
+            void work.note('bend-began', { bend: 'owner-no' }).then((kept) => kept && router.push(bendsHref(work.job.id)))
           }
         />
       </View>

@@ -68,6 +68,7 @@ function Ready({ job }: { job: JobView }) {
       action={work.mayMake ? actionOf(end, work, { open: setPanel, up, close: closeJob }) : null}
       why={work.state === 'open' ? stillOpenText(work.gates) : undefined}
       over={over}
+      more={(shut) => (end.signed ? null : <FrameKey label={WORDS.sign} onPress={() => (shut(), setPanel('sign'))} />)}
       aside={<Leaves end={end} work={work} job={job} onOpen={setPanel} />}
     >
       <Heading size={17}>{WORDS.beforeAfter}</Heading>

@@ -3,7 +3,7 @@ import { placeName } from '@kesto/contract/wording';
 import { StyleSheet, View } from 'react-native';
 import { WithJob } from '@/data/jobs/WithJob';
 import { jobCells } from '@/data/jobs/cells';
-import { Facts, Leaving } from '@/features/stage';
+import { BendsAsked, Facts, Leaving, useBendsAction } from '@/features/stage';
 import { Freshness } from '@/features/torch';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
@@ -25,6 +25,7 @@ export function SafeScreen({ id }: { id: string }) {
 function Ready({ job }: { job: JobView }) {
   const safe = useSafeScreen(job);
   const { stage, panel, setPanel } = safe;
+  const action = useBendsAction(stage, safe.action);
   const more = { label: panel ? WORDS.close : WORDS.more, pressed: panel !== null };
   return (
     <Sheet
@@ -33,7 +34,7 @@ function Ready({ job }: { job: JobView }) {
       subtitle={`job ${job.number}, ${job.title}`}
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
-      action={stage.mayMake && panel === null ? safe.action : undefined}
+      action={stage.mayMake && panel === null ? (action ?? undefined) : undefined}
       round={stage.mayMake ? { ...more, onPress: () => setPanel(panel ? null : 'leave') } : undefined}
       aside={
         <Facts facts={stage.facts.filter((fact) => fact.stage === 'make-safe')} nameOf={(place) => placeName(null, place)} work={stage} />
@@ -44,6 +45,7 @@ function Ready({ job }: { job: JobView }) {
       {stage.problem ? <Failed message={stage.problem} /> : null}
       <Verdict safe={safe} />
       {safe.lock ? null : <Freshness {...safe.fresh} />}
+      {stage.mayMake ? <BendsAsked work={stage} /> : null}
       <Points safe={safe} />
       <WatchRow work={stage} job={job} />
       <OutOfService work={stage} />

@@ -5,9 +5,11 @@ import { useIsLead } from '@/session/useIsLead';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { closing } from '@/data/stages/closing';
+import { bendsHref } from '@/data/stages/stageHref';
 import { Gate } from './Gate';
 import { NoteForm } from './NoteForm';
 import type { StageWork } from '@/data/stages/useStage';
+import { WORDS } from './words';
 
 interface LeavingProps {
   readonly work: StageWork;
@@ -49,7 +51,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
         />
       ))}
       {children}
-      <FrameKey quiet label="What bends this job" onPress={() => router.push(`/jobs/${work.job.id}/bends`)} />
+      <FrameKey quiet label={WORDS.bends} onPress={() => router.push(bendsHref(work.job.id))} />
       <NoteForm
         keptAs={keptAs('left-waiting')}
         title="Wait for somebody"

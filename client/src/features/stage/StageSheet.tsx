@@ -4,6 +4,7 @@ import { jobCells } from '@/data/jobs/cells';
 import type { StageWork } from '@/data/stages/useStage';
 import { Sheet, type SheetAction, type SheetProps } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
+import { BendsAsked, useBendsAction } from './BendsAsked';
 import { Leaving } from './Leaving';
 
 interface StageSheetProps {
@@ -41,6 +42,7 @@ export function StageSheet({
   children,
 }: StageSheetProps) {
   const [leaving, setLeaving] = useState(false);
+  const onward = useBendsAction(work, action);
   const isOpen = leaving || over !== null;
   const close = () => {
     setLeaving(false);
@@ -59,7 +61,7 @@ export function StageSheet({
       up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       headerRight={headerRight}
-      action={isOpen ? undefined : (action ?? undefined)}
+      action={isOpen ? undefined : (onward ?? undefined)}
       round={work.mayMake ? round : undefined}
       why={why}
       over={
@@ -76,6 +78,7 @@ export function StageSheet({
       aside={aside}
     >
       {work.problem ? <Failed message={work.problem} /> : null}
+      {work.mayMake ? <BendsAsked work={work} /> : null}
       {children}
     </Sheet>
   );

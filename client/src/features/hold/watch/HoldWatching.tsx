@@ -11,7 +11,7 @@ import { sectionName } from '@/data/stages/sections';
 import { toPullHref } from '@/data/stages/stageHref';
 import type { StageWork } from '@/data/stages/useStage';
 import { ableTo, Instruments } from '@/features/instruments';
-import { Facts, Leaving } from '@/features/stage';
+import { BendsAsked, Facts, Leaving } from '@/features/stage';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
@@ -78,6 +78,7 @@ export function HoldWatching(props: HoldWatchingProps) {
           {WORDS.supply}
         </Words>
       ) : null}
+      {work.mayMake ? <BendsAsked work={work} /> : null}
       <Picture watch={watch} kept={kept} />
       {mayRead && watch.isOver ? <FrameKey label={WORDS.note} onPress={() => setPanel('read')} /> : null}
       <Looks watch={watch} refrigerant={job.circuit.refrigerant} />

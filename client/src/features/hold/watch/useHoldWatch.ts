@@ -3,6 +3,7 @@ import {
   fillNow,
   holdState,
   isOverCap,
+  isWaitedFor,
   judgeKept,
   secondsBetween,
   settledAt,
@@ -50,7 +51,9 @@ export function useHoldWatch(job: JobView, graph: CircuitGraph | null, work: Sta
     sinceBegan: secondsBetween(kept.began.at, nowAt),
     settledS: since(settled),
     shutS: since(kept.shutAt),
-    isOver: isDecided(curve) || (settled !== null && heldS >= planned * 60 && (picture.isLive || !mayStillTell(curve))),
+    isOver:
+      isDecided(curve) ||
+      (settled !== null && heldS >= planned * 60 && !(picture.isLive ? isWaitedFor(kept, curve?.answersAtS ?? null) : mayStillTell(curve))),
     isOverCap: lastPa !== null && isOverCap(kept, lastPa, state === 'filling'),
     isSettled: settled !== null && heldS > 0,
     maySoap: fill.soapAt !== null && state !== 'ended' && fill.isNear,
