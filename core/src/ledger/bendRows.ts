@@ -1,17 +1,19 @@
 import type { KeptStage } from '../vocabulary/stage';
 import type { Bend, BendPoint } from './words';
 
-/** A point that a bend brings: which stage is not done before it, and whether a pressure is read for it. */
+/** What a point is answered by, besides a tap: a gauge's pressure, a drop of it, or what an acid test of the oil showed. */
+export type BendAsks = 'gauge' | 'drop' | 'acid-test';
+
+/** A point that a bend brings: which stage is not done before it, and what is read for it. */
 export interface BendRow {
   readonly point: BendPoint;
   readonly before: KeptStage;
-  readonly reads: boolean;
+  readonly reads: BendAsks | null;
 }
 
-const row = (before: KeptStage, ...points: readonly BendPoint[]): readonly BendRow[] =>
-  points.map((point) => ({ point, before, reads: false }));
-const read = (before: KeptStage, ...points: readonly BendPoint[]): readonly BendRow[] =>
-  points.map((point) => ({ point, before, reads: true }));
+const read = (before: KeptStage, reads: BendAsks | null, ...points: readonly BendPoint[]): readonly BendRow[] =>
+  points.map((point) => ({ point, before, reads }));
+const row = (before: KeptStage, ...points: readonly BendPoint[]): readonly BendRow[] => read(before, null, ...points);
 
 /**
  * What each bend asks, and before the end of which stage. Source: practice after a burn-out (flush, two driers, acid tests, 24 to 72 h run),
@@ -19,16 +21,22 @@ const read = (before: KeptStage, ...points: readonly BendPoint[]): readonly Bend
  */
 export const BEND_ROWS: Readonly<Record<Bend, readonly BendRow[]>> = {
   'burnt-compressor': [
-    ...row('hold', 'skin-covered', 'acid-at-opening', 'stubs-capped'),
+    ...row('hold', 'skin-covered'),
+    ...read('hold', 'acid-test', 'acid-at-opening'),
+    ...row('hold', 'stubs-capped'),
     ...row('pull', 'flushed-twice', 'blown-dry', 'liquid-drier', 'suction-core-in'),
     ...row('charge', 'pump-oil-changed', 'electrical-cause', 'contactor-changed'),
-    ...row('hand-over', 'run-in', 'acid-again'),
-    ...read('hand-over', 'drop-read'),
+    ...row('hand-over', 'run-in'),
+    ...read('hand-over', 'acid-test', 'acid-again'),
+    ...read('hand-over', 'drop', 'drop-read'),
     ...row('hand-over', 'suction-core-out'),
   ],
-  'overnight-pressure': [...row('hold', 'hose-off', 'sign', 'way-free', 'own-joints-soaped'), ...read('hold', 'gauge-left', 'gauge-found')],
+  'overnight-pressure': [
+    ...row('hold', 'hose-off', 'sign', 'way-free', 'own-joints-soaped'),
+    ...read('hold', 'gauge', 'gauge-left', 'gauge-found'),
+  ],
   'overnight-vacuum': [...row('pull', 'pump-off', 'gauge-isolated', 'sign')],
-  'two-circuits': [...read('hold', 'other-before', 'other-after')],
+  'two-circuits': [...read('hold', 'gauge', 'other-before', 'other-after')],
   'sealed-room': [...row('make-safe', 'no-flame', 'people-out'), ...row('hold', 'let-down-outdoors')],
   'unknown-charge': [...row('charge', 'refrigerant-proven', 'lower-bound'), ...row('hand-over', 'marked-unknown')],
   'critical-charge': [...row('pull', 'ports-for-good'), ...row('hand-over', 'sister-compared')],

@@ -51,7 +51,7 @@ const TELLS: Tells = {
   'bend-point': ({ bend, point, reads }) => {
     const row = BEND_ROWS[bend].find((one) => one.point === point);
     if (!row) return { field: 'point', why: 'not-of-this-bend' };
-    return row.reads && !reads ? { field: 'reads', why: 'reading-needed' } : null;
+    return (row.reads === 'gauge' || row.reads === 'drop') && !reads ? { field: 'reads', why: 'reading-needed' } : null;
   },
   'handed-point': ({ point, proofs }) =>
     proofs !== undefined && point !== 'joint-tightness' ? { field: 'proofs', why: 'of-the-joints-alone' } : null,

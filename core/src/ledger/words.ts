@@ -197,6 +197,10 @@ export const BEND_POINTS = [
 ] as const;
 export type BendPoint = (typeof BEND_POINTS)[number];
 
+/** What an acid test of the oil showed. */
+export const ACID_RESULTS = ['clean', 'acid'] as const;
+export type AcidResult = (typeof ACID_RESULTS)[number];
+
 export const GATES = [
   'loss-not-explained',
   'not-looked-on',

@@ -16,9 +16,24 @@ export function bendsOf(facts: readonly StageFact[]): readonly Bend[] {
 export const bendPoint = (facts: readonly StageFact[], bend: Bend, point: BendPoint): FactOf<'bend-point'> | null =>
   factsOf(facts, 'bend-point').findLast(({ values }) => values.bend === bend && values.point === point) ?? null;
 
-/** What nobody has answered of a bend. */
+/** Over the suction drier, more than this and it is full: changed, and run again [Pa]. Source: practice, 14 to 20 kPa (2 to 3 psi). */
+const FULL_DRIER_PA = 20_000;
+
+/** Read, and not yet as it has to be: acid after the run, a drier that is full. Both cores change, and it runs again. */
+function isToDoAgain({ point, reads, result }: FactOf<'bend-point'>['values']): boolean {
+  if (point === 'acid-again') return result === 'acid';
+  if (point !== 'drop-read' || !reads) return false;
+  const reader = new FieldReader();
+  const dropPa = reader.pressureDifferencePa('reads', reads, { min: -1e9, max: 1e9 });
+  return reader.errors.length === 0 && dropPa > FULL_DRIER_PA;
+}
+
+/** What nobody has answered of a bend, or whose answer asks for it to be done again. */
 export const openBendPoints = (facts: readonly StageFact[], bend: Bend): readonly BendRow[] =>
-  BEND_ROWS[bend].filter(({ point }) => bendPoint(facts, bend, point) === null);
+  BEND_ROWS[bend].filter(({ point }) => {
+    const said = bendPoint(facts, bend, point);
+    return said === null || isToDoAgain(said.values);
+  });
 
 /** A gauge that was left alone moves this much with warmth: more is a leak into it [share, Pa]. Judgement. */
 const MOVES = { share: 0.02, pa: 2000 } as const;

@@ -24,4 +24,4 @@ export * from './pulls';
 export * from './charges';
 export * from './handOver';
 export * from './bends';
-export { BEND_ROWS, type BendRow } from '../ledger/bendRows';
+export { BEND_ROWS, type BendAsks, type BendRow } from '../ledger/bendRows';

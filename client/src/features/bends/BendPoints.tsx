@@ -1,12 +1,13 @@
-import { BEND_POINT_WORDS, BEND_WORDS, stageFactText } from '@kesto/contract/wording';
+import { ACID_RESULT_WORDS, BEND_AGAIN_WORDS, BEND_POINT_WORDS, BEND_WORDS, stageFactText } from '@kesto/contract/wording';
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
+import { ACID_RESULTS, type Bend } from '@kesto/core';
 import { StyleSheet, View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { ListRow } from '@/ui/ListRow';
 import { Ring } from '@/ui/Ring';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import type { BendsWork } from './useBends';
+import type { BendSaid, BendsWork } from './useBends';
 import { WORDS } from './words';
 
 type Begun = BendsWork['bends'][number];
@@ -44,51 +45,68 @@ export function BendPoints({ begun, bends, onOpen, onLeave }: BendPointsProps) {
   );
 }
 
-function Point({ row, begun, bends, onOpen }: { row: BendRowSaid; begun: Begun; bends: BendsWork; onOpen: () => void }) {
-  const { point, said, before, reads } = row;
+interface PointProps {
+  readonly row: BendRowSaid;
+  readonly begun: Begun;
+  readonly bends: BendsWork;
+  readonly onOpen: () => void;
+}
+
+function Point({ row, begun, bends, onOpen }: PointProps) {
+  const { point, said, before, isOpen } = row;
   const { name, asks } = BEND_POINT_WORDS[point];
-  const { mayMake, busy } = bends.work;
   const t = useTokens();
   const wide = useIsWide();
   const isNow = before === bends.work.stage;
   return (
     <View role="listitem" style={[styles.point, { borderColor: t.rule }, wide ? styles.half : null]}>
-      <ListRow onPress={mayMake ? onOpen : null} style={styles.noRule}>
-        <Ring state={said ? 'done' : 'open'} size={26} />
+      <ListRow onPress={bends.work.mayMake ? onOpen : null} style={styles.noRule}>
+        <Ring state={isOpen ? 'open' : 'done'} size={26} />
         <View style={styles.says}>
           <Words size={15} bold>
             {name}
           </Words>
-          <Words size={14} tone="ink2">
+          <Words size={14} tone={said && isOpen ? 'red' : 'ink2'}>
             {said ? stageFactText(said).replace(`${name}: `, '') : asks}
           </Words>
-          {said ? null : (
+          {said && isOpen ? <Words size={14}>{BEND_AGAIN_WORDS}</Words> : null}
+          {isOpen ? (
             <Words size={14} bold={isNow} tone={isNow ? 'amber' : 'ink2'}>
               {WORDS.before(STAGE_WORDS[before])}
             </Words>
-          )}
+          ) : null}
         </View>
       </ListRow>
-      {mayMake && !said && !reads ? (
-        <View style={styles.keys}>
-          <FrameKey
-            quiet
-            label={WORDS.done}
-            says={`${WORDS.done}: ${name}`}
-            disabled={busy}
-            onPress={() => void bends.answer(begun.bend, point, { answer: 'done' })}
-          />
-          <FrameKey
-            quiet
-            label={WORDS.noneHere}
-            says={`${WORDS.noneHere}: ${name}`}
-            disabled={busy}
-            onPress={() => void bends.answer(begun.bend, point, { answer: 'none-here' })}
-          />
-        </View>
-      ) : null}
+      {bends.work.mayMake && isOpen ? <PointKeys row={row} bend={begun.bend} bends={bends} /> : null}
     </View>
   );
+}
+
+/** Keys that answer a point where it stands; one whose figure is read has none. */
+function PointKeys({ row: { point, reads }, bend, bends }: { row: BendRowSaid; bend: Bend; bends: BendsWork }) {
+  const { name } = BEND_POINT_WORDS[point];
+  return (
+    <View style={styles.keys}>
+      {answersOf(reads).map(({ label, said }) => (
+        <FrameKey
+          key={label}
+          quiet
+          label={label}
+          says={`${label}: ${name}`}
+          disabled={bends.work.busy}
+          onPress={() => void bends.answer(bend, point, said)}
+        />
+      ))}
+    </View>
+  );
+}
+
+const NONE_HERE = { label: WORDS.noneHere, said: { answer: 'none-here' } } as const;
+
+function answersOf(reads: BendRowSaid['reads']): readonly { label: string; said: BendSaid }[] {
+  if (reads === 'acid-test')
+    return [...ACID_RESULTS.map((result) => ({ label: ACID_RESULT_WORDS[result], said: { answer: 'done', result } as const })), NONE_HERE];
+  return reads === null ? [{ label: WORDS.done, said: { answer: 'done' } }, NONE_HERE] : [];
 }
 
 const styles = StyleSheet.create({

@@ -50,3 +50,18 @@ test('not so after all: taken back with its reason', async () => {
   await press('Not so after all');
   expect(writes[0]?.body).toMatchObject({ kind: 'bend-left', values: { bend: 'two-circuits', why: 'one circuit only' } });
 });
+
+const burnt = (point: string, values: object) =>
+  ['hand-over', 'bend-point', { bend: 'burnt-compressor', point, answer: 'done', ...values }] as const;
+
+test('an acid test is answered by what it showed; acid after the run, or a full drier, is to be done again', async () => {
+  const { writes } = await show([
+    ['hold', 'bend-began', { bend: 'burnt-compressor' }],
+    burnt('acid-again', { result: 'acid' }),
+    burnt('drop-read', { reads: { value: 3.2, unit: 'psi' } }),
+  ]);
+  expect(screen.getAllByText('Both cores change, and it runs again')).toHaveLength(2);
+  fireEvent.press(screen.getByLabelText('acid: acid test at opening'));
+  await settle();
+  expect(writes[0]?.body).toMatchObject({ values: { point: 'acid-at-opening', answer: 'done', result: 'acid' } });
+});

@@ -14,6 +14,8 @@ export const WORDS = {
   leaveWhy: 'why it is not',
   note: 'what was seen',
   reads: 'gauge reads',
+  drop: 'it dropped by',
+  result: 'it shows',
   rose: (by: string) =>
     `The other circuit’s gauge rose by ${by}: the exchanger leaks inside, or a valve between them. No hold here is tight before that is known.`,
   key: (count: number) => (count === 0 ? 'Does anything bend it?' : 'What bends it'),

@@ -164,7 +164,7 @@ function OrderToBraze({ job, here, proposed }: OrderProps) {
           <FrameKey label={WORDS.beforeClosed} onPress={() => to('set-up')} />
         </View>
       ) : null}
-      {mayMake ? <ProposedJoints proposed={proposed} /> : null}
+      {mayMake && !job.done ? <ProposedJoints proposed={proposed} /> : null}
     </View>
   );
 }

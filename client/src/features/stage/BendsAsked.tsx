@@ -16,6 +16,9 @@ const isBends = ({ gate }: StageWork['gates'][number]): boolean => gate === 'ben
 const asked = ({ state, gates }: StageWork): readonly BendPoint[] =>
   state === 'open' ? (gates.filter(isBends).flatMap(({ open }) => open) as BendPoint[]) : []; // cast: that gate holds points of bends
 
+/** What keeps a stage open besides what bends the job: that has its own way. */
+export const gatesOfItsOwn = ({ gates }: StageWork): StageWork['gates'] => gates.filter((gate) => !isBends(gate));
+
 /** What is asked after the points of bends: nobody signs before them. */
 const comesAfter = ({ gate }: StageWork['gates'][number]): boolean => gate === 'not-signed';
 

@@ -1,5 +1,5 @@
 /** What other features may use of this one; everything else in its folder is its own. */
-export { BendsAsked, useBendsAction } from './BendsAsked';
+export { BendsAsked, gatesOfItsOwn, useBendsAction } from './BendsAsked';
 export { Facts } from './Facts';
 export { Leaving } from './Leaving';
 export { StageSheet } from './StageSheet';

@@ -1,4 +1,4 @@
-import type { Bend, BendPoint } from '@kesto/core';
+import type { AcidResult, Bend, BendPoint } from '@kesto/core';
 
 /** What bends the path of a job: its name, and what it means for the way. */
 export const BEND_WORDS: Readonly<Record<Bend, { readonly name: string; readonly says: string }>> = {
@@ -40,7 +40,7 @@ export const BEND_WORDS: Readonly<Record<Bend, { readonly name: string; readonly
 /** A point of a bend: what it is called, and what it asks. */
 export const BEND_POINT_WORDS: Readonly<Record<BendPoint, { readonly name: string; readonly asks: string }>> = {
   'skin-covered': { name: 'gloves and goggles', asks: 'No skin on the oil: it burns' },
-  'acid-at-opening': { name: 'acid test at opening', asks: 'What the oil showed' },
+  'acid-at-opening': { name: 'acid test at opening', asks: 'What the oil showed: acid asks for the flush, the acid core and the run' },
   'stubs-capped': { name: 'old compressor capped', asks: 'Its stubs closed: it drips acid' },
   'flushed-twice': {
     name: 'flushed clear twice',
@@ -82,3 +82,8 @@ export const BEND_POINT_WORDS: Readonly<Record<BendPoint, { readonly name: strin
   'valves-capped': { name: 'valves capped', asks: 'Stems and ports, with their seals' },
   'none-added': { name: 'no refrigerant added', asks: 'Into a leak that is known' },
 };
+
+export const ACID_RESULT_WORDS: Readonly<Record<AcidResult, string>> = { clean: 'clean', acid: 'acid' };
+
+/** What a point says whose answer is not good yet. */
+export const BEND_AGAIN_WORDS = 'Both cores change, and it runs again';

@@ -11,7 +11,7 @@ import type {
   StageEntryKind,
   StageValues,
 } from '@kesto/core';
-import { BEND_POINT_WORDS, BEND_WORDS } from './bends';
+import { ACID_RESULT_WORDS, BEND_POINT_WORDS, BEND_WORDS } from './bends';
 import { GAUGE_PLACE_WORDS, PULL_VERDICT_WORDS } from './pull';
 
 export type EndKind = Extract<
@@ -162,7 +162,11 @@ export const END_SENTENCES: { readonly [Kind in EndKind]: (values: StageValues[K
   'bend-began': (v) => and(BEND_WORDS[v.bend].name, v.note),
   'bend-left': (v) => and(BEND_WORDS[v.bend].name, v.why),
   'bend-point': (v) =>
-    and(`${BEND_POINT_WORDS[v.point].name}: ${v.answer === 'done' ? 'done' : 'none here'}`, v.reads && typed(v.reads), v.note),
+    and(
+      `${BEND_POINT_WORDS[v.point].name}: ${v.answer === 'none-here' ? 'none here' : v.result ? ACID_RESULT_WORDS[v.result] : 'done'}`,
+      v.reads && typed(v.reads),
+      v.note,
+    ),
   'handed-point': (v) => and(`${HAND_OVER_WORDS[v.point].name}: ${HAND_OVER_ANSWER_WORDS[v.answer]}`, proofsText(v.proofs), v.note),
   materials: (v) => v.used.map(({ what, amount, unit }) => `${what} ${amount} ${MATERIAL_UNIT_WORDS[unit]}`).join(', '),
   'next-person-note': (v) => and(v.note, v.sisters ? 'sister machines too' : undefined, v.nextCheck && `next check ${v.nextCheck}`),

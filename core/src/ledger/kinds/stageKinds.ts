@@ -17,6 +17,7 @@ import {
 } from '../fields';
 import { job } from '../row';
 import {
+  ACID_RESULTS,
   ALSO_OPENED,
   BEND_POINTS,
   BENDS,
@@ -56,7 +57,8 @@ export const STAGE_KINDS = {
   'bend-began': job(KEPT_STAGES, 'fact', { bend: word(BENDS), ...noted }),
   'bend-left': job(KEPT_STAGES, 'claim', { bend: word(BENDS), why }),
   'bend-point': job(KEPT_STAGES, 'fact', {
-    ...{ bend: word(BENDS), point: word(BEND_POINTS), answer: word(HOT_WORK_ANSWERS), reads: optional(quantity), ...noted },
+    ...{ bend: word(BENDS), point: word(BEND_POINTS), answer: word(HOT_WORK_ANSWERS), reads: optional(quantity) },
+    ...{ result: optional(word(ACID_RESULTS)), ...noted },
   }),
   reopened: job(KEPT_STAGES, 'claim', { why }),
   /** `phoneOf`: a lead signed in for it on another person's phone, or whoever has that phone typed the lead's PIN of the day (`byPin`). Of the torch: which points it lifts; left out by pages of before, it lifts those that were open. */

@@ -22,10 +22,13 @@ async function kept(job: string, stage: string, kind: string, values: object, wh
 const view = async (job: string) => (await (await server.as('bo')).get(`/api/jobs/${job}`).expect(200)).body;
 const factsOf = async (job: string): Promise<readonly StageFact[]> => factsIn((await view(job)).stages.entries as JobLink[]);
 
-/** Everything that a bend asks before a stage is done, answered; a pressure where one is read. */
+/** What is read for a point: a gauge that did not move, a drier that is not full, oil that is clean. */
+const READ = { gauge: { reads: q(6, 'barg') }, drop: { reads: q(9, 'kPa') }, 'acid-test': { result: 'clean' } } as const;
+
+/** Everything that a bend asks before a stage is done, answered. */
 async function answered(job: string, bend: Bend, stage: KeptStage): Promise<void> {
   for (const { point, before, reads } of BEND_ROWS[bend])
-    if (before === stage) await kept(job, stage, 'bend-point', { bend, point, answer: 'done', ...(reads ? { reads: q(6, 'barg') } : {}) });
+    if (before === stage) await kept(job, stage, 'bend-point', { bend, point, answer: 'done', ...(reads ? READ[reads] : {}) });
 }
 
 /** Stages that this job does not need, skipped with a reason; a lead where they protect people. */
@@ -97,6 +100,22 @@ test('what this job itself locked off stays open for an owner who says no', asyn
   expect((await send(job, 'hand-over', 'done', {})).body.error.message).toContain('locks off');
   await kept(job, 'hand-over', 'handed-point', { point: 'locks-off', answer: 'done' });
   await kept(job, 'hand-over', 'done', {});
+});
+
+test('acid after the run, or a drier that is full, is done again: neither lets the job be closed', async () => {
+  const job = await openJob(server);
+  await kept(job, 'hand-over', 'bend-began', { bend: 'burnt-compressor' });
+  await answered(job, 'burnt-compressor', 'hand-over');
+  const again = (values: object) => kept(job, 'hand-over', 'bend-point', { bend: 'burnt-compressor', answer: 'done', ...values });
+  const refusal = async () => String((await send(job, 'hand-over', 'done', {})).body.error.message);
+  expect(await refusal()).not.toContain('acid test');
+  await again({ point: 'acid-again', result: 'acid' });
+  expect(await refusal()).toContain('acid test after the run');
+  await again({ point: 'acid-again', result: 'clean' });
+  await again({ point: 'drop-read', reads: q(3.2, 'psi') });
+  expect(await refusal()).toContain('drop over the suction drier');
+  await again({ point: 'drop-read', reads: q(1.5, 'psi') });
+  expect(await refusal()).not.toContain('suction drier');
 });
 
 test('two circuits: a gauge of the other one that rose keeps the hold from being called done, until somebody says why', async () => {
