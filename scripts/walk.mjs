@@ -4,76 +4,21 @@
 // fields, the first joint more than 28 taps or 10 fields, the next ones more than 3 taps each, or a finished joint more than 6 taps or 10 s to note. The clock of the
 // server and of the phone runs forty times as fast: a hold and a rise take their minutes.
 import { writeFileSync } from 'node:fs';
-import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { startApplication } from './lib/application.mjs';
-import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
-import { freePort } from './lib/freePort.mjs';
 import { step, stop } from './lib/report.mjs';
-import { runFast } from './lib/fastClock.mjs';
 import { proofSteps } from './lib/proofSteps.mjs';
+import { walkHand } from './lib/walkHand.mjs';
 import { walkSteps } from './lib/walkSteps.mjs';
 
 const MOST = { taps: 28, fields: 10, tapsOfTheNext: 3, tapsToNote: 6, secondsToNote: 10 };
 /** A common repair of three joints, from its opening to the signature, without instruments. */
 const REPAIR = { taps: 120, fields: 45 };
-/** Times as fast as the wall's. */
-const FACTOR = 40;
 /** A person looks before each tap and types; the script does neither. Judgement. */
 const PERSON_S = { tap: 3, field: 6 };
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
-installNodePackages();
-await buildClient();
-await buildServer();
-const { chromium } = await import('@playwright/test');
-const clock = [Date.now(), FACTOR];
-process.env.FAST_CLOCK = clock.join(',');
-const app = await startApplication({
-  ...{ dataDir: path.resolve('var/walk-data'), port: await freePort(), fresh: true, demo: false },
-  server: ['--import', './scripts/lib/fastClock.mjs', '--enable-source-maps', 'server/dist/main.mjs'],
-});
-const browser = await chromium.launch({
-  executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
-const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
-await page.addInitScript(runFast, clock);
-const counted = { taps: 0, fields: 0 };
-const shown = (locator) => locator.filter({ visible: true }).first();
-/** Each tap by its name, where they are asked for (`--taps`). */
-const told = (name) => {
-  counted.taps++;
-  if (process.argv.includes('--taps')) step(`  ${counted.taps} ${name}`);
-};
-const tap = async (role, name) => {
-  told(name);
-  await shown(page.getByRole(role, { name, exact: typeof name === 'string' })).click();
-};
-const act = async (label) => {
-  told(label);
-  await shown(page.getByTestId('action').filter({ hasText: label })).click();
-};
-/** What keeps the sheet that is open over the screen. */
-const keep = async () => {
-  const key = shown(page.getByTestId('keep'));
-  told(await key.innerText());
-  await key.click();
-  await page.waitForTimeout(300);
-};
-const type = async (locator, text) => {
-  counted.fields++;
-  await shown(locator).fill(text);
-};
-const field = (label) => page.getByLabel(label, { exact: typeof label === 'string' });
-
-/** One of several boxes. */
-const ticks = async (box) => {
-  told((await box.getAttribute('aria-label')) ?? (await box.innerText()));
-  await box.click();
-};
-const wait = (minutes) => page.waitForTimeout((minutes * 60_000) / FACTOR);
-const hand = { page, app, counted, shown, tap, act, keep, type, field, ticks, wait };
+const hand = await walkHand('var/walk-data');
+const { page, app, counted } = hand;
 const { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE, NOTED } = walkSteps(hand);
 const { LOOKED, HELD, PULLED, PULLED_WET, CHARGED, CHARGED_FROM_TWO, HANDED } = proofSteps(hand);
 /** Wet twice, broken twice, charged from two cylinders (`--wet`): the way is what counts there, not its taps. */
@@ -138,8 +83,7 @@ try {
   await page.screenshot({ path: 'var/walk-failed.png' });
   throw error;
 } finally {
-  await browser.close();
-  await app.stop();
+  await hand.close();
 }
 step(`the repair: ${repair.taps} of ${REPAIR.taps} taps, ${repair.fields} of ${REPAIR.fields} fields`);
 console.log(`* assumed: ${PERSON_S.tap} s a tap, ${PERSON_S.field} s a field`);

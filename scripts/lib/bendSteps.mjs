@@ -1,4 +1,6 @@
-// The walk of a job that something bends: the same parts as any repair, with what the bend asks answered wherever the screen says that it is.
+// The walks of jobs that something bends: the same parts as any repair, with what the bend asks answered wherever the screens say that it is.
+import { proofSteps } from './proofSteps.mjs';
+import { walkSteps } from './walkSteps.mjs';
 
 /** A gauge that was left alone and did not move; a drier that is not full. */
 const READS = [
@@ -7,51 +9,150 @@ const READS = [
 ];
 const ASKED = 'Answer what bends it';
 
-/** @param hand  as of the walk: its `act` is the one that answers first what is asked */
-export function bendSteps(hand) {
-  const { page, shown, tap, keep, type, field, ticks } = hand;
-  const action = () => page.getByTestId('action').filter({ visible: true }).first();
-  const points = () => page.getByRole('button', { name: / is done$/ }).filter({ visible: true });
+/** @param plain  what taps, types and counts, without a thought of what bends the job */
+export function bendSteps(plain) {
+  const { page, app, shown, tap, keep, type, field, ticks } = plain;
+  const action = (label) => page.getByTestId('action').filter({ hasText: label, visible: true });
+  const hand = { ...plain, act };
+  const { WAY, STAGES, SAFE_COLD } = walkSteps(hand);
+  const { LOOKED, HELD, PULLED, PULLED_WET, CHARGED, HANDED } = proofSteps(hand);
+  const walks = async (parts) => {
+    for (const [, walk] of parts) await walk();
+  };
 
-  /** Each point of the stage that the job stands at, by its key or, where a pressure is read, by its sheet. */
+  /** Each point that the stage waits for, by its key or, where a figure is read, by its sheet. */
   async function answers() {
-    for (let left = await points().count(); left > 0 && !/^Answered: on with/.test(await says()); left = await points().count()) {
-      const name = ((await points().first().getAttribute('aria-label')) ?? (await points().first().innerText())).split('\n')[0].trim();
+    const points = page.getByRole('button', { name: / is done$/ }).filter({ visible: true });
+    while ((await action(/^Answered: on with/).count()) === 0) {
+      const left = await points.count();
+      const name = ((await points.first().getAttribute('aria-label')) ?? (await points.first().innerText())).split('\n')[0].trim();
       const answer = page.getByRole('button', { name: new RegExp(`^(done|clean): ${name}$`) }).filter({ visible: true });
       if ((await answer.count()) > 0) await ticks(answer.first());
       else {
-        await ticks(points().first());
-        for (const [label, text] of READS)
-          if ((await field(label).filter({ visible: true }).count()) > 0) await type(field(label), text);
+        await ticks(points.first());
+        for (const [label, text] of READS) if ((await field(label).filter({ visible: true }).count()) > 0) await type(field(label), text);
         await keep();
       }
-      await page.waitForTimeout(1200);
+      for (let i = 0; i < 50 && (await points.count()) >= left; i++) await page.waitForTimeout(100);
     }
   }
-  const says = async () => ((await action().count()) === 0 ? '' : await action().innerText());
 
-  /** The screen’s one action; what bends the job first, where it says so. */
+  /** The screen’s one action; what bends the job first, where the screen says so. */
   async function act(label) {
-    const wanted = page.getByTestId('action').filter({ hasText: label, visible: true });
-    const asks = page.getByTestId('action').filter({ hasText: ASKED, visible: true });
-    await wanted.or(asks).first().waitFor();
-    if ((await asks.count()) > 0) {
-      await hand.act(ASKED);
+    await action(label).or(action(ASKED)).first().waitFor();
+    if ((await action(ASKED).count()) > 0) {
+      await plain.act(ASKED);
       await page.waitForURL(/\/bends$/);
-      await page.waitForTimeout(800);
+      await shown(page.getByRole('button', { name: / is done$/ })).waitFor();
       await answers();
-      await hand.act(/^Answered: on with/);
+      await plain.act(/^Answered: on with/);
       await page.waitForURL((url) => !url.pathname.endsWith('/bends'));
     }
-    await hand.act(label);
+    await plain.act(label);
   }
 
-  /** Said on the job that was opened. */
-  const BENT = (bend) => async () => {
-    await tap('button', 'Does anything bend it?');
+  let unit = null;
+  const SHOP = async () => {
+    await walks(WAY.slice(0, 5));
+    await page.getByText(/^job 1, /).filter({ visible: true }).first().click(); // prettier-ignore
+    await page.getByText('order to braze').filter({ visible: true }).first().waitFor();
+    const id = /jobs\/([0-9a-f-]+)/.exec(page.url())[1];
+    unit = (await (await page.request.get(`${app.url}/api/jobs/${id}`)).json()).unit.id;
+  };
+
+  async function opens(bend) {
+    await page.goto(`${app.url}/jobs/new?unit=${unit}`);
+    await type(page.getByTestId('job-title'), bend);
+    await act('Open the job');
+    await says(bend);
+  }
+  /** Said on the job that stands open. */
+  async function says(bend) {
+    await shown(page.getByRole('button', { name: /^(Does anything bend it\?|What bends it)$/ })).click();
     await tap('button', bend);
     await shown(page.getByRole('heading', { name: new RegExp(`^${bend}$`, 'i') })).waitFor();
     await page.goBack();
+  }
+  async function decided() {
+    await walks(STAGES.slice(0, 2));
+    await page.waitForURL(/\/safe$/);
+  }
+  /** One joint, as it is drawn, made while nobody tapped. */
+  async function brazed() {
+    await tap('button', /^plan (?!.*, as )/);
+    await tap('button', 'As it is drawn: the plan');
+    await act('Put in the job');
+    await act(/^Go on at/);
+    await act('Braze it');
+    const note = page.getByRole('button', { name: 'It was made already: note it' }).filter({ visible: true });
+    await note
+      .or(page.getByTestId('round').filter({ visible: true }))
+      .first()
+      .waitFor();
+    if ((await note.count()) === 0) await shown(page.getByTestId('round')).click();
+    await note.click();
+    await act('It is brazed');
+    await page.waitForURL(/\/look$/);
+    await LOOKED();
+  }
+  /** From the fill to the signature. */
+  async function proven(pulled = PULLED) {
+    await walks(HELD);
+    // A hold that only the bend keeps open leads there; one that nothing keeps open is at the pull already.
+    await page.getByLabel(/down to, in 5 min/).or(action(ASKED)).first().waitFor(); // prettier-ignore
+    if ((await action(ASKED).count()) > 0) await act('Tight: on to the pull');
+    await walks(pulled);
+    await walks(CHARGED);
+    await walks(HANDED);
+  }
+  const common = (bend, pulled) => async () => {
+    await opens(bend);
+    await decided();
+    await walks(STAGES.slice(2));
+    await brazed();
+    await proven(pulled);
   };
-  return { act, answers, BENT };
+
+  /** Joined without a flame: pressed, and looked at. */
+  async function pressed() {
+    await tap('button', /^plan drier, inlet/);
+    await page.waitForURL(/\/run$/);
+    const open = page.getByRole('checkbox', { checked: false }).filter({ visible: true });
+    await open.first().waitFor();
+    for (let left = await open.count(); left > 0; left = await open.count()) await ticks(open.first());
+    await type(field(/^jaw: maker/), 'jaw 3/8, checked until 2027-03');
+    await act('It is pressed');
+    await act('Look at it');
+    await act('Keep: it passes');
+    await page.getByText('looked at, passes').filter({ visible: true }).first().waitFor();
+  }
+  const sealed = async () => {
+    await opens('sealed room');
+    await walks(STAGES.slice(0, 1));
+    await tap('button', 'drier');
+    await act('Keep this way');
+    for (let part = 0; part < 2; part++) {
+      await tap('radio', /^press/);
+      await keep();
+      await page.waitForTimeout(1200);
+    }
+    await act('Get approval');
+    await type(field('who said yes'), 'the orangery');
+    await type(field('to what'), 'valve and drier, pressed');
+    await keep();
+    await page.waitForURL(/\/safe$/);
+    await walks(SAFE_COLD);
+    await pressed();
+    await proven();
+  };
+
+  const JOBS = {
+    'burnt compressor': common('burnt compressor', PULLED_WET),
+    'two circuits': common('a second circuit shares an exchanger'),
+    'critical charge': common('small, critical charge'),
+    'unknown charge': common('nobody knows the charge'),
+    'cooling on': common('the cooling may not stop'),
+    'sealed room': sealed,
+  };
+  return { SHOP, JOBS };
 }

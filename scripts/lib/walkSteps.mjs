@@ -110,10 +110,29 @@ export function walkSteps({ page, app, counted, shown, tap, act, keep, type, fie
     [/^Air to breathe/, null, null],
   ];
   /** Points that one tap answers. */
-  const AT_ONCE = [
-    ...[/^done: no liquid left/, /^done: extinguisher/, /^none here: sprinklers/, /^none here: detectors/],
-    ...[/^everybody here.*: people told/, /60 min: fire watch/, /^wet cloth below.*: cover and drip/],
+  const WITHOUT_FLAME = [/^done: no liquid left/, /^wet cloth below.*: cover and drip/];
+  const OF_THE_FLAME = [
+    ...[/^done: extinguisher/, /^none here: sprinklers/, /^none here: detectors/],
+    ...[/^everybody here.*: people told/, /60 min: fire watch/],
   ];
+  const madeSafe = (atOnce) => async () => {
+    // One sheet leads to the next that asks more than a tap.
+    await tap('button', /^power off, locked:/);
+    for (const [heading, ticked, usual] of SAID) {
+      await shown(page.getByRole('heading', { name: heading })).waitFor();
+      if (heading === OUT) await refrigerantOut();
+      if (ticked) for (const box of await page.getByRole('checkbox', { name: ticked }).filter({ visible: true }).all()) await ticks(box);
+      if (usual) await tap('button', usual);
+      else await keep();
+      await shown(page.getByRole('heading', { name: heading })).waitFor({ state: 'detached' });
+    }
+    for (const answer of atOnce) {
+      await tap('button', answer);
+      await page.getByRole('button', { name: answer }).filter({ visible: true }).waitFor({ state: 'detached' });
+    }
+    await act('Safe: plan the joints');
+    await page.getByText('order to braze').filter({ visible: true }).first().waitFor();
+  };
 
   /** The stages before the torch, on the job that was opened. */
   const STAGES = [
@@ -147,29 +166,10 @@ export function walkSteps({ page, app, counted, shown, tap, act, keep, type, fie
         await keep();
       },
     ],
-    [
-      'made safe',
-      async () => {
-        // One sheet leads to the next that asks more than a tap.
-        await tap('button', /^power off, locked:/);
-        for (const [heading, ticked, usual] of SAID) {
-          await shown(page.getByRole('heading', { name: heading })).waitFor();
-          if (heading === OUT) await refrigerantOut();
-          if (ticked)
-            for (const box of await page.getByRole('checkbox', { name: ticked }).filter({ visible: true }).all()) await ticks(box);
-          if (usual) await tap('button', usual);
-          else await keep();
-          await shown(page.getByRole('heading', { name: heading })).waitFor({ state: 'detached' });
-        }
-        for (const answer of AT_ONCE) {
-          await tap('button', answer);
-          await page.getByRole('button', { name: answer }).filter({ visible: true }).waitFor({ state: 'detached' });
-        }
-        await act('Safe: plan the joints');
-        await page.getByText('order to braze').filter({ visible: true }).waitFor();
-      },
-    ],
+    ['made safe', madeSafe([...WITHOUT_FLAME, ...OF_THE_FLAME])],
   ];
+  /** Where no flame is lit nobody asks for what only a flame needs. */
+  const SAFE_COLD = [['made safe, no flame', madeSafe(WITHOUT_FLAME)]];
 
   /** Two more joints of what is opened, each as the one before. */
   const NEXT_JOINTS = [1, 2].map((n) => [
@@ -248,5 +248,5 @@ export function walkSteps({ page, app, counted, shown, tap, act, keep, type, fie
     },
   ]);
 
-  return { WAY, PEOPLE, STAGES, NEXT_JOINTS, MADE, NOTED };
+  return { WAY, PEOPLE, STAGES, SAFE_COLD, NEXT_JOINTS, MADE, NOTED };
 }

@@ -3,6 +3,7 @@ import type { Bend, BendPoint } from '../ledger/words';
 import { FieldReader } from '../unit/fieldReader';
 import type { KeptStage } from '../vocabulary/stage';
 import { factsOf, type FactOf, type StageFact } from './entry';
+import { joiningOf } from './joining';
 
 /** What bends this job, in the order it was said; what was taken back is not there. */
 export function bendsOf(facts: readonly StageFact[]): readonly Bend[] {
@@ -64,3 +65,10 @@ export const openOfBends = (facts: readonly StageFact[], stage: KeptStage): read
 
 /** The owner said no: nothing more is done but to leave it safe and to say so in writing. */
 export const ownerSaidNo = (facts: readonly StageFact[]): boolean => bendsOf(facts).includes('owner-no');
+
+/** In a sealed room no flame is lit: the parts of which nobody said yet how they are joined instead. */
+export function joiningAsked(facts: readonly StageFact[], parts: readonly string[]): readonly string[] {
+  if (!bendsOf(facts).includes('sealed-room')) return [];
+  const said = joiningOf(facts);
+  return parts.filter((part) => !said.has(part));
+}

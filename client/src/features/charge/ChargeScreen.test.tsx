@@ -237,3 +237,20 @@ test('a critical charge is compared with the machines of the same model', async 
   expect(screen.getByText('R-290, no charge on its plate')).toBeTruthy();
   expect(screen.getByText('no charge of it was kept here')).toBeTruthy();
 });
+
+describe('what bends the job', () => {
+  const bent = (bend: string) => ['charge', 'bend-began', { bend }] as const;
+
+  test('a charge that nobody knows is planned as unknown; one said to be critical is weighed only', async () => {
+    await show([bent('unknown-charge')]);
+    expect(screen.getByRole('checkbox', { name: 'Nobody knows what belongs in it', checked: true })).toBeTruthy();
+    await show([bent('critical-charge')]);
+    expect(await screen.findByText('Weigh only: no gauges on afterwards.')).toBeTruthy();
+  });
+
+  test('its points do not stand in the way of the charge’s own steps', async () => {
+    await show([BEGAN, WEIGHED('K-3', 10.6, 5, 3), CHARGED, bent('unknown-charge')]);
+    expect(screen.getByText('What bends this job asks 2 points')).toBeTruthy();
+    expect(screen.getByText('Before the first start')).toBeTruthy();
+  });
+});

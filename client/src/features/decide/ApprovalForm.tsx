@@ -68,9 +68,7 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
         <FrameKey
           label="The owner says no"
           disabled={work.busy}
-          onPress={() =>
-            void work.note('bend-began', { bend: 'owner-no' }).then((kept) => kept && router.push(bendsHref(work.job.id)))
-          }
+          onPress={() => void work.note('bend-began', { bend: 'owner-no' }).then((kept) => kept && router.push(bendsHref(work.job.id)))}
         />
       </View>
     </View>

@@ -100,3 +100,16 @@ test('it waits for a yes by name; where nothing else is open the stage ends with
   expect(writes[0]?.body).toMatchObject({ kind: 'approval', values: { by: 'the station', how: 'phone', for: 'valve and drier' } });
   await waitFor(() => expect(went()).toEqual(['/jobs/job/safe']), { timeout: 3000 });
 });
+
+test('in a sealed room how each part is joined without a flame is asked before the yes', async () => {
+  const { writes } = await show([
+    ['decide', 'isolation', KEPT],
+    ['decide', 'bend-began', { bend: 'sealed-room' }],
+  ]);
+  await press('No flame: how it is joined');
+  expect(screen.getByRole('radio', { name: 'no flame here', checked: true })).toBeTruthy();
+  fireEvent.press(screen.getByText('press'));
+  await press('Keep how it is joined');
+  expect(writes[0]?.body).toMatchObject({ kind: 'joining', values: { place: 'gas-valve', method: 'press' } });
+  expect(await screen.findByText('Get approval')).toBeTruthy();
+});

@@ -94,8 +94,18 @@ function Over({ job, graph, decide }: DecideProps) {
   const { panel, stage, isolation, price, nameOf, close } = decide;
   if (panel === 'keep') return <KeepIsolation key={isolation.work.join('+')} isolation={isolation} work={stage} onKept={close} />;
   if (panel === 'approval') return <ApprovalForm work={stage} about={price} onDecided={decide.onDecided} onKept={close} />;
-  if (panel === 'joining')
-    return <JoiningForm job={job} graph={graph} places={isolation.work} nameOf={nameOf} work={stage} onKept={close} />;
+  if (panel === 'joining') {
+    const [asked, ...others] = decide.joiningAsked;
+    const kept = others.length > 0 ? () => undefined : close;
+    return (
+      <JoiningForm
+        key={asked ?? 'any'}
+        {...{ job, graph, nameOf, work: stage }}
+        places={asked === undefined ? isolation.work : decide.joiningAsked}
+        onKept={kept}
+      />
+    );
+  }
   return <Leaving work={stage} skipSays={WORDS.skipSays} onKept={close} />;
 }
 

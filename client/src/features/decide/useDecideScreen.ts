@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { placeName } from '@kesto/contract/wording';
-import { lastOf, type CircuitGraph } from '@kesto/core';
+import { joiningAsked, lastOf, type CircuitGraph } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { stageHref } from '@/data/stages/stageHref';
@@ -19,11 +19,13 @@ interface Ends {
 }
 
 /** The one action: what comes next in the job, as far as it is done here. */
-function actionOf(stage: StageWork, { answer, isKeptWay }: IsolationWork, { open, keep, decided, onward }: Ends): SheetAction {
+function actionOf(stage: StageWork, { answer, isKeptWay, work }: IsolationWork, { open, keep, decided, onward }: Ends): SheetAction {
   if (stage.state !== 'open') return { label: WORDS.onward, onPress: onward };
   const [gate] = stage.gates;
   const isKept = lastOf(stage.facts, 'isolation') !== undefined;
+  const asksJoining = joiningAsked(stage.facts, work).length > 0;
   if (!isKeptWay) return { label: isKept ? WORDS.keepNewWay : WORDS.keepWay, disabled: !answer || stage.busy, onPress: keep };
+  if (asksJoining) return { label: WORDS.howJoined, onPress: () => open('joining') };
   if (!gate) return { label: WORDS.decided, onPress: decided };
   return gate.gate === 'not-approved'
     ? { label: WORDS.getApproval, onPress: () => open('approval') }
@@ -41,12 +43,16 @@ export function useDecideScreen(job: JobView, graph: CircuitGraph) {
   const decided = () => void stage.note('done', {}).then((isSafe) => isSafe && onward());
   // Once it is said how, somebody has to say yes.
   const keepAdvised = async () => {
-    if ((await isolation.keepAdvised(stage)) && stage.gates.some(({ gate }) => gate === 'not-approved')) setPanel('approval');
+    if (!(await isolation.keepAdvised(stage))) return;
+    if (joiningAsked(stage.facts, isolation.work).length > 0) setPanel('joining');
+    else if (stage.gates.some(({ gate }) => gate === 'not-approved')) setPanel('approval');
   };
   const isYesAll = isolation.isKeptWay && stage.gates.every(({ gate }) => gate === 'not-approved');
   return {
     ...{ stage, isolation, panel, setPanel },
     nameOf: (place: string) => placeName(graph, place),
+    /** Parts of which it has to be said, one after the other. */
+    joiningAsked: joiningAsked(stage.facts, isolation.work),
     // Only what it was opened for: another form may be open by the time it is safe.
     close: () => setPanel((now) => (now === panel ? null : now)),
     /** What a price is made of. */

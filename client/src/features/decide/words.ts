@@ -8,6 +8,7 @@ export const WORDS = {
   onward: 'On to make safe',
   decided: 'Decided: make safe',
   getApproval: 'Get approval',
+  howJoined: 'No flame: how it is joined',
   keepsOpen: 'What keeps it open',
   skipSays: 'Where nothing of the charge is opened, or it was decided elsewhere.',
   toTakeOut: 'to take out',

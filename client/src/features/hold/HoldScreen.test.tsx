@@ -228,6 +228,18 @@ describe('afterwards', () => {
   });
 });
 
+test('what bends the job is named while it is held, and its key leads there once nothing else is open', async () => {
+  const bent = ['hold', 'bend-began', { bend: 'two-circuits' }] as const;
+  const soaped = [{ joint: JOINT.id, tag: JOINT.tag }, { hose: 'hoses' }].map((at) =>
+    noted('place-soaped', { ...at, atKpag: 2000, result: 'nothing' }),
+  );
+  await show([...SHUT, bent]);
+  expect(screen.getByText('What bends this job asks 2 points')).toBeTruthy();
+  await show([...SHUT, ...soaped, READ(20), READ(20), ENDED('tight'), noted('vented', { to: 'outdoors' }), bent]);
+  await press('Answer what bends it');
+  expect(went()).toEqual(['/jobs/job/bends']);
+});
+
 test('tight, and nothing else open: let down, the stage ends with it and the pull comes next', async () => {
   const soaped = [{ joint: JOINT.id, tag: JOINT.tag }, { hose: 'hoses' }].map((at) =>
     noted('place-soaped', { ...at, atKpag: 2000, result: 'nothing' }),

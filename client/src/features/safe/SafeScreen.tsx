@@ -47,7 +47,7 @@ function Ready({ job }: { job: JobView }) {
       {safe.lock ? null : <Freshness {...safe.fresh} />}
       {stage.mayMake ? <BendsAsked work={stage} /> : null}
       <Points safe={safe} />
-      <WatchRow work={stage} job={job} />
+      {safe.isFlameless ? null : <WatchRow work={stage} job={job} />}
       <OutOfService work={stage} />
       <Words size={14} tone="ink2">
         {WORDS.whoOverrules}

@@ -47,7 +47,7 @@ export function ChargePlanning({ job, graph, work }: ChargePlanningProps) {
               </Words>
             </View>
           ))}
-          {worked?.isCritical || plan.isUnknown ? <Sisters job={job} /> : null}
+          {plan.isCritical || plan.isUnknown ? <Sisters job={job} /> : null}
           <Words size={14} tone="ink2">
             {WORDS.cuffs}
           </Words>
@@ -60,7 +60,7 @@ export function ChargePlanning({ job, graph, work }: ChargePlanningProps) {
         value={plan.isUnknown ? '?' : (wanted?.value ?? '–')}
         unit={plan.isUnknown ? '' : (wanted?.unit ?? '')}
         size={48}
-        note={worked?.isCritical ? WORDS.critical : WORDS.plate}
+        note={plan.isCritical ? WORDS.critical : WORDS.plate}
         testID="charge-wanted"
       />
       <FigureFields figures={figures} of={plan.hasLines ? figures.keys : ['dataPlate', 'length', 'maxCharge', 'hoses']} />

@@ -82,7 +82,7 @@ export function ChargeWeighing(props: ChargeWeighingProps) {
       job={job}
       work={work}
       title={`${WORDS.title}, ${refrigerant}`}
-      subtitle={charge?.isCritical ? WORDS.weighedOnly : WORDS.weighed}
+      subtitle={weigh.isCritical ? WORDS.weighedOnly : WORDS.weighed}
       skipSays={WORDS.skipSays}
       action={work.mayMake ? actionOf(weigh, acts) : null}
       why={weigh.isKept && work.state === 'open' ? stillOpenText(work.gates) : undefined}
@@ -90,7 +90,7 @@ export function ChargeWeighing(props: ChargeWeighingProps) {
       more={(shut) => (
         <View style={styles.keys}>
           <FrameKey label={WORDS.swap} onPress={() => (shut(), setPanel('new'))} />
-          {charge?.isCritical ? null : <FrameKey label={WORDS.trim} onPress={() => (shut(), setPanel('trim'))} />}
+          {weigh.isCritical ? null : <FrameKey label={WORDS.trim} onPress={() => (shut(), setPanel('trim'))} />}
           <FrameKey label={WORDS.settle} onPress={() => (shut(), setPanel('settle'))} />
           <FrameKey label={WORDS.heat} onPress={() => (shut(), setPanel('heat'))} />
         </View>
@@ -105,7 +105,7 @@ export function ChargeWeighing(props: ChargeWeighingProps) {
     >
       <OnTheScale weigh={weigh} />
       <WhatItSays weigh={weigh} />
-      {charge?.isCritical || began?.isUnknown ? <Sisters job={job} /> : null}
+      {weigh.isCritical || began?.isUnknown ? <Sisters job={job} /> : null}
       <LeakRecord weigh={weigh} />
       {began?.isUnknown ? <Words size={15}>{WORDS.unknownSays}</Words> : null}
       <Words size={14} tone="ink2">

@@ -1,6 +1,7 @@
 import type { JobView } from '@kesto/contract';
 import {
   annualRates,
+  bendsOf,
   chargeOf,
   cylindersOf,
   lastOf,
@@ -65,6 +66,8 @@ export function useChargeWeigh(job: JobView, graph: CircuitGraph | null, work: S
   const targetKg = charge?.targetKg ?? 0;
   return {
     ...{ charge, cylinders, refrigerant, isKept, work },
+    /** By its kind and size, or because somebody said so of this job: weighed, and not trimmed. */
+    isCritical: bendsOf(facts).includes('critical-charge') || charge?.isCritical === true,
     asLiquid: leavesAsLiquid(refrigerant, Saturation.of(refrigerant)),
     found: found?.ok ? found.value : null,
     usual: usual?.ok ? usual.value : null,
