@@ -19,7 +19,11 @@ export default defineConfig({
     baseURL: process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080',
     launchOptions: browser,
     serviceWorkers: 'block',
-    trace: 'retain-on-failure',
+    // Nothing is drawn twenty times on its way: pages are drawn by the processor here.
+    contextOptions: { reducedMotion: 'reduce' },
+    // A trace of every step takes more than the test: a picture of what failed, and of what stood there, is enough.
+    trace: 'off',
+    screenshot: 'only-on-failure',
   },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },

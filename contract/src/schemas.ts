@@ -29,6 +29,7 @@ import { putSiteRequest, putUnitRequest } from './units/schema';
 
 export * from './circuits/schema';
 export { fromInstrument, fromWatcher };
+export * from './engine/holdSchema';
 export * from './engine/schema';
 export * from './engine/pullSchema';
 export * from './engine/chargeSchema';

@@ -37,6 +37,20 @@ export function bendSteps(plain) {
     }
   }
 
+  const point = (name) => shown(page.getByRole('button', { name: new RegExp(`^${name}`) }));
+  async function answersAll(names) {
+    for (const name of names) {
+      await tap('button', `done: ${name}`);
+      await page.getByRole('button', { name: `done: ${name}` }).waitFor({ state: 'detached' });
+    }
+  }
+  /** A point whose figure is read. */
+  async function reads(name, text) {
+    await ticks(point(name));
+    await type(field(/^gauge reads/), text);
+    await keep();
+  }
+
   /** The screen’s one action; what bends the job first, where the screen says so. */
   async function act(label) {
     await action(label).or(action(ASKED)).first().waitFor();
@@ -98,6 +112,9 @@ export function bendSteps(plain) {
   /** From the fill to the signature. */
   async function proven(pulled = PULLED) {
     await walks(HELD);
+    await afterHold(pulled);
+  }
+  async function afterHold(pulled) {
     // A hold that only the bend keeps open leads there; one that nothing keeps open is at the pull already.
     await page.getByLabel(/down to, in 5 min/).or(action(ASKED)).first().waitFor(); // prettier-ignore
     if ((await action(ASKED).count()) > 0) await act('Tight: on to the pull');
@@ -146,6 +163,52 @@ export function bendSteps(plain) {
     await proven();
   };
 
+  /** Filled, shut and soaped by one, left over night; gone on with by somebody else, who reads the gauge first and signs for all of it. */
+  const overnight = async () => {
+    const bend = 'left overnight under pressure';
+    await opens('left over night');
+    await decided();
+    await walks(STAGES.slice(2));
+    await brazed();
+    await walks(HELD.slice(0, 1));
+    await tap('button', 'more');
+    await tap('button', 'What bends this job');
+    await tap('button', bend);
+    await answersAll(['hose off or shut at the unit', 'a sign on it', 'nobody’s way is blocked', 'own joints soaped']);
+    await reads('gauge when it was left', '18.3 bar');
+    const job = /jobs\/([0-9a-f-]+)/.exec(page.url())[1];
+    const next = bendSteps(await plain.another());
+    await next.joins(await asksIn());
+    await next.goesOn(job);
+  };
+  /** Asked in by whoever stands here: the code. */
+  async function asksIn() {
+    await page.goto(`${app.url}/people`);
+    await act('Ask somebody in');
+    await type(page.getByTestId('invite-name'), 'Sanna Kivi');
+    await tap('button', 'Make the code');
+    const code = shown(page.getByTestId('one-time-code'));
+    await code.waitFor();
+    return (await code.innerText()).trim();
+  }
+  async function joins(code) {
+    await page.goto(app.url);
+    await tap('button', 'I have a code');
+    await type(page.getByTestId('join-code'), code);
+    await shown(page.getByTestId('join-look')).click();
+    await type(field(/^your name/), 'Sanna Kivi');
+    await type(field(/^password, ten/), 'ten letters and more');
+    await shown(page.getByTestId('join')).click();
+    await tap('link', /^left over night/);
+  }
+  async function goesOn(job) {
+    await page.goto(`${app.url}/jobs/${job}/bends`);
+    await reads('gauge when it was gone on with', '18.3 bar');
+    await page.goto(`${app.url}/jobs/${job}/hold`);
+    await walks(HELD.slice(1));
+    await afterHold(PULLED);
+  }
+
   const JOBS = {
     'burnt compressor': common('burnt compressor', PULLED_WET),
     'two circuits': common('a second circuit shares an exchanger'),
@@ -153,6 +216,7 @@ export function bendSteps(plain) {
     'unknown charge': common('nobody knows the charge'),
     'cooling on': common('the cooling may not stop'),
     'sealed room': sealed,
+    overnight,
   };
-  return { SHOP, JOBS };
+  return { SHOP, JOBS, joins, goesOn };
 }

@@ -25,13 +25,18 @@ export async function walkHand(dataDir) {
     executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu'],
   });
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  await page.addInitScript(runFast, clock);
+  const phone = async () => {
+    const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
+    await page.addInitScript(runFast, clock);
+    return page;
+  };
   const close = async () => {
     await browser.close();
     await app.stop();
   };
-  return { ...handOf(page, app), close };
+  /** Somebody else, on a phone of their own. */
+  const another = async () => handOf(await phone(), app);
+  return { ...handOf(await phone(), app), another, close };
 }
 
 /** What taps, types and counts; `wait` lets minutes of the walk’s own clock go by. */

@@ -2,11 +2,8 @@ import { TEMPLATE_CIRCUITS } from '../circuit/templates';
 import {
   alsoOpened,
   annualRates,
-  cylinderFill,
-  flareTorqueNm,
   isExplained,
   joiningChoices,
-  leastServicePressure,
   lookedOn,
   lossOf,
   nextOf,
@@ -18,7 +15,6 @@ import {
   torchLock,
   torchPoints,
   watchOf,
-  worthRepairing,
   type JobFacts,
   type StageEntryKind,
   type StageFact,
@@ -261,40 +257,6 @@ test('one altered letter breaks the chain at its link, a link taken out at the n
   const altered = { ...second, content: { ...second.content, values: { text: 'still Warm' } } };
   expect(firstBreakOf('job', [first, altered, third])).toEqual({ entry: 2, why: 'entry-altered' });
   expect(firstBreakOf('job', [first, third])).toEqual({ entry: 2, why: 'link-broken' });
-});
-
-describe('repair or replace', () => {
-  const facts = { ageYears: 0, earlierFinds: 0, inWarranty: false, repair: 400, replacement: 1000 };
-  test('a young machine is worth half of a new one, one at the end of its life a tenth; each earlier find takes a third off', () => {
-    expect(worthRepairing(facts)).toMatchObject({ advice: 'repair', share: 0.4, limit: 500 });
-    expect(worthRepairing({ ...facts, ageYears: 7.5 })).toMatchObject({ advice: 'replace', limit: 250 });
-    expect(worthRepairing({ ...facts, ageYears: 30 }).limit).toBe(100);
-    expect(worthRepairing({ ...facts, earlierFinds: 1 }).limit).toBeCloseTo(333.3, 1);
-  });
-  test('in warranty whoever gave it is asked first', () =>
-    expect(worthRepairing({ ...facts, inWarranty: true, repair: 900 }).advice).toBe('claim-warranty'));
-});
-
-describe('by the table', () => {
-  test('a 3/8 flare is tightened 33 to 42 N m; 7/8 is no flare', () => {
-    expect(flareTorqueNm(0.375 * 0.0254)).toEqual({ least: 33, most: 42 });
-    expect(flareTorqueNm(0.875 * 0.0254)).toBeNull();
-  });
-  test('a cylinder of 47.7 lb water takes 40.4 lb of R-410A at 80 %', () => {
-    const pound = 0.45359237;
-    expect((cylinderFill(47.7 * pound, 0, 'R-410A')?.mostKg ?? 0) / pound).toBeCloseTo(40.4, 0);
-    // With 30 lb in it 10.4 lb may still go in.
-    expect((cylinderFill(47.7 * pound, 30 * pound, 'R-410A')?.leftKg ?? 0) / pound).toBeCloseTo(10.4, 0);
-    expect(cylinderFill(10, 12, 'R-999')).toBeNull();
-  });
-
-  test('what a cylinder is stamped for: R-410A stands at 33.4 barg at 55 °C, five quarters of 26.7', () => {
-    expect(leastServicePressure('R-410A') ?? 0).toBeCloseTo(26.7e5, -5);
-    // 14.9 barg at 55 °C by the tables: any cylinder for refrigerant will do, and none is asked for carbon dioxide by this rule.
-    expect(leastServicePressure('R-134a') ?? 0).toBeCloseTo(11.1e5, -5);
-    expect(leastServicePressure('R-744')).toBeNull();
-    expect(leastServicePressure('R-999')).toBeNull();
-  });
 });
 
 test('lost charge as annual rates: 1.1 of 11.4 kg in 160 days is 22 % annualised and 9.6 % within the year', () => {

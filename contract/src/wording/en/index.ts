@@ -31,6 +31,7 @@ export * from './charge';
 export * from './isolation';
 export * from './decide';
 export * from './dial';
+export * from './findWords';
 export * from './stageEntries';
 export * from './fieldNames';
 export * from './gates';

@@ -6,7 +6,8 @@ import { noApprovalText } from './people';
 import { SCHOOL_TEXTS, schoolName, spokenSchools } from './schools';
 import { METRIC_SHOW, num, showIn, str } from './show';
 import { gateText } from './gates';
-import { placeWhyText, stageWriteWord } from './stageEntries';
+import { placeWhyText } from './findWords';
+import { stageWriteWord } from './stageEntries';
 import { nextText, watchNotWitnessedText } from './stages';
 
 const name = (part: string) => `the ${part}`;

@@ -75,7 +75,7 @@ export function ChargeWeighing(props: ChargeWeighingProps) {
   const close = () => setPanel(null);
   // All of it is in: what is seen to before the first start comes next.
   const toStart = () => setPanel(weigh.openStart.length > 0 ? 'before' : null);
-  const { charge, refrigerant, began } = weigh;
+  const { refrigerant, began } = weigh;
   const acts = { open: setPanel, up: () => router.push(`/jobs/${job.id}`), onward: () => router.push(stageHref(job.id, 'hand-over')) };
   return (
     <StageSheet
