@@ -1,4 +1,5 @@
 import type { ChargeRequest } from '../charge/request';
+import { FieldReader } from '../unit/fieldReader';
 import type { Quantity } from '../unit/units';
 import { BEFORE_START, type BeforeStart } from '../ledger/words';
 import { factsOf, lastOf, type FactOf, type StageFact } from './entry';
@@ -53,6 +54,30 @@ export function chargeRequestOf(facts: readonly StageFact[], refrigerant: string
       ...(stampedTare ? { stampedTare } : {}),
     })),
   };
+}
+
+/** What a circuit was left with. */
+export interface LeftWith {
+  readonly kg: number;
+  /** When it was whole, or trimmed last. */
+  readonly at: string;
+}
+
+/**
+ * What was weighed in and kept as whole, with what was trimmed after it.
+ *
+ * @returns  [kg]; null where no charge was kept as whole
+ */
+export function leftWith(facts: readonly StageFact[]): LeftWith | null {
+  const whole = factsOf(facts, 'charged').findLast(({ values }) => values.isCharged);
+  if (!whole) return null;
+  const reader = new FieldReader();
+  const trims = factsOf(facts.slice(facts.indexOf(whole)), 'trimmed');
+  const kg = trims.reduce((sum, { values: { by, takenOut } }) => {
+    const trimKg = reader.massKg('by', by, { min: 0, max: 1e6 });
+    return takenOut ? sum - trimKg : sum + trimKg;
+  }, whole.values.doneKg);
+  return { kg, at: trims.at(-1)?.at ?? whole.at };
 }
 
 /** What was not yet seen to before the first start. */

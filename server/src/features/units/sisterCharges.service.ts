@@ -1,5 +1,5 @@
 import type { SisterCharge } from '@kesto/contract';
-import { factsIn, factsOf, type JobLink } from '@kesto/core';
+import { factsIn, leftWith, type JobLink } from '@kesto/core';
 import { notFound } from '../../platform/errors';
 import type { ShopWork } from '../shopWork';
 import type { Circuit } from './units.repository';
@@ -8,13 +8,13 @@ import { isSister } from './units.service';
 /** So many machines are compared, and so many of the last jobs of each are read. */
 const MOST = { sisters: 5, jobs: 3 } as const;
 
-/** What was weighed into a circuit last, in its newest jobs. */
+/** What a circuit was left with last, in its newest jobs. */
 async function lastCharge(shop: ShopWork, circuitId: string): Promise<SisterCharge['last']> {
   const jobs = (await shop.jobs.ofCircuits([circuitId])).toSorted((a, b) => b.number - a.number).slice(0, MOST.jobs);
   for (const { id, number } of jobs) {
     const links = (await shop.ledger.of({ of: 'job', id })) as readonly JobLink[]; // cast: a job's chain holds its own links
-    const charged = factsOf(factsIn(links), 'charged').findLast(({ values }) => values.isCharged);
-    if (charged) return { kg: charged.values.doneKg, at: charged.at, jobNumber: number };
+    const left = leftWith(factsIn(links));
+    if (left) return { ...left, jobNumber: number };
   }
   return null;
 }
