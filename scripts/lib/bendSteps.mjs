@@ -23,7 +23,12 @@ export function bendSteps(plain) {
   /** Each point that the stage waits for, by its key or, where a figure is read, by its sheet. */
   async function answers() {
     const points = page.getByRole('button', { name: / is done$/ }).filter({ visible: true });
-    while ((await action(/^Answered: on with/).count()) === 0) {
+    for (;;) {
+      await action(/^Answered: on with/)
+        .or(points)
+        .first()
+        .waitFor();
+      if ((await action(/^Answered: on with/).count()) > 0) return;
       const left = await points.count();
       const name = ((await points.first().getAttribute('aria-label')) ?? (await points.first().innerText())).split('\n')[0].trim();
       const answer = page.getByRole('button', { name: new RegExp(`^(done|clean): ${name}$`) }).filter({ visible: true });
@@ -68,7 +73,11 @@ export function bendSteps(plain) {
   let unit = null;
   const SHOP = async () => {
     await walks(WAY.slice(0, 5));
-    await page.getByText(/^job 1, /).filter({ visible: true }).first().click(); // prettier-ignore
+    await page
+      .getByText(/^job 1, /)
+      .filter({ visible: true })
+      .first()
+      .click();
     await page.getByText('order to braze').filter({ visible: true }).first().waitFor();
     const id = /jobs\/([0-9a-f-]+)/.exec(page.url())[1];
     unit = (await (await page.request.get(`${app.url}/api/jobs/${id}`)).json()).unit.id;
@@ -116,7 +125,11 @@ export function bendSteps(plain) {
   }
   async function afterHold(pulled) {
     // A hold that only the bend keeps open leads there; one that nothing keeps open is at the pull already.
-    await page.getByLabel(/down to, in 5 min/).or(action(ASKED)).first().waitFor(); // prettier-ignore
+    await page
+      .getByLabel(/down to, in 5 min/)
+      .or(action(ASKED))
+      .first()
+      .waitFor();
     if ((await action(ASKED).count()) > 0) await act('Tight: on to the pull');
     await walks(pulled);
     await walks(CHARGED);

@@ -1,5 +1,5 @@
 import type { JointSummary } from '@kesto/contract/api';
-import type { CircuitGraph, CircuitLayout, Point } from '@kesto/core';
+import { clearSpot, type CircuitGraph, type CircuitLayout, type Point } from '@kesto/core';
 import { useContext } from 'react';
 import { Circle, G } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
@@ -9,6 +9,8 @@ import { signHalf } from './Sign';
 
 const CLEAR = 18;
 const RADIUS = 11;
+/** Half of what two figures of a tag are wide, and a little. */
+const CLEAR_OF_TUBE = 13;
 const UNMADE: readonly JointSummary['state'][] = ['not-planned', 'planned'];
 
 /** Along a tube from one of its ends, so far as the sign there reaches and a little more. */
@@ -18,6 +20,21 @@ function alongFrom(points: readonly Point[], distance: number): Point {
   const length = Math.hypot(b.x - a.x, b.y - a.y) || 1;
   const share = Math.min(distance / length, 0.5);
   return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
+}
+
+/** Where the end of its tag stands: above the ring, else beside or below it, where no tube runs. */
+function tagSpot({ x, y }: Point, tubes: readonly (readonly Point[])[], scale: number): Point {
+  const [up, side] = [RADIUS + 10 * scale, RADIUS + 12 * scale];
+  return clearSpot(
+    [
+      { x, y: y - up },
+      { x: x - side, y },
+      { x: x + side, y },
+      { x, y: y + up },
+    ],
+    tubes,
+    CLEAR_OF_TUBE * scale,
+  );
 }
 
 /** The joints that sit on the circuit: dashed until planned, ring when planned, filled when made; the number of the tag beside it. */
@@ -34,6 +51,7 @@ export function JointRings({
 }) {
   const t = useTokens();
   const scale = useContext(LetterScale);
+  const tubes = layout.links.map(({ points }) => points.map(view.at));
   return (
     <>
       {joints.map(({ id, tag, state, at }) => {
@@ -43,6 +61,7 @@ export function JointRings({
         if (!at || !laid || !part) return null;
         const points = at.part === at.from ? laid.points : [...laid.points].reverse();
         const { x, y } = view.at(alongFrom(points, signHalf(part.kind) + CLEAR));
+        const beside = tagSpot({ x, y }, tubes, scale);
         const made = !UNMADE.includes(state);
         return (
           <G key={id}>
@@ -55,7 +74,7 @@ export function JointRings({
               strokeWidth={3}
               strokeDasharray={state === 'not-planned' ? '4 3' : undefined}
             />
-            <Lettering x={x} y={y - RADIUS - 10 * scale} text={tag.slice(tag.lastIndexOf('-') + 1)} size={15} reading />
+            <Lettering {...beside} text={tag.slice(tag.lastIndexOf('-') + 1)} size={15} reading />
           </G>
         );
       })}

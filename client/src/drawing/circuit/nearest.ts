@@ -1,4 +1,4 @@
-import { MOVABLE, type CircuitLayout, type Point } from '@kesto/core';
+import { distanceToRun, MOVABLE, type CircuitLayout, type Point } from '@kesto/core';
 import type { Placed } from './place';
 
 /** Nearer than this to its middle a part is meant, to its line a tube: units of the drawing. */
@@ -14,12 +14,6 @@ function nearest<Thing>(things: readonly Thing[], distanceOf: (thing: Thing) => 
   return found && found.thing;
 }
 
-function toRun(at: Point, a: Point, b: Point): number {
-  const length2 = (b.x - a.x) ** 2 + (b.y - a.y) ** 2;
-  const share = length2 === 0 ? 0 : Math.min(1, Math.max(0, ((at.x - a.x) * (b.x - a.x) + (at.y - a.y) * (b.y - a.y)) / length2));
-  return Math.hypot(at.x - a.x - share * (b.x - a.x), at.y - a.y - share * (b.y - a.y));
-}
-
 /** The part at a point of the drawing that can be moved to another tube. */
 export function partNear(layout: CircuitLayout, view: Placed, at: Point): string | null {
   const movable = layout.parts.filter(({ kind }) => MOVABLE(kind));
@@ -31,7 +25,7 @@ export function partNear(layout: CircuitLayout, view: Placed, at: Point): string
 export function tubeNear(layout: CircuitLayout, view: Placed, at: Point): number | null {
   const distance = ({ points }: CircuitLayout['links'][number]) => {
     const on = points.map(view.at);
-    return Math.min(...on.slice(1).map((b, i) => toRun(at, on[i] ?? b, b)));
+    return Math.min(...on.slice(1).map((b, i) => distanceToRun(at, on[i] ?? b, b)));
   };
   return nearest(layout.links, distance, TUBE_REACH)?.index ?? null;
 }

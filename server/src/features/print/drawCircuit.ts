@@ -1,4 +1,4 @@
-import { layOut, type CircuitGraph, type CircuitLayout, type LaidPart, type Point } from '@kesto/core';
+import { clearSpot, layOut, type CircuitGraph, type CircuitLayout, type LaidPart, type Point } from '@kesto/core';
 import { drawnName } from '@kesto/contract/wording';
 import { INK, INK_2, type Box, type Printer } from './printer';
 
@@ -38,8 +38,9 @@ export function drawCircuit(print: Printer, graph: CircuitGraph, marks: readonly
   const scale = Math.min(box.width / layout.width, box.height / layout.height);
   const left = box.x + (box.width - layout.width * scale) / 2;
   const at = ({ x, y }: Point): Point => ({ x: left + x * scale, y: box.y + y * scale });
-  for (const { points, side } of layout.links) {
-    const path = line(points.map(at));
+  const tubes = layout.links.map(({ points }) => points.map(at));
+  for (const [i, { side }] of layout.links.entries()) {
+    const path = line(tubes[i] ?? []);
     page.path(path).lineWidth(TUBE.outside).strokeColor(INK).stroke();
     page
       .path(path)
@@ -51,7 +52,7 @@ export function drawCircuit(print: Printer, graph: CircuitGraph, marks: readonly
   for (const mark of marks) {
     const spot = placeAt(graph, layout, mark.place);
     if (spot && 'number' in mark) drawMark(print, at(spot), mark.number);
-    else if (spot && 'made' in mark) drawMade(print, at(spot), mark.made);
+    else if (spot && 'made' in mark) drawMade(print, at(spot), mark.made, tubes);
   }
   return layout.height * scale;
 }
@@ -115,7 +116,21 @@ function drawMark({ page, readings }: Printer, { x, y }: Point, number: number):
   readings(String(number), { x: x - radius, y: y - 5, size: 10, bold: true, color: PAPER, width: 2 * radius, centred: true });
 }
 
-function drawMade({ page, readings }: Printer, { x, y }: Point, made: string): void {
+/** Where the end of a tag stands: below its ring, else above or beside it, where no tube runs. */
+function tagSpot({ x, y }: Point, tubes: readonly (readonly Point[])[]): Point {
+  return clearSpot(
+    [
+      { x, y: y + 12 },
+      { x, y: y - 12 },
+      { x: x + 14, y },
+      { x: x - 14, y },
+    ],
+    tubes,
+    TUBE.outside + 3,
+  );
+}
+
+function drawMade({ page, readings }: Printer, { x, y }: Point, made: string, tubes: readonly (readonly Point[])[]): void {
   page.circle(x, y, 6).lineWidth(1.5).fillAndStroke(PAPER, TEAL);
   page
     .moveTo(x - 3, y)
@@ -124,5 +139,6 @@ function drawMade({ page, readings }: Printer, { x, y }: Point, made: string): v
     .lineWidth(1.4)
     .strokeColor(TEAL)
     .stroke();
-  readings(made, { x: x - 20, y: y + 8, size: 7.5, bold: true, color: TEAL, width: 40, centred: true });
+  const beside = tagSpot({ x, y }, tubes);
+  readings(made, { x: beside.x - 20, y: beside.y - 4, size: 7.5, bold: true, color: TEAL, width: 40, centred: true });
 }
