@@ -214,12 +214,13 @@ export function bendSteps(plain) {
     await type(field(/^your name/), 'Sanna Kivi');
     await type(field(/^password, ten/), 'ten letters and more');
     await shown(page.getByTestId('join')).click();
-    await tap('link', /^left over night/);
+    await tap('link', /left over night/);
   }
   async function goesOn(job) {
-    await page.goto(`${app.url}/jobs/${job}/bends`);
-    await reads('gauge when it was gone on with', '18.3 bar');
     await page.goto(`${app.url}/jobs/${job}/hold`);
+    await plain.act('Going on: read the gauge first');
+    await reads('gauge when it was gone on with', '18.3 bar');
+    await plain.act(/^Answered: on with/);
     await walks(HELD.slice(1));
     await afterHold(PULLED);
   }

@@ -66,6 +66,12 @@ export const openOfBends = (facts: readonly StageFact[], stage: KeptStage): read
 /** The owner said no: nothing more is done but to leave it safe and to say so in writing. */
 export const ownerSaidNo = (facts: readonly StageFact[]): boolean => bendsOf(facts).includes('owner-no');
 
+/** Left under pressure with its gauge read, and nobody has read it since: whoever goes on does that first. */
+export const isLeftAlone = (facts: readonly StageFact[]): boolean =>
+  bendsOf(facts).includes('overnight-pressure') &&
+  bendPoint(facts, 'overnight-pressure', 'gauge-left') !== null &&
+  bendPoint(facts, 'overnight-pressure', 'gauge-found') === null;
+
 /** In a sealed room no flame is lit: the parts of which nobody said yet how they are joined instead. */
 export function joiningAsked(facts: readonly StageFact[], parts: readonly string[]): readonly string[] {
   if (!bendsOf(facts).includes('sealed-room')) return [];

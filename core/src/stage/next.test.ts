@@ -122,3 +122,19 @@ test('a stage that is opened again is where the job stands, however far it had c
   const facts = [done('find'), done('decide'), done('make-safe'), fact('find', 'reopened', { why: 'still loses' })];
   expect(standingOf(job(facts)).stage).toBe('find');
 });
+
+describe('left over night under pressure', () => {
+  const bend = 'overnight-pressure';
+  const began = fact('hold', 'bend-began', { bend });
+  const read = (point: 'gauge-left' | 'gauge-found', minute: number) =>
+    fact('hold', 'bend-point', { bend, point, answer: 'done', reads: { value: 18.3, unit: 'barg' } }, minute);
+  const stepOf = (facts: readonly StageFact[]) =>
+    next([...(['find', 'decide', 'make-safe'] as const).map(done), ...facts], [joint('j1', 'passed')], { began: 'hold', stored: 'hold' })
+      .step;
+
+  test('whoever goes on reads the gauge before anything else', () => {
+    expect(stepOf([began])).not.toBe('answer-bend');
+    expect(stepOf([began, read('gauge-left', 1)])).toBe('answer-bend');
+    expect(stepOf([began, read('gauge-left', 1), read('gauge-found', 2)])).not.toBe('answer-bend');
+  });
+});

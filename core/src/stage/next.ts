@@ -3,7 +3,7 @@ import type { JointPlace } from '../circuit/jointAt';
 import { isKeptStage, type KeptStage, type Stage } from '../vocabulary/stage';
 import { jobStage } from '../record/jobStage';
 import type { JointState } from '../record/state';
-import { openOfBends, ownerSaidNo } from './bends';
+import { isLeftAlone, openOfBends, ownerSaidNo } from './bends';
 import { factsOf, lastOf, type StageFact } from './entry';
 import { openGates, openPriceChecks, type GateCode } from './gates';
 import { lastHold, underPressure } from './holdGates';
@@ -195,7 +195,10 @@ function statesOf(job: JobFacts): readonly JointState[] {
 /** What comes next in a stage, where nothing that bends the job is asked first. */
 function nextOfKept(stage: KeptStage, job: JobFacts): Next {
   const next = NEXT_IN_STAGE[stage](job);
-  const asks = next.why === 'bend-open' || (next.step.startsWith('end-') && openOfBends(job.facts, stage).length > 0);
+  const asks =
+    (stage === 'hold' && isLeftAlone(job.facts)) ||
+    next.why === 'bend-open' ||
+    (next.step.startsWith('end-') && openOfBends(job.facts, stage).length > 0);
   return asks ? { stage, step: 'answer-bend', why: 'bend-open' } : next;
 }
 

@@ -228,6 +228,14 @@ describe('afterwards', () => {
   });
 });
 
+test('left over night: whoever goes on reads the gauge before anything else is offered', async () => {
+  const bend = 'overnight-pressure';
+  const left = ['hold', 'bend-point', { bend, point: 'gauge-left', answer: 'done', reads: barg(18.3) }] as const;
+  await show([...SHUT, ['hold', 'bend-began', { bend }], left]);
+  await press('Going on: read the gauge first');
+  expect(went()).toEqual(['/jobs/job/bends']);
+});
+
 test('what bends the job is named while it is held, and its key leads there once nothing else is open', async () => {
   const bent = ['hold', 'bend-began', { bend: 'two-circuits' }] as const;
   const soaped = [{ joint: JOINT.id, tag: JOINT.tag }, { hose: 'hoses' }].map((at) =>

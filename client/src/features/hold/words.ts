@@ -54,6 +54,8 @@ export const WORDS = {
   noteFirst: 'Note the first reading',
   noteAt: 'Gauge and pipe, together',
   keepReading: 'Keep this reading',
+  /** Left over night: whoever goes on reads before anything else. */
+  readFirst: 'Going on: read the gauge first',
   end: 'End the hold',
   endSays: 'It is judged by the server from what was noted; the joints in it have it in their record.',
   letDown: 'Let it down',

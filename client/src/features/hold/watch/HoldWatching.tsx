@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { drawnName, showIn } from '@kesto/contract/wording';
-import type { CircuitGraph, KeptHold, VentPlace } from '@kesto/core';
+import { isLeftAlone, type CircuitGraph, type KeptHold, type VentPlace } from '@kesto/core';
 import { formatGaugePressure, formatNumber, gaugePascals, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
@@ -8,7 +8,7 @@ import { StyleSheet, View } from 'react-native';
 import { addressOf } from '@/api/call';
 import { jobCells } from '@/data/jobs/cells';
 import { sectionName } from '@/data/stages/sections';
-import { toPullHref } from '@/data/stages/stageHref';
+import { bendsHref, toPullHref } from '@/data/stages/stageHref';
 import type { StageWork } from '@/data/stages/useStage';
 import { ableTo, Instruments } from '@/features/instruments';
 import { BendsAsked, Facts, Leaving } from '@/features/stage';
@@ -52,7 +52,10 @@ export function HoldWatching(props: HoldWatchingProps) {
   const { values } = kept.began;
   const what = values.rig || !graph ? WORDS.rig : sectionName(graph, values.parts, (id) => drawnName(graph, id));
   const full = readingText(formatGaugePressure(gaugePascals((values.stepsKpag.at(-1) ?? 0) * 1000), units));
-  const action = actionOf(watch, { open: setPanel, busy: work.busy, units });
+  const router = useRouter();
+  const action = isLeftAlone(work.facts)
+    ? { label: WORDS.readFirst, onPress: () => router.push(bendsHref(job.id)) }
+    : actionOf(watch, { open: setPanel, busy: work.busy, units });
   const mayRead = work.mayNote && !watch.isLive && watch.state === 'holding' && panel === null;
   const more = { label: panel ? WORDS.close : WORDS.more, pressed: panel !== null };
   return (
