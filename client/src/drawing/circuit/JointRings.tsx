@@ -22,7 +22,7 @@ function alongFrom(points: readonly Point[], distance: number): Point {
   return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
 }
 
-/** Where the end of its tag stands: above the ring, else beside or below it, where no tube runs. */
+/** Where the end of its tag stands: below the ring or left of it, where no tube runs: a tube’s own words stand above and right of it. */
 function tagSpot({ x, y }: Point, tubes: readonly (readonly Point[])[], scale: number): Point {
   const [up, side] = [RADIUS + 10 * scale, RADIUS + 12 * scale];
   return clearSpot(

@@ -99,9 +99,15 @@ describe('a refrigerant that burns', () => {
 });
 
 test('an owner who said no: the list claims nothing that was not done, and it is signed', async () => {
-  await show([['decide', 'bend-began', { bend: 'owner-no' }]]);
+  const no = ['decide', 'bend-began', { bend: 'owner-no' }] as const;
+  const told = ['left-told', 'valves-capped', 'none-added'].map(
+    (point) => ['hand-over', 'bend-point', { bend: 'owner-no', point, answer: 'done' }] as const,
+  );
+  await show([no]);
   expect(screen.getByText(/^Nothing was mended: the owner said no/)).toBeTruthy();
   expect(screen.queryByText('caps on and sniffed')).toBeNull();
+  expect(screen.getByText('Answer what bends it')).toBeTruthy();
+  await show([no, ...told]);
   expect(screen.getByText('Sign')).toBeTruthy();
 });
 
