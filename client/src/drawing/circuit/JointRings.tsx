@@ -27,10 +27,10 @@ function tagSpot({ x, y }: Point, tubes: readonly (readonly Point[])[], scale: n
   const [up, side] = [RADIUS + 10 * scale, RADIUS + 12 * scale];
   return clearSpot(
     [
-      { x, y: y - up },
-      { x: x - side, y },
-      { x: x + side, y },
       { x, y: y + up },
+      { x: x - side, y },
+      { x, y: y - up },
+      { x: x + side, y },
     ],
     tubes,
     CLEAR_OF_TUBE * scale,
