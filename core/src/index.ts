@@ -152,6 +152,7 @@ export * from './circuit/branch';
 export * from './circuit/jointsNear';
 export { usualInside, type UsualInside } from './circuit/usualInside';
 export * from './circuit/proposedJoints';
+export { alongFrom } from './circuit/alongFrom';
 export { clearSpot, distanceToRun } from './circuit/clearSpot';
 export { layOut } from './circuit/layOut';
 export type { CircuitLayout, LaidFan, LaidLink, LaidPart, Point } from './circuit/layoutTypes';

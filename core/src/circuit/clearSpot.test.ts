@@ -1,3 +1,4 @@
+import { alongFrom } from './alongFrom';
 import { clearSpot, distanceToRun } from './clearSpot';
 
 const p = (x: number, y: number) => ({ x, y });
@@ -19,4 +20,9 @@ test('words stand where no tube runs, in the spot that is liked best of those', 
 test('where every spot lies near a tube it is the one furthest from it', () => {
   const [near, further] = [p(2, 50), p(6, 50)];
   expect(clearSpot([near, further], [CORNER], 10)).toBe(further);
+});
+
+test('along a tube from its end, never past the middle of its first run', () => {
+  expect(alongFrom(CORNER, 30)).toEqual(p(0, 30));
+  expect(alongFrom(CORNER, 80)).toEqual(p(0, 50));
 });

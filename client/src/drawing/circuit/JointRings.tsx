@@ -1,5 +1,5 @@
 import type { JointSummary } from '@kesto/contract/api';
-import { clearSpot, type CircuitGraph, type CircuitLayout, type Point } from '@kesto/core';
+import { alongFrom, clearSpot, type CircuitGraph, type CircuitLayout, type Point } from '@kesto/core';
 import { useContext } from 'react';
 import { Circle, G } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
@@ -12,15 +12,6 @@ const RADIUS = 11;
 /** Half of what two figures of a tag are wide, and a little. */
 const CLEAR_OF_TUBE = 13;
 const UNMADE: readonly JointSummary['state'][] = ['not-planned', 'planned'];
-
-/** Along a tube from one of its ends, so far as the sign there reaches and a little more. */
-function alongFrom(points: readonly Point[], distance: number): Point {
-  const [a, b] = points;
-  if (!a || !b) return { x: 0, y: 0 };
-  const length = Math.hypot(b.x - a.x, b.y - a.y) || 1;
-  const share = Math.min(distance / length, 0.5);
-  return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
-}
 
 /** Where the end of its tag stands: below the ring or left of it, where no tube runs: a tube’s own words stand above and right of it. */
 function tagSpot({ x, y }: Point, tubes: readonly (readonly Point[])[], scale: number): Point {

@@ -1,10 +1,16 @@
-import { clearSpot, layOut, type CircuitGraph, type CircuitLayout, type LaidPart, type Point } from '@kesto/core';
+import { alongFrom, clearSpot, layOut, type CircuitGraph, type CircuitLayout, type LaidPart, type Point } from '@kesto/core';
 import { drawnName } from '@kesto/contract/wording';
 import { INK, INK_2, type Box, type Printer } from './printer';
 
 /** A place on the drawing that the page speaks of, by its number. */
 export type Mark = { readonly place: string } & (
-  { readonly number: number } | { /** A new joint, by the end of its tag. */ readonly made: string }
+  | { readonly number: number }
+  | {
+      /** A new joint, by the end of its tag. */
+      readonly made: string;
+      /** At which end of its tube. */
+      readonly part: string;
+    }
 );
 
 const COPPER = '#C9783F';
@@ -16,6 +22,8 @@ const TUBE = { outside: 5, inside: 2.6 } as const;
 /** Half the frame of a coil, and the radius of a compressor, in units of the layout. */
 const COIL = 40;
 const COMPRESSOR = 26;
+const SMALL = 9;
+const isCoil = (kind: LaidPart['kind'] | undefined): boolean => kind === 'condenser' || kind === 'evaporator';
 /** Named on every drawing, so that a person finds their way. */
 const NAMED: readonly LaidPart['kind'][] = ['compressor', 'condenser', 'evaporator', 'drier', 'expansion-valve', 'receiver'];
 
@@ -29,6 +37,18 @@ function placeAt(graph: CircuitGraph, layout: CircuitLayout, place: string): Poi
   const points = layout.links.find((link) => link.index === index)?.points ?? [];
   const [a, b] = [points[Math.floor((points.length - 1) / 2)], points[Math.ceil((points.length - 1) / 2)]];
   return a && b ? { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 } : null;
+}
+
+/** Clear of the sign of its part, in units of the layout. */
+const FROM_SIGN = 26;
+const reachOf = (graph: CircuitGraph, part: string): number => (isCoil(graph.parts.find(({ id }) => id === part)?.kind) ? COIL : SMALL);
+
+/** Where a joint sits: on its tube, at the end that meets its part. */
+function jointAt(graph: CircuitGraph, layout: CircuitLayout, { place, part }: Extract<Mark, { made: string }>): Point | null {
+  const [from, to] = place.split('>');
+  const index = graph.links.findIndex((link) => link.from === from && link.to === to);
+  const points = layout.links.find((link) => link.index === index)?.points;
+  return points ? alongFrom(part === to ? points.toReversed() : points, reachOf(graph, part) + FROM_SIGN) : null;
 }
 
 /** The circuit in a box, its high side filled, with the places that are spoken of ringed and numbered; answers the height it took. */
@@ -50,7 +70,7 @@ export function drawCircuit(print: Printer, graph: CircuitGraph, marks: readonly
   }
   for (const part of layout.parts) drawPart(print, { part, name: drawnName(graph, part.id), at: at(part), scale });
   for (const mark of marks) {
-    const spot = placeAt(graph, layout, mark.place);
+    const spot = 'made' in mark ? jointAt(graph, layout, mark) : placeAt(graph, layout, mark.place);
     if (spot && 'number' in mark) drawMark(print, at(spot), mark.number);
     else if (spot && 'made' in mark) drawMade(print, at(spot), mark.made, tubes);
   }
@@ -99,14 +119,13 @@ function drawCoil(page: Printer['page'], { x, y }: Point, half: number): void {
 function drawPart({ page, words }: Printer, { part, name, at: { x, y }, scale }: Sign): void {
   page.lineWidth(1).strokeColor(INK).fillColor(PAPER);
   if (part.kind === 'compressor') page.circle(x, y, COMPRESSOR * scale).fillAndStroke(PAPER, INK);
-  else if (part.kind === 'condenser' || part.kind === 'evaporator') drawCoil(page, { x, y }, COIL * scale);
-  else page.circle(x, y, 9 * scale).fillAndStroke(PAPER, INK);
+  else if (isCoil(part.kind)) drawCoil(page, { x, y }, COIL * scale);
+  else page.circle(x, y, SMALL * scale).fillAndStroke(PAPER, INK);
   if (!NAMED.includes(part.kind)) return;
   const width = 80;
   if (part.kind === 'compressor')
     return words(name, { x: x - width / 2, y: y - COMPRESSOR * scale - 11, size: 7, color: INK_2, width, centred: true });
-  const isTall = ['condenser', 'evaporator'].includes(part.kind);
-  if (isTall) return words(name, { x: x + (COIL + 8) * scale, y: y - 4, size: 7, color: INK_2, width });
+  if (isCoil(part.kind)) return words(name, { x: x + (COIL + 8) * scale, y: y - 4, size: 7, color: INK_2, width });
   words(name, { x: x - width / 2, y: y + 28 * scale, size: 7, color: INK_2, width, centred: true });
 }
 

@@ -18,7 +18,7 @@ const KESTO = 'Kesto';
 /** Where it leaked, by number, and where new joints stand. */
 function marksOf(facts: readonly StageFact[], joints: ReportPaper['joints']): readonly Mark[] {
   const made = joints.flatMap(({ at, tag, state }) =>
-    at && state !== 'cut-out' ? [{ place: tubePlace(at), made: tag.split('-').at(-1) ?? tag }] : [],
+    at && state !== 'cut-out' ? [{ place: tubePlace(at), part: at.part, made: tag.split('-').at(-1) ?? tag }] : [],
   );
   return [...leaksOf(facts).map(({ place }, i) => ({ place, number: i + 1 })), ...made];
 }
