@@ -45,6 +45,8 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
         error={error && rows.length === 0 ? errorText(error) : null}
         onEnter={() => void go()}
       />
+      {/* Above what is found: it stays under the finger while that comes. */}
+      <FrameKey label="Find it" disabled={text.trim() === '' || isFetching} onPress={() => void go()} />
       <ScrollView style={{ maxHeight: 380 }} keyboardShouldPersistTaps="handled">
         {rows.map(({ key, ...row }) => (
           <Row key={key} {...row} onPress={() => leave(row.href)} />
@@ -61,7 +63,6 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
           {errorText(search.error)}
         </Words>
       ) : null}
-      <FrameKey label="Find it" disabled={text.trim() === '' || isFetching} onPress={() => void go()} />
     </Overlay>
   );
 }
