@@ -2,7 +2,7 @@
 // find, decide and make safe, two more joints of what is opened, all three made and looked at, then held, pulled, charged and handed over by hand.
 // Prints taps, typed fields and seconds of each part (each tap by name with --taps); ends with 1 where the repair takes more than 120 taps or 45
 // fields, the first joint more than 28 taps or 10 fields, the next ones more than 3 taps each, or a finished joint more than 6 taps or 10 s to note. The clock of the
-// server and of the phone runs forty times as fast: a hold and a rise take their minutes.
+// server and of the phone runs many times as fast: a hold and a rise take their minutes.
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { step, stop } from './lib/report.mjs';
