@@ -53,9 +53,10 @@ export function HoldWatching(props: HoldWatchingProps) {
   const what = values.rig || !graph ? WORDS.rig : sectionName(graph, values.parts, (id) => drawnName(graph, id));
   const full = readingText(formatGaugePressure(gaugePascals((values.stepsKpag.at(-1) ?? 0) * 1000), units));
   const router = useRouter();
-  const action = isLeftAlone(work.facts)
-    ? { label: WORDS.readFirst, onPress: () => router.push(bendsHref(job.id)) }
-    : actionOf(watch, { open: setPanel, busy: work.busy, units });
+  const action =
+    watch.state === 'holding' && isLeftAlone(work.facts)
+      ? { label: WORDS.readFirst, onPress: () => router.push(bendsHref(job.id)) }
+      : actionOf(watch, { open: setPanel, busy: work.busy, units });
   const mayRead = work.mayNote && !watch.isLive && watch.state === 'holding' && panel === null;
   const more = { label: panel ? WORDS.close : WORDS.more, pressed: panel !== null };
   return (
