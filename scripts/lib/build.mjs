@@ -3,6 +3,7 @@ import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, r
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
+import { askForTheFirstPiece } from './firstScreen.mjs';
 import { step } from './report.mjs';
 import { runOrStop } from './run.mjs';
 import { isCurrent, keepStamp, stampOf } from './stamp.mjs';
@@ -78,7 +79,15 @@ export async function compress(folder) {
 }
 
 export async function buildClient() {
-  const stamp = stampOf(['package-lock.json', 'core/src', 'contract/src', 'client', 'scripts/lib/build.mjs', 'scripts/lib/checkPage.mjs']);
+  const stamp = stampOf([
+    'package-lock.json',
+    'core/src',
+    'contract/src',
+    'client',
+    'scripts/lib/build.mjs',
+    'scripts/lib/checkPage.mjs',
+    'scripts/lib/firstScreen.mjs',
+  ]);
   const kept = 'client/dist/.built-from';
   if (isCurrent(kept, stamp)) return;
   step('building the client (one to three minutes the first time)');
@@ -89,6 +98,7 @@ export async function buildClient() {
   // What bundles is not there before the packages are.
   const { makeCheckPage } = await import('./checkPage.mjs');
   await makeCheckPage(path.resolve('.'), 'client/dist.next/check.html');
+  askForTheFirstPiece('client/dist.next');
   step('what the device keeps of it');
   await writeWorker('client/dist.next');
   step('compressing the client');

@@ -5,6 +5,7 @@ import { pathToFileURL } from 'node:url';
 import { WORKSPACE_ALIASES } from './bundle.mjs';
 
 const PARTS = `
+import { signing } from '@/outbox/openSigning';
 export { makeStore } from '@/store/store';
 export { keptOnDevice } from '@/outbox/kept';
 export { sendKept, write } from '@/outbox/write';
@@ -12,6 +13,7 @@ export { sessionApi } from '@/api/sessionApi';
 export { welcomed } from '@/features/session/welcomed';
 export { stageEntryWrite } from '@/data/stages/writes';
 export { readJobLink } from '@kesto/core';
+signing.comesWith(() => import('@/outbox/signWrite'));
 `;
 
 /** Bundles the parts of the client that need no screen, and loads them as a page of `url` would. */

@@ -1,2 +1,6 @@
-/** What checks files, signatures too: fetched when the first file is checked. */
-export const openCheck = () => import('@kesto/contract/check');
+import { laterPart } from '@/state/laterPart';
+
+export const checking = laterPart<typeof import('@kesto/contract/check')>('what checks files');
+
+/** What checks files, signatures too: fetched with the screens. */
+export const openCheck = checking.open;

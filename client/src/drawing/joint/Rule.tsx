@@ -1,5 +1,5 @@
 import { LENGTH_UNITS, type UnitPreferences } from '@kesto/core/unit';
-import { scaleLinear } from 'd3-scale';
+import { ticks } from 'd3-array';
 import { G, Line } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { Label } from './annotate';
@@ -13,9 +13,7 @@ export function Rule({ place, units }: { place: Frame; units: UnitPreferences })
   const t = useTokens();
   const isMetric = units.length === 'metric';
   const unitMm = isMetric ? 1 : MM_PER_INCH;
-  const marks = scaleLinear()
-    .domain([place.toMm(24) / unitMm, place.toMm(place.width - 40) / unitMm])
-    .ticks(STEPS);
+  const marks = ticks(place.toMm(24) / unitMm, place.toMm(place.width - 40) / unitMm, STEPS);
   const y = place.height - 6;
   return (
     <G>

@@ -1,8 +1,11 @@
 import { useEffect, useState, type ComponentType } from 'react';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading, WholePage } from '@/ui/states';
+import { fetchScreens } from './fetchScreens';
 
-type Screens = typeof import('./screens');
+type Pieces = typeof import('./screens');
+/** The others are no screens. */
+type Screens = Omit<Pieces, 'signWrite' | 'checkFile' | 'chainsInFile' | 'isContinued' | 'isSignedHead'>;
 
 /** Kept once fetched: the next screen of the workbench opens at once. */
 let fetched: Screens | null = null;
@@ -16,7 +19,7 @@ function useScreens(): Progress & { readonly again: () => void } {
   useEffect(() => {
     if (fetched) return;
     let open = true;
-    import('./screens').then(
+    fetchScreens().then(
       (screens) => {
         fetched = screens;
         if (open) setProgress({ status: 'ready', screens });
