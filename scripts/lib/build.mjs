@@ -3,7 +3,7 @@ import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, r
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
-import { askForTheFirstPiece } from './firstScreen.mjs';
+import { askAhead } from './firstScreen.mjs';
 import { step } from './report.mjs';
 import { runOrStop } from './run.mjs';
 import { isCurrent, keepStamp, stampOf } from './stamp.mjs';
@@ -98,7 +98,7 @@ export async function buildClient() {
   // What bundles is not there before the packages are.
   const { makeCheckPage } = await import('./checkPage.mjs');
   await makeCheckPage(path.resolve('.'), 'client/dist.next/check.html');
-  askForTheFirstPiece('client/dist.next');
+  askAhead('client/dist.next');
   step('what the device keeps of it');
   await writeWorker('client/dist.next');
   step('compressing the client');

@@ -21,9 +21,13 @@ export function firstScreenBytes(folder) {
   return [...pieces].reduce((sum, file) => sum + statSync(path.join(folder, `${file}.br`)).size, 0);
 }
 
-/** The first piece is fetched beside the scripts that would ask for it only once they run. */
-export function askForTheFirstPiece(folder) {
+/** The first piece, and who is signed in, are fetched beside the scripts that would ask for them only once they run. */
+export function askAhead(folder) {
   const file = path.join(folder, 'index.html');
-  const link = `  <link rel="preload" href="/${pieceOf(folder, '_layout')}" as="script" />\n`;
-  writeFileSync(file, readFileSync(file, 'utf8').replace('  </head>', `  ${link}  </head>`));
+  const links = [
+    `<link rel="preload" href="/${pieceOf(folder, '_layout')}" as="script" />`,
+    '<link rel="preload" href="/api/session" as="fetch" crossorigin="anonymous" />',
+  ];
+  const head = links.map((link) => `    ${link}\n`).join('');
+  writeFileSync(file, readFileSync(file, 'utf8').replace('  </head>', `${head}  </head>`));
 }
