@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
 const browser = {
-  executablePath: process.env['KESTO_CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: process.env['KESTO_CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 };
 

@@ -4,6 +4,7 @@ import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { LAUNCH } from './lib/browser.mjs';
 import { startApplication } from './lib/application.mjs';
 import { measureAppends } from './lib/appends.mjs';
 import { buildClient, buildServer, compress, installNodePackages } from './lib/build.mjs';
@@ -29,10 +30,7 @@ rmSync('bench/shell/dist', { recursive: true, force: true });
 runOrStop('npx expo export -p web', { cwd: 'bench/shell' });
 await compress('bench/shell/dist');
 
-const browser = await chromium.launch({
-  executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
+const browser = await chromium.launch(LAUNCH);
 
 /** Bytes of script over the wire until the first screen stands still. */
 async function scriptBytes(url) {

@@ -3,6 +3,7 @@
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { LAUNCH } from './lib/browser.mjs';
 import { startApplication } from './lib/application.mjs';
 import { BIG_SHOP, seedBigShop } from './lib/bigShop.mjs';
 import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
@@ -79,10 +80,7 @@ const FRAMES_AT = 100_000;
 /** How the table is drawn while it is scrolled, in the browser, without a graphics card. */
 async function framesOf(url, cookie) {
   const { chromium } = await import('@playwright/test');
-  const browser = await chromium.launch({
-    executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
+  const browser = await chromium.launch(LAUNCH);
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
   const [name, ...value] = cookie.split('=');
   await context.addCookies([{ name, value: value.join('='), url }]);

@@ -5,6 +5,7 @@ import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
+import { LAUNCH } from './lib/browser.mjs';
 import { startApplication } from './lib/application.mjs';
 import { buildClient, buildCommandLine, buildServer, installNodePackages } from './lib/build.mjs';
 import { freePort } from './lib/freePort.mjs';
@@ -32,10 +33,7 @@ rmSync(DATA, { recursive: true, force: true });
 const place = { dataDir: DATA, port: await freePort() };
 let app = await startApplication({ ...place, fresh: true });
 const line = await way.wayTo(app.url);
-const browser = await chromium.launch({
-  executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage'],
-});
+const browser = await chromium.launch(LAUNCH);
 const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, baseURL: line.url });
 const made = await madeOffline({ context, line, jobs: JOBS, entries, photos, seed });
 step(`${made.safe.length} entries were said to be kept, ${made.unsure.length} cut off by one of ${made.kills} kills; sent now`);

@@ -2,6 +2,7 @@
 import { mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { LAUNCH } from './lib/browser.mjs';
 import { startApplication } from './lib/application.mjs';
 import { buildClient, buildServer, installNodePackages } from './lib/build.mjs';
 import { freePort } from './lib/freePort.mjs';
@@ -146,10 +147,7 @@ const SHOTS = [
 ];
 
 const app = await startApplication({ dataDir: path.resolve('var/shots-data'), port: await freePort(), fresh: true });
-const browser = await chromium.launch({
-  executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
+const browser = await chromium.launch(LAUNCH);
 const signedIn = new Map();
 
 async function contextFor(person, size, colorScheme) {

@@ -1,17 +1,15 @@
 // Sets up what is missing and runs every check there is, in order of cost. Closes with one plain line.
-import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { startApplication } from './lib/application.mjs';
+import { CHROMIUM, installChromium } from './lib/browser.mjs';
 import { buildServer, installNodePackages } from './lib/build.mjs';
-import { installPackages } from './lib/debian.mjs';
 import { freePort } from './lib/freePort.mjs';
 import { postgresBinaries } from './lib/postgres.mjs';
 import { step } from './lib/report.mjs';
 import { runCounting } from './lib/counting.mjs';
 
 process.chdir(fileURLToPath(new URL('..', import.meta.url)));
-const CHROMIUM = process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium';
 const total = { passed: 0, failed: 0 };
 const failures = [];
 const times = [];
@@ -35,7 +33,7 @@ function told({ name, share, seconds }) {
 
 installNodePackages();
 postgresBinaries();
-if (!existsSync(CHROMIUM)) installPackages(['chromium'], 'the browser Chromium');
+installChromium();
 
 // Two at a time where neither waits for the other.
 await Promise.all([

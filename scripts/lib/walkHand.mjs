@@ -1,6 +1,7 @@
 // A person on a phone, as the walks have it: taps and types by what is seen, each counted. The clock of server and phone runs faster.
 import path from 'node:path';
 import { startApplication } from './application.mjs';
+import { LAUNCH } from './browser.mjs';
 import { buildClient, buildServer, installNodePackages } from './build.mjs';
 import { runFast } from './fastClock.mjs';
 import { freePort } from './freePort.mjs';
@@ -21,10 +22,7 @@ export async function walkHand(dataDir) {
     ...{ dataDir: path.resolve(dataDir), port: await freePort(), fresh: true, demo: false },
     server: ['--import', './scripts/lib/fastClock.mjs', '--enable-source-maps', 'server/dist/main.mjs'],
   });
-  const browser = await chromium.launch({
-    executablePath: process.env.KESTO_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
+  const browser = await chromium.launch(LAUNCH);
   const phone = async () => {
     const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
     await page.addInitScript(runFast, clock);

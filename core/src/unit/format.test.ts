@@ -50,6 +50,9 @@ test.each([
   ['a length without a unit of its own', text({ value: '3', unit: '' }), '3'],
   ['a leak in kilograms', text(formatYearlyLoss(5.04, METRIC)), '5.0 kg a year'],
   ['a leak in pounds', text(formatYearlyLoss(0.45359237, INCH, 2)), '1.00 lb a year'],
+  ['a small leak in grams', text(formatYearlyLoss(0.012, METRIC, 2)), '12 g a year'],
+  ['what soap sees', text(formatYearlyLoss(0.0026, METRIC, 2)), '2.6 g a year'],
+  ['a small leak in pounds', text(formatYearlyLoss(0.0045359237, INCH, 2)), '0.010 lb a year'],
   ['a true minus', formatNumber(-2.5, 1), '−2.5'],
 ])('%s', (_what, shown, expected) => expect(shown).toBe(expected));
 

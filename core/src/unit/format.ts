@@ -84,10 +84,20 @@ export function formatMass(massKg: number, prefs: UnitPreferences): Reading {
   return { value: poundsAndOunces(pounds), unit: '' };
 }
 
-/** What leaks in a year: kilograms, or pounds as a decimal, which nobody weighs out [kg a year given]. */
+/**
+ * What leaks in a year, where "a year" is said elsewhere: kilograms, under 0.1 kg grams, so that what a hold sees is never 0.00; or pounds as a
+ * decimal, which nobody weighs out [kg given].
+ */
+export function formatYearsLoss(kg: number, prefs: UnitPreferences, decimals = 1): Reading {
+  if (prefs.mass !== 'kg') return { value: formatNumber(kg / MASS_UNITS.lb, kg < 0.01 ? decimals + 1 : decimals), unit: 'lb' };
+  if (kg >= 0.1 || kg === 0) return { value: formatNumber(kg, decimals), unit: 'kg' };
+  return { value: formatNumber(kg * 1000, kg < 0.01 ? 1 : 0), unit: 'g' };
+}
+
+/** The same with "a year" [kg a year given]. */
 export function formatYearlyLoss(kgPerYear: number, prefs: UnitPreferences, decimals = 1): Reading {
-  if (prefs.mass === 'kg') return { value: formatNumber(kgPerYear, decimals), unit: 'kg a year' };
-  return { value: formatNumber(kgPerYear / MASS_UNITS.lb, decimals), unit: 'lb a year' };
+  const { value, unit } = formatYearsLoss(kgPerYear, prefs, decimals);
+  return { value, unit: `${unit} a year` };
 }
 
 /** `5 lb 2 oz`: ounces to the tenth, carried [kg given, not under 0]. */

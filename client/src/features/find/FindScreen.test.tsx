@@ -13,7 +13,7 @@ const bodies = (writes: readonly { body: unknown }[]) => writes.map((write) => w
 test('the loss to explain stands first, with how little of it is explained', async () => {
   await show([COMPLAINT, LOSS, LEAK]);
   expect(screen.getAllByText('2.5').length).toBeGreaterThan(0);
-  expect(screen.getByText(/0.1 explained: keep looking/)).toBeTruthy();
+  expect(screen.getByText(/0.1 kg explained: keep looking/)).toBeTruthy();
 });
 
 test('a place is tapped on the drawing and kept with method and result; what shows nothing is kept as well', async () => {

@@ -1,5 +1,5 @@
 import { isExplained, type Loss } from '@kesto/core';
-import { formatMass, formatYearlyLoss, readingText } from '@kesto/core/unit';
+import { formatMass, formatYearlyLoss, formatYearsLoss, readingText } from '@kesto/core/unit';
 import { View } from 'react-native';
 import { useUnits } from '@/session/units';
 import { Mono, Words } from '@/ui/Words';
@@ -32,7 +32,9 @@ export function LossReading({ loss }: { loss: Loss | null }) {
           {readingText(formatMass(loss.lostKg, units))} in {loss.days} days
         </Words>
         <Words size={14} bold>
-          {explained === 0 && loss.unsized === 0 ? 'nothing found yet' : `${yearly(explained).value} explained`}
+          {explained === 0 && loss.unsized === 0
+            ? 'nothing found yet'
+            : `${readingText(formatYearsLoss(explained / 1000, units))} explained`}
           {loss.unsized > 0 ? `, ${loss.unsized} of no known size` : ''}
           {isEnough ? '' : ': keep looking'}
         </Words>

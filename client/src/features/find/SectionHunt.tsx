@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { cutsIn, type CircuitGraph, type Loss, type StageFact } from '@kesto/core';
-import { formatGaugePressure, formatYearlyLoss, gaugePascals, readingText } from '@kesto/core/unit';
+import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useVanStock } from '@/data/van/api';
@@ -47,7 +47,7 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
           {readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units))}
         </Heading>
         <Words size={14} tone="ink2">
-          {formatYearlyLoss(0, units).unit}, of {job.circuit.refrigerant}
+          a year, of {job.circuit.refrigerant}
         </Words>
       </View>
       {sight.sections.length > 1 ? (

@@ -1,6 +1,6 @@
 import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from '@kesto/contract/wording';
 import { factsOf, type SectionSight } from '@kesto/core';
-import { formatNumber, formatYearlyLoss, readingText, type UnitPreferences } from '@kesto/core/unit';
+import { formatNumber, formatYearlyLoss, formatYearsLoss, readingText, type UnitPreferences } from '@kesto/core/unit';
 import { View } from 'react-native';
 import { SeenBar } from '@/chart/SeenBar';
 import { useUnits } from '@/session/units';
@@ -84,8 +84,8 @@ export function SightRow(props: SightRowProps) {
           {stateText(props, units)}
         </Words>
       </View>
-      <Mono size={15} style={{ width: 52, textAlign: 'right' }}>
-        {seen === null ? '–' : formatYearlyLoss(seen / 1000, units, 2).value}
+      <Mono size={15} style={{ width: 72, textAlign: 'right' }}>
+        {seen === null ? '–' : readingText(formatYearsLoss(seen / 1000, units, 2))}
       </Mono>
     </View>
   );

@@ -93,6 +93,7 @@ export const WORDS = {
   canHide: 'this much can hide in gauge and warmth',
   canHideShort: 'can hide',
   looks: 'what each look can see',
+  aYearOf: (refrigerant: string) => `a year, of ${refrigerant}`,
   holdNow: 'this hold, now',
   holdAt: (minutes: string) => `this hold, at ${minutes}`,
   sniffer: 'sniffer',

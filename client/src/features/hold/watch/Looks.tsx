@@ -1,4 +1,4 @@
-import { formatWait, formatYearlyLoss, readingText } from '@kesto/core/unit';
+import { formatWait, formatYearlyLoss, formatYearsLoss, readingText } from '@kesto/core/unit';
 import { StyleSheet, View } from 'react-native';
 import { SeenBar } from '@/chart/SeenBar';
 import { useUnits } from '@/session/units';
@@ -27,7 +27,7 @@ export function Looks({ watch, refrigerant }: { watch: HoldWatchWork; refrigeran
       <View style={styles.head}>
         <Heading size={17}>{WORDS.looks}</Heading>
         <Words size={14} tone="ink2">
-          {`${formatYearlyLoss(0, units).unit} of ${refrigerant}`}
+          {WORDS.aYearOf(refrigerant)}
         </Words>
       </View>
       {all.map((look) => (
@@ -67,11 +67,7 @@ function Look({ name, seen, wanted, says }: LookProps) {
         ) : null}
       </View>
       <Mono size={15} style={styles.figure}>
-        {seen === null
-          ? '–'
-          : seen < 1000 && units.mass === 'kg'
-            ? `${Number(seen.toPrecision(2))} g`
-            : formatYearlyLoss(seen / 1000, units, 2).value}
+        {seen === null ? '–' : readingText(formatYearsLoss(seen / 1000, units, 2))}
       </Mono>
     </View>
   );
@@ -83,5 +79,5 @@ const styles = StyleSheet.create({
   name: { width: 92 },
   nameWide: { width: 170 },
   bar: { flex: 1 },
-  figure: { width: 64, textAlign: 'right' },
+  figure: { width: 72, textAlign: 'right' },
 });

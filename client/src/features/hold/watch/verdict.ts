@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { formatYearlyLoss, readingText, type UnitPreferences } from '@kesto/core/unit';
+import { formatYearlyLoss, formatYearsLoss, readingText, type UnitPreferences } from '@kesto/core/unit';
 import { leakText, tightDownTo } from '@kesto/contract/wording';
 import type { HoldVerdict, Worked } from '@kesto/core';
 import type { Tone } from '@/ui/Words';
@@ -53,5 +53,5 @@ export function glanceOf(watch: HoldWatchWork, units: UnitPreferences): Glance {
   const wanted = wantedGramsOf(curve);
   if (curve.hold.verdict !== 'cannot-tell' || wanted === null || curve.hold.gramsPerYearSeen === null) return found;
   const seen = readingText(formatYearlyLoss(curve.hold.gramsPerYearSeen / 1000, units, 2));
-  return { ...found, says: WORDS.blindLooking(seen, formatYearlyLoss(wanted / 1000, units, 2).value) };
+  return { ...found, says: WORDS.blindLooking(seen, readingText(formatYearsLoss(wanted / 1000, units, 2))) };
 }

@@ -30,12 +30,12 @@ export const gap: Build = (plan, units) => {
     sentence: `From ${each(fit.radialGapColdM * 1000)} to ${each(fit.radialGapHotM * 1000)} on each side. A filler is drawn into ${each(0.025)} to ${each(0.13)}; with flux from ${each(0.05)}.`,
     formula: [
       'gap = ½ [ B (1 + b ΔT) − D (1 + a ΔT) ]',
-      `½ [ ${f(B, 2)} × ${f(b, 5)} − ${f(D, 2)} × ${f(d, 5)} ]`,
+      `½ [ ${f(B, 3)} × ${f(b, 5)} − ${f(D, 3)} × ${f(d, 5)} ]`,
       `= ${f(fit.radialGapHotM * 1000, 3)} mm`,
     ],
     inputs: [
-      { symbol: 'B', name: 'bore of the cup', value: `${f(B, 2)} mm`, ...from(plan, 'bore') },
-      { symbol: 'D', name: 'outside of the tube', value: `${f(D, 2)} mm`, source: 'tube table' },
+      { symbol: 'B', name: 'bore of the cup', value: `${f(B, 3)} mm`, ...from(plan, 'bore') },
+      { symbol: 'D', name: 'outside of the tube', value: `${f(D, 3)} mm`, source: 'tube table' },
       {
         symbol: 'b',
         name: `${joint.female.metal.replaceAll('-', ' ')} grows`,
