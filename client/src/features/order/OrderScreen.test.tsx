@@ -69,3 +69,30 @@ test('where all are made it says so, and asks for none', async () => {
   expect(screen.getByText('All are made')).toBeTruthy();
   expect(screen.queryByText('Find the best order')).toBeNull();
 });
+
+test('an order that was kept stands as it was kept, with who kept it and why; nothing is searched over it', async () => {
+  const keptOrder = { order: ['b', 'a'], by: 'Ilta Varro', at: '2026-11-24T10:00:00.000Z', reason: 'the drier comes tomorrow' };
+  const order = [joint('b', 'CR2-10', OUT), joint('a', 'CR2-09', IN)];
+  await showScreen(<OrderScreen id="job" />, { answers: stageAnswers(jobWithStages([], { order, keptOrder })) });
+  expect(places()).toEqual(['10', '09']);
+  expect(screen.getByText(/^Kept by Ilta Varro, .*: the drier comes tomorrow$/)).toBeTruthy();
+  expect(screen.queryByText(/while CR2-10 is open, gas leaves there/)).toBeNull();
+});
+
+test('the first goes no sooner and the last no later', async () => {
+  const keptOrder = { order: ['a', 'b'], by: 'Ilta Varro', at: '2026-11-24T10:00:00.000Z' };
+  const order = [joint('a', 'CR2-09', IN), joint('b', 'CR2-10', OUT)];
+  await showScreen(<OrderScreen id="job" />, { answers: stageAnswers(jobWithStages([], { order, keptOrder })) });
+  fireEvent.press(screen.getByLabelText('show the gas at CR2-09'));
+  await settle();
+  const sooner = screen.queryByLabelText('CR2-09 sooner');
+  if (sooner) fireEvent.press(sooner);
+  await settle();
+  expect(places()).toEqual(['09', '10']);
+});
+
+test('whoever only reads keeps no order', async () => {
+  const order = [joint('b', 'CR2-10', OUT), joint('a', 'CR2-09', IN)];
+  await showScreen(<OrderScreen id="job" />, { answers: stageAnswers(jobWithStages([], { order })), role: 'inspector' });
+  expect(screen.queryByText('Keep this order')).toBeNull();
+});

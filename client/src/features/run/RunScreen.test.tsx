@@ -1,6 +1,7 @@
+import { INCH_PREFERENCES } from '@kesto/core';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { BRASS_STUB, draftOf, jointView, SIGNED_AT } from '@/testing/joints';
-import { personAs, press, settle, showScreen, type } from '@/testing/screen';
+import { personAs, press, settle, showScreen, type, went } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import { RunScreen } from './RunScreen';
 
@@ -142,4 +143,54 @@ test('where nobody makes a joint alone, who stands by is named before the flame'
   await type('who stands by', 'Oskar Penn');
   await press('Lighting');
   expect(writes[0]?.body).toMatchObject({ kind: 'lit', values: { filler: 'BAg-36', second: 'Oskar Penn' } });
+});
+
+describe('after the flame', () => {
+  const BURNT = [...FLOODING, tap('trickle-set'), tap('lit', { filler: 'BAg-36' }), tap('flame-off')];
+  const MADE = [...BURNT, tap('brazed', { filler: 'BAg-36', rodMm: 40, depthMm: 19 }), tap('flowed', { seconds: 50, how: 'afterwards' })];
+
+  test('the gas runs until it is cool enough, and the clock says so before its key does anything', async () => {
+    justNow();
+    await show(MADE);
+    expect(screen.getByText('the trickle runs until then')).toBeTruthy();
+    expect(screen.getByText(/^until it is under 200 °C/)).toBeTruthy();
+    expect(screen.getByText('* worked out for still air: a thermometer knows better')).toBeTruthy();
+  });
+
+  test('in fahrenheit for whoever reads it so', async () => {
+    justNow();
+    const inches = personAs('technician', { units: INCH_PREFERENCES });
+    await show(MADE, { answers: { 'GET session': inches } });
+    expect(screen.getByText(/^until it is under 392 °F/)).toBeTruthy();
+  });
+
+  test('gas that went off too soon is told on the screen, not only in the record', async () => {
+    justNow();
+    await show([...MADE, tap('nitrogen-off')]);
+    expect(screen.getByText('do not touch it before')).toBeTruthy();
+    expect(screen.getByText(/Nitrogen was off before the joint was under 200 °C: scale may have formed inside/)).toBeTruthy();
+  });
+
+  test('an hour later it is cool, and the next step is to look at it', async () => {
+    jest.spyOn(Date, 'now').mockReturnValue(Date.parse(SIGNED_AT) + 3_600_000);
+    const { writes } = await show([...MADE, tap('nitrogen-off')]);
+    expect(screen.getByText(/^under 50 °C by now/)).toBeTruthy();
+    await press('It is cool');
+    expect(writes[0]?.body).toMatchObject({ kind: 'cooled' });
+  });
+});
+
+test('while it floods the time left, the flow and what comes next stand together', async () => {
+  justNow();
+  await show(FLOODING);
+  expect(screen.getByText(/^min left of /)).toBeTruthy();
+  expect(screen.getByText(/^at \d+(\.\d)? L\/min, then \d+(\.\d+)? L\/min, and light$/)).toBeTruthy();
+  expect(screen.getByText(/worked out, not measured/)).toBeTruthy();
+});
+
+test('a joint made while nobody tapped is noted afterwards, from here', async () => {
+  await show([]);
+  await press('more');
+  await press('It was made already: note it');
+  expect(went()).toEqual(['/joints/joint/braze']);
 });
