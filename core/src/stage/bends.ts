@@ -66,6 +66,15 @@ export const openOfBends = (facts: readonly StageFact[], stage: KeptStage): read
 /** The owner said no: nothing more is done but to leave it safe and to say so in writing. */
 export const ownerSaidNo = (facts: readonly StageFact[]): boolean => bendsOf(facts).includes('owner-no');
 
+/** In a sealed room nothing burns: what is opened there is joined without a flame. */
+export const isFlameBarred = (facts: readonly StageFact[]): boolean => bendsOf(facts).includes('sealed-room');
+
+/** Somebody said of this job that its charge is small and critical: weighed, and not trimmed, whatever its kind. */
+export const isSaidCritical = (facts: readonly StageFact[]): boolean => bendsOf(facts).includes('critical-charge');
+
+/** Somebody said of this job that nobody knows its charge. */
+export const isSaidUnknown = (facts: readonly StageFact[]): boolean => bendsOf(facts).includes('unknown-charge');
+
 /** Left under pressure with its gauge read, and nobody has read it since: whoever goes on does that first. */
 export const isLeftAlone = (facts: readonly StageFact[]): boolean =>
   bendsOf(facts).includes('overnight-pressure') &&
@@ -74,7 +83,7 @@ export const isLeftAlone = (facts: readonly StageFact[]): boolean =>
 
 /** In a sealed room no flame is lit: the parts of which nobody said yet how they are joined instead. */
 export function joiningAsked(facts: readonly StageFact[], parts: readonly string[]): readonly string[] {
-  if (!bendsOf(facts).includes('sealed-room')) return [];
+  if (!isFlameBarred(facts)) return [];
   const said = joiningOf(facts);
   return parts.filter((part) => !said.has(part));
 }

@@ -1,6 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { JOINING_METHOD_WORDS, joiningWhyText } from '@kesto/contract/wording';
-import { bendsOf, flareTorqueNm, joiningChoices, safetyClassOf, type CircuitGraph, type JoiningMethod } from '@kesto/core';
+import { flareTorqueNm, isFlameBarred, joiningChoices, safetyClassOf, type CircuitGraph, type JoiningMethod } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { closing } from '@/data/stages/closing';
@@ -29,7 +29,7 @@ const WHY = { why: { label: 'why, where it is another reason', kind: 'name', opt
 /** How the joints at a part are made: each way with what speaks for and against it here. */
 export function JoiningForm({ job, graph, places, nameOf, work, onKept }: JoiningFormProps) {
   const [place, setPlace] = useState(places[0] ?? '');
-  const [hot, setHot] = useState<'allowed' | 'not-allowed'>(bendsOf(work.facts).includes('sealed-room') ? 'not-allowed' : 'allowed');
+  const [hot, setHot] = useState<'allowed' | 'not-allowed'>(isFlameBarred(work.facts) ? 'not-allowed' : 'allowed');
   const [shakes, setShakes] = useState<'still' | 'shakes'>('still');
   const [method, setMethod] = useState<JoiningMethod | null>(null);
   const figures = useFigures(work.keptAs(`joining.${places.join('+')}`), WHY);

@@ -71,7 +71,7 @@ test('where all are made it says so, and asks for none', async () => {
 });
 
 test('an order that was kept stands as it was kept, with who kept it and why; nothing is searched over it', async () => {
-  const keptOrder = { order: ['b', 'a'], by: 'Ilta Varro', at: '2026-11-24T10:00:00.000Z', reason: 'the drier comes tomorrow' };
+  const keptOrder = { order: ['b', 'a'], id: 'p1', by: 'Ilta Varro', at: '2026-11-24T10:00:00.000Z', reason: 'the drier comes tomorrow' };
   const order = [joint('b', 'CR2-10', OUT), joint('a', 'CR2-09', IN)];
   await showScreen(<OrderScreen id="job" />, { answers: stageAnswers(jobWithStages([], { order, keptOrder })) });
   expect(places()).toEqual(['10', '09']);
@@ -80,7 +80,7 @@ test('an order that was kept stands as it was kept, with who kept it and why; no
 });
 
 test('the first goes no sooner and the last no later', async () => {
-  const keptOrder = { order: ['a', 'b'], by: 'Ilta Varro', at: '2026-11-24T10:00:00.000Z' };
+  const keptOrder = { order: ['a', 'b'], id: 'p1', by: 'Ilta Varro', at: '2026-11-24T10:00:00.000Z' };
   const order = [joint('a', 'CR2-09', IN), joint('b', 'CR2-10', OUT)];
   await showScreen(<OrderScreen id="job" />, { answers: stageAnswers(jobWithStages([], { order, keptOrder })) });
   fireEvent.press(screen.getByLabelText('show the gas at CR2-09'));

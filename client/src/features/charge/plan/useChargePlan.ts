@@ -1,6 +1,15 @@
 import type { JobView } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
-import { bendsOf, lastOf, workOutChargeBegan, type CircuitGraph, type LeakLaw, type LeakUse, type Told } from '@kesto/core';
+import {
+  isSaidCritical,
+  isSaidUnknown,
+  lastOf,
+  workOutChargeBegan,
+  type CircuitGraph,
+  type LeakLaw,
+  type LeakUse,
+  type Told,
+} from '@kesto/core';
 import { waysIn } from '@kesto/core/charge';
 import { writeMass } from '@kesto/core/unit';
 import { useState } from 'react';
@@ -27,10 +36,9 @@ const EMPTY: CircuitGraph = { parts: [], links: [] };
 export function useChargePlan(job: JobView, graph: CircuitGraph | null, work: StageWork) {
   const units = useUnits();
   const { chargeKg, refrigerant } = job.circuit;
-  const bends = bendsOf(work.facts);
   const [per, setPer] = useState<RatePer>(units.length === 'inch' ? 'foot' : 'metre');
   const [shorter, setShorter] = useState(true);
-  const [isUnknown, setIsUnknown] = useState(bends.includes('unknown-charge'));
+  const [isUnknown, setIsUnknown] = useState(isSaidUnknown(work.facts));
   const [place, setPlace] = useState<LeakLaw>('none');
   const [use, setUse] = useState<LeakUse | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -75,7 +83,7 @@ export function useChargePlan(job: JobView, graph: CircuitGraph | null, work: St
     ...{ figures, per, setPer, shorter, setShorter, isUnknown, setIsUnknown, place, setPlace, use, setUse, problem, refrigerant },
     worked: worked?.ok ? worked.value : null,
     /** By its kind and size, or because somebody said so of this job. */
-    isCritical: bends.includes('critical-charge') || (worked?.ok === true && worked.value.isCritical),
+    isCritical: isSaidCritical(work.facts) || (worked?.ok === true && worked.value.isCritical),
     ways: waysIn(refrigerant, { water: held.graph.parts.some(({ water }) => water === true) }),
     hasLines: read.length !== undefined,
     submit: () => void figures.submit(keep),

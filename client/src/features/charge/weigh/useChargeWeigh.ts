@@ -1,9 +1,9 @@
 import type { JobView } from '@kesto/contract';
 import {
   annualRates,
-  bendsOf,
   chargeOf,
   cylindersOf,
+  isSaidCritical,
   lastOf,
   factsOf,
   lossOf,
@@ -67,7 +67,7 @@ export function useChargeWeigh(job: JobView, graph: CircuitGraph | null, work: S
   return {
     ...{ charge, cylinders, refrigerant, isKept, work },
     /** By its kind and size, or because somebody said so of this job: weighed, and not trimmed. */
-    isCritical: bendsOf(facts).includes('critical-charge') || charge?.isCritical === true,
+    isCritical: isSaidCritical(facts) || charge?.isCritical === true,
     asLiquid: leavesAsLiquid(refrigerant, Saturation.of(refrigerant)),
     found: found?.ok ? found.value : null,
     usual: usual?.ok ? usual.value : null,
