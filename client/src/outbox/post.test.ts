@@ -61,3 +61,29 @@ test('a clock that is ahead of the server’s is seen', async () => {
   await post(COMMAND, (ahead) => void seen.push(ahead));
   expect(Math.round((seen[0] ?? 0) / 60_000)).toBe(180);
 });
+
+describe('a phone that sleeps between asking and reading the answer', () => {
+  const ASKED = Date.parse('2026-11-24T10:00:00.000Z');
+  afterEach(() => jest.restoreAllMocks());
+
+  /** Seen ahead [ms], where the server stamps its answer at `server` and it is read an hour after it was asked for. */
+  async function seenAfterAnHour(server: number): Promise<number | undefined> {
+    const clock = jest.spyOn(Date, 'now').mockReturnValue(ASKED);
+    answering(() => {
+      clock.mockReturnValue(ASKED + 3_600_000);
+      return new Response('{}', { headers: { date: new Date(server).toUTCString() } });
+    });
+    const seen: number[] = [];
+    await post(COMMAND, (ahead) => void seen.push(ahead));
+    return seen[0];
+  }
+
+  test('is not told that its clock is an hour ahead', async () => {
+    expect(await seenAfterAnHour(ASKED + 1000)).toBe(0);
+  });
+
+  test('is told what is certain all the same: asked after the server’s answer, or read before it', async () => {
+    expect(await seenAfterAnHour(ASKED - 600_000)).toBe(600_000);
+    expect(await seenAfterAnHour(ASKED + 3_600_000 + 900_000)).toBe(-900_000);
+  });
+});

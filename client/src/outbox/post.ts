@@ -45,10 +45,15 @@ async function outcomeOf(response: Response): Promise<Outcome> {
   return { kind: 'refused', message, field };
 }
 
-/** How far this device's clock is ahead of the server's, to the second that HTTP tells; null where it tells none. */
-function aheadOf(response: Response): number | null {
+/**
+ * How far this device's clock is ahead of the server's, to the second that HTTP tells; null where it tells none. The server's second lies
+ * anywhere between asking and reading the answer, and a phone may sleep meanwhile: the least that is certain is told.
+ */
+function aheadOf(response: Response, askedMs: number): number | null {
   const server = Date.parse(response.headers.get('date') ?? '');
-  return Number.isNaN(server) ? null : Date.now() - server;
+  if (Number.isNaN(server)) return null;
+  const [least, most] = [askedMs - server, Date.now() - server];
+  return least > 0 ? least : Math.min(0, most);
 }
 
 /** Sends one command; its id makes a second try the same write. */
@@ -60,9 +65,10 @@ export async function post(command: KeptCommand, clockSeen: (aheadMs: number) =>
     request = null; // what a former or later version kept, and this one cannot even write down
   }
   if (!request) return { kind: 'set-aside' };
+  const asked = Date.now();
   const response = await fetch(request).catch(() => null);
   if (!response) return { kind: 'later', message: null };
-  const ahead = aheadOf(response);
+  const ahead = aheadOf(response, asked);
   if (ahead !== null) clockSeen(ahead);
   return outcomeOf(response);
 }
