@@ -85,8 +85,12 @@ test('the first goes no sooner and the last no later', async () => {
   await showScreen(<OrderScreen id="job" />, { answers: stageAnswers(jobWithStages([], { order, keptOrder })) });
   fireEvent.press(screen.getByLabelText('show the gas at CR2-09'));
   await settle();
-  const sooner = screen.queryByLabelText('CR2-09 sooner');
-  if (sooner) fireEvent.press(sooner);
+  fireEvent.press(screen.getByLabelText('CR2-09 sooner'));
+  await settle();
+  expect(places()).toEqual(['09', '10']);
+  fireEvent.press(screen.getByLabelText('show the gas at CR2-10'));
+  await settle();
+  fireEvent.press(screen.getByLabelText('CR2-10 later'));
   await settle();
   expect(places()).toEqual(['09', '10']);
 });
