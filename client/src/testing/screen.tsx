@@ -67,8 +67,8 @@ let unanswered = 0;
 /** Requests ever made. */
 let asked = 0;
 
-function answering(answers: Answers, writes: Write[]) {
-  const answered = answerOf(answers, writes);
+function answering(answers: Answers, noted: Noted) {
+  const answered = answerOf(answers, noted);
   return async (input: Request | string): Promise<Response> => {
     asked++;
     unanswered++;
@@ -80,18 +80,27 @@ function answering(answers: Answers, writes: Write[]) {
   };
 }
 
+/** What the server was asked to write: each thing once, and each try. */
+interface Noted {
+  readonly writes: Write[];
+  readonly sent: Write[];
+}
+
 /** The same thing under the same id: what the outbox sends again by itself is one write, however slow the machine. */
 const isTriedAgain =
   ({ method, path, body }: Write) =>
   (before: Write) =>
     method === 'PUT' && before.path === path && JSON.stringify(before.body) === JSON.stringify(body);
 
-function answerOf(answers: Answers, writes: Write[]) {
+function answerOf(answers: Answers, { writes, sent }: Noted) {
   return async (input: Request): Promise<Response> => {
     const path = new URL(input.url).pathname.replace('/api/', '');
     const text = input.method === 'GET' ? '' : await input.text();
     const write: Write = { method: input.method, path, body: text ? JSON.parse(text) : null };
-    if (input.method !== 'GET' && !writes.some(isTriedAgain(write))) writes.push(write);
+    if (input.method !== 'GET') {
+      if (!writes.some(isTriedAgain(write))) writes.push(write);
+      sent.push(write);
+    }
     const key = Object.keys(answers).find((k) => new RegExp(`^${k.replaceAll('*', '[^/]+')}$`).test(`${input.method} ${path}`));
     const answer = key === undefined ? { status: 404, message: `no answer for ${input.method} ${path}` } : answers[key];
     const status = isRefusal(answer) ? answer.status : 200;
@@ -104,6 +113,8 @@ function answerOf(answers: Answers, writes: Write[]) {
 
 interface Shown {
   readonly writes: readonly Write[];
+  /** The same, each try of each. */
+  readonly sent: readonly Write[];
   readonly store: ReturnType<typeof makeStore>;
 }
 
@@ -127,7 +138,7 @@ export async function showScreen(
   element: ReactElement,
   { answers = {}, size = 'phone', role = 'technician', onDevice = {} }: Setting = {},
 ): Promise<Shown> {
-  const writes: Write[] = [];
+  const noted: Noted = { writes: [], sent: [] };
   mockWent.length = 0;
   flushTyped();
   globalThis.localStorage.clear();
@@ -135,7 +146,7 @@ export async function showScreen(
   Dimensions.set({ window: { ...SIZES[size], scale: 1, fontScale: 1 }, screen: { ...SIZES[size], scale: 1, fontScale: 1 } });
   globalThis.fetch = answering(
     { 'GET session': personAs(role), 'GET van': VAN, 'GET schools': {}, 'GET today': EMPTY_DAY, ...answers },
-    writes,
+    noted,
   ) as typeof fetch; // cast: asked by a Request or by an address
   const store = makeStore();
   shown.push(store);
@@ -147,7 +158,7 @@ export async function showScreen(
     </Provider>,
   );
   await settle();
-  return { writes, store };
+  return { ...noted, store };
 }
 
 /** What forms and drafts kept on the device so far: given to the next screen, it is this page loaded anew. */
