@@ -80,7 +80,7 @@ test('a split with its lines in a wall: the leak is told by holding sections, so
     await stage.keep();
     await expect(stage.says('kg a year')).toBeVisible();
     await stage.checks('liquid port', 'leak', '100 g');
-    await expect(stage.says('0.1 explained: keep looking')).toBeVisible();
+    await expect(stage.says('0.1 kg explained: keep looking')).toBeVisible();
     await stage.key('more').click();
     await expect(stage.says(/Less than half of what is lost/)).toBeVisible();
     await stage.key('close').click();
