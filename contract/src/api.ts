@@ -10,6 +10,7 @@ export * from './comments/types';
 export * from './dayPins/pin';
 export * from './dayPins/types';
 export * from './devices/types';
+export * from './entries/types';
 export * from './found/types';
 export * from './imports/types';
 export * from './instruments/types';

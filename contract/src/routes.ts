@@ -3,6 +3,7 @@ import { CIRCUIT_ROUTES } from './circuits/routes';
 import { COMMENT_ROUTES } from './comments/routes';
 import { DAY_PIN_ROUTES } from './dayPins/routes';
 import { DEVICE_ROUTES } from './devices/routes';
+import { ENTRIES_ROUTES } from './entries/routes';
 import { FOUND_ROUTES } from './found/routes';
 import { IMPORT_ROUTES } from './imports/routes';
 import { INSTRUMENT_ROUTES } from './instruments/routes';
@@ -36,6 +37,7 @@ export const ROUTES = {
   ...COMMENT_ROUTES,
   ...DAY_PIN_ROUTES,
   ...DEVICE_ROUTES,
+  ...ENTRIES_ROUTES,
   ...FOUND_ROUTES,
   ...IMPORT_ROUTES,
   ...INSTRUMENT_ROUTES,

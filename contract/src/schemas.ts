@@ -1,6 +1,7 @@
 import type Joi from 'joi';
 import { circuitGraph } from './circuits/schema';
 import { putJobEntryRequest, putJobRequest, putJointRequest } from './jobs/schema';
+import { sendEntriesRequest } from './entries/schema';
 import { putEntryRequest, putPlanRequest } from './joints/schema';
 import { eraseRequest } from './ledger/schema';
 import {
@@ -86,6 +87,7 @@ export const BODY_SCHEMAS: { readonly [Name in WithBody]: Joi.ObjectSchema<Body<
   putJobComment: putCommentRequest,
   putPlan: putPlanRequest,
   putEntry: putEntryRequest,
+  sendEntries: sendEntriesRequest,
   eraseOfJoint: eraseRequest,
   eraseOfJob: eraseRequest,
 };

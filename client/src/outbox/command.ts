@@ -1,10 +1,12 @@
-import type { Body, Params, RouteName } from '@kesto/contract/api';
+import { ENTRY_ROUTE_NAMES, type Body, type EntryRouteName, type Params, type RouteName } from '@kesto/contract/api';
 import type { KindId } from '@kesto/core';
 import type { Tag } from '@/api/api';
 import type { Line } from './merge';
 
 /** A code is good only once the server knows it, and a password is kept on no device: those two wait for the answer. */
 export type WriteRoute = Exclude<Extract<RouteName, `put${string}`>, 'putInvite' | 'putPassword'>;
+
+export const isEntryRoute = (route: WriteRoute): route is EntryRouteName => (ENTRY_ROUTE_NAMES as readonly WriteRoute[]).includes(route);
 
 /** What a change of something whole was made from: its hash goes along, so that an older one overwrites no newer one in silence. */
 export interface MadeFrom {
@@ -64,6 +66,8 @@ export interface Command extends Omit<Write, 'params' | 'body' | 'file'> {
   readonly at: string;
   readonly params: Readonly<Record<string, string>>;
   readonly body: unknown;
+  /** Kept, and not yet signed: it is before it leaves the device. */
+  readonly toSign?: true;
   readonly state: CommandState;
 }
 

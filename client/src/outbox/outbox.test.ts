@@ -1,55 +1,8 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
+import { entry, messages, NO_ANSWER, page, settle, TAKEN } from '@/testing/outboxPage';
 import type { Command, Outcome } from './command';
-import { keptOnDevice } from './kept';
-import { Outbox } from './outbox';
-
-let made = 0;
-const entry = (joint: string, rest: Partial<Command> = {}): Command => ({
-  id: `c${++made}`,
-  by: 'ilta',
-  at: '2026-11-26T09:00:00.000Z',
-  route: 'putEntry',
-  params: { joint, entry: `e${made}` },
-  byName: 'Ilta',
-  body: { kind: 'brazed' },
-  about: [`joint.${joint}`],
-  needs: [],
-  makes: null,
-  changes: ['Joint'],
-  state: { status: 'waiting' },
-  ...rest,
-});
-
-/** A page over the device's database: a second one is the page after a reload. */
-function page(answer: (command: Command) => Outcome | Promise<Outcome>, person = 'ilta', refresh = () => Promise.resolve()) {
-  const sent: string[] = [];
-  const pauses: { readonly ms: number; readonly then: () => void }[] = [];
-  const seen = { kept: [] as readonly Command[], signedOut: 0, taken: null as string | null, persisted: 0 };
-  const outbox = new Outbox({
-    kept: keptOnDevice(),
-    post: async (command) => {
-      sent.push(command.id);
-      return answer(command);
-    },
-    person: () => person,
-    show: (commands) => void (seen.kept = commands),
-    refresh,
-    signedOut: () => void seen.signedOut++,
-    taken: (by) => void (seen.taken = by?.name ?? ''),
-    persist: () => void seen.persisted++,
-    alone: (work) => work(),
-    wait: (ms, then) => void pauses.push({ ms, then }),
-  });
-  return { outbox, sent, seen, pauses };
-}
-
-const TAKEN = (): Outcome => ({ kind: 'taken' });
-const NO_ANSWER = (): Outcome => ({ kind: 'later', message: null });
-const settle = async () => {
-  for (let i = 0; i < 60; i++) await new Promise((resolve) => setTimeout(resolve, 0));
-};
 
 beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
@@ -71,8 +24,6 @@ test('what was kept without a signal is sent by the page after a reload, once an
   await settle();
   expect(after.sent).toHaveLength(2);
 });
-
-const messages = (kept: readonly Command[]) => kept.map(({ id, state }) => [id, 'message' in state ? state.message : state.status]);
 
 test('a refused write says why, holds back what needs it, and lets everything else pass', async () => {
   const wrong = entry('j1', { route: 'putPlan', makes: 'plan.j1' });

@@ -1,7 +1,8 @@
 import type { Tag } from '@/api/api';
-import { isHeld, type Command, type CommandState, type Outcome } from './command';
+import type { Command, CommandState, Outcome } from './command';
 import { merge, withLine } from './merge';
 import type { Kept, KeptCommand } from './kept';
+import { nextToSend, togetherWith } from './order';
 
 /** Back-off between tries: doubled each time, up to a minute. */
 const FIRST_PAUSE_MS = 1000;
@@ -10,6 +11,10 @@ const LONGEST_PAUSE_MS = 60_000;
 export interface OutboxDeps {
   readonly kept: Kept;
   readonly post: (command: KeptCommand) => Promise<Outcome>;
+  /** Several at once: what becomes of each that was tried, in their order; null where they cannot go together. */
+  readonly postTogether: (commands: readonly KeptCommand[]) => Promise<readonly Outcome[] | null>;
+  /** The body signed, where this device can, or as it is; null while what signs is not here. */
+  readonly sign: (command: Command) => Promise<{ readonly body: unknown } | null>;
   /** Whose page this is; null while nobody is known to be, or another has signed in on this device. */
   readonly person: () => string | null;
   /** Tells the screens what is kept here. */
@@ -25,28 +30,6 @@ export interface OutboxDeps {
   readonly wait: (ms: number, then: () => void) => void;
   /** Asks the browser not to clear what is kept. */
   readonly persist: () => void;
-}
-
-const shares = (a: Command, b: Command) => a.by === b.by && a.about.some((thing) => b.about.includes(thing));
-const makesFor = (a: Command, b: Command) => a.makes !== null && b.needs.includes(a.makes);
-
-/** Those that go no further for now: held themselves, another person's, or in need of one that is. */
-function stuckAmong(commands: readonly KeptCommand[], person: string | null): ReadonlySet<KeptCommand> {
-  const stuck = new Set<KeptCommand>();
-  for (const command of commands) {
-    const needsStuck = [...stuck].some((earlier) => makesFor(earlier, command));
-    if (command.by !== person || isHeld(command) || needsStuck) stuck.add(command);
-  }
-  return stuck;
-}
-
-/** The first that may go: not stuck nor tried in this round, what it needs is there, and nothing given earlier about the same things still goes. */
-export function nextToSend(commands: readonly KeptCommand[], person: string | null, tried: ReadonlySet<string>): KeptCommand | undefined {
-  const stuck = stuckAmong(commands, person);
-  const going = commands.filter((command) => !stuck.has(command));
-  const mayGo = (command: KeptCommand, i: number) =>
-    !tried.has(command.id) && !going.slice(0, i).some((earlier) => makesFor(earlier, command) || shares(earlier, command));
-  return going.find(mayGo);
 }
 
 /** After these there is no sense in sending the next one now. */
@@ -97,7 +80,8 @@ export class Outbox {
     for (const command of await this.deps.kept.all()) {
       if (command.by !== whose || command.route === 'putUnits') continue;
       const onBehalfOf = { id: command.by, name: command.byName };
-      await this.deps.kept.change({ ...command, by: me.id, byName: me.name, onBehalfOf, state: { status: 'waiting' } });
+      const { toSign: _onlyByItsWriter, ...theirs } = command;
+      await this.deps.kept.change({ ...theirs, by: me.id, byName: me.name, onBehalfOf, state: { status: 'waiting' } });
     }
     await this.show();
     this.kick();
@@ -144,27 +128,59 @@ export class Outbox {
     const tried = new Set<string>();
     while (this.askedAgain) {
       this.askedAgain = false;
-      const next = async () => nextToSend(await this.deps.kept.all(), this.deps.person(), tried);
-      for (let command = await next(); command; command = await next()) if (!(await this.sendOne(command, tried))) return;
+      let isThrough = false;
+      while (!isThrough) {
+        const kept = await this.signAll();
+        const command = nextToSend(kept, this.deps.person(), tried);
+        if (!command) isThrough = true;
+        else if (!(await this.sendFrom(command, kept, tried))) return;
+      }
     }
   }
 
-  private async sendOne(command: KeptCommand, tried: Set<string>): Promise<boolean> {
-    tried.add(command.id);
-    const outcome = await this.deps.post(command);
-    await this.settle(command, outcome, tried);
-    await this.show();
-    this.watchers.get(command.id)?.(outcome);
-    this.watchers.delete(command.id);
-    return !endsRound(outcome);
+  /** Sends a command, and what may go along with it. False where there is no sense in sending the next one now. */
+  private async sendFrom(command: KeptCommand, kept: readonly KeptCommand[], tried: Set<string>): Promise<boolean> {
+    const together = togetherWith(command, kept, this.deps.person(), tried);
+    const outcomes = together.length > 1 ? await this.deps.postTogether(together) : null;
+    return this.settleAll(outcomes ? together : [command], outcomes ?? [await this.deps.post(command)], tried);
   }
 
-  /** What the device keeps of a command after one try. */
+  /** Signs what was kept since: once, so that a second try says the same to the letter. All that is kept, as it stands then. */
+  private async signAll(): Promise<readonly KeptCommand[]> {
+    const person = this.deps.person();
+    for (const command of await this.deps.kept.all()) {
+      if (!command.toSign || command.by !== person) continue;
+      const signed = await this.deps.sign(command);
+      if (!signed) {
+        this.tryLater();
+        break;
+      }
+      const { toSign: _done, ...kept } = command;
+      // Whoever kept it may have taken it back meanwhile.
+      if (await this.find(command.id)) await this.deps.kept.change({ ...kept, ...signed });
+    }
+    return this.deps.kept.all();
+  }
+
+  private async settleAll(commands: readonly KeptCommand[], outcomes: readonly Outcome[], tried: Set<string>): Promise<boolean> {
+    const settled = outcomes.flatMap((outcome, i) => (commands[i] ? [{ command: commands[i], outcome }] : []));
+    for (const { command } of settled) tried.add(command.id);
+    await this.land(settled.filter(({ outcome }) => outcome.kind === 'taken').map(({ command }) => command));
+    for (const { command, outcome } of settled) await this.settle(command, outcome, tried);
+    await this.show();
+    for (const { command, outcome } of settled) {
+      this.watchers.get(command.id)?.(outcome);
+      this.watchers.delete(command.id);
+    }
+    return !outcomes.some(endsRound);
+  }
+
+  /** What the device keeps of a command after a try that did not land it. */
   private async settle(command: KeptCommand, outcome: Outcome, tried: Set<string>): Promise<void> {
     const become = (state: CommandState) => this.deps.kept.change({ ...command, state });
     switch (outcome.kind) {
       case 'taken':
-        return this.land(command);
+        return;
       case 'refused':
         return become({ status: 'refused', message: outcome.message, field: outcome.field });
       case 'set-aside':
@@ -191,12 +207,16 @@ export class Outbox {
     if (lines.length === 0 && command.madeFrom?.hash !== hash) tried.delete(command.id);
   }
 
-  private async land({ place, file: _file, ...command }: KeptCommand): Promise<void> {
+  /** Off the device, and shown as kept here until what they changed has been fetched anew. */
+  private async land(commands: readonly KeptCommand[]): Promise<void> {
+    if (commands.length === 0) return;
     this.pauseMs = FIRST_PAUSE_MS;
-    this.landing = [...this.landing, command];
-    await this.deps.kept.remove(place);
-    void this.deps.refresh(command.changes).finally(() => {
-      this.landing = this.landing.filter((c) => c.id !== command.id);
+    this.landing = [...this.landing, ...commands.map(({ place: _place, file: _file, ...command }) => command)];
+    for (const { place } of commands) await this.deps.kept.remove(place);
+    const ids = new Set(commands.map(({ id }) => id));
+    const changes = new Map(commands.flatMap((command) => command.changes).map((tag) => [JSON.stringify(tag), tag]));
+    void this.deps.refresh([...changes.values()]).finally(() => {
+      this.landing = this.landing.filter(({ id }) => !ids.has(id));
       void this.show();
     });
   }

@@ -1,6 +1,6 @@
 import type { Outcome } from './command';
 import { VAN_COMMAND } from '@/testing/commands';
-import { post } from './post';
+import { post, postTogether } from './post';
 
 const COMMAND = { ...VAN_COMMAND, place: 1 };
 const sent: Request[] = [];
@@ -85,5 +85,51 @@ describe('a phone that sleeps between asking and reading the answer', () => {
   test('is told what is certain all the same: asked after the server’s answer, or read before it', async () => {
     expect(await seenAfterAnHour(ASKED - 600_000)).toBe(600_000);
     expect(await seenAfterAnHour(ASKED + 3_600_000 + 900_000)).toBe(-900_000);
+  });
+});
+
+describe('entries that go together', () => {
+  const entry = (id: string) => ({
+    ...COMMAND,
+    id,
+    route: 'putEntry' as const,
+    params: { joint: 'j', entry: id },
+    body: { kind: 'brazed' },
+  });
+  const TWO = [entry('e1'), entry('e2')];
+  const answers =
+    (...all: readonly object[]) =>
+    () =>
+      new Response(JSON.stringify({ answers: all }));
+
+  test('go as their own routes would take them, and each has its own answer', async () => {
+    answering(
+      answers({ status: 200 }, { status: 409, error: { code: 'OUT_OF_ORDER', message: 'look first', requestId: 'r', field: 'kind' } }),
+    );
+    expect(await postTogether(TWO)).toEqual([{ kind: 'taken' }, { kind: 'refused', message: 'look first', field: 'kind' }]);
+    const request = sent.at(-1)!;
+    expect([request.method, new URL(request.url).pathname, request.headers.get('kesto-person')]).toEqual([
+      'PUT',
+      '/api/entries',
+      COMMAND.by,
+    ]);
+    const asked = TWO.map(({ route, params, body }) => ({ route, params, body }));
+    expect(await request.json()).toEqual({ entries: asked });
+  });
+
+  test.each<[string, () => Response | Promise<Response>, readonly Outcome[] | null]>([
+    [
+      'a server that fails on the first: the others were not tried',
+      answers({ status: 503, error: { code: 'BUSY', message: 'soon' } }),
+      [{ kind: 'later', message: 'soon' }],
+    ],
+    ['no network', () => Promise.reject(new TypeError('network')), [{ kind: 'later', message: null }]],
+    ['signed out', refusal(401, { code: 'SIGNED_OUT' }), [{ kind: 'signed-out' }]],
+    ['a server of a former release: each by itself', refusal(404, { code: 'NOT_FOUND' }), null],
+    ['no answer of any: each by itself', answers(), null],
+    ['an answer that broke off', () => new Response('{"answ'), [{ kind: 'later', message: null }]],
+  ])('%s', async (_what, answer, outcomes) => {
+    answering(answer);
+    expect(await postTogether(TWO)).toEqual(outcomes);
   });
 });

@@ -1,11 +1,14 @@
-import type { Body, Me } from '@kesto/contract/api';
+import type { Body, EntryRouteName, Me, Params } from '@kesto/contract/api';
 import { KINDS, type KindId, type ToSay } from '@kesto/core';
 import { signStatement } from '@/signing/signStatement';
-import type { Write, WriteRoute } from './command';
+import { isEntryRoute, type Command } from './command';
 
-type SignedRoute = 'putEntry' | 'putStageEntry' | 'putJointComment' | 'putJobComment';
 type Said = Omit<ToSay, 'shop' | 'person' | 'onBehalfOf'>;
-type Given<Name extends SignedRoute> = Pick<Write<Name>, 'params' | 'body' | 'anewOf'>;
+interface Given<Name extends EntryRouteName> {
+  readonly params: Params<Name>;
+  readonly body: Body<Name>;
+  readonly anewOf?: KindId;
+}
 
 const fieldsOf = (anewOf: KindId | undefined) => (anewOf === undefined ? undefined : KINDS[anewOf].told);
 
@@ -16,7 +19,7 @@ function toldOf(kind: KindId, values: Readonly<Record<string, unknown>>): ToSay[
 }
 
 /** What each of them says, as the server will make it of the same words. */
-const SAYS: { readonly [Name in SignedRoute]: (given: Given<Name>) => Said } = {
+const SAYS: { readonly [Name in EntryRouteName]: (given: Given<Name>) => Said } = {
   putEntry: ({ params, body: { kind, values, photos, corrects, deviceTime, seen }, anewOf }) => ({
     ...{
       chain: { of: 'joint', id: params.joint },
@@ -42,16 +45,12 @@ const SAYS: { readonly [Name in SignedRoute]: (given: Given<Name>) => Said } = {
   }),
 };
 
-const isSigned = (route: WriteRoute): route is SignedRoute => Object.hasOwn(SAYS, route);
-
-/**
- * Signed at the tap, as it will be sent: whoever holds the server cannot make it say something else. What cannot be signed goes as it is,
- * and the record says so.
- */
-export async function signWrite<Name extends WriteRoute>(asked: Write<Name>, me: Pick<Me, 'shop' | 'person'>): Promise<Write<Name>> {
-  if (!isSigned(asked.route)) return asked;
-  const say = SAYS[asked.route] as (given: unknown) => Said; // cast: of the same route as what is asked
+/** The body of what is kept, as it will be sent, signed: whoever holds the server cannot make it say something else. What cannot be signed goes as it is, and the record says so. */
+export async function signKept(command: Command, me: Pick<Me, 'shop' | 'person'>): Promise<{ readonly body: unknown }> {
+  const { route, body } = command;
+  if (!isEntryRoute(route)) return { body };
+  const say = SAYS[route] as (given: unknown) => Said; // cast: of the same route as what is kept
   const who = { shop: me.shop.id, person: me.person.id, onBehalfOf: null };
-  const signed = await signStatement({ ...say(asked), ...who }).catch(() => null);
-  return signed ? { ...asked, body: { ...(asked.body as object), signed } as Body<Name> } : asked; // cast: the same body and its signature
+  const signed = await signStatement({ ...say(command), ...who }).catch(() => null);
+  return { body: signed ? { ...(body as object), signed } : body }; // cast: the body of one of these routes
 }

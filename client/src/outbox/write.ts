@@ -1,20 +1,12 @@
-import type { Me } from '@kesto/contract/api';
 import { v7 as uuid } from 'uuid';
 import { signedIn, signedInPerson } from '@/api/sessionApi';
-import { openSigning } from './openSigning';
 import type { KeepingThunk } from './thunks';
-import type { Command, Refusal, Write, WriteRoute } from './command';
+import { isEntryRoute, type Command, type Refusal, type Write, type WriteRoute } from './command';
 
 /** So long a screen waits to be told of a refusal while what was typed is still before the person; then it goes on. */
 const PATIENCE_MS = 1500;
 
 const NOBODY: Refusal = { message: 'Sign in first: what is kept here needs a name.', field: null };
-
-/** Signed where this device can; what cannot be signed is written all the same. */
-const signedOf = <Name extends WriteRoute>(asked: Write<Name>, me: Pick<Me, 'shop' | 'person'>): Promise<Write<Name>> =>
-  openSigning()
-    .then(({ signWrite }) => signWrite(asked, me))
-    .catch(() => asked);
 
 /** Keeps a write on the device and sends it. Null once it is safe here; what is wrong where the server refused it at once. */
 export const write =
@@ -22,10 +14,10 @@ export const write =
   async (_dispatch, getState, { outbox }) => {
     const me = signedIn(getState());
     if (!me) return NOBODY;
-    const who = { by: me.person.id, byName: me.person.name };
     const command: Command = {
-      ...(await signedOf(asked, me)),
-      ...who,
+      ...asked,
+      ...{ by: me.person.id, byName: me.person.name },
+      ...(isEntryRoute(asked.route) ? { toSign: true } : {}),
       id: uuid(),
       at: new Date().toISOString(),
       state: { status: 'waiting' },

@@ -1,10 +1,11 @@
 import { configureStore, type Action, type ThunkAction } from '@reduxjs/toolkit';
 import { api } from '@/api/api';
 import { draftsReducer, draftsTakenUp, keepDrafts, keptDrafts } from '@/draft/drafts';
-import { signedInPerson } from '@/api/sessionApi';
+import { signedIn, signedInPerson } from '@/api/sessionApi';
+import { openSigning } from '@/outbox/openSigning';
 import { Outbox } from '@/outbox/outbox';
 import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
-import { post } from '@/outbox/post';
+import { post, postTogether } from '@/outbox/post';
 import { keptHere, outboxReducer } from '@/outbox/slice';
 import type { Services } from '@/outbox/thunks';
 import { atTheTorchReducer, keepAtTheTorch } from '@/state/atTheTorch';
@@ -30,9 +31,16 @@ export function makeStore(kept: Kept = keptInPage()) {
     middleware: (standard) => standard({ thunk: { extraArgument: services as Services } }).concat(api.middleware), // cast: filled in below, before anything is dispatched
   });
   const running = () => Promise.all(store.dispatch(api.util.getRunningQueriesThunk()));
+  const seen = (aheadMs: number) => void store.dispatch(clockSeen(aheadMs));
   services.outbox = new Outbox({
     kept,
-    post: (command) => post(command, (aheadMs) => store.dispatch(clockSeen(aheadMs))),
+    post: (command) => post(command, seen),
+    postTogether: (commands) => postTogether(commands, seen),
+    sign: async (command) => {
+      const me = signedIn(store.getState());
+      const piece = me && (await openSigning().catch(() => null));
+      return piece ? piece.signKept(command, me) : null;
+    },
     alone,
     person: () => (store.getState().session.sheet ? null : (signedInPerson(store.getState())?.id ?? null)),
     show: (commands) => store.dispatch(keptHere(commands)),

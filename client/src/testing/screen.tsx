@@ -1,5 +1,5 @@
 import { METRIC_PREFERENCES } from '@kesto/core';
-import type { Me, Role } from '@kesto/contract';
+import { pathOf, ROUTES, type Me, type Role, type SendEntriesRequest } from '@kesto/contract';
 import { act, cleanup, configure, fireEvent, render, screen } from '@testing-library/react-native';
 import type { ReactElement, ReactNode } from 'react';
 import { Dimensions } from 'react-native';
@@ -92,24 +92,43 @@ const isTriedAgain =
   (before: Write) =>
     method === 'PUT' && before.path === path && JSON.stringify(before.body) === JSON.stringify(body);
 
+const answerFor = (answers: Answers, { method, path }: Omit<Write, 'body'>): unknown => {
+  const key = Object.keys(answers).find((k) => new RegExp(`^${k.replaceAll('*', '[^/]+')}$`).test(`${method} ${path}`));
+  return key === undefined ? { status: 404, message: `no answer for ${method} ${path}` } : answers[key];
+};
+
+const errorOf = ({ message, field }: Refusal) => ({ code: 'X', message, ...(field ? { field } : {}) });
+
+/** Entries that were sent together: each as its own route would have had it. */
+const eachOf = ({ entries }: SendEntriesRequest): readonly Write[] =>
+  entries.map(({ route, params, body }) => ({
+    method: 'PUT',
+    path: pathOf<string>(ROUTES[route].path, params).replace('/api/', ''),
+    body,
+  }));
+
 function answerOf(answers: Answers, { writes, sent }: Noted) {
+  const note = (write: Write) => {
+    if (!writes.some(isTriedAgain(write))) writes.push(write);
+    sent.push(write);
+  };
   return async (input: Request): Promise<Response> => {
     const path = new URL(input.url).pathname.replace('/api/', '');
-    const text = input.method === 'GET' ? '' : await input.text();
-    const write: Write = { method: input.method, path, body: text ? JSON.parse(text) : null };
-    if (input.method !== 'GET') {
-      if (!writes.some(isTriedAgain(write))) writes.push(write);
-      sent.push(write);
+    const asked: Write = { method: input.method, path, body: input.method === 'GET' ? null : JSON.parse((await input.text()) || 'null') };
+    if (path === 'entries') {
+      const each = eachOf(asked.body as SendEntriesRequest); // cast: the one body of this route
+      each.forEach(note);
+      const told = each.map((write) => answerFor(answers, write));
+      return jsonOf({ answers: told.map((one) => (isRefusal(one) ? { status: one.status, error: errorOf(one) } : { status: 200 })) });
     }
-    const key = Object.keys(answers).find((k) => new RegExp(`^${k.replaceAll('*', '[^/]+')}$`).test(`${input.method} ${path}`));
-    const answer = key === undefined ? { status: 404, message: `no answer for ${input.method} ${path}` } : answers[key];
-    const status = isRefusal(answer) ? answer.status : 200;
-    const body = isRefusal(answer)
-      ? { error: { code: 'X', message: answer.message, ...(answer.field ? { field: answer.field } : {}) } }
-      : answer;
-    return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+    if (input.method !== 'GET') note(asked);
+    const answer = answerFor(answers, asked);
+    return isRefusal(answer) ? jsonOf({ error: errorOf(answer) }, answer.status) : jsonOf(answer);
   };
 }
+
+const jsonOf = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
 
 interface Shown {
   readonly writes: readonly Write[];

@@ -34,5 +34,5 @@ export { SitesScreen } from '@/features/sites';
 export { VanScreen } from '@/features/van/VanScreen';
 export { VerifyScreen } from '@/features/verify';
 export { NotFoundScreen } from './NotFoundScreen';
-export { signWrite } from '@/outbox/signWrite';
+export { signKept } from '@/outbox/signWrite';
 export { chainsInFile, checkFile, isContinued, isSignedHead } from '@kesto/contract/check';

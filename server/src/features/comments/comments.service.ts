@@ -5,7 +5,7 @@ import { AppError, notFound } from '../../platform/errors';
 import { append, authorOf, type Author } from '../ledger';
 import type { ShopWork } from '../shopWork';
 
-export interface Comment {
+interface Comment {
   readonly chain: ChainId & { readonly of: 'joint' | 'job' };
   readonly entryId: string;
   readonly person: Author;

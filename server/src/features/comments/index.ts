@@ -1,2 +1,2 @@
 /** What the rest of the server may use of this feature; everything else in its folder is its own. */
-export { commentRoutes } from './comments.routes';
+export { addComment } from './comments.service';

@@ -1,13 +1,10 @@
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { v7 as uuid } from 'uuid';
 import { notFound } from '../../platform/errors';
-import { clocked } from '../../platform/http/clockOffset';
 import type { Platform } from '../../platform/http/context';
 import { sizeHeld } from '../seal';
 import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
-import { appendEntry } from './entries.service';
 import { recordPieces, recordToExport } from './export.service';
 import { jointView } from './joints.service';
 import { storePlan } from './plans.service';
@@ -32,17 +29,6 @@ export function jointRoutes(routes: Registrar, platform: Platform): void {
       now: platform.clock(),
     };
     return { body: await inShop((shop) => storePlan(shop, asked)) };
-  });
-  routes.signed('putEntry', async ({ params, body, me, request, inShop }) => {
-    const asked = {
-      jointId: idParam(params, 'joint'),
-      entryId: idParam(params, 'entry'),
-      person: me.person,
-      body,
-      ...clocked(request, platform.clock),
-      freezeId: uuid(),
-    };
-    return { body: await inShop((shop) => appendEntry(shop, asked)) };
   });
   routes.signed('exportRecord', async ({ params, request, response, inShop, me }) => {
     const asked = { jointId: idParam(params, 'joint'), now: platform.clock(), seals: platform.seals, ...sizeHeld(request.query['from']) };

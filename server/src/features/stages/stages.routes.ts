@@ -6,20 +6,6 @@ import { leadBeside } from '../session';
 import { appendStageEntry } from './stages.service';
 
 export function stageRoutes(routes: Registrar, platform: Platform): void {
-  routes.signed('putStageEntry', async ({ params, body, me, request, inShop }) => {
-    const asked = {
-      jobId: idParam(params, 'job'),
-      entryId: idParam(params, 'entry'),
-      person: me.person,
-      body,
-      ...clocked(request, platform.clock),
-    };
-    const link = await inShop((shop) => appendStageEntry(shop, asked));
-    const { hold, pull } = body.values;
-    const of = body.stage === 'hold' ? hold : body.stage === 'pull' ? pull : undefined;
-    if (typeof of === 'string') platform.live.tell(of, { kind: body.kind, values: body.values, at: body.deviceTime });
-    return { body: link };
-  });
   routes.signed('overruleBeside', async ({ params, body, me, request, inShop }) => {
     const lead = await leadBeside(platform, body.signIn, { shopId: me.shop.id, address: request.ip ?? '' });
     const { stage, deviceTime, values } = body;

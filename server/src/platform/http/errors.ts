@@ -35,7 +35,7 @@ function clientFailure(error: unknown): AppError | null {
   return new AppError(code, message, code === 'TOO_LARGE' ? 'body' : undefined);
 }
 
-function asAppError(error: unknown): AppError {
+export function asAppError(error: unknown): AppError {
   if (error instanceof AppError) return error;
   return (
     clientFailure(error) ??
@@ -48,6 +48,13 @@ function asAppError(error: unknown): AppError {
 const isRefusedTry = ({ code, field }: AppError) =>
   code === 'WRONG_SIGN_IN' || code === 'TOO_MANY_TRIES' || (code === 'NOT_FOUND' && field === 'code');
 
+/** What is told of an error: internals stay in the log. */
+export const toldOf = ({ code, message, field, details }: AppError, request: Request): ApiErrorBody['error'] => ({
+  ...{ code, message, requestId: requestId(request) },
+  ...(field === undefined ? {} : { field }),
+  ...(details === undefined ? {} : { details }),
+});
+
 /** The one place an error becomes an answer: internals stay in the log, the request id lets a person point at them. */
 export const errorMiddleware: ErrorRequestHandler = (thrown, request, response, next) => {
   const error = asAppError(thrown);
@@ -55,17 +62,8 @@ export const errorMiddleware: ErrorRequestHandler = (thrown, request, response, 
   if (status >= 500 && !SAID_BY_CODE.includes(error.code)) request.log.error({ err: error.cause ?? error }, 'request failed');
   if (isRefusedTry(error)) request.log.info({ tried: { code: error.code, address: request.ip } }, 'refused at the door');
   if (response.headersSent) return next(thrown);
-  const body: ApiErrorBody = {
-    error: {
-      code: error.code,
-      message: error.message,
-      requestId: requestId(request),
-      ...(error.field === undefined ? {} : { field: error.field }),
-      ...(error.details === undefined ? {} : { details: error.details }),
-    },
-  };
   if (error.retryAfterS !== undefined) response.setHeader('retry-after', Math.ceil(error.retryAfterS));
-  response.status(status).json(body);
+  response.status(status).json({ error: toldOf(error, request) } satisfies ApiErrorBody);
 };
 
 export const unknownRoute: RequestHandler = (request) => {

@@ -33,19 +33,16 @@ export function registrar(router: Router, platform: Platform, authenticate: Auth
       response.on('finish', () => platform.metrics.answered(name, response.statusCode, (performance.now() - began) / 1000));
       const signed = route.roles === 'anyone' ? null : await signedFor(name, request);
       const params = request.params as unknown as Params<Name>; // cast: Express matched the very path these are named in
-      const answer = await handle({ body: bodyFor(name, request.body), params, request, response }, signed);
+      const answer = await handle({ body: checkedBody(name, request.body), params, request, response }, signed);
       if (answer) response.status(answer.status ?? 200).json(answer.body ?? {});
     };
     router[route.method](route.path, handler);
   };
 
   async function signedFor(name: RouteName, request: Request): Promise<SignedIn> {
-    const { roles, summary } = ROUTES[name];
     const me = await authenticate(request);
     if (!me) throw new AppError('SIGNED_OUT', 'You are signed out. Sign in again; what you entered is kept.');
-    if (roles !== 'anyone' && !roles.includes(me.person.role)) {
-      throw new AppError('FORBIDDEN', `${me.person.role} may not do this: ${summary.toLowerCase()}`);
-    }
+    checkRole(name, me);
     return signedAs(platform, me);
   }
 
@@ -59,7 +56,15 @@ export function registrar(router: Router, platform: Platform, authenticate: Auth
   };
 }
 
-function bodyFor<Name extends RouteName>(name: Name, body: unknown): Body<Name> {
+/** Refuses whoever's role may not use a route. */
+export function checkRole(name: RouteName, { person }: SignedIn['me']): void {
+  const { roles, summary } = ROUTES[name];
+  if (roles !== 'anyone' && !roles.includes(person.role))
+    throw new AppError('FORBIDDEN', `${person.role} may not do this: ${summary.toLowerCase()}`);
+}
+
+/** The body of a route, as its schema takes it; refused by the name of what is wrong in it. */
+export function checkedBody<Name extends RouteName>(name: Name, body: unknown): Body<Name> {
   const schema = bodySchemaOf(name);
   if (!schema) return undefined as Body<Name>; // cast: routes without a schema carry no JSON body
   const checked = check(schema, body ?? {});

@@ -1,0 +1,2 @@
+/** What the rest of the server may use of this feature; everything else in its folder is its own. */
+export { entryRoutes } from './entries.routes';
