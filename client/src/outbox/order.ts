@@ -42,13 +42,15 @@ export function togetherWith(
   person: string | null,
   tried: ReadonlySet<string>,
 ): readonly KeptCommand[] {
+  if (!isEntryRoute(first.route)) return [first];
   const together = [first];
   let letters = lettersOf(first);
-  while (isEntryRoute(first.route) && together.length < MOST_ENTRIES_AT_ONCE) {
+  while (together.length < MOST_ENTRIES_AT_ONCE) {
     const left = commands.filter((command) => !together.includes(command));
     const next = nextToSend(left, person, tried);
-    letters += next ? lettersOf(next) : 0;
-    if (!next || !goesAlong(next, together) || letters > MOST_LETTERS_AT_ONCE) break;
+    if (!next || !goesAlong(next, together)) break;
+    letters += lettersOf(next);
+    if (letters > MOST_LETTERS_AT_ONCE) break;
     together.push(next);
   }
   return together;

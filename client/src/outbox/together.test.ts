@@ -94,6 +94,14 @@ describe('what waits together goes together', () => {
     expect(together).toEqual([[kept[2]?.id, kept[3]?.id]]);
   });
 
+  test('a photo goes by itself, the entry that waits for it after it', async () => {
+    const photo = entry('', { about: ['photo.ab'], makes: 'photo.ab', route: 'putPhoto', body: undefined });
+    const kept = [photo, entry('j1', { needs: ['photo.ab'] }), entry('j1')];
+    const { together, sent } = await sentAfter(kept);
+    expect(sent).toEqual(kept.map(({ id }) => id));
+    expect(together).toEqual([[kept[1]?.id, kept[2]?.id]]);
+  });
+
   test('each by itself where the server takes none together', async () => {
     const kept = [entry('j1'), entry('j1')];
     const { sent, seen } = await sentAfter(kept, TAKEN, false);
