@@ -65,9 +65,9 @@ const PART_DRAG = `
   layer.dispatchEvent(new PointerEvent('pointermove', at(20 + 200 * Math.sin(i / 20))));`;
 
 /** The circuit with so many parts: its longest tubes are cut by fittings. */
-function grown({ parts, links }) {
+function grown({ parts, links }, count) {
   const all = { parts: [...parts], links: [...links] };
-  for (let n = 1; all.parts.length < PARTS; n++) {
+  for (let n = 1; all.parts.length < count; n++) {
     const at = all.links.findIndex((link) => !link.from.startsWith('cut-') && link.tube);
     const link = all.links.splice(at, 1)[0];
     const id = `cut-${n}`;
@@ -78,19 +78,42 @@ function grown({ parts, links }) {
   return all;
 }
 
-/** Frames of a drawn circuit of a hundred parts at a quarter of the speed: standing still, and a part dragged over it. */
-export async function measureCircuitFrames(browser, url) {
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+/** The most that a drawing may have, each tube cut in turn. */
+const MOST_PARTS = 200;
+function fullest(circuit) {
+  const all = { parts: [...circuit.parts], links: [...circuit.links] };
+  for (let n = 1; all.parts.length < MOST_PARTS; n++) {
+    const at = (n * 7) % all.links.length;
+    const after = { ...all.links[at], throughWall: false };
+    const id = `cut-${n}`;
+    all.parts.push({ id, kind: 'fitting' });
+    all.links.splice(at, 1, { ...all.links[at], to: id }, { ...after, from: id });
+  }
+  return all;
+}
+
+/** A page of somebody signed in, once the herbarium split is drawn as `draw` makes it of what stands there. */
+async function withCircuit(browser, url, { viewport, draw, drawing }) {
+  const page = await (await browser.newContext({ viewport, serviceWorkers: 'block' })).newPage();
   await page.goto(url);
   await page.getByRole('button', { name: 'Ilta Varro' }).click();
   await page.getByRole('link').filter({ hasText: 'CR2 vault cold room' }).first().waitFor();
-  const { drawing } = await (await page.request.get(`${url}/api/circuits/${CIRCUIT}/drawing`)).json();
-  const circuit = grown(drawing.circuit);
-  const kept = await page.request.put(`${url}/api/circuits/${CIRCUIT}/drawings/0193a000-0000-7000-8000-00000000bbbb`, { data: circuit });
+  const standing = await (await page.request.get(`${url}/api/circuits/${CIRCUIT}/drawing`)).json();
+  const circuit = draw(standing.drawing.circuit);
+  const kept = await page.request.put(`${url}/api/circuits/${CIRCUIT}/drawings/${drawing}`, { data: circuit });
   if (!kept.ok()) throw new Error(`the circuit of ${circuit.parts.length} parts was refused: ${await kept.text()}`);
+  return { page, parts: circuit.parts.length };
+}
+
+const slowed = async (page) => (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: 4 });
+
+/** Frames of a drawn circuit of a hundred parts at a quarter of the speed: standing still, and a part dragged over it. */
+export async function measureCircuitFrames(browser, url) {
+  const asked = { viewport: { width: 1280, height: 800 }, draw: (circuit) => grown(circuit, PARTS) };
+  const { page, parts } = await withCircuit(browser, url, { ...asked, drawing: '0193a000-0000-7000-8000-00000000bbbb' });
   await page.goto(`${url}/units/${UNIT}/circuits/${CIRCUIT}`);
   await page.getByRole('button', { name: 'drier', exact: true }).waitFor();
-  await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  await slowed(page);
   await page.waitForTimeout(1500);
   const time = async (act) => figures(await page.evaluate(timeFrames, [FRAMES, act]));
   const still = await time('');
@@ -99,7 +122,39 @@ export async function measureCircuitFrames(browser, url) {
   );
   if (!(await page.evaluate('globalThis.held'))) throw new Error('the part was not held');
   await page.context().close();
-  return { parts: circuit.parts.length, still, drag };
+  return { parts, still, drag };
+}
+
+/** In the page: opens the drawing from its unit, and says how long the page worked from when its last answer was there. */
+function timeDrawn() {
+  const large = () => [...document.querySelectorAll('svg')].filter((svg) => svg.querySelectorAll('*').length > 1000).length;
+  const before = large();
+  const tapped = performance.now();
+  return new Promise((done) => {
+    const painted = () => {
+      const answers = performance.getEntriesByType('resource').filter(({ startTime }) => startTime >= tapped);
+      done(performance.now() - Math.max(tapped, ...answers.map(({ responseEnd }) => responseEnd)));
+    };
+    const look = () => (large() > before ? requestAnimationFrame(() => setTimeout(painted, 0)) : requestAnimationFrame(look));
+    look();
+    [...document.querySelectorAll('[role=button]')].find((key) => key.textContent === 'Open the drawing').click();
+  });
+}
+
+/** Draws the fullest circuit on a phone at a quarter of the speed, five times; the median of what drawing took. */
+export async function measureFullestCircuit(browser, url) {
+  const asked = { viewport: { width: 390, height: 844 }, draw: fullest };
+  const { page, parts } = await withCircuit(browser, url, { ...asked, drawing: '0193a000-0000-7000-8000-00000000cccc' });
+  const took = [];
+  for (let i = 0; i < 5; i++) {
+    await page.goto(`${url}/units/${UNIT}`);
+    await page.getByText('Open the drawing').waitFor();
+    await page.waitForTimeout(3000);
+    await slowed(page);
+    took.push(await page.evaluate(timeDrawn));
+  }
+  await page.context().close();
+  return { parts, drawnMs: took.sort((a, b) => a - b)[2] };
 }
 
 /** Frames of the wide planner with a wrapped valve: standing still, the time slider moving, the valve dragged (planned anew each time). */

@@ -1,15 +1,15 @@
 import type { JointSummary } from '@kesto/contract/api';
-import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink, type CircuitPart, type Point } from '@kesto/core';
+import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink, type CircuitPart, type LaidPart, type Point } from '@kesto/core';
 import type { UnitPreferences } from '@kesto/core/unit';
 import type { CircuitSide } from '@kesto/core/vocabulary';
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import Svg from 'react-native-svg';
+import Svg, { G } from 'react-native-svg';
 import { DragLayer } from '../handle/DragLayer';
 import { Fans } from './Fans';
 import { JointRings } from './JointRings';
-import { labelsOf } from './labels';
-import { LetterScale } from './Lettering';
+import { labelsOf, type Label } from './labels';
+import { Lettering, LetterScale } from './Lettering';
 import { partNear, tubeNear } from './nearest';
 import { placed, type Placed } from './place';
 import { PlacedSign } from './PlacedSign';
@@ -50,11 +50,31 @@ const textOf = (link: CircuitLink | undefined, units: UnitPreferences) => (link 
 const isPart = (chosen: Chosen, id: string) => chosen !== null && 'part' in chosen && chosen.part === id;
 const isLink = (chosen: Chosen, index: number) => chosen !== null && 'link' in chosen && chosen.link === index;
 
+function signsOf(graph: CircuitGraph, layout: CircuitLayout): readonly { readonly laid: LaidPart; readonly part: CircuitPart }[] {
+  const parts = new Map(graph.parts.map((part) => [part.id, part]));
+  return layout.parts.flatMap((laid) => {
+    const part = parts.get(laid.id);
+    return part ? [{ laid, part }] : [];
+  });
+}
+
+/** A part's name beside its sign, where there is room for it. */
+function PartLabel({ at, label }: { at: Point; label: Label | undefined }) {
+  return label ? (
+    <G x={at.x} y={at.y}>
+      <Lettering {...label} />
+    </G>
+  ) : null;
+}
+
 /** A circuit in flow order: the compressor outdoors, liquid one way, gas the other. */
 export function CircuitDrawing(props: CircuitDrawingProps) {
   const { graph, upright, maxHeight, joints = [], chosen = null, onChoose, onMove, units, fillOf, partFillOf, overlay } = props;
   const layout = useMemo(() => layOut(graph), [graph]);
   const view = useMemo(() => placed(layout, upright), [layout, upright]);
+  // The same points and signs as long as the circuit is the same: what did not change is not drawn again.
+  const tubes = useMemo(() => layout.links.map((link) => ({ ...link, points: link.points.map(view.at) })), [layout, view]);
+  const signs = useMemo(() => signsOf(graph, layout), [graph, layout]);
   const fillFor = (link: CircuitLink | undefined, side: CircuitSide): TubeFill => (fillOf && link ? fillOf(link) : side);
   const [shownPx, setShownPx] = useState(view.width);
   const scale = Math.max(1, view.width / shownPx);
@@ -69,19 +89,23 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
       <LetterScale value={scale}>
         <Svg width="100%" height="100%" viewBox={`0 0 ${view.width} ${view.height}`} role="img" aria-label="the circuit">
           {view.wall ? <Wall view={view} /> : null}
-          {layout.links.map(({ index, points, side }) => (
-            <Tube key={index} points={points.map(view.at)} fill={fillFor(graph.links[index], side)} chosen={isLink(chosen, index)} />
+          {tubes.map(({ index, points, side }) => (
+            <Tube key={index} points={points} fill={fillFor(graph.links[index], side)} chosen={isLink(chosen, index)} />
           ))}
-          {layout.links.map(({ index, points }) => (
-            <TubeMarks key={index} points={points.map(view.at)} text={textOf(graph.links[index], units)} />
+          {tubes.map(({ index, points }) => (
+            <TubeMarks key={index} points={points} text={textOf(graph.links[index], units)} />
           ))}
-          {layout.parts.map((laid) => {
-            const part = graph.parts.find((p) => p.id === laid.id);
-            const fill = partFillOf?.(laid.id) ?? laid.side;
-            return part ? (
-              <PlacedSign key={laid.id} {...{ laid, part, view, fill }} label={labels.get(laid.id)} chosen={isPart(chosen, laid.id)} />
-            ) : null;
-          })}
+          {signs.map(({ laid, part }) => (
+            <PlacedSign
+              key={laid.id}
+              {...{ laid, part, view }}
+              fill={partFillOf?.(laid.id) ?? laid.side}
+              chosen={isPart(chosen, laid.id)}
+            />
+          ))}
+          {signs.map(({ laid }) => (
+            <PartLabel key={laid.id} at={view.at(laid)} label={labels.get(laid.id)} />
+          ))}
           <Fans layout={layout} view={view} />
           <JointRings joints={joints} graph={graph} layout={layout} view={view} />
           {overlay?.({ graph, layout, view })}

@@ -1,9 +1,10 @@
 import type { CircuitGraph, CircuitLayout, Point } from '@kesto/core';
-import { View } from 'react-native';
+import { memo } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { TOUCH } from '@/ui/tokens';
 import { longestRun } from './longestRun';
-import { drawnName } from '@kesto/contract/wording';
+import { drawnNames } from '@kesto/contract/wording';
 import type { Placed } from './place';
 import { TubeTargets } from './TubeTargets';
 
@@ -18,8 +19,8 @@ interface TargetsProps {
 }
 
 /** Keys laid over the drawing, one for each part and tube: for a finger, a mouse, the keyboard and whoever hears the page. */
-export function Targets({ layout, view, graph, onChoose }: TargetsProps) {
-  const nameOf = (id: string) => drawnName(graph, id);
+export const Targets = memo(function Targets({ layout, view, graph, onChoose }: TargetsProps) {
+  const nameOf = drawnNames(graph);
   return (
     <>
       <TubeTargets layout={layout} view={view} graph={graph} onLink={(link) => onChoose({ link })} />
@@ -41,7 +42,7 @@ export function Targets({ layout, view, graph, onChoose }: TargetsProps) {
       ))}
     </>
   );
-}
+});
 
 function Target({ at, view, label, onPress }: { at: Point; view: Placed; label: string; onPress: () => void }) {
   return (
@@ -49,18 +50,13 @@ function Target({ at, view, label, onPress }: { at: Point; view: Placed; label: 
       role="button"
       aria-label={label}
       onPress={onPress}
-      style={{
-        position: 'absolute',
-        left: `${(100 * at.x) / view.width}%`,
-        top: `${(100 * at.y) / view.height}%`,
-        width: TOUCH,
-        height: TOUCH,
-        marginLeft: -TOUCH / 2,
-        marginTop: -TOUCH / 2,
-        borderRadius: TOUCH / 2,
-      }}
+      style={[styles.target, { left: `${(100 * at.x) / view.width}%`, top: `${(100 * at.y) / view.height}%` }]}
     >
       <View />
     </TouchableRipple>
   );
 }
+
+const styles = StyleSheet.create({
+  target: { position: 'absolute', width: TOUCH, height: TOUCH, marginLeft: -TOUCH / 2, marginTop: -TOUCH / 2, borderRadius: TOUCH / 2 },
+});

@@ -1,5 +1,6 @@
 import type { CircuitSide } from '@kesto/core/vocabulary';
 import type { Point } from '@kesto/core';
+import { memo } from 'react';
 import { Path } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import type { Tokens } from '@/ui/tokens';
@@ -17,7 +18,7 @@ export const insideOf = (fill: TubeFill, t: Tokens): string | null =>
   ({ high: t.metals.copper.fill, low: null, full: t.teal, emptied: null, held: t.teal, tight: t.metals.copper.fill })[fill];
 
 /** A tube: filled on the high side, empty on the low one; chosen, it wears a wide edge. */
-export function Tube({ points, fill, chosen }: { points: readonly Point[]; fill: TubeFill; chosen: boolean }) {
+export const Tube = memo(function Tube({ points, fill, chosen }: { points: readonly Point[]; fill: TubeFill; chosen: boolean }) {
   const t = useTokens();
   const d = pathOf(points);
   const line = { d, fill: 'none', strokeLinejoin: 'round' } as const;
@@ -31,4 +32,4 @@ export function Tube({ points, fill, chosen }: { points: readonly Point[]; fill:
       {fill === 'emptied' ? <Path {...line} stroke={t.ink2} strokeWidth={2} strokeDasharray="2 9" /> : null}
     </>
   );
-}
+});

@@ -5,9 +5,9 @@ import { TouchableRipple } from 'react-native-paper';
 import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
 import { TOUCH } from '@/ui/tokens';
-import { drawnName } from '@kesto/contract/wording';
+import { drawnNames } from '@kesto/contract/wording';
 import type { Placed } from './place';
-import { tubeRuns, tubesUnder, type TubeRun } from './tubeRuns';
+import { tubeRuns, tubesUnder } from './tubeRuns';
 
 interface TubeTargetsProps {
   readonly layout: CircuitLayout;
@@ -29,22 +29,23 @@ function pressed(event: GestureResponderEvent, view: Placed): { readonly at: Poi
 /** The whole of every tube takes the thumb; where two lie under it, it asks which. The keyboard has one key a tube elsewhere. */
 export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
   const [among, setAmong] = useState<readonly number[]>([]);
-  const runs = tubeRuns(layout, view);
+  const names = drawnNames(graph);
   const nameOf = (link: number) => {
     const { from = '', to = '' } = graph.links[link] ?? {};
-    return `tube, ${drawnName(graph, from)} to ${drawnName(graph, to)}`;
+    return `tube, ${names(from)} to ${names(to)}`;
   };
-  function press(event: GestureResponderEvent, { link }: TubeRun) {
+  function press(event: GestureResponderEvent) {
     const finger = pressed(event, view);
-    const under = finger ? tubesUnder(runs, finger.at, (TOUCH / 2) * finger.perPx) : [link];
-    if (under.length > 1) setAmong(under);
-    else onLink(under[0] ?? link);
+    const [first, ...others] = finger ? tubesUnder(tubeRuns(layout, view), finger.at, (TOUCH / 2) * finger.perPx) : [];
+    if (first === undefined) return;
+    if (others.length > 0) setAmong([first, ...others]);
+    else onLink(first);
   }
   return (
     <>
-      {runs.map((run, i) => (
-        <Run key={i} run={run} view={view} onPress={(event) => press(event, run)} />
-      ))}
+      <TouchableRipple tabIndex={-1} aria-hidden onPress={press} rippleColor="transparent" style={[StyleSheet.absoluteFill, styles.tubes]}>
+        <View />
+      </TouchableRipple>
       <Overlay open={among.length > 0} title="Which tube" label="which tube" onClose={() => setAmong([])}>
         {among.map((link) => (
           <FrameKey
@@ -61,28 +62,5 @@ export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
   );
 }
 
-function Run({ run: { from, to }, view, onPress }: { run: TubeRun; view: Placed; onPress: (event: GestureResponderEvent) => void }) {
-  const [dx, dy] = [Math.abs(to.x - from.x), Math.abs(to.y - from.y)];
-  const lies = dx >= dy;
-  return (
-    <TouchableRipple
-      tabIndex={-1}
-      aria-hidden
-      onPress={onPress}
-      style={[
-        styles.run,
-        {
-          left: `${(100 * Math.min(from.x, to.x)) / view.width}%`,
-          top: `${(100 * Math.min(from.y, to.y)) / view.height}%`,
-          ...(lies
-            ? { width: `${(100 * dx) / view.width}%`, height: TOUCH, marginTop: -TOUCH / 2 }
-            : { height: `${(100 * dy) / view.height}%`, width: TOUCH, marginLeft: -TOUCH / 2 }),
-        },
-      ]}
-    >
-      <View />
-    </TouchableRipple>
-  );
-}
-
-const styles = StyleSheet.create({ run: { position: 'absolute' } });
+// One key for all of them: hundreds would be drawn longer than the circuit itself.
+const styles = StyleSheet.create({ tubes: { cursor: 'auto' } });

@@ -2,11 +2,18 @@ import { RIG, type CircuitGraph } from '@kesto/core';
 import { CIRCUIT_KIND_WORDS } from './circuit';
 
 /** What a part is called: by its name, by its kind where there is one of it, else by its id in words. */
-export function drawnName(graph: CircuitGraph, id: string): string {
-  const part = graph.parts.find((p) => p.id === id);
-  if (!part) return id;
-  const isOnly = graph.parts.filter((p) => p.kind === part.kind).length === 1;
-  return part.name ?? (isOnly ? CIRCUIT_KIND_WORDS[part.kind] : id.replaceAll('-', ' '));
+export const drawnName = (graph: CircuitGraph, id: string): string => drawnNames(graph)(id);
+
+/** The same of every part of a drawing, for whoever names many. */
+export function drawnNames({ parts }: CircuitGraph): (id: string) => string {
+  const byId = new Map(parts.map((part) => [part.id, part]));
+  const ofKind = new Map<string, number>();
+  for (const { kind } of parts) ofKind.set(kind, (ofKind.get(kind) ?? 0) + 1);
+  return (id) => {
+    const part = byId.get(id);
+    if (!part) return id;
+    return part.name ?? (ofKind.get(part.kind) === 1 ? CIRCUIT_KIND_WORDS[part.kind] : id.replaceAll('-', ' '));
+  };
 }
 
 /** What a place is called: a part, the tube between two, or our own hoses. */
