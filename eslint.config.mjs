@@ -28,6 +28,12 @@ const BARE_PARTS = {
   importNames: ['Pressable', 'TextInput', 'TouchableOpacity', 'TouchableHighlight', 'Button', 'Switch', 'Modal', 'ActivityIndicator'],
   message: PAPERS,
 };
+/** A style that is the same at every drawing stands in a sheet; what a state or a light changes may stand in line. */
+const CONSTANT_IN_LINE = {
+  selector:
+    'JSXAttribute[name.name=/[sS]tyle$/] ObjectExpression:not(:has(Property:not([value.type=/^(Literal|UnaryExpression)$/]))):has(Property):not(:has(SpreadElement))',
+  message: 'a style without anything that changes stands in ui/arrange.ts, or in a StyleSheet beside its component',
+};
 /** A feature gives others what its index.ts names; within its own folder it goes by the shortest way. */
 const INSIDE_OF_A_CLIENT_FEATURE = {
   regex: '^@/features/[^/]+/',
@@ -159,14 +165,20 @@ export default tseslint.config(
     files: ['client/src/features/**'],
     rules: {
       'no-restricted-imports': ['error', { patterns: [INSIDE_OF_A_CLIENT_FEATURE], paths: [BARE_PARTS] }],
-      'no-restricted-syntax': ['error', NO_PAGE_TAGS],
+      'no-restricted-syntax': ['error', NO_PAGE_TAGS, CONSTANT_IN_LINE],
     },
+  },
+  {
+    files: ['client/{app,src/{ui,drawing,chart,forms,data,api,draft,session}}/**/*.tsx'],
+    rules: { 'no-restricted-syntax': ['error', CONSTANT_IN_LINE] },
   },
   {
     // Text stands in the feature's words.ts, so that a second language is a second file; those that have text in their markup are named.
     files: ['client/src/features/**/*.tsx'],
     ignores: ['**/*.test.tsx', ...TEXT_IN_MARKUP.map((name) => `client/src/features/${name}/**`)],
-    rules: { 'no-restricted-syntax': ['error', NO_PAGE_TAGS, { selector: 'JSXText[value=/[A-Za-z]{2}/]', message: WORDS_FILE }] },
+    rules: {
+      'no-restricted-syntax': ['error', NO_PAGE_TAGS, CONSTANT_IN_LINE, { selector: 'JSXText[value=/[A-Za-z]{2}/]', message: WORDS_FILE }],
+    },
   },
   // A test may build on any screen; the workbench is where all of them are opened.
   {

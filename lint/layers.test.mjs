@@ -11,15 +11,15 @@ const eslint = new ESLint({
   cwd: root,
   // A fixture is in no TypeScript project: the rules that need types are not what is proven here.
   overrideConfig: {
-    files: ['**/*.ts'],
+    files: ['**/*.{ts,tsx}'],
     languageOptions: { parserOptions: { projectService: false } },
     rules: { '@typescript-eslint/no-floating-promises': 'off', '@typescript-eslint/switch-exhaustiveness-check': 'off' },
   },
 });
 
-async function rulesBroken(fixture, folder = `${fixture.split('-')[0]}/src`) {
-  const text = readFileSync(path.join(root, 'lint/fixtures', `${fixture}.ts`), 'utf8');
-  const [result] = await eslint.lintText(text, { filePath: path.join(root, folder, `${fixture}.ts`) });
+async function rulesBroken(fixture, folder = `${fixture.split('-')[0]}/src`, kind = 'ts') {
+  const text = readFileSync(path.join(root, 'lint/fixtures', `${fixture}.${kind}`), 'utf8');
+  const [result] = await eslint.lintText(text, { filePath: path.join(root, folder, `${fixture}.${kind}`) });
   return [...new Set(result.messages.map((message) => message.ruleId))];
 }
 
@@ -54,6 +54,12 @@ test('a feature of the client knows the inside of another, or a floor what lies 
   assert.deepEqual(await rulesBroken('client-feature-knows-an-inside', 'client/src/features/joint'), ['no-restricted-imports']);
   assert.deepEqual(await rulesBroken('client-floor-knows-data', 'client/src/outbox'), ['no-restricted-imports']);
   assert.deepEqual(await rulesBroken('client-floor-knows-data', 'client/src/features/joint'), []);
+});
+
+test('a style that is the same at every drawing stands in line: refused; what a state changes may', async () => {
+  for (const folder of ['client/src/features/joint', 'client/src/ui'])
+    assert.deepEqual(await rulesBroken('style-in-line', folder, 'tsx'), ['no-restricted-syntax']);
+  assert.deepEqual(await rulesBroken('style-of-a-state', 'client/src/features/joint', 'tsx'), []);
 });
 
 test('core has a clock: refused', async () => {

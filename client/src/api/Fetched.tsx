@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading, WholePage } from '@/ui/states';
 import { errorText, isAway } from './api';
@@ -35,8 +35,12 @@ export function Fetched<T extends object>({ query, what, children }: FetchedProp
 function WayUp() {
   const router = useRouter();
   return (
-    <View style={{ paddingTop: 16 }}>
+    <View style={styles.way}>
       <FrameKey label="Up to today" onPress={() => router.push('/')} />
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  way: { paddingTop: 16 },
+});

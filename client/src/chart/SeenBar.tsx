@@ -1,6 +1,6 @@
 import { scaleLog } from 'd3-scale';
 import { useId, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 
@@ -24,7 +24,7 @@ export function SeenBar({ axis, seen, lookedFor, isTight = false, isLeak = false
   const edge = seen === null ? width : x(seen);
   const sees = isLeak ? t.red : t.teal;
   return (
-    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || 300)} style={{ height: HEIGHT }}>
+    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || 300)} style={styles.bar}>
       <Svg width={width} height={HEIGHT} aria-hidden>
         <Defs>
           <Pattern id={hatch} width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -49,3 +49,7 @@ export function SeenBar({ axis, seen, lookedFor, isTight = false, isLeak = false
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  bar: { height: HEIGHT },
+});

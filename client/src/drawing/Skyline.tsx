@@ -1,3 +1,4 @@
+import { StyleSheet } from 'react-native';
 import type { Today, UnitKind } from '@kesto/contract';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
@@ -65,7 +66,7 @@ export function EmptyGround() {
   const t = useTokens();
   const outline = { fill: 'none', stroke: t.ink2, strokeWidth: 1.8, strokeDasharray: '7 6' } as const;
   return (
-    <Svg width="100%" viewBox="0 0 360 178" style={{ aspectRatio: 360 / 178, maxWidth: 640 }} role="img" aria-label="no machine yet">
+    <Svg width="100%" viewBox="0 0 360 178" style={styles.ground} role="img" aria-label="no machine yet">
       <Rect x={36} y={66} width={92} height={84} {...outline} />
       <Circle cx={66} cy={112} r={18} {...outline} />
       <Path d={`M84 112 H236 M236 112 V96 h18 v22 h-18 v22 H66 V130`} {...outline} />
@@ -122,3 +123,7 @@ function House({ kind }: { kind: UnitKind }) {
     </G>
   );
 }
+
+const styles = StyleSheet.create({
+  ground: { aspectRatio: 360 / 178, maxWidth: 640 },
+});

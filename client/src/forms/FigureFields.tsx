@@ -1,5 +1,6 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FigureField, TextField, UnitField } from '@/ui/UnitField';
 import type { FieldSpec, KeyOf, Specs } from './fields';
 import { keypadFor, unitsFor } from './unitsFor';
@@ -14,7 +15,7 @@ interface FigureFieldsProps<S extends Specs> {
 /** The fields of a small form: figures side by side where they fit, words each on a line of its own. */
 export function FigureFields<S extends Specs>({ figures, of = figures.keys }: FigureFieldsProps<S>) {
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+    <View style={arrange.wrap12}>
       {of.map((key) => (
         <Field key={key} figures={figures} name={key} />
       ))}
@@ -34,7 +35,7 @@ function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: 
     onChange: (text: string) => figures.set(name, text),
   };
   return kind === 'words' || kind === 'name' ? (
-    <View style={{ flexBasis: '100%' }}>
+    <View style={styles.whole}>
       <TextField {...common} multiline={kind === 'words'} />
     </View>
   ) : units.length > 1 ? (
@@ -43,3 +44,7 @@ function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: 
     <UnitField {...common} {...(units.length > 0 ? { units } : {})} />
   );
 }
+
+const styles = StyleSheet.create({
+  whole: { flexBasis: '100%' },
+});

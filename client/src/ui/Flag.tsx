@@ -1,5 +1,6 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Path, Text as SvgText } from 'react-native-svg';
+import { arrange } from './arrange';
 import { useTokens } from './theme';
 import { READINGS } from './tokens';
 import { Words } from './Words';
@@ -28,9 +29,9 @@ interface FlagLineProps {
 /** A caution with its flag; a stop carries the word. */
 export function FlagLine({ letter, text, stop = false, below }: FlagLineProps) {
   return (
-    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start', paddingVertical: 4 }}>
+    <View style={styles.line}>
       <Flag letter={letter} stop={stop} />
-      <View style={{ flex: 1 }}>
+      <View style={arrange.fill}>
         <Words size={15}>
           {stop ? (
             <Words size={15} bold tone="red">
@@ -50,3 +51,7 @@ export function FlagLine({ letter, text, stop = false, below }: FlagLineProps) {
 }
 
 export const letterOf = (index: number) => String.fromCharCode(97 + (index % 26));
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', gap: 10, alignItems: 'flex-start', paddingVertical: 4 },
+});

@@ -1,6 +1,6 @@
 import type { JointSummary } from '@kesto/contract';
 import { JOINT_STATE_WORDS } from '@kesto/contract/wording/record';
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Tick } from './marks';
 import { useTokens } from './theme';
 import { Mono } from './Words';
@@ -23,13 +23,13 @@ export function JointOrder({
 }) {
   const t = useTokens();
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', rowGap: 8 }}>
+    <View style={styles.joints}>
       {joints.map((joint, i) => {
         const current = joint.id === here;
         const made = isMade(joint);
         const planned = joint.state !== 'not-planned';
         return (
-          <View key={joint.id} style={{ flexDirection: 'row', alignItems: 'center' }}>
+          <View key={joint.id} style={styles.step}>
             {i > 0 ? (
               <View
                 style={{ width: 14, borderTopWidth: planned ? 5 : 2, borderStyle: planned ? 'solid' : 'dashed', borderColor: t.copper }}
@@ -80,3 +80,8 @@ export function JointOrder({
 }
 
 const TAP = 48;
+
+const styles = StyleSheet.create({
+  joints: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', rowGap: 8 },
+  step: { flexDirection: 'row', alignItems: 'center' },
+});

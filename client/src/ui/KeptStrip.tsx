@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import { KEPT_LABELS, keptWords } from './keptWords';
 import { useStation } from './station';
@@ -16,9 +16,7 @@ export function KeptStrip() {
   const refused = kept.status === 'refused';
   return (
     <TouchableRipple role="link" onPress={() => router.push('/kept')} style={{ borderTopWidth: 1, borderColor: t.rule }}>
-      <View
-        style={{ minHeight: TOUCH, flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', paddingHorizontal: 16 }}
-      >
+      <View style={styles.strip}>
         <Words size={15} bold tone={refused ? 'red' : 'amber'}>
           {keptWords(kept)}
         </Words>
@@ -29,3 +27,7 @@ export function KeptStrip() {
     </TouchableRipple>
   );
 }
+
+const styles = StyleSheet.create({
+  strip: { minHeight: TOUCH, flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', paddingHorizontal: 16 },
+});

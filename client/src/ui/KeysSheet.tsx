@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { arrange } from './arrange';
 import { KeyBox } from './KeyBox';
 import type { KeyBinding } from './keyBindings';
 import { Overlay } from './Overlay';
@@ -18,7 +19,7 @@ export function KeysSheet({ bindings, open, onClose }: { bindings: readonly KeyB
           style={{ flexDirection: 'row', gap: 16, alignItems: 'center', borderTopWidth: 1, borderColor: t.rule, paddingTop: 8 }}
         >
           <KeyBox text={SHOWN[binding.key] ?? binding.key} minWidth={64} />
-          <Words style={{ flex: 1 }}>{binding.says}</Words>
+          <Words style={arrange.fill}>{binding.says}</Words>
         </View>
       ))}
     </Overlay>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Modal, Portal } from 'react-native-paper';
+import { arrange } from './arrange';
 import { RoundKey } from './Buttons';
 import { useSheetFocus } from './sheetFocus';
 import { useTokens } from './theme';
@@ -37,9 +38,9 @@ export function Overlay({ open, title, label, width = 440, onClose, children }: 
           alignSelf: 'center',
         }}
       >
-        <View ref={held} role="dialog" aria-label={label} style={{ gap: 10 }}>
-          <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', gap: 12 }}>
-            <Heading size={24} style={{ flex: 1 }}>
+        <View ref={held} role="dialog" aria-label={label} style={arrange.stack10}>
+          <View style={arrange.apartLevel12}>
+            <Heading size={24} style={arrange.fill}>
               {title}
             </Heading>
             {onClose ? <RoundKey label="close" onPress={onClose} /> : null}

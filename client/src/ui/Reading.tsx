@@ -1,4 +1,4 @@
-import { Pressable, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { useTokens } from './theme';
 import { Mono, Words, type Size, type Tone } from './Words';
@@ -20,12 +20,12 @@ export interface ReadingProps {
 export function Reading({ label, value, unit, note, assumed = false, size = 24, tone = 'ink', onOpen, testID }: ReadingProps) {
   const t = useTokens();
   const content = (
-    <View style={{ paddingVertical: 4 }}>
-      <Words size={14} tone="ink2" numberOfLines={1} style={{ paddingRight: 18 }}>
+    <View style={styles.reading}>
+      <Words size={14} tone="ink2" numberOfLines={1} style={styles.label}>
         {label}
         {assumed ? ' *' : ''}
       </Words>
-      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 5 }}>
+      <View style={styles.figure}>
         <Mono size={size} tone={tone} testID={testID}>
           {value}
         </Mono>
@@ -45,7 +45,7 @@ export function Reading({ label, value, unit, note, assumed = false, size = 24, 
   );
   if (!onOpen) return content;
   return (
-    <Pressable role="button" aria-label={`${label} ${value} ${unit ?? ''}, show the working`} onPress={onOpen} style={{ minHeight: 48 }}>
+    <Pressable role="button" aria-label={`${label} ${value} ${unit ?? ''}, show the working`} onPress={onOpen} style={styles.key}>
       {content}
     </Pressable>
   );
@@ -53,8 +53,16 @@ export function Reading({ label, value, unit, note, assumed = false, size = 24, 
 
 function Fold({ color }: { color: string }) {
   return (
-    <Svg width={14} height={14} viewBox="0 0 14 14" aria-hidden style={{ position: 'absolute', right: 0, top: 4 }}>
+    <Svg width={14} height={14} viewBox="0 0 14 14" aria-hidden style={styles.fold}>
       <Path d="M0 0 H14 V14 Z" fill={color} />
     </Svg>
   );
 }
+
+const styles = StyleSheet.create({
+  reading: { paddingVertical: 4 },
+  label: { paddingRight: 18 },
+  figure: { flexDirection: 'row', alignItems: 'baseline', gap: 5 },
+  key: { minHeight: 48 },
+  fold: { position: 'absolute', right: 0, top: 4 },
+});

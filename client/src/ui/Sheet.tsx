@@ -1,8 +1,9 @@
 import { useIsFocused, useRouter, type Href } from 'expo-router';
 import { useState, type ReactNode } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { useSelector } from 'react-redux';
 import type { AtTheTorch } from '@/state/atTheTorch';
+import { arrange } from './arrange';
 import { useKeys, type KeyBinding } from './keyBindings';
 import { Pill, RoundKey } from './Buttons';
 import { useSheetFocus } from './sheetFocus';
@@ -93,7 +94,7 @@ function UpKey({ up }: { up: NonNullable<SheetProps['up']> }) {
 function Title({ tag, title, subtitle, wide }: Pick<SheetProps, 'tag' | 'title' | 'subtitle'> & { wide: boolean }) {
   return (
     <>
-      <Mono size={34} role="heading" aria-level={1} style={{ letterSpacing: -0.5 }}>
+      <Mono size={34} role="heading" aria-level={1} style={styles.title}>
         {tag}
       </Mono>
       <View style={{ flex: 1, paddingTop: wide ? 0 : 3 }}>
@@ -127,20 +128,12 @@ function PhoneSheet(props: SheetProps) {
   const hand = useSelector((state: { readonly atTheTorch: AtTheTorch }) => state.atTheTorch.hand);
   return (
     <View style={{ flex: 1, backgroundColor: t.paper }}>
-      <View
-        role="banner"
-        style={{ flexDirection: 'row', gap: 14, paddingHorizontal: 16, paddingTop: 14, paddingBottom: 8, alignItems: 'flex-start' }}
-      >
+      <View role="banner" style={styles.phoneHead}>
         <Title {...props} wide={false} />
         {props.up ? <UpKey up={props.up} /> : null}
       </View>
-      <View role="main" style={{ flex: 1 }}>
-        <ScrollView
-          contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 20, gap: 12 }}
-          role="region"
-          tabIndex={0}
-          aria-label={`${props.tag} sheet`}
-        >
+      <View role="main" style={arrange.fill}>
+        <ScrollView contentContainerStyle={styles.phoneBody} role="region" tabIndex={0} aria-label={`${props.tag} sheet`}>
           {props.children}
           {props.aside}
         </ScrollView>
@@ -157,7 +150,7 @@ function PhoneSheet(props: SheetProps) {
               borderColor: t.ink,
             }}
           >
-            <ScrollView contentContainerStyle={{ padding: 16 }} tabIndex={0} aria-label="working">
+            <ScrollView contentContainerStyle={styles.over} tabIndex={0} aria-label="working">
               {props.over}
             </ScrollView>
           </View>
@@ -217,8 +210,8 @@ function WideSheet(props: SheetProps) {
   const aside = props.overOpen ? props.over : props.aside;
   return (
     <View style={{ flex: 1, backgroundColor: t.paper }}>
-      <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
-        <View style={{ flex: 1 }}>
+      <View role="main" style={styles.wide}>
+        <View style={arrange.fill}>
           <View
             style={{
               flexDirection: 'row',
@@ -233,12 +226,7 @@ function WideSheet(props: SheetProps) {
             <Title {...props} wide />
             {props.headerRight}
           </View>
-          <ScrollView
-            contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 8, gap: 8, flexGrow: 1 }}
-            role="region"
-            tabIndex={0}
-            aria-label={`${props.tag} sheet`}
-          >
+          <ScrollView contentContainerStyle={styles.wideBody} role="region" tabIndex={0} aria-label={`${props.tag} sheet`}>
             {props.children}
           </ScrollView>
         </View>
@@ -251,12 +239,7 @@ function WideSheet(props: SheetProps) {
               backgroundColor: props.overOpen ? t.panel : t.paper,
             }}
           >
-            <ScrollView
-              contentContainerStyle={{ paddingHorizontal: 24, paddingVertical: 16, gap: 8 }}
-              role="region"
-              tabIndex={0}
-              aria-label="beside the drawing"
-            >
+            <ScrollView contentContainerStyle={styles.wideAside} role="region" tabIndex={0} aria-label="beside the drawing">
               {aside}
             </ScrollView>
           </View>
@@ -268,3 +251,13 @@ function WideSheet(props: SheetProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  title: { letterSpacing: -0.5 },
+  phoneHead: { flexDirection: 'row', gap: 14, paddingHorizontal: 16, paddingTop: 14, paddingBottom: 8, alignItems: 'flex-start' },
+  phoneBody: { paddingHorizontal: 16, paddingBottom: 20, gap: 12 },
+  over: { padding: 16 },
+  wide: { flex: 1, flexDirection: 'row' },
+  wideBody: { paddingHorizontal: 24, paddingVertical: 8, gap: 8, flexGrow: 1 },
+  wideAside: { paddingHorizontal: 24, paddingVertical: 16, gap: 8 },
+});

@@ -1,3 +1,4 @@
+import { StyleSheet } from 'react-native';
 import CommunitySlider from '@react-native-community/slider';
 import { stepKeys } from './stepKeys';
 import { useTokens } from './theme';
@@ -35,7 +36,11 @@ export function Slider({ label, value, min, max, step, text, onChange }: SliderP
       aria-valuetext={text}
       tabIndex={0}
       {...{ onKeyDown: keys }}
-      style={{ width: '100%', height: TOUCH }}
+      style={styles.track}
     />
   );
 }
+
+const styles = StyleSheet.create({
+  track: { width: '100%', height: TOUCH },
+});

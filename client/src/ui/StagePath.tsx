@@ -1,6 +1,6 @@
 import { STAGES, type Stage } from '@kesto/contract/api';
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
 import { useTokens } from './theme';
@@ -19,11 +19,7 @@ export function StageRow({ stage, began, done = false }: StageProps) {
   const here = STAGES.indexOf(stage);
   const from = STAGES.indexOf(began);
   return (
-    <View
-      aria-label={`stage ${here + 1} of ${STAGES.length}, ${STAGE_WORDS[stage]}`}
-      role="img"
-      style={{ flexDirection: 'row', gap: 2, alignItems: 'center' }}
-    >
+    <View aria-label={`stage ${here + 1} of ${STAGES.length}, ${STAGE_WORDS[stage]}`} role="img" style={styles.row}>
       {STAGES.map((name, i) => {
         const isHere = i === here && !done;
         const past = done || i < here;
@@ -163,3 +159,7 @@ function StageDot({ name, index, here, from }: { name: string; index: number; he
     </G>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 2, alignItems: 'center' },
+});

@@ -2,7 +2,7 @@ import type { Stage } from '@kesto/contract/api';
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, View, type ViewStyle } from 'react-native';
+import { Pressable, StyleSheet, View, type ViewStyle } from 'react-native';
 import { KeyBox } from './KeyBox';
 import { Pill, RoundKey } from './Buttons';
 import type { SheetAction } from './Sheet';
@@ -112,7 +112,7 @@ export function TitleBlock({
       ) : null}
       {cells.job ? (
         <Cell label={`job ${cells.job.number} · ${STAGE_WORDS[cells.job.stage]}`} here={cells.here === 'job'} href={cells.job.href}>
-          <View style={{ paddingTop: 6 }}>
+          <View style={styles.cell}>
             <StageRow stage={cells.job.stage} began={cells.job.began} done={cells.job.done ?? false} />
           </View>
         </Cell>
@@ -147,10 +147,10 @@ export function TitleBlock({
           </Cell>
         </>
       ) : null}
-      <View style={{ flex: 1, flexDirection: 'row', gap: 12, paddingHorizontal: 14, alignItems: 'center', justifyContent: 'flex-end' }}>
+      <View style={styles.right}>
         {round ? <RoundKey {...round} testID="round" /> : null}
         {action ? (
-          <View style={{ width: 230, flexDirection: 'row' }}>
+          <View style={styles.way}>
             <Pill {...action} />
           </View>
         ) : null}
@@ -158,3 +158,9 @@ export function TitleBlock({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  cell: { paddingTop: 6 },
+  right: { flex: 1, flexDirection: 'row', gap: 12, paddingHorizontal: 14, alignItems: 'center', justifyContent: 'flex-end' },
+  way: { width: 230, flexDirection: 'row' },
+});

@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { arrange } from './arrange';
 import { FrameKey } from './Buttons';
 import { FieldError } from './FieldError';
 import { useTokens } from './theme';
@@ -25,7 +26,7 @@ interface UnitFieldProps {
 export function UnitField({ label, value, onChange, unit, units = [], error, hint, testID }: UnitFieldProps) {
   const t = useTokens();
   return (
-    <View style={{ flex: 1, minWidth: 130, gap: 2 }}>
+    <View style={styles.field}>
       <TextInput
         mode="flat"
         dense
@@ -38,7 +39,7 @@ export function UnitField({ label, value, onChange, unit, units = [], error, hin
         autoCapitalize="none"
         autoCorrect={false}
         {...(units.length > 0 ? { inputMode: 'decimal' as const } : {})}
-        contentStyle={{ fontFamily: READINGS, fontWeight: '700', fontSize: 20 }}
+        contentStyle={styles.typed}
         style={{ backgroundColor: t.panel }}
         {...(unit && !NAMES_ITS_UNIT.test(value) ? { right: <TextInput.Affix text={unit} textStyle={{ color: t.ink2 }} /> } : {})}
       />
@@ -86,7 +87,11 @@ export function FigureField({ units, unit, signed = false, letters = false, ...f
   );
 }
 
-const styles = StyleSheet.create({ withKey: { flex: 1, minWidth: 200, flexDirection: 'row', alignItems: 'flex-start', gap: 6 } });
+const styles = StyleSheet.create({
+  field: { flex: 1, minWidth: 130, gap: 2 },
+  typed: { fontFamily: READINGS, fontWeight: '700', fontSize: 20 },
+  withKey: { flex: 1, minWidth: 200, flexDirection: 'row', alignItems: 'flex-start', gap: 6 },
+});
 
 export function TextField({
   label,
@@ -102,7 +107,7 @@ export function TextField({
 }: Omit<UnitFieldProps, 'unit'> & { multiline?: boolean; secure?: boolean; figures?: boolean; onEnter?: () => void }) {
   const t = useTokens();
   return (
-    <View style={{ gap: 2 }}>
+    <View style={arrange.stack2}>
       <TextInput
         mode="flat"
         label={label}

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { ActivityIndicator } from 'react-native-paper';
 import { FrameKey } from './Buttons';
 import { useTokens } from './theme';
@@ -7,7 +7,7 @@ import { Words } from './Words';
 
 export function Loading({ what }: { what: string }) {
   return (
-    <View style={{ padding: 24, gap: 12, alignItems: 'center' }} aria-live="polite">
+    <View style={styles.loading} aria-live="polite">
       <ActivityIndicator aria-label={`loading ${what}`} />
       <Words tone="ink2">Fetching {what}</Words>
     </View>
@@ -46,3 +46,7 @@ export function WholePage({ children }: { children: ReactNode }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  loading: { padding: 24, gap: 12, alignItems: 'center' },
+});

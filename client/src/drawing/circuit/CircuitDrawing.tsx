@@ -3,7 +3,7 @@ import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink, type C
 import type { UnitPreferences } from '@kesto/core/unit';
 import type { CircuitSide } from '@kesto/core/vocabulary';
 import { useMemo, useState, type ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
 import { DragLayer } from '../handle/DragLayer';
 import { Fans } from './Fans';
@@ -137,14 +137,12 @@ const GHOST = 64;
 /** The part that is dragged, under the pointer. */
 function Ghost({ part }: { part: CircuitPart | undefined }) {
   return part ? (
-    <Svg
-      width={GHOST}
-      height={GHOST}
-      viewBox={`${-GHOST / 2} ${-GHOST / 2} ${GHOST} ${GHOST}`}
-      style={{ marginLeft: -GHOST / 2, marginTop: -GHOST / 2 }}
-      aria-hidden
-    >
+    <Svg width={GHOST} height={GHOST} viewBox={`${-GHOST / 2} ${-GHOST / 2} ${GHOST} ${GHOST}`} style={styles.ghost} aria-hidden>
       <Sign part={part} flow="right" chosen />
     </Svg>
   ) : null;
 }
+
+const styles = StyleSheet.create({
+  ghost: { marginLeft: -GHOST / 2, marginTop: -GHOST / 2 },
+});

@@ -2,6 +2,7 @@ import { formatLength, formatOnRule, METRIC_PREFERENCES, readingText, type UnitP
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
+import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { Annotations } from './Annotations';
 import { frameOf, type Detail, type Frame } from './frame';
@@ -38,7 +39,7 @@ export interface JointDrawingProps {
 export function JointDrawing(props: JointDrawingProps) {
   const [width, setWidth] = useState(0);
   return (
-    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ width: '100%' }}>
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={arrange.whole}>
       {width > 0 ? <JointSection {...props} width={width} /> : null}
     </View>
   );

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FieldError } from '@/ui/FieldError';
 import { Choice } from '@/ui/Buttons';
 import { Reading } from '@/ui/Reading';
@@ -36,7 +37,7 @@ export function CalculatorsScreen() {
   const sum = calculator && worked?.answer ? sumOf(calculator, { values, answer: worked.answer, units }) : null;
   const putInJob = sum && putting ? <PutInJob key={name} sum={sum} joint={calculator?.joint?.(values) ?? null} /> : null;
   const aside = (
-    <View style={{ gap: 18 }}>
+    <View style={arrange.stack18}>
       {answer}
       {putInJob}
     </View>
@@ -54,7 +55,7 @@ export function CalculatorsScreen() {
     >
       <Choice label="sum" value={name} onChange={setName} options={CALCULATORS.map((c) => ({ value: c.name, label: c.name }))} />
       {calculator && worked ? (
-        <View style={{ gap: 14 }}>
+        <View style={arrange.stack14}>
           <View style={{ flexDirection: wide ? 'row' : 'column', gap: wide ? 24 : 14 }}>
             <View style={{ flex: wide ? 1.35 : undefined, gap: 8 }}>
               {worked.answer?.picture ? <CalculatorPicture picture={worked.answer.picture} units={units} /> : null}
@@ -76,7 +77,7 @@ function AnswerView({ answer }: { answer: Answer }) {
   const t = useTokens();
   return (
     <View role="status" aria-label="answer" style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 8 }}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18 }}>
+      <View style={arrange.columns18}>
         {answer.rows.map((row) => (
           <View key={row.label} style={{ minWidth: 150, flexGrow: 1, borderBottomWidth: 1, borderColor: t.rule }}>
             <Reading
@@ -108,7 +109,7 @@ interface AskedProps {
 
 function Fields({ calculator, values, problems, onChange }: AskedProps) {
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+    <View style={arrange.wrap12}>
       {calculator.fields.map((field) => (
         <UnitField
           key={field.key}
@@ -125,7 +126,7 @@ function Fields({ calculator, values, problems, onChange }: AskedProps) {
 
 function Choices({ calculator, values, problems, onChange }: AskedProps) {
   return calculator.choices.map((choice) => (
-    <View key={choice.key} style={{ gap: 6 }}>
+    <View key={choice.key} style={arrange.stack6}>
       <Heading size={15}>{choice.label}</Heading>
       <Choice
         label={choice.label}

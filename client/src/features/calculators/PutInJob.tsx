@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { errorText } from '@/api/api';
 import { useTodayQuery } from '@/data/today/api';
 import type { Draft } from '@/draft/drafts';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Empty, Failed, Loading } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
@@ -29,7 +30,7 @@ export function PutInJob({ sum, joint }: PutInJobProps) {
   if (!job) return <Empty title="No job is open" text="Open a job first: the sum stays here as you typed it." />;
   const values = { ...sum, ...(note.trim() ? { note: note.trim() } : {}) };
   return (
-    <View style={{ gap: 10 }} role="group" aria-label="put in a job">
+    <View style={arrange.stack10} role="group" aria-label="put in a job">
       <Heading size={17}>Into which job</Heading>
       <Choice
         label="into which job"
@@ -38,7 +39,7 @@ export function PutInJob({ sum, joint }: PutInJobProps) {
         onChange={setPicked}
       />
       <TextField label="what it is for" value={note} onChange={setNote} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={arrange.wrap8}>
         <FrameKey label="Keep the sum there" disabled={put.busy} onPress={() => void put.keep(job, values)} />
         {joint ? (
           <FrameKey

@@ -3,7 +3,7 @@ import { entryClockText } from '@kesto/contract/wording/clock';
 import { isLedgerLink, outOfTurn, readChain, readEntry, type JointEntry, type JointLink } from '@kesto/core';
 import { format } from 'date-fns/format';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useForWhom } from '@/data/people/useForWhom';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -57,8 +57,8 @@ export function Chain({ entries, brokenAt, under }: ChainProps) {
         const corrected = content.corrects ? read.findIndex((e) => e.id === content.corrects?.entry) + 1 : 0;
         const color = broken ? t.red : content.corrects ? t.amber : t.copper;
         return (
-          <View key={hash} role="listitem" style={{ flexDirection: 'row', gap: 12 }}>
-            <View style={{ alignItems: 'center', width: 36 }}>
+          <View key={hash} role="listitem" style={styles.entry}>
+            <View style={styles.rail}>
               <View
                 style={{
                   width: 34,
@@ -80,8 +80,8 @@ export function Chain({ entries, brokenAt, under }: ChainProps) {
                 <View style={{ flex: 1, width: 10, borderLeftWidth: 2, borderRightWidth: 2, borderColor: color, minHeight: 18 }} />
               ) : null}
             </View>
-            <View style={{ flex: 1, paddingBottom: 12 }}>
-              <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' }}>
+            <View style={styles.said}>
+              <View style={styles.line}>
                 <Words bold size={15}>
                   {content.corrects
                     ? `${content.kind === 'struck-out' ? 'strikes out' : 'corrects'} ${corrected}`
@@ -112,3 +112,10 @@ export function Chain({ entries, brokenAt, under }: ChainProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  entry: { flexDirection: 'row', gap: 12 },
+  rail: { alignItems: 'center', width: 36 },
+  said: { flex: 1, paddingBottom: 12 },
+  line: { flexDirection: 'row', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' },
+});

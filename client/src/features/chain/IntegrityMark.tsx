@@ -2,6 +2,7 @@ import { anyBreakText, findingText } from '@kesto/contract/wording';
 import type { Finding } from '@kesto/core';
 import type { SealedVerification } from '@kesto/core/tree';
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { Cross, Tick } from '@/ui/marks';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { SealMark } from './SealMark';
@@ -59,7 +60,7 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
 function Head({ found }: { found: Intact }) {
   const noted = notedWords(found);
   return (
-    <View style={{ gap: 4 }}>
+    <View style={arrange.stack4}>
       {noted ? <Words bold>{noted}</Words> : null}
       <Words size={14} tone="ink2">
         Every entry’s hash, every link to the one before and every photo were checked on this screen
@@ -79,10 +80,10 @@ function Head({ found }: { found: Intact }) {
 export function IntegrityMark({ integrity, entries }: { integrity: Integrity; entries: number }) {
   const { status } = integrity;
   return (
-    <View style={{ gap: 2 }} aria-live="polite" testID="integrity">
-      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+    <View style={arrange.stack2} aria-live="polite" testID="integrity">
+      <View style={arrange.level10}>
         {status === 'intact' ? <Tick /> : status === 'broken' || status === 'failed' ? <Cross /> : null}
-        <Heading size={20} style={{ flex: 1 }}>
+        <Heading size={20} style={arrange.fill}>
           {headline(integrity, entries)}
         </Heading>
       </View>

@@ -6,6 +6,7 @@ import { errorText } from '@/api/api';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import { useMayMake } from '@/session/useMayMake';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
@@ -34,10 +35,10 @@ export function CircuitOf({ unitId, circuitId, maxHeight, joints = [], label, un
   const open = () => router.push(`/units/${unitId}/circuits/${circuitId}`);
   const height = wide ? maxHeight.wide : maxHeight.phone;
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       {graph ? <CircuitDrawing graph={graph} upright={!wide} maxHeight={height} joints={joints} units={units} /> : undrawn}
       {graph || mayMake ? (
-        <View style={{ alignItems: 'flex-start' }}>
+        <View style={arrange.atStart}>
           <FrameKey label={!graph ? 'Draw its circuit' : mayMake ? label : 'Open the drawing'} onPress={open} />
         </View>
       ) : null}

@@ -1,8 +1,9 @@
 import { CIRCUIT_KIND_WORDS } from '@kesto/contract/wording';
 import type { CircuitKind } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
 import { Sign, signHalf } from '@/drawing/circuit/Sign';
+import { arrange } from '@/ui/arrange';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Words } from '@/ui/Words';
 
@@ -19,20 +20,20 @@ export function KindChoice({
   onPick: (kind: CircuitKind) => void;
 }) {
   return (
-    <View style={{ gap: 8 }} role="group" aria-label={title}>
+    <View style={arrange.stack8} role="group" aria-label={title}>
       <Words bold>{title}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={arrange.wrap8}>
         {kinds.map((kind) => {
           const half = Math.max(30, signHalf(kind) + 4);
           return (
             <ChoiceCard key={kind} says={CIRCUIT_KIND_WORDS[kind]} width={{ likes: 96, most: 170 }} onPress={() => onPick(kind)}>
-              <View style={{ alignItems: 'center', gap: 4 }}>
+              <View style={styles.kind}>
                 <Svg width={SIGN} height={SIGN} viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}>
                   <G>
                     <Sign part={{ id: kind, kind }} flow="right" />
                   </G>
                 </Svg>
-                <Words size={14} style={{ textAlign: 'center' }}>
+                <Words size={14} style={arrange.middle}>
                   {CIRCUIT_KIND_WORDS[kind]}
                 </Words>
               </View>
@@ -43,3 +44,7 @@ export function KindChoice({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  kind: { alignItems: 'center', gap: 4 },
+});

@@ -9,6 +9,7 @@ import { useProvisionalTag } from '@/data/jobs/provisionalTag';
 import { jointWrite } from '@/data/jobs/writes';
 import { useTodayQuery } from '@/data/today/api';
 import { useWrite } from '@/outbox';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
@@ -55,7 +56,7 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
     if (job && (await keep(jointWrite(job.id, id, { title, at, ...(whole ? calledAs(whole) : {}) })))) router.push(`/joints/${id}`);
   }
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={17}>Plan a joint here</Heading>
       {jobs.length > 1 ? (
         <Choice
@@ -67,7 +68,7 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
       ) : null}
       {problem ? <Failed message={problem.message} /> : null}
       {joints.map((joint) => (
-        <View key={joint.label} style={{ gap: 6 }}>
+        <View key={joint.label} style={arrange.stack6}>
           <FrameKey
             label={joint.label}
             disabled={busy}
@@ -89,9 +90,9 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
 /** A place that has a joint of this job already: which one is meant? */
 function Twice({ tag, onOpen, onAnother }: { tag: string; onOpen: () => void; onAnother: () => void }) {
   return (
-    <View role="group" aria-label={`${tag} is here already`} style={{ gap: 6 }}>
+    <View role="group" aria-label={`${tag} is here already`} style={arrange.stack6}>
       <Words size={15}>{tag} is planned at this end already.</Words>
-      <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+      <View style={arrange.wrap8}>
         <FrameKey label={`Open ${tag}`} onPress={onOpen} />
         <FrameKey label="Another one here" onPress={onAnother} />
       </View>

@@ -1,8 +1,9 @@
 import { CIRCUIT_TEMPLATE_WORDS } from '@kesto/contract/wording';
 import { CIRCUIT_TEMPLATES, TEMPLATE_CIRCUITS, type CircuitGraph } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
 
@@ -10,12 +11,12 @@ import { Heading, Words } from '@/ui/Words';
 export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => void }) {
   const units = useUnits();
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={20}>What is it like?</Heading>
       <Words size={15} tone="ink2">
         Pick the nearest; then tap a tube or a part and make it what stands there.
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+      <View style={styles.kinds}>
         {CIRCUIT_TEMPLATES.map((name) => (
           <ChoiceCard
             key={name}
@@ -23,7 +24,7 @@ export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => vo
             width={{ likes: 260, most: 420 }}
             onPress={() => onPick(TEMPLATE_CIRCUITS[name])}
           >
-            <View style={{ gap: 6 }}>
+            <View style={arrange.stack6}>
               <CircuitDrawing graph={TEMPLATE_CIRCUITS[name]} upright={false} units={units} />
               <Words bold size={15}>
                 {CIRCUIT_TEMPLATE_WORDS[name]}
@@ -35,3 +36,7 @@ export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => vo
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  kinds: { flexDirection: 'row', flexWrap: 'wrap', gap: 10 },
+});

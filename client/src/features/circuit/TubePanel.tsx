@@ -14,6 +14,7 @@ import { drawnName } from '@kesto/contract/wording';
 import { outsideText } from '@/drawing/circuit/tubeText';
 import { DraftReader } from '@/forms/draftReader';
 import { bareLengthUnit, useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
@@ -64,12 +65,12 @@ export function TubePanel({ graph, index, link, draw, waitFor }: TubePanelProps)
   const branched = addSecondCoil(graph, index);
   const turned = turnBranch(graph, index);
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={20}>Tube</Heading>
       <Words size={15} tone="ink2">
         from {drawnName(graph, link.from)} to {drawnName(graph, link.to)}
       </Words>
-      <View style={{ flexDirection: 'row', gap: 10 }}>
+      <View style={arrange.row10}>
         <UnitField label="outside" value={od} onChange={setOd} unit={bareLengthUnit(units)} error={problems['od']} testID="tube-od" />
         <UnitField
           label="length"

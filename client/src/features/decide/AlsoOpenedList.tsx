@@ -2,10 +2,11 @@ import type { JobView } from '@kesto/contract';
 import { ALSO_OPENED_WORDS, JOINING_METHOD_WORDS } from '@kesto/contract/wording';
 import { alsoOpened, factsOf, type AlsoOpened, type CircuitGraph } from '@kesto/core';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useShopSchools } from '@/data/shop/api';
 import { closing } from '@/data/stages/closing';
 import type { StageWork } from '@/data/stages/useStage';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -50,7 +51,7 @@ export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining 
           onYes={() => isolation.alsoOpens(item.what, item.place)}
         />
       ))}
-      <View style={{ gap: 4, paddingTop: 10 }}>
+      <View style={styles.parts}>
         {joined.map((fact) => (
           <Words key={fact.id} size={15}>
             {nameOf(fact.values.place)}:{' '}
@@ -89,9 +90,9 @@ function Item({ item, name, says, work, onYes }: ItemProps) {
   const about = { what: item.what, place: item.place };
   return (
     <View style={{ borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 8, gap: 6 }}>
-      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+      <View style={arrange.level10}>
         <VerdictMark verdict={answer ? (answer.choice === 'yes' ? 'best' : 'forbidden') : 'avoid'} />
-        <View style={{ flex: 1 }}>
+        <View style={arrange.fill}>
           <Words size={15} bold>
             {ALSO_OPENED_WORDS[item.what]}
             {item.what === name ? '' : `, ${name}`}
@@ -117,7 +118,7 @@ function Item({ item, name, says, work, onYes }: ItemProps) {
         ) : null}
       </View>
       {leaving && !answer ? (
-        <View style={{ gap: 8 }}>
+        <View style={arrange.stack8}>
           <FigureFields figures={figures} />
           <FrameKey
             label="Leave it"
@@ -129,3 +130,7 @@ function Item({ item, name, says, work, onYes }: ItemProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  parts: { gap: 4, paddingTop: 10 },
+});

@@ -9,6 +9,7 @@ import { longestRun } from '@/drawing/circuit/longestRun';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import type { TubeFill } from '@/drawing/circuit/Tube';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { READINGS } from '@/ui/tokens';
 import { Words } from '@/ui/Words';
@@ -39,7 +40,7 @@ export function IsolationDrawing({ graph, isolation, joints, mayChoose }: Isolat
     else if (link) toggle(tubePlace(link));
   };
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <CircuitDrawing
         graph={graph}
         upright={!wide}

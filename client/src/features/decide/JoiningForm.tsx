@@ -8,6 +8,7 @@ import type { StageWork } from '@/data/stages/useStage';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { lengthM } from '@/forms/si';
+import { arrange } from '@/ui/arrange';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { VerdictMark } from '@/ui/marks';
 import { ChoiceCard } from '@/ui/ChoiceCard';
@@ -47,7 +48,7 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
   });
   const reason = figures.textOf('why').trim() || joiningWhyText(choices.find((choice) => choice.method === method)?.why ?? []);
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={20}>How the joints are made</Heading>
       {places.length > 1 ? (
         <Choice label="at" value={place} onChange={setPlace} options={places.map((value) => ({ value, label: nameOf(value) }))} />
@@ -74,9 +75,9 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
       />
       {choices.map((choice) => (
         <ChoiceCard key={choice.method} chosen={choice.method === method} onPress={() => setMethod(choice.method)}>
-          <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+          <View style={arrange.level10}>
             <VerdictMark verdict={choice.verdict} />
-            <View style={{ flex: 1 }}>
+            <View style={arrange.fill}>
               <Words size={15} bold>
                 {JOINING_METHOD_WORDS[choice.method]}
               </Words>

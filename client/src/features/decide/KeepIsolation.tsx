@@ -10,6 +10,7 @@ import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
 import { massKg } from '@/forms/si';
 import { useFigures } from '@/forms/useFigures';
+import { arrange } from '@/ui/arrange';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import type { IsolationWork } from './useIsolation';
@@ -42,7 +43,7 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
   const keep = ({ reason, takeOut }: Read<typeof FIGURES>) =>
     closing(onKept)(isolation.keepWay(work, { method, reason, takeOutKg: takeOut && massKg(takeOut) }));
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={20}>How it is isolated</Heading>
       <Choice
         label="way"

@@ -2,10 +2,11 @@ import { factsOf, lastOf, openChecks, type PriceFacts } from '@kesto/core';
 import { APPROVAL_WAY_WORDS, priceCheckText } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { closing } from '@/data/stages/closing';
 import { NoteForm } from '@/features/stage';
 import type { StageWork } from '@/data/stages/useStage';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
@@ -25,7 +26,7 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
       {answers.map((fact) => (
         <View key={fact.id} style={{ flexDirection: 'row', gap: 10, paddingVertical: 8, borderBottomWidth: 1, borderColor: t.rule }}>
           <Ring state="done" />
-          <Words size={15} style={{ flex: 1 }}>
+          <Words size={15} style={arrange.fill}>
             {priceCheckText(fact.values.of)}: {fact.values.found}
           </Words>
           <Words size={14} tone="ink2">
@@ -35,9 +36,9 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
       ))}
       {open.map((check) => (
         <View key={check} style={{ paddingVertical: 8, borderBottomWidth: 1, borderColor: t.rule, gap: 8 }}>
-          <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+          <View style={arrange.level10}>
             <Ring state="open" />
-            <Words size={15} style={{ flex: 1 }}>
+            <Words size={15} style={arrange.fill}>
               {priceCheckText(check)}
             </Words>
             {work.mayNote ? (
@@ -61,7 +62,7 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
         </View>
       ))}
       {work.mayNote ? (
-        <View style={{ paddingTop: 8 }}>
+        <View style={styles.checks}>
           {asked === '' ? (
             <NoteForm
               keptAs={work.keptAs('price-held-until')}
@@ -88,3 +89,7 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  checks: { paddingTop: 8 },
+});

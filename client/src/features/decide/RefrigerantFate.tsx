@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { closing } from '@/data/stages/closing';
 import { NoteForm } from '@/features/stage';
 import type { StageWork } from '@/data/stages/useStage';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 
@@ -16,7 +17,7 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
   const rates = annualRates(work.facts);
   const kept = lastOf(work.facts, 'refrigerant-fate')?.values;
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Heading size={17}>The refrigerant</Heading>
       <Words size={15}>
         {kept
@@ -46,7 +47,7 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
           />
         </NoteForm>
       ) : (
-        <View style={{ alignItems: 'flex-start' }}>
+        <View style={arrange.atStart}>
           <FrameKey label={kept ? 'Decide anew' : 'Say what becomes of it'} onPress={() => setOpen(true)} />
         </View>
       )}

@@ -2,6 +2,7 @@ import { cautionText, showIn } from '@kesto/contract/wording';
 import type { Isolation } from '@kesto/core';
 import { View } from 'react-native';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FlagLine, letterOf } from '@/ui/Flag';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
@@ -40,7 +41,7 @@ export function Steps({ answer, nameOf }: { answer: Isolation | null; nameOf: (i
                 {step.number}
               </Mono>
             </View>
-            <View style={{ flex: 1 }}>
+            <View style={arrange.fill}>
               <Words size={15} bold>
                 {title}
               </Words>

@@ -1,6 +1,7 @@
 import { ISOLATION_METHOD_WORDS, isolationWhyText } from '@kesto/contract/wording';
 import { ISOLATION_METHODS, type Isolation, type IsolationMethod, type IsolationWhy } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -46,8 +47,8 @@ export function Ways({ answer, nameOf }: { answer: Isolation | null; nameOf: (id
           return (
             <View key={method} style={{ flexDirection: 'row', gap: 10, paddingVertical: 10, borderBottomWidth: 1, borderColor: t.rule }}>
               <VerdictMark verdict={stand} />
-              <View style={{ flex: 1, gap: 2 }}>
-                <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>
+              <View style={arrange.fill2}>
+                <View style={styles.way}>
                   <Words bold>{ISOLATION_METHOD_WORDS[method]}</Words>
                   <Words size={15} bold tone={stand === 'forbidden' ? 'red' : 'copper'}>
                     {STAND_WORDS[stand]}
@@ -67,3 +68,7 @@ export function Ways({ answer, nameOf }: { answer: Isolation | null; nameOf: (id
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  way: { flexDirection: 'row', justifyContent: 'space-between', gap: 8 },
+});

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { closing } from '@/data/stages/closing';
 import type { StageWork } from '@/data/stages/useStage';
+import { arrange } from '@/ui/arrange';
 import { CheckRow } from '@/ui/CheckRow';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -27,7 +28,7 @@ export function WorthIt({ job, work }: { job: JobView; work: StageWork }) {
   const [open, setOpen] = useState(false);
   const kept = lastOf(work.facts, 'worth')?.values;
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Heading size={17}>Repair or replace</Heading>
       <Words size={15}>
         {kept
@@ -38,7 +39,7 @@ export function WorthIt({ job, work }: { job: JobView; work: StageWork }) {
       {!work.mayNote ? null : open ? (
         <WorthForm job={job} work={work} onKept={() => setOpen(false)} />
       ) : (
-        <View style={{ alignItems: 'flex-start' }}>
+        <View style={arrange.atStart}>
           <FrameKey label={kept ? 'Work it out anew' : 'Does it pay'} onPress={() => setOpen(true)} />
         </View>
       )}
@@ -87,7 +88,7 @@ function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKep
     return closing(onKept)(work.note('worth', { ...factsFrom(read), advice: worth.advice, decided, ...why }));
   }
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <FigureFields figures={figures} of={['age', 'repair', 'replacement']} />
       <CheckRow label="in warranty" checked={inWarranty} onChange={setInWarranty} />
       <FrameKey label="Work it out" onPress={() => void figures.submit(workOut)} />

@@ -8,6 +8,7 @@ import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
 import { massKg } from '@/forms/si';
 import { useFigures } from '@/forms/useFigures';
+import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 
@@ -25,7 +26,7 @@ export function LossForm({ job, work, onKept }: { job: JobView; work: StageWork;
   const keep = ({ lost, days, charge }: Read<typeof FIGURES>) =>
     closing(onKept)(work.note('loss', { lostKg: massKg(lost), days: days.value, ...(charge ? { chargeKg: massKg(charge) } : {}) }));
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={17}>What was lost</Heading>
       <Words size={15} tone="ink2">
         It says how large a leak is looked for, and when enough was found.

@@ -1,7 +1,8 @@
 import { isExplained, type Loss } from '@kesto/core';
 import { formatMass, formatYearlyLoss, formatYearsLoss, readingText } from '@kesto/core/unit';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Mono, Words } from '@/ui/Words';
 
 /** The first glance: the loss to explain, and how much of it the finds explain. */
@@ -18,8 +19,8 @@ export function LossReading({ loss }: { loss: Loss | null }) {
   const lost = yearly(loss.gramsPerYear);
   const isEnough = isExplained(loss);
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 14 }}>
-      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
+    <View style={styles.loss}>
+      <View style={arrange.baseline8}>
         <Mono size={34} tone={isEnough ? 'teal' : 'red'}>
           {lost.value}
         </Mono>
@@ -42,3 +43,7 @@ export function LossReading({ loss }: { loss: Loss | null }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  loss: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 14 },
+});

@@ -9,6 +9,7 @@ import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { massKg } from '@/forms/si';
+import { arrange } from '@/ui/arrange';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
@@ -42,7 +43,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
   }
 
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={20}>{name}</Heading>
       <Words size={15} bold>
         looked with
@@ -69,7 +70,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
       <Words size={15} bold>
         signs seen here, one or more
       </Words>
-      <View role="group" aria-label="signs seen here" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View role="group" aria-label="signs seen here" style={arrange.wrap6}>
         {SIGNS.map((sign) => (
           <ChoiceCard
             key={sign}

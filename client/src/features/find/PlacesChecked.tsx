@@ -1,6 +1,6 @@
 import { stageFactText } from '@kesto/contract/wording';
 import { format } from 'date-fns/format';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { ListRow } from '@/ui/ListRow';
 import { Heading, Words } from '@/ui/Words';
 import { CheckMark } from '@/features/checkMarks';
@@ -30,7 +30,7 @@ export function PlacesChecked({
       {checks.map((check) => (
         <ListRow key={check.place} onPress={() => onOpen(check.place)}>
           <CheckMark {...check} />
-          <View style={{ flex: 1, paddingVertical: 6 }}>
+          <View style={styles.place}>
             <Words size={15} bold>
               {nameOf(check.place)}
             </Words>
@@ -50,3 +50,7 @@ export function PlacesChecked({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: { flex: 1, paddingVertical: 6 },
+});

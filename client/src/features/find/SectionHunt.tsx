@@ -2,9 +2,10 @@ import type { JobView } from '@kesto/contract';
 import { cutsIn, type CircuitGraph, type Loss, type StageFact } from '@kesto/core';
 import { formatGaugePressure, gaugePascals, readingText } from '@kesto/core/unit';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useVanStock } from '@/data/van/api';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
@@ -41,7 +42,7 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
   const toggle = (id: string) => setCuts(cuts.includes(id) ? cuts.filter((cut) => cut !== id) : [...cuts, id]);
   return (
     <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8, gap: 2 }}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 }}>
+      <View style={styles.section}>
         <Heading size={15}>
           how small a leak each hold can see in {holdHere(job, van).minutes} min at{' '}
           {readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units))}
@@ -67,16 +68,16 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
       {sight.sections.map((section, i) => (
         <LeftOutNote key={section.parts.join()} letter={letterOfSection(i)} graph={graph} section={section} nameOf={nameOf} />
       ))}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 10, paddingTop: 8 }}>
+      <View style={styles.row}>
         {onHold ? <FrameKey label={choosing ? 'Cuts chosen' : 'Choose the cuts'} onPress={() => setChoosing(!choosing)} /> : null}
-        <Words size={14} tone="ink2" style={{ flexShrink: 1 }}>
+        <Words size={14} tone="ink2" style={arrange.shrink}>
           {lookedFor === null
             ? 'Say what was lost to see which of them can tell.'
             : 'The red line is the leak still looked for. Soap sees 3 g a year, but only where you reach.'}
         </Words>
       </View>
       {choosing ? (
-        <View role="group" aria-label="cut at" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 6 }}>
+        <View role="group" aria-label="cut at" style={styles.keys}>
           {cutsIn(graph).map((id) => (
             <FrameKey
               key={id}
@@ -90,3 +91,9 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  section: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 10, paddingTop: 8 },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 6 },
+});

@@ -1,9 +1,10 @@
 import { HOLD_VERDICT_WORDS, leakText, tightDownTo } from '@kesto/contract/wording';
 import { factsOf, type SectionSight } from '@kesto/core';
 import { formatNumber, formatYearlyLoss, formatYearsLoss, readingText, type UnitPreferences } from '@kesto/core/unit';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { SeenBar } from '@/chart/SeenBar';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -64,7 +65,7 @@ export function SightRow(props: SightRowProps) {
           </Mono>
         ) : null}
       </View>
-      <View style={{ width: 118 }}>
+      <View style={styles.sign}>
         <Words size={14} numberOfLines={1}>
           {name}
         </Words>
@@ -72,7 +73,7 @@ export function SightRow(props: SightRowProps) {
           {section.volumeM3 > 0 ? `${formatNumber(section.volumeM3 * 1000, 2)} L` : 'no volume'}
         </Words>
       </View>
-      <View style={{ flex: 1 }}>
+      <View style={arrange.fill}>
         <SeenBar
           axis={AXIS}
           seen={seen}
@@ -84,7 +85,7 @@ export function SightRow(props: SightRowProps) {
           {stateText(props, units)}
         </Words>
       </View>
-      <Mono size={15} style={{ width: 72, textAlign: 'right' }}>
+      <Mono size={15} style={styles.weight}>
         {seen === null ? '–' : readingText(formatYearsLoss(seen / 1000, units, 2))}
       </Mono>
     </View>
@@ -95,3 +96,8 @@ export function SightRow(props: SightRowProps) {
     </Opens>
   );
 }
+
+const styles = StyleSheet.create({
+  sign: { width: 118 },
+  weight: { width: 72, textAlign: 'right' },
+});

@@ -3,6 +3,7 @@ import type { CheckedChain } from '@kesto/core';
 import type { SealedJobVerification } from '@kesto/core/tree';
 import { View } from 'react-native';
 import { Findings, hashInFours, SealMark } from '@/features/chain';
+import { arrange } from '@/ui/arrange';
 import { Cross, Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
@@ -12,10 +13,10 @@ const nameOf = ({ of, name }: { readonly of: 'job' | 'joint'; readonly name: str
 /** Whether a job's file holds together: each of its chains with what it ends in, or the first thing that does not hold. */
 export function JobMark({ found }: { found: SealedJobVerification }) {
   return (
-    <View style={{ gap: 8 }} aria-live="polite" testID="job-integrity">
-      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+    <View style={arrange.stack8} aria-live="polite" testID="job-integrity">
+      <View style={arrange.level10}>
         {found.intact ? <Tick /> : <Cross />}
-        <Heading size={20} style={{ flex: 1 }}>
+        <Heading size={20} style={arrange.fill}>
           {found.intact
             ? `Job ${found.job}: ${found.chains.length} ${found.chains.length === 1 ? 'chain' : 'chains'}, unbroken`
             : `Broken in ${found.firstBroken.in}`}

@@ -1,5 +1,6 @@
 import type { JobView } from '@kesto/contract';
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
@@ -12,7 +13,7 @@ import { useJobRecord } from './useJobRecord';
 export function JobRecord({ job }: { job: JobView }) {
   const record = useJobRecord(job);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Heading size={17}>The job’s record</Heading>
       <Words size={15} tone="ink2">
         What was noted of it, every joint’s chain, the drawings and the photos, in one file that can be checked without this server.
@@ -21,7 +22,7 @@ export function JobRecord({ job }: { job: JobView }) {
       {record.check?.status === 'failed' ? <Failed message={record.check.message} /> : null}
       <PaperKeys page="jobPdf" id={job.id} name={`${job.unit.tag}-job-${job.number}`} />
       <PaperKeys page="labelsPdf" id={job.id} name={`${job.unit.tag}-labels`} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={arrange.wrap8}>
         <FrameKey label={record.busy ? 'Checking' : 'Check the whole job'} disabled={record.busy} onPress={record.look} />
         <FrameKey label="Materials for the bill (CSV)" onPress={record.giveMaterials} />
         <FrameKey label="Give a copy of the job" disabled={record.busy} onPress={record.give} />

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useUnit } from '@/data/units/api';
 import { useWrite } from '@/outbox';
+import { arrange } from '@/ui/arrange';
 import { Choice } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
@@ -15,7 +16,7 @@ export function CircuitOfJob({ job }: { job: JobView }) {
   const circuits = unit?.circuits ?? [];
   if (circuits.length < 2 || job.order.length > 0) return null;
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Words size={15}>on which circuit</Words>
       <Choice
         label="on which circuit"

@@ -2,10 +2,11 @@ import type { JobView, JointSummary } from '@kesto/contract';
 import { calledAsText, JOINT_STATE_WORDS } from '@kesto/contract/wording';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { NoteForm } from '@/features/stage';
 import { useWrite } from '@/outbox';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { ListRow } from '@/ui/ListRow';
 import { Empty, Failed } from '@/ui/states';
@@ -31,7 +32,7 @@ export function JobJoints({ job, mayMake }: { job: JobView; mayMake: boolean }) 
         <View key={joint.id}>
           <ListRow role="link" onPress={() => router.push(`/joints/${joint.id}`)}>
             <Mono size={17}>{joint.tag}</Mono>
-            <View style={{ flex: 1 }}>
+            <View style={arrange.fill}>
               <Words size={15}>{joint.title}</Words>
               {calledAsText(joint) ? (
                 <Words size={14} tone="amber">
@@ -63,7 +64,7 @@ function TakeOff({ job, joint, onKept }: { job: JobView; joint: JointSummary; on
   }
   if (!open) return <FrameKey quiet label="Take it off" says={`take ${joint.tag} off the job`} onPress={() => setOpen(true)} />;
   return (
-    <View style={{ paddingVertical: 8 }}>
+    <View style={styles.takeOff}>
       <NoteForm
         keptAs={`${job.id}.off.${joint.id}`}
         title={`Take ${joint.tag} off this job`}
@@ -77,3 +78,7 @@ function TakeOff({ job, joint, onKept }: { job: JobView; joint: JointSummary; on
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  takeOff: { paddingVertical: 8 },
+});

@@ -3,6 +3,7 @@ import { SCHOOL_QUESTIONS, SCHOOL_TEXTS, schoolName } from '@kesto/contract/word
 import { STAGE_WORDS } from '@kesto/contract/wording/stages';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 
@@ -10,9 +11,9 @@ import { Heading, Words } from '@/ui/Words';
 export function JobNotes({ job }: { job: JobView }) {
   const { schools, sums, stageNotes = [] } = job;
   return (
-    <View style={{ gap: 14 }}>
+    <View style={arrange.stack14}>
       {schools ? (
-        <View style={{ gap: 3 }}>
+        <View style={arrange.stack3}>
           <Heading size={17}>Exceptions from shop practice</Heading>
           {SCHOOL_QUESTIONS.flatMap((question) =>
             schools.schools[question] === undefined ? (
@@ -32,7 +33,7 @@ export function JobNotes({ job }: { job: JobView }) {
       ) : null}
       {stageNotes.length > 0 ? <Heading size={17}>Notes of stages</Heading> : null}
       {stageNotes.map((note) => (
-        <View key={note.id} style={{ gap: 3 }}>
+        <View key={note.id} style={arrange.stack3}>
           <Words size={15}>
             <Words size={15} bold>
               {STAGE_WORDS[note.of]}:{' '}

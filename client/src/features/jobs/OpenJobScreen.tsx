@@ -8,6 +8,7 @@ import { EmptyGround } from '@/drawing/Skyline';
 import { useUnit, useUnitList, type More } from '@/data/units/api';
 import { MoreUnits } from '@/data/units/MoreUnits';
 import { useWrite } from '@/outbox';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -79,7 +80,7 @@ function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More
           <Heading size={17}>On which machine</Heading>
           <UnitPicker units={unit && !known && other ? [other, ...units] : units} value={unit?.id ?? null} onPick={setPicked} />
           <MoreUnits more={more} />
-          <View style={{ alignItems: 'flex-start' }}>
+          <View style={arrange.atStart}>
             <FrameKey label="It is not here yet" onPress={addUnit} />
           </View>
           {unit && unit.circuits.length > 1 ? (

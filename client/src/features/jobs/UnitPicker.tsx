@@ -1,5 +1,6 @@
 import type { UnitView } from '@kesto/contract';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { Tick } from '@/ui/marks';
 import { PickRow } from '@/ui/PickRow';
 import { Mono, Words } from '@/ui/Words';
@@ -10,10 +11,10 @@ export function UnitPicker({ units, value, onPick }: { units: readonly UnitView[
     <View role="radiogroup" aria-label="machine">
       {units.map((unit) => (
         <PickRow key={unit.id} chosen={unit.id === value} onPress={() => onPick(unit.id)}>
-          <Mono size={20} style={{ minWidth: 64 }}>
+          <Mono size={20} style={styles.tag}>
             {unit.tag}
           </Mono>
-          <View style={{ flex: 1 }}>
+          <View style={arrange.fill}>
             <Words size={17} bold={unit.id === value}>
               {unit.name}
             </Words>
@@ -27,3 +28,7 @@ export function UnitPicker({ units, value, onPick }: { units: readonly UnitView[
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  tag: { minWidth: 64 },
+});

@@ -2,13 +2,14 @@ import type { JointView } from '@kesto/contract';
 import { ENTRY_WORDS } from '@kesto/contract/wording';
 import { correctedEntry, type EntryKind, type JointEntry, readChain, readEntry, valuesNow } from '@kesto/core';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { PutRight } from '@/features/putRight';
 import { useIsLead } from '@/session/useIsLead';
 import { useMayMake } from '@/session/useMayMake';
 import { useMe } from '@/session/useMe';
 import { useWrite } from '@/outbox';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { seenOf } from '@/data/joints/seenOf';
@@ -39,7 +40,7 @@ export function EntryRight({ joint, entry }: { joint: JointView; entry: JointEnt
     return isSafe;
   }
   return (
-    <View style={{ alignItems: 'flex-start' }}>
+    <View style={arrange.atStart}>
       <FrameKey
         quiet
         label={open ? 'Close' : 'Put right'}
@@ -47,7 +48,7 @@ export function EntryRight({ joint, entry }: { joint: JointView; entry: JointEnt
         onPress={() => setOpen(!open)}
       />
       {open ? (
-        <View style={{ alignSelf: 'stretch' }}>
+        <View style={styles.whole}>
           <PutRight
             keptAs={`${joint.id}.right.${entry.id}`}
             kind={entry.kind}
@@ -62,3 +63,7 @@ export function EntryRight({ joint, entry }: { joint: JointView; entry: JointEnt
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  whole: { alignSelf: 'stretch' },
+});

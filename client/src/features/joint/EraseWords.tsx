@@ -7,6 +7,7 @@ import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { useMe } from '@/session/useMe';
 import { NoteForm } from '@/features/stage';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
@@ -35,7 +36,7 @@ export function EraseWords({ joint }: { joint: JointView }) {
     return !answer.error;
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <NoteForm
         keptAs={`${joint.id}.erase`}
         title="Erase words for good"

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading } from '@/ui/Words';
@@ -22,11 +23,11 @@ export function Judge({ jointId, onJudge, busy }: JudgeProps) {
     <View style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
       <Heading size={17}>Your word on it</Heading>
       <FigureFields figures={figures} />
-      <View style={{ flexDirection: 'row', gap: 10 }}>
-        <View style={{ flex: 1 }}>
+      <View style={arrange.row10}>
+        <View style={arrange.fill}>
           <FrameKey label="Accept" disabled={busy} onPress={() => give('accepted')} />
         </View>
-        <View style={{ flex: 1 }}>
+        <View style={arrange.fill}>
           <FrameKey label="Send back" disabled={busy || figures.textOf('seen').trim() === ''} onPress={() => give('sent-back')} />
         </View>
       </View>

@@ -1,6 +1,7 @@
 import { readingText } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Rect } from 'react-native-svg';
+import { arrange } from '@/ui/arrange';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import type { MadeRow } from '@kesto/contract/wording';
@@ -15,7 +16,7 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
   const toX = xOn(width);
   return (
     <View>
-      <View style={{ flexDirection: 'row', gap: 6 }}>
+      <View style={styles.row}>
         {['', 'plan', 'made', 'allowed'].map((word, i) => (
           <Words
             key={word}
@@ -39,13 +40,13 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
             key={row.label}
             style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderColor: t.rule, paddingVertical: 6, gap: 6 }}
           >
-            <Words size={15} style={{ flex: 1 }}>
+            <Words size={15} style={arrange.fill}>
               {row.label}
             </Words>
-            <Mono size={15} bold={false} style={{ flex: 1, textAlign: 'right' }}>
+            <Mono size={15} bold={false} style={arrange.fillRight}>
               {row.plan ? readingText(row.plan) : '–'}
             </Mono>
-            <Mono size={15} tone={inside ? 'ink' : 'amber'} style={{ flex: 1, textAlign: 'right' }}>
+            <Mono size={15} tone={inside ? 'ink' : 'amber'} style={arrange.fillRight}>
               {row.made ? readingText(row.made) : '–'}
             </Mono>
             <Svg width={width} height={20} role="img" aria-label={inside ? 'inside what is allowed' : 'outside what is allowed'}>
@@ -70,3 +71,7 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 6 },
+});

@@ -7,6 +7,7 @@ import { NoteForm } from '@/features/stage';
 import { useIsLead } from '@/session/useIsLead';
 import { useMe } from '@/session/useMe';
 import { useWrite } from '@/outbox';
+import { arrange } from '@/ui/arrange';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
 import { seenOf } from '@/data/joints/seenOf';
@@ -29,9 +30,9 @@ export function Settle({ joint }: { joint: JointView }) {
       }),
     );
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       {mayStrike.map(({ id, sequence, kind, values }) => (
-        <View key={id} style={{ gap: 4 }}>
+        <View key={id} style={arrange.stack4}>
           <Words size={15} tone="amber">
             Entry {sequence}, {ENTRY_WORDS[kind]}:{' '}
             {entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: null, isErased: false }).join('; ')}. It stands: accept the

@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { decide, type Line } from '@/outbox';
 import type { AppDispatch } from '@/store/store';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { placeOf, saidOn } from './keptText';
@@ -12,9 +13,9 @@ export function BothLines({ id, lines }: { id: string; lines: readonly Line[] })
   const dispatch = useDispatch<AppDispatch>();
   const [theirs, setTheirs] = useState<readonly boolean[]>(() => lines.map(() => true));
   return (
-    <View style={{ gap: 10, paddingVertical: 6 }}>
+    <View style={styles.lines}>
       {lines.map((line, i) => (
-        <View key={placeOf(line)} style={{ gap: 4 }}>
+        <View key={placeOf(line)} style={arrange.stack4}>
           <Words size={15} bold>
             {placeOf(line)}
           </Words>
@@ -29,9 +30,13 @@ export function BothLines({ id, lines }: { id: string; lines: readonly Line[] })
           />
         </View>
       ))}
-      <View style={{ flexDirection: 'row' }}>
+      <View style={arrange.row}>
         <FrameKey label="Keep it so" onPress={() => void dispatch(decide(id, theirs))} />
       </View>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  lines: { gap: 10, paddingVertical: 6 },
+});

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { isHeld, sendAgain, takeBack, type Command } from '@/outbox';
 import type { AppDispatch } from '@/store/store';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -26,8 +27,8 @@ export function KeptRow({ command, owner, isLead }: KeptRowProps) {
   const mayTakeOff = needsSomebody && (owner === 'own' || isLead);
   return (
     <View role="listitem" style={{ borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 12, gap: 4 }}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
-        <Words bold style={{ flex: 1 }}>
+      <View style={arrange.apart12}>
+        <Words bold style={arrange.fill}>
           {whatOf(command)}
         </Words>
         <Words size={15} tone="ink2">
@@ -39,7 +40,7 @@ export function KeptRow({ command, owner, isLead }: KeptRowProps) {
       </Words>
       {owner === 'own' && state.status === 'changed' ? <BothLines id={command.id} lines={state.lines} /> : null}
       {needsSomebody ? (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={arrange.wrap8}>
           {state.status === 'refused' && owner === 'own' ? (
             <FrameKey label="Send it again" onPress={() => void dispatch(sendAgain(command.id))} />
           ) : null}

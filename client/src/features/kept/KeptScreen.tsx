@@ -1,10 +1,11 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useDispatch } from 'react-redux';
 import { usePeople } from '@/data/people/api';
 import { useIsLead } from '@/session/useIsLead';
 import { useMe } from '@/session/useMe';
 import { sendKept, takeOnBehalf, useKept, useKeptHere } from '@/outbox';
 import type { AppDispatch } from '@/store/store';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
@@ -36,7 +37,7 @@ export function KeptScreen() {
       cells={{ here: 'kept' }}
       action={kept.length > 0 ? { label: 'Send now', onPress: () => void dispatch(sendKept()) } : undefined}
       aside={
-        <View style={{ gap: 12, paddingTop: 8 }}>
+        <View style={styles.kept}>
           <WayToServer kept={here} />
           <Words size={15} tone="ink2">
             A tap is answered once it is safe on this device. From here it goes to the server in its order, each write once, as soon as
@@ -48,7 +49,7 @@ export function KeptScreen() {
       {kept.length === 0 ? (
         <Empty title="All stored" text="What you keep without a signal stands here until the server has it." />
       ) : (
-        <View role="list" aria-label="kept here" style={{ maxWidth: 720 }}>
+        <View role="list" aria-label="kept here" style={styles.page}>
           {kept.map((command) => (
             <KeptRow key={command.id} command={command} owner={ownerOf(command.by)} isLead={isLead} />
           ))}
@@ -56,7 +57,7 @@ export function KeptScreen() {
       )}
       {isLead
         ? departed.map(({ id, name, count }) => (
-            <View key={id} style={{ alignItems: 'flex-start' }}>
+            <View key={id} style={arrange.atStart}>
               <FrameKey label={`Take over what ${name} had kept (${count})`} onPress={() => void dispatch(takeOnBehalf(id))} />
             </View>
           ))
@@ -69,3 +70,8 @@ export function KeptScreen() {
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  kept: { gap: 12, paddingTop: 8 },
+  page: { maxWidth: 720 },
+});

@@ -1,5 +1,6 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect } from 'react-native-svg';
+import { arrange } from '@/ui/arrange';
 import type { KeptHere } from '@/ui/station';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -14,7 +15,7 @@ export function WayToServer({ kept }: { kept: KeptHere }) {
   const links = Math.min(kept.count, MOST_DRAWN);
   const cut = kept.status === 'here' || kept.status === 'refused';
   return (
-    <View style={{ width: WIDTH }} aria-hidden>
+    <View style={styles.way} aria-hidden>
       <Svg width={WIDTH} height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`}>
         <Rect x={6} y={8} width={46} height={80} rx={7} fill="none" stroke={t.ink} strokeWidth={2} />
         <Line x1={23} y1={81} x2={35} y2={81} stroke={t.ink} strokeWidth={2} />
@@ -39,7 +40,7 @@ export function WayToServer({ kept }: { kept: KeptHere }) {
           <Circle key={y} cx={268} cy={y} r={3} fill={t.teal} />
         ))}
       </Svg>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+      <View style={arrange.apart}>
         <Words size={14} tone="ink2">
           this device
         </Words>
@@ -50,3 +51,7 @@ export function WayToServer({ kept }: { kept: KeptHere }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  way: { width: WIDTH },
+});

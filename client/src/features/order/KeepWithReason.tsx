@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -23,7 +24,7 @@ export function KeepWithReason({ keptAs, busy, onKeep, onKept }: KeepWithReasonP
     return isKept;
   }
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={20}>It breaks a rule</Heading>
       <Words size={15}>Kept with who changed it and why; whoever makes the joints sees it.</Words>
       <FigureFields figures={figures} />

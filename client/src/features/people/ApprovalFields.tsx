@@ -1,6 +1,7 @@
 import type { Approval } from '@kesto/contract';
 import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
@@ -17,20 +18,20 @@ interface ApprovalFieldsProps {
 export function ApprovalFields({ scope, approval, onChange }: ApprovalFieldsProps) {
   if (!approval)
     return (
-      <View style={{ alignItems: 'flex-start' }}>
+      <View style={arrange.atStart}>
         <FrameKey label={`+ ${APPROVAL_WORDS[scope]}`} onPress={() => onChange({})} />
       </View>
     );
   const unread = approval.validUntil !== '' && !DAY.test(approval.validUntil);
   return (
-    <View style={{ gap: 6 }}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' }}>
+    <View style={arrange.stack6}>
+      <View style={styles.line}>
         <Words bold size={15}>
           {APPROVAL_WORDS[scope]}
         </Words>
         <FrameKey label="take off" says={`take off ${APPROVAL_WORDS[scope]}`} onPress={() => onChange(null)} />
       </View>
-      <View style={{ flexDirection: 'row', gap: 10 }}>
+      <View style={arrange.row10}>
         <UnitField label="number" value={approval.number} onChange={(number) => onChange({ number })} testID={`number-${scope}`} />
         <UnitField
           label="last day"
@@ -44,3 +45,7 @@ export function ApprovalFields({ scope, approval, onChange }: ApprovalFieldsProp
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
+});

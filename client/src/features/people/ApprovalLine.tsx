@@ -2,8 +2,9 @@ import type { Approval } from '@kesto/contract';
 import { APPROVAL_WORDS } from '@kesto/contract/wording/people';
 import { differenceInDays } from 'date-fns/differenceInDays';
 import { format } from 'date-fns/format';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
+import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 
@@ -20,8 +21,8 @@ export function ApprovalLine({ approval, today }: { approval: Approval; today: D
   const filled = (Math.max(0, Math.min(days, SHOWN_DAYS)) / SHOWN_DAYS) * WIDTH;
   const tone = days < 0 ? 'red' : days <= SOON_DAYS ? 'amber' : 'ink2';
   return (
-    <View style={{ gap: 3 }}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8, flexWrap: 'wrap' }}>
+    <View style={arrange.stack3}>
+      <View style={styles.line}>
         <Words size={15}>
           {APPROVAL_WORDS[approval.scope]}
           {approval.number ? <Mono size={15} bold={false}>{`  ${approval.number}`}</Mono> : null}
@@ -38,3 +39,7 @@ export function ApprovalLine({ approval, today }: { approval: Approval; today: D
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', justifyContent: 'space-between', gap: 8, flexWrap: 'wrap' },
+});

@@ -1,6 +1,7 @@
 import type { PersonView, Role } from '@kesto/contract';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -29,7 +30,7 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
   };
   if (invite.code)
     return (
-      <View style={{ gap: 12, alignItems: 'flex-start' }}>
+      <View style={styles.form}>
         <Heading size={20}>{person ? `A new password for ${person.name}` : `${asked} comes in by this code`}</Heading>
         <QrCode text={joinAddress(invite.code)} size={QR_PX} />
         <Mono size={28} testID="one-time-code">
@@ -47,7 +48,7 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
       </View>
     );
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={20}>{person ? `A new password for ${person.name}` : 'Ask somebody in'}</Heading>
       {invite.problem ? <Failed message={invite.problem} /> : null}
       {person ? (
@@ -67,3 +68,7 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  form: { gap: 12, alignItems: 'flex-start' },
+});

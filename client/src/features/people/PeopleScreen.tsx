@@ -3,10 +3,11 @@ import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { errorText } from '@/api/api';
 import { Fetched } from '@/api/Fetched';
 import { useMe } from '@/session/useMe';
+import { arrange } from '@/ui/arrange';
 import { Opens } from '@/ui/Opens';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
@@ -63,7 +64,7 @@ function Ready({ all }: { all: People }) {
       over={panelFor(null)}
       aside={wide && open ? panelFor(open.what === 'invite' ? null : open.id) : undefined}
     >
-      <View style={{ maxWidth: 760, gap: 8 }}>
+      <View style={styles.page}>
         {here.map(row)}
         {all.invites.length > 0 ? <Heading size={17}>Asked in, not come yet</Heading> : null}
         {all.invites.map((invite) => (
@@ -103,7 +104,7 @@ function PersonRow({ person, onPress }: { person: PersonView; onPress: (() => vo
   return (
     <Opens says={person.name} onPress={onPress}>
       <View style={{ gap: 8, paddingVertical: 12, borderBottomWidth: 1, borderColor: t.rule, opacity: person.left ? 0.75 : 1 }}>
-        <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
+        <View style={arrange.apart12}>
           <Words size={17} bold>
             {person.name}
           </Words>
@@ -127,8 +128,8 @@ function InviteRow({ invite, mayDrop }: { invite: InviteView; mayDrop: boolean }
   const [drop, { isLoading, error }] = useDropInviteMutation();
   return (
     <View style={{ paddingVertical: 10, borderBottomWidth: 1, borderStyle: 'dashed', borderColor: t.rule, gap: 6 }}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', gap: 12 }}>
-        <View style={{ flex: 1 }}>
+      <View style={arrange.apartLevel12}>
+        <View style={arrange.fill}>
           <Words bold>{invite.name}</Words>
           <Words size={15} tone="ink2">
             {invite.person ? 'a new password' : invite.role}, code good until {format(new Date(invite.until), 'd MMM')}
@@ -147,3 +148,7 @@ function InviteRow({ invite, mayDrop }: { invite: InviteView; mayDrop: boolean }
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  page: { maxWidth: 760, gap: 8 },
+});

@@ -1,5 +1,5 @@
 import { APPROVAL_SCOPES, LEADS, type PersonView, type Role } from '@kesto/contract';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
@@ -20,7 +20,7 @@ interface PersonEditorProps {
 export function PersonEditor({ person, by, onDone, onReset }: PersonEditorProps) {
   const editor = usePersonEditor(person, onDone);
   return (
-    <View style={{ gap: 12, paddingVertical: 8 }}>
+    <View style={styles.editor}>
       {editor.problem ? <Failed message={editor.problem} /> : null}
       <TextField label="name" value={editor.name} onChange={editor.setName} />
       <Heading size={17}>Approvals</Heading>
@@ -57,3 +57,7 @@ export function PersonEditor({ person, by, onDone, onReset }: PersonEditorProps)
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  editor: { gap: 12, paddingVertical: 8 },
+});

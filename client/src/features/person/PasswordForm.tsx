@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { errorField, errorText } from '@/api/api';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FormText } from '@/forms/FormFields';
 import { Words } from '@/ui/Words';
@@ -28,7 +29,7 @@ export function PasswordForm() {
   });
   if (!open)
     return (
-      <View style={{ gap: 6 }}>
+      <View style={arrange.stack6}>
         <FrameKey label="Change your password" onPress={() => setOpen(true)} />
         {isSuccess ? (
           <Words size={15} tone="teal" role="status">
@@ -38,7 +39,7 @@ export function PasswordForm() {
       </View>
     );
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <FormText control={control} name="current" label="password now" secure />
       <FormText control={control} name="next" label={`new password, ${PASSWORD_LEAST} letters or more`} secure />
       <FrameKey label={isLoading ? 'Changing it' : 'Change it'} disabled={isLoading} onPress={() => void change()} />

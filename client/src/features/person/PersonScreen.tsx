@@ -15,6 +15,7 @@ import { leaving } from '@/state/leaving';
 import { tellTabs } from '@/state/tabs';
 import { themeChosen, type ThemeChoice } from '@/state/theme';
 import type { RootState } from '@/store/store';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
@@ -98,7 +99,7 @@ export function PersonScreen() {
       {me.person.role === 'technician' ? <PinOfToday /> : null}
       <Heading size={17}>Brazing approvals</Heading>
       {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s lead." /> : null}
-      <View style={{ gap: 10 }}>
+      <View style={arrange.stack10}>
         {me.approvals.map((a) => (
           <ApprovalLine key={a.scope} approval={a} today={new Date()} />
         ))}
@@ -115,14 +116,14 @@ function SignOut({ onLeave }: { onLeave: () => void }) {
   const [asks, setAsks] = useState(false);
   if (!asks)
     return (
-      <View style={{ alignItems: 'flex-start' }}>
+      <View style={arrange.atStart}>
         <FrameKey quiet label="Sign out" onPress={() => setAsks(true)} />
       </View>
     );
   return (
-    <View role="group" aria-label="sign out" style={{ gap: 8 }}>
+    <View role="group" aria-label="sign out" style={arrange.stack8}>
       <Words size={15}>Sign out on this device? What is only here stays here, and goes over when you sign in again.</Words>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={arrange.row8}>
         <FrameKey label="Yes, sign out" onPress={onLeave} />
         <FrameKey label="Stay" onPress={() => setAsks(false)} />
       </View>

@@ -1,6 +1,7 @@
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { errorText } from '@/api/api';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
@@ -13,7 +14,7 @@ export function SignIns() {
   const { data, error, refetch } = useSignInsQuery();
   const [end, ending] = useEndSignInMutation();
   return (
-    <View style={{ gap: 4 }}>
+    <View style={arrange.stack4}>
       <Heading size={17}>Where you are signed in</Heading>
       {error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : data ? null : <Loading what="your sign-ins" />}
       {ending.error ? <Failed message={errorText(ending.error)} /> : null}

@@ -1,6 +1,7 @@
 import { flameWords, showIn, signsOf } from '@kesto/contract/wording';
 import type { JointPlan, UnitPreferences } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
@@ -29,11 +30,11 @@ export function AtTheTorch({ plan, units }: { plan: JointPlan; units: UnitPrefer
         {flame.why}
       </Words>
       {rows.map(({ word, text, tone }) => (
-        <View key={word} style={{ flexDirection: 'row', gap: 8 }}>
-          <Words size={15} bold tone={tone} style={{ width: 62 }}>
+        <View key={word} style={arrange.row8}>
+          <Words size={15} bold tone={tone} style={styles.rowName}>
             {word}
           </Words>
-          <Words size={15} style={{ flex: 1 }}>
+          <Words size={15} style={arrange.fill}>
             {text}
           </Words>
         </View>
@@ -41,3 +42,7 @@ export function AtTheTorch({ plan, units }: { plan: JointPlan; units: UnitPrefer
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  rowName: { width: 62 },
+});

@@ -1,7 +1,7 @@
 import { cautionRuleText, cautionText, showIn, STAGE_WORDS } from '@kesto/contract/wording';
 import type { Caution, JointPlan, Stage, UnitPreferences } from '@kesto/core';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { FlagLine, letterOf } from '@/ui/Flag';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
@@ -56,7 +56,7 @@ export function MakeSafe({ plan, units, open: openAtFirst = false }: CautionsPro
   const points = makeSafeOf(plan);
   if (points.length === 0) return null;
   return (
-    <View style={{ gap: 6, alignItems: 'flex-start' }}>
+    <View style={styles.makeSafe}>
       {openAtFirst ? (
         <Words size={15} bold>
           Make safe first
@@ -74,3 +74,7 @@ export function MakeSafe({ plan, units, open: openAtFirst = false }: CautionsPro
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  makeSafe: { gap: 6, alignItems: 'flex-start' },
+});

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { frameOf, type Detail, type Frame } from '@/drawing/joint/frame';
 import { JointSection } from '@/drawing/joint/JointDrawing';
 import { flagsOf, nearMarks, placesOf } from './planMarks';
+import { arrange } from '@/ui/arrange';
 
 export interface PlanDrawingProps {
   readonly plan: JointPlan;
@@ -25,7 +26,7 @@ export function PlanDrawing(props: PlanDrawingProps) {
 export function Measured({ children }: { children: (width: number) => ReactNode }) {
   const [width, setWidth] = useState(0);
   return (
-    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ width: '100%' }}>
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={arrange.whole}>
       {width > 0 ? children(width) : null}
     </View>
   );

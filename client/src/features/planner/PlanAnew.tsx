@@ -2,7 +2,8 @@ import type { StoredPlan } from '@kesto/contract';
 import { planDifferences } from '@kesto/contract/wording';
 import { ENGINE_VERSION, planJoint, type UnitPreferences } from '@kesto/core';
 import { useMemo } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
@@ -27,8 +28,8 @@ export function PlanAnew({ stored, units, onPlanAnew }: PlanAnewProps) {
       {rows === null ? <Words size={15}>It takes this joint no longer: plan it anew to see why.</Words> : null}
       {rows?.length === 0 ? <Words size={15}>It says the same in every figure.</Words> : null}
       {(rows ?? []).map((row) => (
-        <View key={row.label} style={{ flexDirection: 'row', gap: 10, alignItems: 'baseline' }}>
-          <Words size={14} tone="ink2" style={{ flex: 1 }}>
+        <View key={row.label} style={styles.line}>
+          <Words size={14} tone="ink2" style={arrange.fill}>
             {row.label}
           </Words>
           <Mono size={14} bold={false}>
@@ -42,3 +43,7 @@ export function PlanAnew({ stored, units, onPlanAnew }: PlanAnewProps) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', gap: 10, alignItems: 'baseline' },
+});

@@ -1,6 +1,7 @@
 import type { JointPlan, UnitPreferences } from '@kesto/core';
 import { memo } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { Cross, Tick } from '@/ui/marks';
 import { Reading } from '@/ui/Reading';
 import { useTokens } from '@/ui/theme';
@@ -11,9 +12,9 @@ export function Headline({ plan }: { plan: JointPlan }) {
   const { text, good } = planHeadline(plan);
   const stops = plan.cautions.filter((c) => c.severity === 'stop').length;
   return (
-    <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
+    <View style={arrange.level12}>
       {good ? <Tick size={28} /> : <Cross size={26} />}
-      <View style={{ flex: 1 }}>
+      <View style={arrange.fill}>
         <Heading size={24}>{text}</Heading>
         {stops > 0 ? (
           <Words size={15} bold tone="red">
@@ -55,10 +56,10 @@ export function CardReadings({ plan, units, onWhy }: ReadingsProps) {
   ];
   const parts = partReadings(plan, units);
   return (
-    <View style={{ gap: 8 }}>
-      <View style={{ flexDirection: 'row', gap: 18 }}>
+    <View style={arrange.stack8}>
+      <View style={styles.readings}>
         {columns.map(({ title, rows }) => (
-          <View key={title} style={{ flex: 1, gap: 2 }}>
+          <View key={title} style={arrange.fill2}>
             <Words size={15} bold>
               {title}
             </Words>
@@ -79,7 +80,7 @@ function PartReadings({ parts, onWhy }: { parts: readonly CardReading[]; onWhy: 
   const t = useTokens();
   if (parts.length === 0) return null;
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18 }}>
+    <View style={arrange.columns18}>
       {parts.map((row) => (
         <View key={row.name} style={{ flexGrow: 1, flexBasis: 150, borderTopWidth: 1, borderColor: t.rule }}>
           <OpenReading row={row} onWhy={onWhy} />
@@ -128,4 +129,8 @@ export const ReadingCells = memo(function ReadingCells({ plan, units, onWhy }: R
       <PartReadings parts={partReadings(plan, units)} onWhy={onWhy} />
     </View>
   );
+});
+
+const styles = StyleSheet.create({
+  readings: { flexDirection: 'row', gap: 18 },
 });

@@ -1,5 +1,5 @@
 import { useDeferredValue } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Measured, type PlanDrawingProps, Section, useFrame } from '@/features/plan';
 import { GripBar, PartProtectionBar } from './grips/GripBar';
 import { Grips } from './grips/Grips';
@@ -33,7 +33,7 @@ function Drawn({ planner, ...props }: PlannerDrawingProps & { width: number }) {
         <Section {...props} frame={frame} />
         <Grips plan={plan} units={units} frame={frame} edits={edits} />
         {inCorner ? (
-          <View style={{ position: 'absolute', right: 0, top: 0, width: 272 }}>
+          <View style={styles.aside}>
             <GripBar planner={planner} selected={selected} />
           </View>
         ) : null}
@@ -44,3 +44,7 @@ function Drawn({ planner, ...props }: PlannerDrawingProps & { width: number }) {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  aside: { position: 'absolute', right: 0, top: 0, width: 272 },
+});

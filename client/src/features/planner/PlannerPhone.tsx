@@ -1,6 +1,7 @@
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { GoesOnNote } from '@/features/imports';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
@@ -70,7 +71,7 @@ const Card = memo(function Card({ view, chart, onChart }: { view: PlannerView; c
   const { plan, units, planner } = view;
   if (!plan) return null;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Headline plan={plan} />
       <DrawnAnew drawing={view.planner.drawing} units={units} />
       {view.older ? <PlanAnew stored={view.older} units={units} onPlanAnew={view.planAnew} /> : null}
@@ -81,7 +82,7 @@ const Card = memo(function Card({ view, chart, onChart }: { view: PlannerView; c
       {chart ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
       {chart ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
       <Reasons view={view} plan={plan} />
-      <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+      <View style={arrange.wrap8}>
         <FrameKey label="Change the parts" onPress={() => view.setStep('male')} />
         <UndoKeys planner={planner} />
       </View>

@@ -1,5 +1,6 @@
 import { memo, useDeferredValue } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { JointOrder } from '@/ui/JointOrder';
 import type { KeyBinding } from '@/ui/keyBindings';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -44,7 +45,7 @@ function keysOf(view: PlannerView): readonly KeyBinding[] {
 const Aside = memo(function Aside({ view }: { view: PlannerView }) {
   const { plan, units } = view;
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <GoesOnNote entries={view.joint.entries} />
       {plan ? <Headline plan={plan} /> : null}
       <DrawnAnew drawing={view.planner.drawing} units={units} />
@@ -74,22 +75,22 @@ export function PlannerWide({ view }: { view: PlannerView }) {
       overOpen={view.why !== null}
       aside={<Aside view={later} />}
     >
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <View style={{ flex: 1 }}>
+      <View style={arrange.row8}>
+        <View style={arrange.fill}>
           <Choice label="part of the plan" value={step} options={PARTS} onChange={setStep} />
         </View>
         <UndoKeys planner={planner} />
       </View>
       {view.fresh && view.asLast && plan && step !== 'card' ? (
-        <View style={{ alignItems: 'flex-start' }}>
+        <View style={arrange.atStart}>
           <FrameKey label={`As ${view.asLast.tag}: torch, gas, protection`} onPress={view.asLast.take} testID="as-last" />
         </View>
       ) : null}
       {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
       <Problems planner={planner} />
       {plan ? (
-        <View style={{ flexDirection: 'row', gap: 16 }}>
-          <View style={{ flex: 1 }}>
+        <View style={styles.halves}>
+          <View style={arrange.fill}>
             <PlannerDrawing
               plan={plan}
               units={units}
@@ -115,3 +116,7 @@ export function PlannerWide({ view }: { view: PlannerView }) {
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  halves: { flexDirection: 'row', gap: 16 },
+});

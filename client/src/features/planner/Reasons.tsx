@@ -2,6 +2,7 @@ import { inspectRuleText, inspectText, showIn, spokenSchools } from '@kesto/cont
 import type { JointPlan } from '@kesto/core';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
@@ -17,7 +18,7 @@ export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: J
   const t = useTokens();
   const show = showIn(units);
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Flags plan={plan} units={units} />
       <MakeSafe plan={plan} units={units} />
       {underFlags}
@@ -40,7 +41,7 @@ export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: J
         />
       ) : null}
       <AtTheTorch plan={plan} units={units} />
-      <View style={{ gap: 4 }}>
+      <View style={arrange.stack4}>
         <Notes plan={plan} units={units} />
       </View>
       <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 8, gap: 3 }}>

@@ -3,6 +3,7 @@ import type { GuessedLine } from '@kesto/core';
 import { readings, usualReadings, type Metering, type ReadingsRequest } from '@kesto/core/refrigerant';
 import { View } from 'react-native';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { readingRows } from './readingRows';
@@ -28,7 +29,7 @@ export function ReadingsFound({ request, guessed, first, metering, onClose }: Re
   const dangers = found.cautions.map(({ code }): string => code);
   const rows = readingRows({ found, usual: usual.ok ? usual.value : null, before: before?.ok ? before.value : null, guessed, units });
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Heading size={17}>What they say</Heading>
       <ReadingTable rows={rows} hasBefore={before?.ok ?? false} />
       {guessed.length > 0 ? (

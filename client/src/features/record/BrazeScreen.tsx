@@ -7,6 +7,7 @@ import { jointCells } from '@/data/joints/cells';
 import { AtTheTorch, Flags, MakeSafe, Notes, PlanDrawing } from '@/features/plan';
 import { TorchLocked, useTorchLock } from '@/features/torch';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
@@ -94,7 +95,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
           error={form.reasonProblem}
         />
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         {FIELDS.map(({ key, label }) => (
           <UnitField
             key={key}

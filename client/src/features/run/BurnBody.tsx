@@ -1,6 +1,7 @@
 import { partName, RUN_PHASE_WORDS } from '@kesto/contract/wording';
 import { ALLOWED, REWET_AHEAD_S, STILL_BURNING, type JointPlan } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 import { Mono, Words } from '@/ui/Words';
@@ -22,7 +23,7 @@ export function BurnBody({ plan, work }: { plan: JointPlan; work: RunWork }) {
   useAlarm(seconds >= 0, 'count');
   const { least, most } = ALLOWED.heat;
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       {seconds < 0 ? (
         <BigClock seconds={-seconds} tone="amber" says="lighting" below="put the phone down, 1 m off" />
       ) : (
@@ -75,7 +76,7 @@ function Rewet({ plan, seconds }: { plan: JointPlan; seconds: number }) {
   return dries.map(({ name, dryAtS }) => {
     const left = dryAtS - seconds;
     return (
-      <View key={name} style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10 }}>
+      <View key={name} style={styles.row}>
         <Words size={17} bold tone={left < REWET_AHEAD_S ? 'red' : 'ink'}>
           {left > 0 ? `re-wet the ${name} in` : `flame away, re-wet the ${name}`}
         </Words>
@@ -88,3 +89,7 @@ function Rewet({ plan, seconds }: { plan: JointPlan; seconds: number }) {
     );
   });
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'baseline', gap: 10 },
+});

@@ -5,6 +5,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { PlanDrawing } from '@/features/plan';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
@@ -28,7 +29,7 @@ export function CoolBody({ plan, next, work: { run, now } }: CoolBodyProps) {
   useAlarm(left !== null && left <= 0, 'done');
   const under = readingText(formatTemperature(isNitrogen ? NITROGEN_OFF_C : TOUCH_C, units));
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       {left === null ? (
         <Words size={20} bold>
           How long it stays hot nobody can say here: by a thermometer.

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Flags, PlanDrawing } from '@/features/plan';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { FigureFields } from '@/forms/FigureFields';
 import type { Read } from '@/forms/fields';
@@ -26,7 +27,7 @@ export function FitBody({ plan, work, keptAs }: { plan: JointPlan; work: RunWork
     return work.note('dry-fit', { gap, depthMm: Number((metres * 1000).toPrecision(4)) });
   };
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <PlanDrawing plan={plan} units={units} detail="sizes" />
       <Words size={20} bold>
         {drawnPlanText(plan, units)}

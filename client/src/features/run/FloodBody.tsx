@@ -3,6 +3,7 @@ import { formatDuration, formatFlow, readingText, type JointPlan } from '@kesto/
 import { View } from 'react-native';
 import { OxygenCurve, PlanDrawing } from '@/features/plan';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
@@ -20,7 +21,7 @@ export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work:
   const flow = purge.trickleM3PerS === null ? 'a trickle' : readingText(formatFlow(purge.trickleM3PerS, units));
   const began = run.since;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       {began === null || run.until === null ? (
         <BigClock
           seconds={run.phase === 'trickle' ? 0 : purge.floodSeconds}

@@ -5,6 +5,7 @@ import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCircuitDrawing } from '@/data/circuits/api';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 
@@ -18,7 +19,7 @@ export function OneHeat({ joint, job }: { joint: JointView; job: JobView }) {
   const others = open.filter(({ id }) => id !== joint.id && heat.includes(id));
   if (others.length === 0) return null;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <FlagLine letter="a" text={`${oneHeatText(others.map(({ tag }) => tag))}. Then this one and the next without letting it cool.`} />
       {others.map(({ id, tag }) => (
         <FrameKey key={id} label={`To ${tag}`} onPress={() => router.push(`/joints/${id}/run`)} />

@@ -1,6 +1,7 @@
 import { OXYGEN_SAYS } from '@kesto/contract/wording';
 import { oxygenSays, type JointPlan } from '@kesto/core';
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 import { FigureFields } from '@/forms/FigureFields';
@@ -30,7 +31,7 @@ export function OxygenRead({ plan, work, keptAs }: { plan: JointPlan; work: RunW
   };
   const said = last ? { percent: Number(last.values['percent']), stepPercent: Number(last.values['stepPercent']) } : null;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Words size={15} bold>
         Oxygen read at the way out
       </Words>

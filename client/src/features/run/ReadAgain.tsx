@@ -3,6 +3,7 @@ import { TORCH_GOOD_MINUTES, type TorchPoint } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { stageHref } from '@/data/stages/stageHref';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
 
@@ -12,7 +13,7 @@ export function ReadAgain({ jobId, points }: { jobId: string; points: readonly T
   if (points.length === 0) return null;
   const names = points.map((point) => TORCH_POINT_WORDS[point].name).join(', ');
   return (
-    <View role="alert" style={{ gap: 8 }}>
+    <View role="alert" style={arrange.stack8}>
       <FlagLine stop letter="!" text={`Read again first, it is ${TORCH_GOOD_MINUTES} min old or another’s: ${names}.`} />
       <FrameKey label="Read it again" onPress={() => router.push(stageHref(jobId, 'make-safe'))} />
     </View>

@@ -7,6 +7,7 @@ import { AtTheTorch, Flags, MakeSafe, PlanDrawing } from '@/features/plan';
 import { ApprovalNote } from '@/features/record';
 import { TorchLocked } from '@/features/torch';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FlagLine } from '@/ui/Flag';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
@@ -98,7 +99,7 @@ export function RunBody({ joint, job, plan, work }: RunBodyProps) {
 
 function Told({ how, children }: { how: keyof typeof RUN_PHASE_WORDS; children: ReactNode }) {
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Words size={17}>{RUN_PHASE_WORDS[how].how}</Words>
       <Why of={how} />
       {children}
@@ -111,7 +112,7 @@ function Lighting({ job, plan, work }: Omit<RunBodyProps, 'joint'>) {
   const units = useUnits();
   const { lock, again } = work.ready;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <TorchLocked jobId={job.id} lock={lock} />
       {lock ? null : <ReadAgain jobId={job.id} points={again} />}
       {work.twoPeople.length > 0 ? (

@@ -2,6 +2,7 @@ import type { JointView } from '@kesto/contract';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { OxygenRead } from './OxygenRead';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -19,7 +20,7 @@ export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWo
   const router = useRouter();
   const plan = joint.plan?.plan;
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={20}>Otherwise</Heading>
       <TorchChoices />
       {work.run.phase === 'flooding' || work.run.phase === 'feel' ? <Sooner joint={joint} work={work} onDone={onDone} /> : null}
@@ -45,7 +46,7 @@ function Sooner({ joint, work, onDone }: { joint: JointView; work: RunWork; onDo
     return kept;
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Words size={15}>Trickle now, sooner than planned: oxygen was read at the way out, or the tube was swept before.</Words>
       <FigureFields figures={figures} />
       <FrameKey label="Trickle now" disabled={work.busy} onPress={() => void figures.submit(keep)} />

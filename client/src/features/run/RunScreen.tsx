@@ -9,6 +9,7 @@ import { ColdScreen } from '@/features/cold';
 import { coldMethodOf } from '@/data/jobs/coldMethodOf';
 import { jointCells } from '@/data/joints/cells';
 import { WithJob } from '@/data/jobs/WithJob';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { KeepSlot, type Keeping } from '@/ui/keepSlot';
 import { Sheet, type SheetAction } from '@/ui/Sheet';
@@ -83,7 +84,7 @@ function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: J
       <RunTube step={step} />
       {work.problem ? <Failed message={work.problem} /> : null}
       {work.other ? (
-        <View role="alert" style={{ gap: 8 }}>
+        <View role="alert" style={arrange.stack8}>
           <FlagLine letter="!" text={`${work.other} is at this joint. Going on here is kept: both runs stand, a lead says which counts.`} />
           <FrameKey label="Go on with it here" disabled={work.busy} onPress={() => void work.note('took-over', {})} />
         </View>

@@ -1,6 +1,7 @@
 import { CAPTIVE_WORDS } from '@kesto/contract/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import type { RunWork } from './useRun';
@@ -12,7 +13,7 @@ export function ThreadBody({ work }: { work: RunWork }) {
   const toggle = (kind: string, isOn: boolean) => setNone(isOn ? none.filter((other) => other !== kind) : [...none, kind]);
   const on = captive.filter((kind) => !none.includes(kind));
   return (
-    <View style={{ gap: 4 }}>
+    <View style={arrange.stack4}>
       {captive.map((kind) => (
         <CheckRow
           key={kind}

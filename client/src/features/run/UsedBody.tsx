@@ -8,6 +8,7 @@ import { differsFromPlan } from '@/features/record';
 import { PlanDrawing } from '@/features/plan';
 import { PhotoStrip, usePhotos } from '@/features/photos';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -91,7 +92,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
   }
   const fillers = [...new Set([chosen, ...(van?.fillers ?? []).map(({ designation }) => designation)])];
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <BigClock
         seconds={still}
         tone={still > 0 ? 'amber' : 'teal'}

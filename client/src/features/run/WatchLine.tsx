@@ -4,6 +4,7 @@ import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useStage } from '@/data/stages/useStage';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 
@@ -14,7 +15,7 @@ export function WatchLine({ job }: { job: JobView }) {
   const watch = watchOf(facts, lastFlame);
   if (!watch || watch.endedAt !== null) return null;
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Words size={15}>
         Fire watch by {watch.by} until {format(new Date(watch.endsAt), 'HH:mm')}: it began with the flame going off.
       </Words>

@@ -3,6 +3,7 @@ import type { JointPlan } from '@kesto/core';
 import { View } from 'react-native';
 import { PlanDrawing } from '@/features/plan';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import type { RunWork } from './useRun';
@@ -18,7 +19,7 @@ export function WrapBody({ plan, work }: { plan: JointPlan; work: RunWork }) {
   const units = useUnits();
   const show = showIn(units);
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <PlanDrawing plan={plan} units={units} detail="plan" />
       {plan.protection.map((one, i) => (
         <View key={`${one.part.kind}${i}`}>

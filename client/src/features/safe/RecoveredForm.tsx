@@ -21,6 +21,7 @@ import type { Read } from '@/forms/fields';
 import { massKg } from '@/forms/si';
 import { readFields } from '@/forms/fields';
 import { useFigures, type Figures } from '@/forms/useFigures';
+import { arrange } from '@/ui/arrange';
 import { FlagLine } from '@/ui/Flag';
 import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
@@ -59,10 +60,10 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
     return closing(onKept)(work.note('recovered', { tareKg, beforeKg, grossKg, minutes: read.minutes.value, waterKg, ...more }));
   }
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={17}>Refrigerant out</Heading>
       <FlagLine letter="a" text="Never above 80 % of the cylinder, never warmer than 52 °C. One refrigerant to a cylinder." />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={arrange.wrap8}>
         {(van?.recovery ?? []).map((cylinder) => (
           <FrameKey key={cylinder.id} label={cylinder.name} onPress={() => take(cylinder)} />
         ))}

@@ -9,6 +9,7 @@ import { useMe } from '@/session/useMe';
 import { closing } from '@/data/stages/closing';
 import { NoteForm } from '@/features/stage';
 import type { StageWork } from '@/data/stages/useStage';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
@@ -43,7 +44,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
           beginning ? (
             <Begin work={work} onKept={() => setBeginning(false)} />
           ) : (
-            <View style={{ alignItems: 'flex-start' }}>
+            <View style={arrange.atStart}>
               <FrameKey label="The last flame is off: begin the watch" onPress={() => setBeginning(true)} />
             </View>
           )
@@ -54,12 +55,12 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
   const left = to - now;
   return (
     <View style={{ gap: 8, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
-      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
+      <View style={arrange.level12}>
         <Ring state={left > 0 ? 'running' : 'done'} share={(now - from) / (to - from)} size={40} />
         <Mono size={28} tone="amber" aria-label={`${clock(left)} of the watch left`}>
           {clock(left)}
         </Mono>
-        <Words size={15} style={{ flex: 1 }}>
+        <Words size={15} style={arrange.fill}>
           fire watch by {watch.by}, until {format(new Date(to), 'HH:mm')}, job {job.number}
         </Words>
       </View>
@@ -87,7 +88,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
 /** Begun and ended by one device alone, and both told in one go: a lead looks into it. */
 function NotWitnessed({ work, watch, isLead }: { work: StageWork; watch: Watch; isLead: boolean }) {
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Words size={15} tone="amber">
         {watchNotWitnessedText(watch)}
       </Words>

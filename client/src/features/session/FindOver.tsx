@@ -3,9 +3,10 @@ import { SEARCH_LIMIT } from '@kesto/contract/api';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { ScrollView } from 'react-native';
+import { ScrollView, StyleSheet } from 'react-native';
 import { errorText } from '@/api/api';
 import { useLazyFindJointQuery } from '@/data/joints/api';
+import { arrange } from '@/ui/arrange';
 import { ListRow } from '@/ui/ListRow';
 import { FrameKey } from '@/ui/Buttons';
 import { Overlay } from '@/ui/Overlay';
@@ -47,7 +48,7 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
       />
       {/* Above what is found: it stays under the finger while that comes. */}
       <FrameKey label="Find it" disabled={text.trim() === '' || isFetching} onPress={() => void go()} />
-      <ScrollView style={{ maxHeight: 380 }} keyboardShouldPersistTaps="handled">
+      <ScrollView style={styles.found} keyboardShouldPersistTaps="handled">
         {rows.map(({ key, ...row }) => (
           <Row key={key} {...row} onPress={() => leave(row.href)} />
         ))}
@@ -99,12 +100,17 @@ const rowsOf = ({ units, jobs, joints, imported }: Found): readonly FoundRow[] =
 function Row({ title, below, onPress }: Pick<FoundRow, 'title' | 'below'> & { onPress: () => void }) {
   return (
     <ListRow role="link" onPress={onPress}>
-      <Words bold style={{ minWidth: 76 }}>
+      <Words bold style={styles.rowName}>
         {title}
       </Words>
-      <Words size={15} tone="ink2" style={{ flex: 1 }}>
+      <Words size={15} tone="ink2" style={arrange.fill}>
         {below}
       </Words>
     </ListRow>
   );
 }
+
+const styles = StyleSheet.create({
+  found: { maxHeight: 380 },
+  rowName: { minWidth: 76 },
+});

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey, Pill } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
@@ -10,7 +11,7 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
   const { invitation } = join;
   if (!invitation)
     return (
-      <View style={{ gap: 14 }}>
+      <View style={arrange.stack14}>
         <Heading size={20}>Come in by a code</Heading>
         <TextField
           label="one-time code, as K7PM-4RWX-2HTN"
@@ -19,14 +20,14 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
           error={join.codeProblem}
           testID="join-code"
         />
-        <View style={{ flexDirection: 'row' }}>
+        <View style={arrange.row}>
           <Pill label={join.busy ? 'Looking' : 'Go on'} disabled={join.busy} onPress={() => join.look()} testID="join-look" />
         </View>
         <FrameKey label="I sign in by name" onPress={onBack} />
       </View>
     );
   return (
-    <View style={{ gap: 14 }}>
+    <View style={arrange.stack14}>
       <Heading size={20}>{invitation.first ? 'A shop of your own' : `Welcome to ${invitation.shop}`}</Heading>
       <Words size={15}>
         {invitation.login
@@ -64,7 +65,7 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
         secure
         error={join.problem('password') ?? join.otherProblem}
       />
-      <View style={{ flexDirection: 'row' }}>
+      <View style={arrange.row}>
         <Pill label={join.busy ? 'Coming in' : 'Come in'} disabled={join.busy} onPress={() => void join.comeIn()} testID="join" />
       </View>
       <FrameKey label="Another code" onPress={join.again} />

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { ListRow } from '@/ui/ListRow';
 import { Pill } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
@@ -8,7 +9,7 @@ import { useSignIn } from './useSignIn';
 export function SignInForm() {
   const form = useSignIn();
   return (
-    <View style={{ gap: 14 }}>
+    <View style={arrange.stack14}>
       {form.people.length > 0 ? (
         <View>
           <Words size={15} tone="ink2">
@@ -20,7 +21,7 @@ export function SignInForm() {
               disabled={form.busy}
               onPress={() => void form.signIn({ login: person.login, password: person.password })}
             >
-              <Words bold style={{ flex: 1 }}>
+              <Words bold style={arrange.fill}>
                 {person.name}
               </Words>
               <Words size={15} tone="ink2">
@@ -32,7 +33,7 @@ export function SignInForm() {
       ) : null}
       <TextField label="name" value={form.login} onChange={form.setLogin} />
       <TextField label="password" value={form.password} onChange={form.setPassword} secure error={form.problem} />
-      <View style={{ flexDirection: 'row' }}>
+      <View style={arrange.row}>
         <Pill label={form.busy ? 'Signing in' : 'Sign in'} disabled={form.busy} onPress={() => void form.signIn()} testID="sign-in" />
       </View>
     </View>

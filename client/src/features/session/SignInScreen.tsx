@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { JointDrawing } from '@/drawing/joint/JointDrawing';
 import { COVER_JOINT } from '@/drawing/joint/cover';
+import { arrange } from '@/ui/arrange';
 import { isOpenToListeners, OPEN_TO_LISTENERS } from '@/ui/connection';
 import { FrameKey } from '@/ui/Buttons';
 import { useIsWide, useTokens } from '@/ui/theme';
@@ -43,13 +44,13 @@ export function SignInScreen() {
           {joining ? (
             <JoinForm onBack={() => setJoining(false)} />
           ) : (
-            <View style={{ gap: 14 }}>
+            <View style={arrange.stack14}>
               <SignInForm />
               <FrameKey label="I have a code" onPress={() => setJoining(true)} />
             </View>
           )}
           {isOpenToListeners() ? (
-            <Words size={15} tone="amber" style={{ paddingTop: 12 }}>
+            <Words size={15} tone="amber" style={styles.over}>
               {OPEN_TO_LISTENERS}
             </Words>
           ) : null}
@@ -58,3 +59,7 @@ export function SignInScreen() {
     </ScrollView>
   );
 }
+
+const styles = StyleSheet.create({
+  over: { paddingTop: 12 },
+});

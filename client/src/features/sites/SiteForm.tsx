@@ -6,6 +6,7 @@ import { v7 as uuid } from 'uuid';
 import { siteWrite } from '@/data/units/writes';
 import { useWrite } from '@/outbox';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -31,7 +32,7 @@ export function SiteForm({ site, onKept }: { site: SiteView | null; onKept: () =
     return isKept;
   }
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       <Heading size={20}>{site ? `Put ${site.name} right` : 'A site'}</Heading>
       <FigureFields figures={figures} />
       <Words size={14} tone="ink2">

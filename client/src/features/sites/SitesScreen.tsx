@@ -1,7 +1,7 @@
 import type { SiteView } from '@kesto/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { useMayMake } from '@/session/useMayMake';
 import { useSites, useUnitList } from '@/data/units/api';
@@ -50,7 +50,7 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
       {sites.length === 0 ? (
         <Empty title="No site yet" text="A name and its height are enough; machines are added to it from their plates." />
       ) : null}
-      <View style={{ maxWidth: 760 }}>
+      <View style={styles.page}>
         {sites.map((site) => (
           <SiteRow
             key={site.id}
@@ -64,3 +64,7 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  page: { maxWidth: 760 },
+});

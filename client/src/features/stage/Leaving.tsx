@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useIsLead } from '@/session/useIsLead';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { closing } from '@/data/stages/closing';
@@ -38,7 +39,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
       />
     );
   return (
-    <View style={{ gap: 18 }}>
+    <View style={arrange.stack18}>
       {gates.map((gate) => (
         <Gate
           key={gate.gate}

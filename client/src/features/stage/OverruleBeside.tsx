@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { errorField, errorText, isAway } from '@/api/api';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
@@ -38,7 +39,7 @@ export function OverruleBeside({ jobId, stage, gate, points, onKept }: OverruleB
   const field = error ? errorField(error) : null;
   const says = error ? (isAway(error) ? NO_SIGNAL : errorText(error)) : undefined;
   return (
-    <View role="group" aria-label="overruled by a lead" style={{ gap: 8 }}>
+    <View role="group" aria-label="overruled by a lead" style={arrange.stack8}>
       <Words size={15} tone="ink2">
         A lead or an admin overrules it by name and with the reason. They sign in here for this alone; you stay signed in.
       </Words>

@@ -1,5 +1,5 @@
 import { format } from 'date-fns/format';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { useUnseenOverrulings } from '@/data/dayPins/useUnseenOverrulings';
 import { FrameKey } from '@/ui/Buttons';
 import { Flag } from '@/ui/Flag';
@@ -18,9 +18,13 @@ export function ByPin({ unseen, see }: ReturnType<typeof useUnseenOverrulings>) 
           a gate was overruled on {phoneOf}’s phone: “{values.reason}”
         </Words>
       </Row>
-      <View style={{ paddingLeft: 88, paddingBottom: 12, alignItems: 'flex-start' }}>
+      <View style={styles.byPin}>
         <FrameKey quiet label="I have seen it" onPress={() => see(entry)} />
       </View>
     </View>
   ));
 }
+
+const styles = StyleSheet.create({
+  byPin: { paddingLeft: 88, paddingBottom: 12, alignItems: 'flex-start' },
+});

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Opens } from '@/ui/Opens';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
@@ -12,9 +12,9 @@ const RING = 40;
 export function FirstSteps({ steps }: { steps: readonly FirstStep[] }) {
   const next = steps.findIndex((step) => !step.done);
   return (
-    <View style={{ maxWidth: 640 }}>
+    <View style={styles.page}>
       <Heading size={20}>Five steps to the first joint</Heading>
-      <Words size={15} tone="ink2" style={{ paddingBottom: 10 }}>
+      <Words size={15} tone="ink2" style={styles.over}>
         Leave them any time, and in any order: what is done stays done.
       </Words>
       {steps.map((step, i) => (
@@ -29,8 +29,8 @@ function Step({ step, place, isNext, isLast }: { step: FirstStep; place: number;
   const router = useRouter();
   return (
     <Opens role="link" onPress={() => router.push(step.href)} says={`${step.title}${step.done ? ', done' : ''}`}>
-      <View style={{ flexDirection: 'row', gap: 14 }}>
-        <View style={{ alignItems: 'center', width: RING }}>
+      <View style={styles.step}>
+        <View style={styles.rail}>
           <View
             style={{
               width: RING,
@@ -59,7 +59,7 @@ function Step({ step, place, isNext, isLast }: { step: FirstStep; place: number;
             />
           )}
         </View>
-        <View style={{ flex: 1, paddingBottom: 14, minHeight: 56 }}>
+        <View style={styles.said}>
           <Words size={17} bold>
             {step.title}
           </Words>
@@ -71,3 +71,11 @@ function Step({ step, place, isNext, isLast }: { step: FirstStep; place: number;
     </Opens>
   );
 }
+
+const styles = StyleSheet.create({
+  page: { maxWidth: 640 },
+  over: { paddingBottom: 10 },
+  step: { flexDirection: 'row', gap: 14 },
+  rail: { alignItems: 'center', width: RING },
+  said: { flex: 1, paddingBottom: 14, minHeight: 56 },
+});

@@ -3,6 +3,7 @@ import type { OpenGate } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { stageHref } from '@/data/stages/stageHref';
+import { arrange } from '@/ui/arrange';
 import { FlagLine } from '@/ui/Flag';
 import { FrameKey } from '@/ui/Buttons';
 
@@ -11,7 +12,7 @@ export function TorchLocked({ jobId, lock }: { jobId: string; lock: OpenGate | n
   const router = useRouter();
   if (!lock) return null;
   return (
-    <View role="alert" style={{ gap: 8 }}>
+    <View role="alert" style={arrange.stack8}>
       <FlagLine stop letter="!" text={`${gateText(lock).replace(/^./, (c) => c.toUpperCase())}.`} />
       <FrameKey label="Make it safe" onPress={() => router.push(stageHref(jobId, 'make-safe'))} />
     </View>

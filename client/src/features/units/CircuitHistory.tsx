@@ -4,10 +4,11 @@ import { formatMass, readingText } from '@kesto/core/unit';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useCircuitDrawing } from '@/data/circuits/api';
 import { placeName } from '@kesto/contract/wording';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { TOUCH } from '@/ui/tokens';
@@ -29,7 +30,7 @@ export function CircuitHistory({ circuit, named, history }: CircuitHistoryProps)
   const graph = data?.drawing?.circuit ?? null;
   const places = historyByPlace(history, circuit.id);
   return (
-    <View style={{ gap: 4 }}>
+    <View style={arrange.stack4}>
       <Heading size={17}>{named ? `Leaks and joints, ${circuit.name}` : 'Leaks and joints, by place'}</Heading>
       {places.length === 0 ? (
         <Words size={15} tone="ink2">
@@ -83,7 +84,11 @@ function Joint({ joint }: { joint: UnitJoint }) {
 function Line({ onPress, children }: { onPress: () => void; children: ReactNode }) {
   return (
     <Opens role="link" onPress={onPress}>
-      <View style={{ minHeight: TOUCH, justifyContent: 'center' }}>{children}</View>
+      <View style={styles.line}>{children}</View>
     </Opens>
   );
 }
+
+const styles = StyleSheet.create({
+  line: { minHeight: TOUCH, justifyContent: 'center' },
+});

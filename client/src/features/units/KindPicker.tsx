@@ -1,7 +1,8 @@
 import { UNIT_KINDS, type UnitKind } from '@kesto/contract/api';
 import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { arrange } from '@/ui/arrange';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { FieldError } from '@/ui/FieldError';
 import { Tick } from '@/ui/marks';
@@ -106,8 +107,8 @@ export function KindPicker({
   error?: string | undefined;
 }) {
   return (
-    <View style={{ gap: 6 }}>
-      <View role="radiogroup" aria-label="what it is like" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <View style={arrange.stack6}>
+      <View role="radiogroup" aria-label="what it is like" style={arrange.wrap8}>
         {UNIT_KINDS.map((kind) => (
           <ChoiceCard
             key={kind}
@@ -116,13 +117,13 @@ export function KindPicker({
             width={{ likes: 104, most: 150 }}
             onPress={() => onPick(kind)}
           >
-            <View style={{ alignItems: 'center', gap: 2, width: '100%' }}>
+            <View style={styles.kind}>
               <KindDrawing kind={kind} width={96} />
               <Words size={15} bold={value === kind}>
                 {UNIT_KIND_WORDS[kind]}
               </Words>
               {value === kind ? (
-                <View style={{ position: 'absolute', right: -6, top: 0 }}>
+                <View style={styles.help}>
                   <Tick size={16} />
                 </View>
               ) : null}
@@ -134,3 +135,8 @@ export function KindPicker({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  kind: { alignItems: 'center', gap: 2, width: '100%' },
+  help: { position: 'absolute', right: -6, top: 0 },
+});

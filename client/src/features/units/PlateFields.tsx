@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import type { UseFormReturn } from 'react-hook-form';
 import { bareLengthUnit, useUnits } from '@/session/units';
 import { FormChoice, FormFigure } from '@/forms/FormFields';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -26,7 +27,7 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
       <Words size={15} tone="ink2">
         {watch('circuits').length > 1 ? `the plate, ${watch(at('name'))}` : 'the plate: refrigerant, and what each side is built for'}
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         <FormFigure control={control} name={at('refrigerant')} label="refrigerant" hint="R-410A, r32 ..." />
         <FormFigure control={control} name={at('highSide')} label="high side" unit={units.pressure} hint="design pressure" />
         <FormFigure control={control} name={at('lowSide')} label="low side" unit={units.pressure} hint="design pressure" />
@@ -40,7 +41,7 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
         <FormFigure control={control} name={at('charge')} label="charge" hint="as 3.2 kg, 5lb 2oz" />
         <FormFigure control={control} name={at('oil')} label="oil" hint="as POE 32" />
       </View>
-      <View role="group" aria-label="refrigerant, one touch" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View role="group" aria-label="refrigerant, one touch" style={arrange.wrap6}>
         {(all ? REFRIGERANT_NAMES : EVERYDAY).map((name) => (
           <FrameKey
             key={name}
@@ -51,7 +52,7 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
         <FrameKey label={all ? 'fewer' : 'others'} onPress={() => setAll(!all)} />
       </View>
       {unknown ? (
-        <View style={{ gap: 6 }}>
+        <View style={arrange.stack6}>
           <Words size={15}>Not known here: how does it burn and poison? Its safety class stands on cylinder and plate.</Words>
           <FormChoice
             control={control}
@@ -62,7 +63,7 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
         </View>
       ) : null}
       <Words size={15}>the line the nitrogen sweeps; may wait</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         <FormFigure control={control} name={at('lineOd')} label="tube" unit={bareLengthUnit(units)} hint="7/8 in, 22 mm" />
         <FormFigure control={control} name={at('lineLength')} label="length" unit={units.length === 'metric' ? 'm' : 'ft'} />
       </View>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useTakePhoto } from '@/features/photos';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { PlatePhoto } from './PlatePhoto';
@@ -19,9 +20,9 @@ export function PlatePhotos({ photos, onChange }: { photos: readonly string[]; o
     onChange([...photos, photo.sha256]);
   }
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       {photos.map((sha256, i) => (
-        <View key={sha256} style={{ gap: 4, alignItems: 'flex-start' }}>
+        <View key={sha256} style={arrange.stack4AtStart}>
           <PlatePhoto sha256={sha256} number={i + 1} uri={taken[sha256]} />
           <FrameKey
             label="Leave it out"

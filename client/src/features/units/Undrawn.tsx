@@ -1,13 +1,13 @@
 import type { UnitKind } from '@kesto/contract';
 import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Words } from '@/ui/Words';
 
 /** The sign of a machine's kind, where its own circuit is not drawn. */
 export function Undrawn({ kind, children }: { kind: UnitKind; children: ReactNode }) {
   return (
-    <View style={{ alignItems: 'center', gap: 6 }}>
+    <View style={styles.undrawn}>
       {children}
       <Words size={14} tone="ink2">
         {UNIT_KIND_WORDS[kind]}, as machines of its kind are: its own circuit is not drawn yet.
@@ -15,3 +15,7 @@ export function Undrawn({ kind, children }: { kind: UnitKind; children: ReactNod
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  undrawn: { alignItems: 'center', gap: 6 },
+});

@@ -6,6 +6,7 @@ import { CircuitDrawing } from '@/drawing/circuit/CircuitDrawing';
 import { CheckMarks } from '@/features/checkMarks';
 import { useMayMake } from '@/session/useMayMake';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useIsWide } from '@/ui/theme';
 import { CircuitNames } from './CircuitNames';
@@ -39,7 +40,7 @@ export function UnitDrawing({ unit, graphs, history }: UnitDrawingProps) {
     idOf,
   );
   return (
-    <View style={{ gap: 10 }}>
+    <View style={arrange.stack10}>
       {drawn.length > 0 ? (
         <CircuitDrawing
           graph={together(drawn.map(({ graph }) => graph))}
@@ -59,7 +60,7 @@ export function UnitDrawing({ unit, graphs, history }: UnitDrawingProps) {
           <KindDrawing kind={unit.kind} width={wide ? 460 : 320} />
         </Undrawn>
       )}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={arrange.wrap8}>
         {unit.circuits.map((circuit, i) => {
           const which = unit.circuits.length > 1 ? ` ${circuit.name}` : graphs[i] ? ' the drawing' : ' its circuit';
           const label = `${graphs[i] ? 'Open' : 'Draw'}${which}`;

@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { FormChoice, FormFigure, FormText } from '@/forms/FormFields';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
@@ -75,7 +76,7 @@ function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly S
       {form.watch('circuits').map((circuit, i) => (
         <PlateFields key={circuit.id} form={form} index={i} />
       ))}
-      <View style={{ alignItems: 'flex-start' }}>
+      <View style={arrange.atStart}>
         <FrameKey label="A second circuit" onPress={() => addCircuit(form)} />
       </View>
       <Heading size={20}>What is it like?</Heading>
@@ -110,7 +111,7 @@ function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; 
   const { control, watch } = form;
   const options = [...sites.map((site) => ({ value: site.id, label: site.name })), { value: NEW_SITE, label: 'a new site' }];
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={20}>What is it called, and where?</Heading>
       <FormFigure<UnitForm>
         control={control}
@@ -121,7 +122,7 @@ function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; 
       <FormText<UnitForm> control={control} name="name" label="name, as vault cold room" />
       <FormText<UnitForm> control={control} name="model" label="model" />
       <FormText<UnitForm> control={control} name="serial" label="serial number" />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         <FormFigure<UnitForm> control={control} name="installedOn" label="installed" hint="as 2021-05-10" />
         <FormFigure<UnitForm> control={control} name="warrantyUntil" label="warranty until" hint="as 2026-05-10" />
         <FormFigure<UnitForm> control={control} name="registeredOn" label="registered" hint="where the place asks for it" />

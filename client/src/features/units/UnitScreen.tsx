@@ -3,11 +3,12 @@ import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
 import { formatDistance, formatGaugePressure, formatMass, formatTemperature, gaugePascals, readingText } from '@kesto/core/unit';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { useMayMake } from '@/session/useMayMake';
 import { useTodayQuery } from '@/data/today/api';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Reading } from '@/ui/Reading';
 import { Sheet } from '@/ui/Sheet';
@@ -49,7 +50,7 @@ function Ready({ unit }: { unit: UnitView }) {
       cells={{ here: 'unit', unit: { name: unit.tag } }}
       action={mayMake ? { label: 'Open a job here', onPress: openJob } : undefined}
       aside={
-        <View style={{ gap: 10 }}>
+        <View style={arrange.stack10}>
           <Heading size={17}>Open jobs</Heading>
           {jobs.length === 0 ? <Empty title="No job is open" text="A job that is opened here shows with what waits at it." /> : null}
           {jobs.map((job) => (
@@ -71,7 +72,7 @@ function Ready({ unit }: { unit: UnitView }) {
         <Plate key={circuit.id} circuit={circuit} named={several} />
       ))}
       <Nameplate unit={unit} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         {(unit.platePhotos ?? []).map((sha256, i) => (
           <PlatePhoto key={sha256} sha256={sha256} number={i + 1} />
         ))}
@@ -79,7 +80,7 @@ function Ready({ unit }: { unit: UnitView }) {
       <Words size={14} tone="ink2">
         {unit.site.name} lies {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
       </Words>
-      <View style={{ alignItems: 'flex-start' }}>
+      <View style={arrange.atStart}>
         <FrameKey quiet label="Sites" onPress={() => router.push('/sites')} />
       </View>
     </Sheet>
@@ -102,7 +103,7 @@ function Nameplate({ unit }: { unit: UnitView }) {
 function JobRow({ job }: { job: JobSummary }) {
   const router = useRouter();
   return (
-    <View style={{ gap: 4 }}>
+    <View style={arrange.stack4}>
       <FrameKey label={`job ${job.number}, ${job.title}`} onPress={() => router.push(`/jobs/${job.id}`)} />
       <StageRow stage={job.stage} began={job.began} done={job.done} />
     </View>
@@ -126,9 +127,9 @@ function Plate({ circuit, named }: { circuit: CircuitView; named: boolean }) {
       <Words size={15} tone="ink2">
         {named ? `the plate, ${circuit.name}` : 'the plate'}
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 12 }}>
+      <View style={styles.plate}>
         {cells.map(({ label, reading }) => (
-          <View key={label} style={{ minWidth: 140 }}>
+          <View key={label} style={styles.field}>
             <Reading label={label} value={reading.value} unit={reading.unit} size={28} />
           </View>
         ))}
@@ -141,3 +142,8 @@ function Plate({ circuit, named }: { circuit: CircuitView; named: boolean }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  plate: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 12 },
+  field: { minWidth: 140 },
+});

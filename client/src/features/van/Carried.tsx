@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -8,7 +9,7 @@ export function Carried({ name, says, late, onTakeOff }: { name: string; says: s
   const t = useTokens();
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center', borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 6 }}>
-      <View style={{ flex: 1 }}>
+      <View style={arrange.fill}>
         <Words size={15} bold>
           {name}
         </Words>

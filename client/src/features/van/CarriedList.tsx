@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { Carried } from './Carried';
@@ -23,7 +24,7 @@ interface CarriedListProps<Thing> {
 export function CarriedList<Thing>({ title, none, things, nameOf, saysOf, isLate, onTakeOff, another, form }: CarriedListProps<Thing>) {
   const [adding, setAdding] = useState(false);
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Heading size={20}>{title}</Heading>
       {things.length === 0 ? (
         <Words size={15} tone="ink2">

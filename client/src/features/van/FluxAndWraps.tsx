@@ -4,6 +4,7 @@ import { formatGrams, formatTemperature, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import type { Read } from '@/forms/fields';
@@ -55,7 +56,7 @@ function AddFlux({ classes, onAdd }: { classes: readonly FluxClass[]; onAdd: (ro
     return picked !== null;
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Choice
         label="class"
         value={picked}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -77,7 +78,7 @@ function AddGas({ onAdd }: { onAdd: (cylinder: GasCylinder) => void }) {
     return true;
   }
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Choice
         label="what is in it"
         value={gas}

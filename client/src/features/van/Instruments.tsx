@@ -3,6 +3,7 @@ import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -78,7 +79,7 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
     return true;
   }
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Choice
         label="kind"
         value={kind}

@@ -4,6 +4,7 @@ import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -64,7 +65,7 @@ function AddCylinder({ onAdd }: { onAdd: (cylinder: RecoveryCylinder) => void })
     return true;
   }
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <FigureFields figures={figures} />
       <FrameKey label="Put it on the van" onPress={() => void figures.submit(add)} />
     </View>

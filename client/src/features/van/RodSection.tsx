@@ -1,5 +1,5 @@
 import { RODS, type FillerFamily, type Rod, MM_PER_INCH } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Rect } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 
@@ -17,7 +17,7 @@ export function RodSection({ rod, family }: { rod: Rod; family: FillerFamily }) 
   const diameter = typeof rod === 'string' && !flat ? Math.sqrt((RODS[rod].areaM2 * 4) / Math.PI) * 1000 : 2;
   const [width, height] = [(INCH_MM / 8) * SCALE, 0.05 * INCH_MM * SCALE];
   return (
-    <View style={{ width: SIZE }}>
+    <View style={styles.section}>
       <Svg width={SIZE} height={SIZE} aria-hidden>
         {flat ? (
           <Rect x={(SIZE - width) / 2} y={(SIZE - height) / 2} width={width} height={height} {...line} />
@@ -28,3 +28,7 @@ export function RodSection({ rod, family }: { rod: Rod; family: FillerFamily }) 
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  section: { width: SIZE },
+});

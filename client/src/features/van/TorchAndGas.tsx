@@ -2,6 +2,7 @@ import { ACETYLENE_SIZES, tipKw, TIP_POWERS_W, type AcetyleneSize, type VanTip }
 import { View } from 'react-native';
 import { FUELS } from '@/draft/choices';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
@@ -18,7 +19,7 @@ export function TorchAndGas({ van, mayCount }: VanProps) {
   const units = useUnits();
   const { draft, problems } = van;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={20}>Torch</Heading>
       <Choice
         label="fuel"
@@ -29,7 +30,7 @@ export function TorchAndGas({ van, mayCount }: VanProps) {
       <Tips van={van} mayCount={mayCount} />
       {draft.fuel.endsWith('acetylene') ? <FuelCylinder van={van} mayCount={mayCount} /> : null}
       <Heading size={20}>Nitrogen</Heading>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         <UnitField
           label="cylinder, water volume"
           value={draft.waterVolume}
@@ -94,7 +95,7 @@ function AddTip({ taken, onAdd }: { taken: readonly string[]; onAdd: (tip: VanTi
     return !wrong && !again;
   }
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <FigureFields figures={figures} />
       <FrameKey label="Put it on the list" onPress={() => void figures.submit(add)} />
     </View>
@@ -115,7 +116,7 @@ function FuelCylinder({ van, mayCount }: VanProps) {
   const { draft, problems } = van;
   const sizes = [{ value: '' as const, label: 'not said' }, ...ACETYLENE_SIZES.map((value) => ({ value, label: SIZE_WORDS[value] }))];
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Words size={15}>acetylene cylinder: what it holds when full</Words>
       <Choice
         label="acetylene cylinder, full it holds"

@@ -2,10 +2,11 @@ import type { VanStock } from '@kesto/contract';
 import { findFiller, rodLength, ROD_NAMES, sticksLengthM, type RodName } from '@kesto/core';
 import { formatDistance, formatGrams, formatNumber, readingText } from '@kesto/core/unit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { useMayMake } from '@/session/useMayMake';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
@@ -45,7 +46,7 @@ function Ready({ stored }: { stored: VanStock }) {
   const van = useVan(stored, use);
   const mayCount = useMayMake();
   const rest = (
-    <View style={{ gap: 20 }}>
+    <View style={styles.page}>
       <TorchAndGas van={van} mayCount={mayCount} />
       <Gases van={van} mayCount={mayCount} />
       <Recovery van={van} mayCount={mayCount} />
@@ -93,9 +94,9 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
   const word = typeof row.rod === 'string' ? ROD_WORDS[row.rod] : 'rod of its own size';
   return (
     <View style={{ borderBottomWidth: 1, borderColor: t.rule, paddingVertical: 8, gap: 8 }}>
-      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+      <View style={styles.rod}>
         <RodSection rod={row.rod} family={filler?.family ?? 'silver'} />
-        <View style={{ flexGrow: 1, flexBasis: 150 }}>
+        <View style={styles.name}>
           <Mono size={20}>{row.designation}</Mono>
           <Words size={15} tone="ink2">
             {word}
@@ -110,11 +111,11 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
             </Words>
           ) : null}
         </View>
-        <View role="group" aria-label={`sticks of ${row.designation}`} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+        <View role="group" aria-label={`sticks of ${row.designation}`} style={styles.counts}>
           {mayCount ? (
             <FrameKey label="−" says={`one stick of ${row.designation} less`} onPress={() => van.count(row.designation, -1)} />
           ) : null}
-          <Mono size={28} style={{ minWidth: 44, textAlign: 'center' }}>
+          <Mono size={28} style={styles.count}>
             {String(row.count)}
           </Mono>
           {mayCount ? (
@@ -124,7 +125,7 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
         </View>
       </View>
       {open ? (
-        <View style={{ gap: 8 }}>
+        <View style={arrange.stack8}>
           <Choice
             label={`rod of ${row.designation}`}
             value={typeof row.rod === 'string' ? row.rod : null}
@@ -151,7 +152,7 @@ function Used({ row, van, mayCount }: { row: VanStock['fillers'][number]; van: V
   if (!used) return null;
   const whole = Math.min(row.count, Math.round(used.sticks));
   return (
-    <View style={{ gap: 4, alignItems: 'flex-start' }}>
+    <View style={arrange.stack4AtStart}>
       <Words size={15}>
         {`joints took ${readingText(formatDistance(used.lengthM, units))} ${used.everCounted ? 'since it was counted' : 'so far, and it was never counted'}, ${formatNumber(used.sticks, 1)} sticks`}
       </Words>
@@ -172,12 +173,12 @@ function Used({ row, van, mayCount }: { row: VanStock['fillers'][number]; van: V
 function AddRod({ van }: { van: Van }) {
   const [open, setOpen] = useState(false);
   return (
-    <View style={{ gap: 8 }}>
-      <View style={{ alignItems: 'flex-start' }}>
+    <View style={arrange.stack8}>
+      <View style={arrange.atStart}>
         <FrameKey label={open ? 'Close the list' : 'Another rod'} onPress={() => setOpen(!open)} />
       </View>
       {open ? (
-        <View role="group" aria-label="put on the van" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        <View role="group" aria-label="put on the van" style={arrange.wrap6}>
           {van.others.map((filler) => (
             <FrameKey key={filler.designation} label={`+ ${filler.designation}`} onPress={() => van.add(filler.designation)} />
           ))}
@@ -186,3 +187,11 @@ function AddRod({ van }: { van: Van }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  page: { gap: 20 },
+  rod: { flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' },
+  name: { flexGrow: 1, flexBasis: 150 },
+  counts: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  count: { minWidth: 44, textAlign: 'center' },
+});

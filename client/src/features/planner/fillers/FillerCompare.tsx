@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { useTokens } from '@/ui/theme';
@@ -23,7 +24,7 @@ export function FillerCompare({ view }: { view: PlannerView }) {
       <Words size={15} bold>
         Side by side, up to three
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View style={arrange.wrap6}>
         {names.map((name) => (
           <ChoiceCard key={name} many chosen={shown.includes(name)} onPress={() => toggle(name)}>
             <Mono size={15}>{name}</Mono>
@@ -44,14 +45,18 @@ function Row({ label, values, strong = false }: { label: string; values: readonl
   const t = useTokens();
   return (
     <View style={{ flexDirection: 'row', gap: 8, paddingVertical: 6, borderBottomWidth: 1, borderColor: t.rule }}>
-      <Words size={14} tone="ink2" style={{ width: 84 }}>
+      <Words size={14} tone="ink2" style={styles.rowName}>
         {label}
       </Words>
       {values.map((value, i) => (
-        <Words key={`${value}${i}`} size={14} bold={strong} style={{ flex: 1 }}>
+        <Words key={`${value}${i}`} size={14} bold={strong} style={arrange.fill}>
           {value}
         </Words>
       ))}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  rowName: { width: 84 },
+});

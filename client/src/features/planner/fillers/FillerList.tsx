@@ -1,7 +1,8 @@
 import type { VanStock } from '@kesto/contract';
 import { fillerReasonText, type Show } from '@kesto/contract/wording';
 import type { FillerVerdict } from '@kesto/core';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { PickRow } from '@/ui/PickRow';
 import { VerdictMark } from '@/ui/marks';
 import { Mono, Words } from '@/ui/Words';
@@ -31,16 +32,16 @@ export function FillerList({
         const count = van.fillers.find((f) => f.designation === name)?.count ?? 0;
         return (
           <PickRow key={name} chosen={chosen === name} disabled={forbidden} onPress={() => onChoose(name)}>
-            <View style={{ paddingTop: 2, alignItems: 'center' }}>
+            <View style={styles.foot}>
               <VerdictMark verdict={row.verdict} />
               <Mono size={14} tone="ink2">
                 {i + 1}
               </Mono>
             </View>
-            <View style={{ flex: 1 }}>
-              <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
+            <View style={arrange.fill}>
+              <View style={arrange.baseline8}>
                 <Mono size={17}>{name}</Mono>
-                <Words size={15} bold tone={TONE[row.verdict]} style={{ flex: 1 }}>
+                <Words size={15} bold tone={TONE[row.verdict]} style={arrange.fill}>
                   {row.verdict}
                 </Words>
                 <Words size={14} tone="ink2">
@@ -51,11 +52,11 @@ export function FillerList({
                 .filter((reason) => !forbidden || !isFor(reason.verdict))
                 .slice(0, 3)
                 .map((reason) => (
-                  <View key={reason.code} style={{ flexDirection: 'row', gap: 8 }}>
-                    <Words size={14} tone="ink2" style={{ width: 26 }}>
+                  <View key={reason.code} style={arrange.row8}>
+                    <Words size={14} tone="ink2" style={styles.count}>
                       {isFor(reason.verdict) ? 'for' : 'but'}
                     </Words>
-                    <Words size={14} style={{ flex: 1 }}>
+                    <Words size={14} style={arrange.fill}>
                       {fillerReasonText(reason, show)}
                     </Words>
                   </View>
@@ -67,3 +68,8 @@ export function FillerList({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  foot: { paddingTop: 2, alignItems: 'center' },
+  count: { width: 26 },
+});

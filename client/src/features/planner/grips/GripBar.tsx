@@ -1,5 +1,6 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Mono, Words } from '@/ui/Words';
 import { PROTECTIONS } from '@/draft/choices';
@@ -27,8 +28,8 @@ export function GripBar(props: GripBarProps) {
   const step = (by: number) =>
     change(movedTo(draft, placed.grip, placed.atMm + by * stepOf(placed.grip, units), { plan, units }), `${placed.key} steps`);
   return (
-    <View role="group" aria-label={placed.label} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-      <View style={{ flex: 1 }}>
+    <View role="group" aria-label={placed.label} style={styles.bar}>
+      <View style={arrange.fill}>
         <Words size={15} bold numberOfLines={2}>
           {placed.label}
         </Words>
@@ -63,3 +64,7 @@ function whereWords({ grip, atMm }: PlacedGrip): string {
   if (grip.kind === 'depth') return 'the end of the tube';
   return atMm < 0 ? 'along the tube' : 'past the cup';
 }
+
+const styles = StyleSheet.create({
+  bar: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+});

@@ -1,3 +1,4 @@
+import { StyleSheet } from 'react-native';
 import { useRef } from 'react';
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { DragArea, type Dragged } from '@/drawing/handle/DragArea';
@@ -71,7 +72,7 @@ export function GripHandle({ placed, at, pixelsPerMm, stepMm, selected, alarmed,
         height: TOUCH,
       }}
     >
-      <Svg width={TOUCH} height={TOUCH} aria-hidden style={{ pointerEvents: 'none' }}>
+      <Svg width={TOUCH} height={TOUCH} aria-hidden style={styles.asTold}>
         <Mark grip={grip} x={TOUCH / 2 - shift} tokens={t} selected={selected} alarmed={alarmed} />
       </Svg>
     </DragArea>
@@ -101,3 +102,7 @@ function Mark({ grip, x, tokens: t, selected, alarmed }: { grip: Grip; x: number
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  asTold: { pointerEvents: 'none' },
+});

@@ -3,6 +3,7 @@ import { formatDuration, readingText } from '@kesto/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import type { Frame } from '@/drawing/joint/frame';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Slider } from '@/ui/Slider';
 import { Words } from '@/ui/Words';
@@ -56,7 +57,7 @@ function TimeControl({ at, moving, lastS, onTime }: TimeControlProps) {
     >
       {moving ? (
         <>
-          <View style={{ flex: 1 }}>
+          <View style={arrange.fill}>
             <Slider label="time since lighting" value={at} min={0} max={lastS} step={2} text={text} onChange={onTime} />
           </View>
           <Words size={15} bold>

@@ -1,7 +1,8 @@
 import { formatTemperature, readingText, type JointPlan, type UnitPreferences } from '@kesto/core';
 import { memo } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { DragArea, type Dragged } from '@/drawing/handle/DragArea';
+import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { readLadder } from './ladderReadings';
@@ -28,7 +29,7 @@ export const LadderReader = memo(function LadderReader({ plan, units, width, hei
   const read = ({ y }: Dragged) => onRead(toStep(scale.invert(y)));
   const show = (celsius: number) => readingText(formatTemperature(celsius, units));
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <View style={{ width, height }}>
         <TemperatureLadder plan={plan} units={units} width={width} height={height} />
         <DragArea
@@ -43,7 +44,7 @@ export const LadderReader = memo(function LadderReader({ plan, units, width, hei
           onDrag={read}
           onStep={(by) => onRead(toStep((at ?? plan.heat?.middleC ?? least) + by * STEP_C))}
           cursor="crosshair"
-          style={{ inset: 0 }}
+          style={styles.cover}
         >
           {at === null ? null : <Line y={scale(at)} />}
         </DragArea>
@@ -76,9 +77,9 @@ export function LadderAnswers({ plan, units, readAt }: Pick<LadderProps, 'plan' 
       <Mono size={20} tone="teal">
         at {show(readAt)}
       </Mono>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16 }}>
+      <View style={styles.answers}>
         {readLadder(plan, readAt, show).map((row) => (
-          <Words key={row.name} size={15} style={{ flexBasis: 160, flexGrow: 1 }}>
+          <Words key={row.name} size={15} style={styles.answer}>
             {row.name}{' '}
             <Words size={15} bold tone={row.tone}>
               {row.says}
@@ -89,3 +90,9 @@ export function LadderAnswers({ plan, units, readAt }: Pick<LadderProps, 'plan' 
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  cover: { inset: 0 },
+  answers: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 16 },
+  answer: { flexBasis: 160, flexGrow: 1 },
+});

@@ -2,6 +2,7 @@ import { SCHOOL_TEXTS, schoolName } from '@kesto/contract/wording';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '@kesto/core';
 import { View } from 'react-native';
 import { answered } from '@/features/shop';
+import { arrange } from '@/ui/arrange';
 import { Choice } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { useCarried } from '@/data/van/useCarried';
@@ -16,7 +17,7 @@ import type { Planner } from '../usePlanner';
 export function AroundEditor({ planner }: { planner: Planner }) {
   const { draft, change, problems } = planner;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={17}>Around the joint</Heading>
       <NearEditor planner={planner} />
       <Words size={15}>which line</Words>
@@ -52,9 +53,9 @@ const AS_THE_JOB = 'as the job';
 function SchoolChoices({ draft, onChange }: { draft: Draft; onChange: (schools: Schools) => void }) {
   const isCarried = useCarried();
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       {OF_A_JOINT.map((question) => (
-        <View key={question} style={{ gap: 6 }}>
+        <View key={question} style={arrange.stack6}>
           <Words size={15}>{SCHOOL_TEXTS[question].question.toLowerCase()}</Words>
           <Choice
             label={SCHOOL_TEXTS[question].question}

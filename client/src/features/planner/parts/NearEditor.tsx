@@ -2,6 +2,7 @@ import { partName, SPRINKLER_BULBS } from '@kesto/contract/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { bareLengthUnit, useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { UnitField } from '@/ui/UnitField';
@@ -20,14 +21,14 @@ export function NearEditor({ planner }: { planner: Planner }) {
   const setNear = (index: number, part: Partial<NearDraft>) =>
     change({ near: draft.near.map((n, i) => (i === index ? { ...n, ...part } : n)) });
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Words size={15} bold>
         What the heat could hurt
       </Words>
       <Words size={14} tone="ink2">
         Touch what is near: it is put on the drawing, then drag it to its place.
       </Words>
-      <View role="group" aria-label="put a part on the drawing" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View role="group" aria-label="put a part on the drawing" style={arrange.wrap6}>
         {KINDS.slice(0, all ? KINDS.length : EVERYDAY_KINDS).map(({ value, label }) => (
           <FrameKey
             key={value}
@@ -67,8 +68,8 @@ function MoreOfPart({ part, index, problems, onChange }: Pick<NearPartProps, 'pa
   const unit = bareLengthUnit(useUnits());
   if (isAHead(part)) {
     return (
-      <View style={{ gap: 8 }}>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.stack8}>
+        <View style={arrange.wrap12}>
           <UnitField
             label="above the flame"
             value={part.height ?? ''}
@@ -94,7 +95,7 @@ function MoreOfPart({ part, index, problems, onChange }: Pick<NearPartProps, 'pa
     );
   }
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+    <View style={arrange.wrap12}>
       {part.kind === 'brazed-joint' ? (
         <UnitField
           label="its filler"
@@ -194,7 +195,7 @@ function WrapFields({ wrap, unit, problemOf, onChange }: WrapFieldsProps) {
   const [open, setOpen] = useState(said);
   if (!open) return <FrameKey label="Another wrap than the usual *" onPress={() => setOpen(true)} />;
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+    <View style={arrange.wrap12}>
       {WRAP_FIELDS.map(({ key, label }) => (
         <UnitField
           key={key}

@@ -1,9 +1,10 @@
 import { METALS_NOT_HERE } from '@kesto/contract/wording';
 import { FILLERS, formatLength, METAL_NAMES, readingText, type Form, type HistoryState, type MetalName, type Removal } from '@kesto/core';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
 import { bareLengthUnit, useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
@@ -41,10 +42,10 @@ function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) =
   const isChosen = (s: Shape) =>
     s.form === draft.female.form && (s.form !== 'component-stub' || (s.metal === 'copper-plated-steel') === steel);
   return (
-    <View role="radiogroup" aria-label="shape of the part that takes the tube" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <View role="radiogroup" aria-label="shape of the part that takes the tube" style={arrange.wrap8}>
       {SHAPES.map((shape) => (
         <ChoiceCard key={shape.label} says={shape.label} chosen={isChosen(shape)} width="31%" onPress={() => onPick(shape)}>
-          <View style={{ alignItems: 'center' }}>
+          <View style={styles.shape}>
             <JointDrawing
               joint={{ male: THUMB.male, female: { ...THUMB.female, form: shape.form, metal: shape.metal } }}
               detail="thumb"
@@ -54,7 +55,7 @@ function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) =
               {shape.label}
             </Words>
             {isChosen(shape) ? (
-              <View style={{ position: 'absolute', right: 4, top: 4 }}>
+              <View style={styles.help}>
                 <Tick size={16} />
               </View>
             ) : null}
@@ -68,7 +69,7 @@ function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) =
 function MetalPicker(props: { value: MetalName; onPick: (metal: MetalName) => void }) {
   const [asked, setAsked] = useState(false);
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <MetalCards {...props} />
       <FrameKey label={asked ? 'Close' : 'It is none of these'} onPress={() => setAsked(!asked)} />
       {asked ? Object.values(METALS_NOT_HERE).map((why) => <FlagLine key={why} letter="a" text={sentence(why)} />) : null}
@@ -81,7 +82,7 @@ const sentence = (why: string) => `${why.charAt(0).toUpperCase()}${why.slice(1)}
 function MetalCards({ value, onPick }: { value: MetalName; onPick: (metal: MetalName) => void }) {
   const t = useTokens();
   return (
-    <View role="radiogroup" aria-label="metal" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <View role="radiogroup" aria-label="metal" style={arrange.wrap6}>
       {METAL_NAMES.map((metal) => (
         <ChoiceCard key={metal} says={METAL_WORDS[metal]} chosen={value === metal} width="23%" onPress={() => onPick(metal)}>
           <View>
@@ -90,7 +91,7 @@ function MetalCards({ value, onPick }: { value: MetalName; onPick: (metal: Metal
               <Rect width="100%" height={24} fill={`url(#swatch-${metal})`} />
               {metal === 'copper-plated-steel' ? <Rect width="100%" height={5} fill={t.metals.copper.fill} /> : null}
             </Svg>
-            <Words size={14} bold={value === metal} numberOfLines={2} style={{ textAlign: 'center' }}>
+            <Words size={14} bold={value === metal} numberOfLines={2} style={arrange.middle}>
               {METAL_WORDS[metal]}
             </Words>
           </View>
@@ -132,7 +133,7 @@ const REMOVED: readonly { readonly value: Removal | ''; readonly label: string }
 
 function HistoryPicker({ state, oldFiller, removed, year, problem, onChange }: HistoryProps) {
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Choice
         label="what it has been through"
         value={state}
@@ -140,7 +141,7 @@ function HistoryPicker({ state, oldFiller, removed, year, problem, onChange }: H
         onChange={(value) => onChange({ state: value, ...(value === 'new' ? { oldFiller: '', removed: '' as const, year: '' } : {}) })}
       />
       {state === 'brazed' ? (
-        <View style={{ gap: 4 }}>
+        <View style={arrange.stack4}>
           <Words size={15}>with which filler</Words>
           <Choice label="old filler" value={oldFiller} options={OLD_FILLERS} onChange={(value) => onChange({ oldFiller: value })} />
           {oldFiller === '' && removed !== 'cut-off' ? (
@@ -177,10 +178,10 @@ export function MaleEditor({ planner }: { planner: Planner }) {
   const set = (part: Partial<Draft['male']>) => change({ male: { ...draft.male, ...part } });
   const outside = plan ? readingText(formatLength(plan.joint.male.outsideM, units, 2)) : undefined;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={17}>1 goes in</Heading>
       <Choice label="what goes in" value={draft.male.form} options={MALE_SHAPES} onChange={(form) => set({ form })} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         <UnitField
           label="outside diameter"
           value={draft.male.od}
@@ -229,13 +230,13 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
     plan?.joint.assumed.includes(key) && metres !== undefined ? `table: ${readingText(formatLength(metres, units, 2))} *` : undefined;
   const unit = bareLengthUnit(units);
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <Heading size={17}>2 takes it</Heading>
       <ShapePicker draft={draft} onPick={({ form, metal }) => set({ form, metal })} />
       {draft.female.form === 'saddle' ? <RunFields planner={planner} /> : null}
       <Words size={15}>its metal, told by the hatching</Words>
       <MetalPicker value={draft.female.metal} onPick={(metal) => set({ metal })} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         <UnitField
           label="bore, measured"
           value={draft.female.bore}
@@ -268,3 +269,8 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  shape: { alignItems: 'center' },
+  help: { position: 'absolute', right: 4, top: 4 },
+});

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useVanStock } from '@/data/van/api';
 import { bareLengthUnit, useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { FieldError } from '@/ui/FieldError';
@@ -53,7 +54,7 @@ const problemAt = (problems: Planner['problems'], path: string) =>
 function Fields({ fields, planner, set }: PlaceProps & { fields: readonly Field[] }) {
   const { place } = planner.draft;
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+    <View style={arrange.wrap12}>
       {fields.map(({ key, label, path, usual }) => (
         <UnitField
           key={key}
@@ -84,7 +85,7 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
   const vanFuel = van?.torch.fuel ?? 'air-acetylene';
   const label = open ? 'Close' : `More about this place${said > 0 ? `: ${said} said` : ''}`;
   return (
-    <View style={{ gap: 12 }}>
+    <View style={arrange.stack12}>
       <FrameKey label={label} onPress={() => setOpen(!open)} testID="more-place" />
       {open ? (
         <>
@@ -136,9 +137,9 @@ export function RunFields({ planner }: { planner: Planner }) {
   const { draft, change, problems } = planner;
   const set = (part: Partial<typeof draft.female>) => change({ female: { ...draft.female, ...part } });
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Words size={15}>the tube it stands on</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      <View style={arrange.wrap12}>
         <UnitField
           label="run, outside"
           value={draft.female.runOd}

@@ -1,6 +1,7 @@
 import { TUBES, formatLength, readingText, type TubeRow, type UnitPreferences, LENGTH_UNITS } from '@kesto/core';
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { ListRow } from '@/ui/ListRow';
 import { Choice } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
@@ -15,7 +16,7 @@ export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: 
   const t = useTokens();
   const [system, setSystem] = useState<'inch' | 'metric'>('inch');
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Choice
         label="kind of tube"
         value={system}
@@ -31,10 +32,10 @@ export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: 
             key={`${row.name}${row.wallM}`}
             says={`tube ${row.name} ${row.system === 'inch' ? 'in' : 'mm'}, wall ${readingText(formatLength(row.wallM, units, 2))}`}
             onPress={() => onPick(row)}
-            style={{ paddingHorizontal: 12 }}
+            style={styles.size}
           >
-            <Mono size={20} style={{ width: 110 }}>{`${row.name} ${row.system === 'inch' ? 'in' : 'mm'}`}</Mono>
-            <Words size={15} tone="ink2" style={{ flex: 1 }}>
+            <Mono size={20} style={styles.length}>{`${row.name} ${row.system === 'inch' ? 'in' : 'mm'}`}</Mono>
+            <Words size={15} tone="ink2" style={arrange.fill}>
               outside {readingText(formatLength(row.outsideM, units, 2))}, wall {readingText(formatLength(row.wallM, units, 2))}
             </Words>
           </ListRow>
@@ -49,3 +50,8 @@ export function pickedText(row: TubeRow): { od: string; wall: string } {
   if (row.system === 'metric') return { od: `${row.name} mm`, wall: `${(row.wallM * 1000).toFixed(2)} mm` };
   return { od: `${row.name} in`, wall: `${(row.wallM / LENGTH_UNITS.in).toFixed(3)} in` };
 }
+
+const styles = StyleSheet.create({
+  size: { paddingHorizontal: 12 },
+  length: { width: 110 },
+});

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { addressOf } from '@/api/call';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { TextField } from '@/ui/UnitField';
@@ -14,12 +15,12 @@ import { planDraft, type Surroundings } from '@/draft/toRequest';
 export function StartPicker({ around, onPick }: { around: Surroundings; onPick: (start: Start) => void }) {
   const rows = useMemo(() => [...ownStarts(), ...STARTS].map((start) => ({ start, plan: planDraft(start.draft, around).plan })), [around]);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <Heading size={17}>Start from a joint you know</Heading>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={arrange.wrap8}>
         {rows.map(({ start, plan }) => (
           <ChoiceCard key={start.name} says={`start from ${start.name}`} width={{ likes: 148, most: 220 }} onPress={() => onPick(start)}>
-            <View style={{ minHeight: 80 }}>
+            <View style={styles.start}>
               {plan ? <JointDrawing joint={sectionOf(plan)} detail="thumb" label={start.name} /> : null}
               <Words size={15} bold>
                 {start.name}
@@ -58,9 +59,13 @@ export function SaveStart({ draft }: { draft: Start['draft'] }) {
     setSaved(name.trim());
   };
   return (
-    <View style={{ gap: 8 }}>
+    <View style={arrange.stack8}>
       <TextField label="name of the starting point" value={name} onChange={setName} />
       <FrameKey label="Keep it" disabled={name.trim() === ''} onPress={save} />
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  start: { minHeight: 80 },
+});

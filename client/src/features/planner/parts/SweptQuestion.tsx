@@ -1,8 +1,9 @@
 import { ASSUMED_SWEPT_M } from '@kesto/core';
 import { formatDistance, readingText } from '@kesto/core/unit';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { SWEPT_UNKNOWN } from '@/draft/drafts';
 import { useUnits } from '@/session/units';
+import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
@@ -18,11 +19,11 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
   const isUnknown = said === SWEPT_UNKNOWN;
   const answer = (swept: string) => planner.change({ place: { ...place, swept } });
   return (
-    <View style={{ gap: 6 }}>
+    <View style={arrange.stack6}>
       <Words size={15} bold>
         How long is the tube that the nitrogen sweeps?
       </Words>
-      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
+      <View style={styles.line}>
         {isUnknown ? null : (
           <UnitField
             label="from where it goes in to where it comes out"
@@ -44,3 +45,7 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },
+});

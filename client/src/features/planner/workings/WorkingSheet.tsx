@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { arrange } from '@/ui/arrange';
 import { RoundKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
@@ -10,9 +11,9 @@ export function WorkingSheet({ working, onClose, children }: { working: Working;
   const t = useTokens();
   const assumed = working.inputs.some((i) => i.assumed);
   return (
-    <View style={{ gap: 12 }} role="region" aria-label={`working: ${working.title}`}>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
-        <View style={{ flex: 1 }}>
+    <View style={arrange.stack12} role="region" aria-label={`working: ${working.title}`}>
+      <View style={arrange.apart12}>
+        <View style={arrange.fill}>
           <Words size={14} tone="ink2">
             why
           </Words>
@@ -36,10 +37,10 @@ export function WorkingSheet({ working, onClose, children }: { working: Working;
             key={input.name}
             style={{ flexDirection: 'row', gap: 8, paddingVertical: 7, borderBottomWidth: 1, borderColor: t.rule, alignItems: 'baseline' }}
           >
-            <Mono size={15} tone="copper" style={{ width: 26 }}>
+            <Mono size={15} tone="copper" style={styles.step}>
               {input.symbol}
             </Mono>
-            <View style={{ flex: 1 }}>
+            <View style={arrange.fill}>
               <Words size={15}>{input.name}</Words>
               <Words size={14} tone="ink2">
                 {input.source}
@@ -51,7 +52,7 @@ export function WorkingSheet({ working, onClose, children }: { working: Working;
         ))}
       </View>
       {working.change ? (
-        <View style={{ gap: 2 }}>
+        <View style={arrange.stack2}>
           <Words size={15} bold>
             What would change it
           </Words>
@@ -72,7 +73,7 @@ function Scale({ min, max, good, at, cold, unit }: NonNullable<Working['scale']>
   const percent = (value: number) => `${Math.max(0, Math.min(100, (100 * (value - min)) / (max - min)))}%` as const;
   const width = `${Math.max(0, (100 * (Math.min(good[1], max) - good[0])) / (max - min))}%` as const;
   return (
-    <View style={{ gap: 4 }}>
+    <View style={arrange.stack4}>
       <View style={{ height: 20, borderWidth: 1, borderColor: t.rule, justifyContent: 'center' }}>
         <View
           style={{
@@ -103,7 +104,7 @@ function Scale({ min, max, good, at, cold, unit }: NonNullable<Working['scale']>
           }}
         />
       </View>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+      <View style={arrange.apart}>
         <Mono size={14} bold={false} tone="ink2">
           {min}
         </Mono>
@@ -117,3 +118,7 @@ function Scale({ min, max, good, at, cold, unit }: NonNullable<Working['scale']>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  step: { width: 26 },
+});
