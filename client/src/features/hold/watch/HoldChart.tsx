@@ -113,7 +113,7 @@ function Track({ frame, of, facts, units }: TrackProps) {
       <Label x={0} y={top + 20} text={isGauge ? WORDS.gauge : WORDS.pipe} bold size={15} color={color} />
       <Label x={0} y={top + 37} text={unit} size={14} color={t.ink2} />
       <Path d={linePath(points, frame.x, y)} fill="none" stroke={color} strokeWidth={2} />
-      {points.length < 60 ? points.map(([at, read]) => <Circle key={at} cx={frame.x(at)} cy={y(read)} r={3} fill={color} />) : null}
+      {points.length < 60 ? points.map(([at, read], i) => <Circle key={i} cx={frame.x(at)} cy={y(read)} r={3} fill={color} />) : null}
       {last ? (
         <Label
           {...(frame.x(last.seconds) > frame.right - 90
