@@ -37,13 +37,12 @@ installChromium();
 
 // Two at a time where neither waits for the other.
 await Promise.all([
-  check('format', 'npx prettier --check --log-level warn .', { share: 20 }).then(() =>
-    check('types', 'npm run -s typecheck', { share: 50 }),
-  ),
-  check('lint', 'npx eslint . --max-warnings 0', { share: 40 }),
+  check('format', 'npx prettier --check --log-level warn .', { share: 40 })
+    .then(() => check('types', 'npm run -s typecheck', { share: 10 }))
+    .then(() => check('layer rules', 'node --test lint/', { share: 10 }))
+    .then(() => check('licences and known faults', 'node scripts/licences.mjs', { share: 2 })),
+  check('lint', 'npx eslint . --max-warnings 0', { share: 60 }),
 ]);
-await check('layer rules', 'node --test lint/', { share: 8 });
-await check('licences and known faults', 'node scripts/licences.mjs', { share: 2 });
 await buildServer();
 await check('locks, backup and restore', 'node --test scripts/tests/', { share: 90 });
 await Promise.all([
