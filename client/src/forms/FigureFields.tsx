@@ -1,3 +1,4 @@
+import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
 import { arrange } from '@/ui/arrange';
@@ -27,7 +28,8 @@ const specOf = (specs: Specs, name: string): FieldSpec => specs[name] ?? { label
 
 function Field<S extends Specs>({ figures, name }: { figures: Figures<S>; name: KeyOf<S> }) {
   const { label, kind, hint, testID = `figure-${name}` } = specOf(figures.specs, name);
-  const value = figures.textOf(name);
+  // The field that is typed in is drawn anew, and not the screen it stands on.
+  const value: string = useWatch({ control: figures.control, name }) ?? '';
   const own = useUnits();
   const units = unitsFor(kind, own);
   const common = {

@@ -18,7 +18,7 @@ export function useFigures<S extends Specs>(keptAs: string, specs: S, initial: P
     const { problems } = readFields(specs, texts, units);
     return Object.keys(problems).length > 0 ? { values: {}, errors: errorsOf(problems) } : { values: texts, errors: {} };
   };
-  const { watch, setValue, setError, formState, handleSubmit, reset, forget } = useKeptForm<Texts>(keptAs, usual, resolver);
+  const { control, watch, setValue, setError, formState, handleSubmit, reset, forget } = useKeptForm<Texts>(keptAs, usual, resolver);
   const { errors, isSubmitted } = formState;
   const set = (key: KeyOf<S>, text: string) => setValue(key as string, text, { shouldValidate: isSubmitted });
 
@@ -37,6 +37,8 @@ export function useFigures<S extends Specs>(keptAs: string, specs: S, initial: P
   return {
     keys,
     specs,
+    control,
+    /** As it stands; whoever asks is drawn anew at each letter, a field of `FigureFields` by itself. */
     textOf: (key: KeyOf<S>) => watch(key) ?? '',
     problemOf: (key: KeyOf<S>) => errors[key]?.message,
     set,

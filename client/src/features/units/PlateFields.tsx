@@ -1,7 +1,7 @@
 import { REFRIGERANT_NAMES, refrigerantName, SAFETY_CLASS_NAMES } from '@kesto/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { UseFormReturn } from 'react-hook-form';
+import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { bareLengthUnit, useUnits } from '@/session/units';
 import { FormChoice, FormFigure } from '@/forms/FormFields';
 import { arrange } from '@/ui/arrange';
@@ -17,15 +17,15 @@ const EVERYDAY = ['R-410A', 'R-32', 'R-134a', 'R-404A', 'R-449A', 'R-407C', 'R-2
 export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; index: number }) {
   const t = useTokens();
   const units = useUnits();
-  const { control, watch, setValue } = form;
+  const { control, setValue } = form;
   const at = <Key extends string>(key: Key) => `circuits.${index}.${key}` as const;
-  const refrigerant = watch(at('refrigerant'));
+  const [refrigerant, name, circuits] = useWatch({ control, name: [at('refrigerant'), at('name'), 'circuits'] });
   const unknown = refrigerant.trim() !== '' && refrigerantName(refrigerant) === undefined;
   const [all, setAll] = useState(false);
   return (
     <View style={{ backgroundColor: t.panel, borderWidth: 1.5, borderColor: t.rule, borderRadius: 4, padding: 14, gap: 12 }}>
       <Words size={15} tone="ink2">
-        {watch('circuits').length > 1 ? `the plate, ${watch(at('name'))}` : 'the plate: refrigerant, and what each side is built for'}
+        {circuits.length > 1 ? `the plate, ${name}` : 'the plate: refrigerant, and what each side is built for'}
       </Words>
       <View style={arrange.wrap12}>
         <FormFigure control={control} name={at('refrigerant')} label="refrigerant" hint="R-410A, r32 ..." />

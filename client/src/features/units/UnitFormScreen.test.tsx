@@ -33,6 +33,24 @@ test('the first unit of a shop is stored with its site, and leads on to its firs
   expect(went()).toEqual([`/jobs/new?unit=${writes[1]?.path.split('/')[1]}`]);
 });
 
+test('of many sites the one that is meant is found by its letters, and the machine is stored there', async () => {
+  const sites = Array.from({ length: 40 }, (_, i) => ({
+    id: i === 33 ? SITE.id : SITE.id.replace(/02$/, String(100 + i)),
+    altitudeM: 180,
+    name: i === 33 ? 'Fern valley' : `House ${i}`,
+  }));
+  const { writes } = await showScreen(<NewUnitScreen />, { answers: { 'GET sites': sites, 'PUT units/*': { ...UNIT, id: 'new' } } });
+  expect(screen.queryByText('Fern valley')).toBeNull();
+  expect(screen.getByText(/28 more stand there/)).toBeTruthy();
+  await type('find a site', 'FERN');
+  await press('Fern valley');
+  await type('find a site', 'house 7');
+  expect(screen.getByRole('radio', { name: 'Fern valley', checked: true })).toBeTruthy();
+  await fillPlate();
+  await press('Keep HS3');
+  expect(writes[0]?.body).toMatchObject({ siteId: SITE.id });
+});
+
 test('nothing is sent while something is missing, and what is missing is marked', async () => {
   const { writes } = await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] } });
   await press('Keep it');

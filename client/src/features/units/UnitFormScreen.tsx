@@ -1,9 +1,10 @@
 import type { SiteView, UnitKind, UnitView } from '@kesto/contract';
 import { USUAL_COLDEST_C, writeTemperature, type UnitPreferences } from '@kesto/core';
 import { useRouter } from 'expo-router';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
-import { FormChoice, FormFigure, FormText } from '@/forms/FormFields';
+import { FormFigure, FormText } from '@/forms/FormFields';
 import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Sheet } from '@/ui/Sheet';
@@ -16,6 +17,7 @@ import { KindPicker } from './KindPicker';
 import { WaterTable } from './WaterTable';
 import { PlateFields } from './PlateFields';
 import { PlatePhotos } from './PlatePhotos';
+import { SiteChoice } from './SiteChoice';
 import { newCircuit, NEW_SITE, type UnitForm } from './unitForm';
 import { useUnitForm } from './useUnitForm';
 
@@ -46,8 +48,7 @@ function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly S
   const router = useRouter();
   const wide = useIsWide();
   const { form, problem, busy, store } = useUnitForm(unit, sites, site);
-  const units = useUnits();
-  const tag = form.watch('tag').trim().toUpperCase();
+  const tag = useWatch({ control: form.control, name: 'tag' }).trim().toUpperCase();
   const send = form.handleSubmit(async (values) => {
     if (await store(values)) router.replace(unit ? `/units/${unit.id}` : `/jobs/new?unit=${values.unitId}`);
   });
@@ -73,22 +74,33 @@ function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly S
           Something is missing: it is marked where it belongs.
         </Words>
       ) : null}
-      {form.watch('circuits').map((circuit, i) => (
-        <PlateFields key={circuit.id} form={form} index={i} />
-      ))}
+      <Plates form={form} />
       <View style={arrange.atStart}>
         <FrameKey label="A second circuit" onPress={() => addCircuit(form)} />
       </View>
       <Heading size={20}>What is it like?</Heading>
-      <KindPicker value={form.watch('kind')} onPick={(kind) => pickKind(form, kind, units)} error={form.formState.errors.kind?.message} />
+      <Kind form={form} />
       <WaterTable form={form} />
       {wide ? null : where}
     </Sheet>
   );
 }
 
+type Form = ReturnType<typeof useUnitForm>['form'];
+
+function Plates({ form }: { form: Form }) {
+  const circuits = useWatch({ control: form.control, name: 'circuits' });
+  return circuits.map(({ id }, i) => <PlateFields key={id} form={form} index={i} />);
+}
+
+function Kind({ form }: { form: Form }) {
+  const units = useUnits();
+  const kind = useWatch({ control: form.control, name: 'kind' });
+  return <KindPicker value={kind} onPick={(picked) => pickKind(form, picked, units)} error={form.formState.errors.kind?.message} />;
+}
+
 /** Where nobody said how cold it gets, what such a machine usually comes down to stands there, to be read on the plate. */
-function pickKind(form: ReturnType<typeof useUnitForm>['form'], kind: UnitKind, units: UnitPreferences): void {
+function pickKind(form: Form, kind: UnitKind, units: UnitPreferences): void {
   form.setValue('kind', kind, { shouldValidate: form.formState.isSubmitted });
   const usual = USUAL_COLDEST_C[kind];
   if (usual === null) return;
@@ -97,7 +109,7 @@ function pickKind(form: ReturnType<typeof useUnitForm>['form'], kind: UnitKind, 
   });
 }
 
-function addCircuit(form: ReturnType<typeof useUnitForm>['form']): void {
+function addCircuit(form: Form): void {
   const circuits = form.getValues('circuits');
   const named = circuits.map((circuit, i) => (circuit.name === 'main' ? { ...circuit, name: `circuit ${i + 1}` } : circuit));
   const next = newCircuit(`circuit ${circuits.length + 1}`);
@@ -106,10 +118,10 @@ function addCircuit(form: ReturnType<typeof useUnitForm>['form']): void {
   form.setValue('circuits', [...named, { ...(first ?? next), id: next.id, name: next.name, swept: [] }]);
 }
 
-function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; sites: readonly SiteView[] }) {
+function Where({ form, sites }: { form: Form; sites: readonly SiteView[] }) {
   const units = useUnits();
-  const { control, watch } = form;
-  const options = [...sites.map((site) => ({ value: site.id, label: site.name })), { value: NEW_SITE, label: 'a new site' }];
+  const { control } = form;
+  const [siteId, platePhotos] = useWatch({ control, name: ['siteId', 'platePhotos'] });
   return (
     <View style={arrange.stack12}>
       <Heading size={20}>What is it called, and where?</Heading>
@@ -127,9 +139,9 @@ function Where({ form, sites }: { form: ReturnType<typeof useUnitForm>['form']; 
         <FormFigure<UnitForm> control={control} name="warrantyUntil" label="warranty until" hint="as 2026-05-10" />
         <FormFigure<UnitForm> control={control} name="registeredOn" label="registered" hint="where the place asks for it" />
       </View>
-      <PlatePhotos photos={watch('platePhotos')} onChange={(photos) => form.setValue('platePhotos', photos)} />
-      {sites.length > 0 ? <FormChoice<UnitForm> control={control} name="siteId" label="site" options={options} /> : null}
-      {watch('siteId') === NEW_SITE ? (
+      <PlatePhotos photos={platePhotos} onChange={(photos) => form.setValue('platePhotos', photos)} />
+      {sites.length > 0 ? <SiteChoice control={control} sites={sites} /> : null}
+      {siteId === NEW_SITE ? (
         <>
           <FormText<UnitForm> control={control} name="siteName" label="name of the site" />
           <FormFigure<UnitForm>

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { UseFormReturn } from 'react-hook-form';
+import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { FormFigure } from '@/forms/FormFields';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
@@ -13,7 +13,7 @@ const EMPTY = { drop: '', flow: '' };
 /** The maker's table of the water side, typed once: by it the flow is read from the pressure it drops. */
 export function WaterTable({ form }: { form: UseFormReturn<UnitForm> }) {
   const units = useUnits();
-  const rows = form.watch('waterTable');
+  const rows = useWatch({ control: form.control, name: 'waterTable' });
   const isMetric = units.length === 'metric';
   const add = () => form.setValue('waterTable', rows.length === 0 ? [EMPTY, EMPTY] : [...rows, EMPTY]);
   return (

@@ -7,4 +7,8 @@ export const WORDS = {
   typeTable: 'Type the table',
   anotherLine: 'Another line',
   lineOff: 'Take the last line off',
+  site: 'site',
+  newSite: 'a new site',
+  findSite: 'find a site',
+  findSiteHint: (more: number) => `letters of its name: ${more} more stand there`,
 } as const;
