@@ -17,7 +17,7 @@ require('react-native-gesture-handler/jestSetup');
 
 // What is fetched when it is needed is there at once: Jest runs no module that is fetched later.
 jest.mock('@/signing/openCheck', () => ({ openCheck: () => Promise.resolve(jest.requireActual('@kesto/contract/check')) }));
-jest.mock('@/outbox/openSigning', () => ({ openSigning: () => Promise.resolve(jest.requireActual('@/outbox/signWrite')) }));
+jest.mock('@/outbox/openSending', () => ({ openSending: () => Promise.resolve(jest.requireActual('@/outbox/sending')) }));
 
 // React notes a stack for every element it makes, for its warnings: a sixth of the time of these tests. It has had its fill from the start.
 const { __CLIENT_INTERNALS_DO_NOT_USE_OR_WARN_USERS_THEY_CANNOT_UPGRADE: internals } = require('react');

@@ -5,7 +5,7 @@ import { pathToFileURL } from 'node:url';
 import { WORKSPACE_ALIASES } from './bundle.mjs';
 
 const PARTS = `
-import { signing } from '@/outbox/openSigning';
+import { sending } from '@/outbox/openSending';
 export { makeStore } from '@/store/store';
 export { keptOnDevice } from '@/outbox/kept';
 export { sendKept, write } from '@/outbox/write';
@@ -13,7 +13,7 @@ export { sessionApi } from '@/api/sessionApi';
 export { welcomed } from '@/features/session/welcomed';
 export { stageEntryWrite } from '@/data/stages/writes';
 export { readJobLink } from '@kesto/core';
-signing.comesWith(() => import('@/outbox/signWrite'));
+sending.comesWith(() => import('@/outbox/sending'));
 `;
 
 /** Bundles the parts of the client that need no screen, and loads them as a page of `url` would. */

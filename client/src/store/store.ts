@@ -2,10 +2,10 @@ import { configureStore, type Action, type ThunkAction } from '@reduxjs/toolkit'
 import { api } from '@/api/api';
 import { draftsReducer, draftsTakenUp, keepDrafts, keptDrafts } from '@/draft/drafts';
 import { signedIn, signedInPerson } from '@/api/sessionApi';
-import { openSigning } from '@/outbox/openSigning';
+import type { Outcome } from '@/outbox/command';
+import { openSending } from '@/outbox/openSending';
 import { Outbox } from '@/outbox/outbox';
 import { keptInPage, keptOnDevice, type Kept } from '@/outbox/kept';
-import { post, postTogether } from '@/outbox/post';
 import { keptHere, outboxReducer } from '@/outbox/slice';
 import type { Services } from '@/outbox/thunks';
 import { atTheTorchReducer, keepAtTheTorch } from '@/state/atTheTorch';
@@ -15,6 +15,10 @@ import { keepTheme, themeReducer } from '@/state/theme';
 
 const SENDS_ALONE = 'kesto.outbox';
 const alone = (work: () => Promise<void>) => (globalThis.navigator?.locks ? globalThis.navigator.locks.request(SENDS_ALONE, work) : work());
+
+/** Null where it cannot be fetched: then nothing goes yet. */
+const whatSends = () => openSending().catch(() => null);
+const NO_ANSWER: Outcome = { kind: 'later', message: null };
 
 export function makeStore(kept: Kept = keptInPage()) {
   const services: { outbox?: Outbox } = {};
@@ -34,12 +38,14 @@ export function makeStore(kept: Kept = keptInPage()) {
   const seen = (aheadMs: number) => void store.dispatch(clockSeen(aheadMs));
   services.outbox = new Outbox({
     kept,
-    post: (command) => post(command, seen),
-    postTogether: (commands) => postTogether(commands, seen),
+    post: async (command) => (await whatSends())?.post(command, seen) ?? NO_ANSWER,
+    postTogether: async (commands) => {
+      const piece = await whatSends();
+      return piece ? piece.postTogether(commands, seen) : [NO_ANSWER];
+    },
     sign: async (command) => {
       const me = signedIn(store.getState());
-      const piece = me && (await openSigning().catch(() => null));
-      return piece ? piece.signKept(command, me) : null;
+      return (me && (await whatSends())?.signKept(command, me)) ?? null;
     },
     alone,
     person: () => (store.getState().session.sheet ? null : (signedInPerson(store.getState())?.id ?? null)),

@@ -1,4 +1,4 @@
-import { signing } from '@/outbox/openSigning';
+import { sending } from '@/outbox/openSending';
 import { checking } from '@/signing/openCheck';
 
 /**
@@ -7,5 +7,5 @@ import { checking } from '@/signing/openCheck';
  */
 export const fetchScreens = () => import('./screens');
 
-signing.comesWith(fetchScreens);
+sending.comesWith(fetchScreens);
 checking.comesWith(fetchScreens);

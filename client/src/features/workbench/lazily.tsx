@@ -5,7 +5,7 @@ import { fetchScreens } from './fetchScreens';
 
 type Pieces = typeof import('./screens');
 /** The others are no screens. */
-type Screens = Omit<Pieces, 'signKept' | 'checkFile' | 'chainsInFile' | 'isContinued' | 'isSignedHead'>;
+type Screens = Omit<Pieces, 'post' | 'postTogether' | 'signKept' | 'checkFile' | 'chainsInFile' | 'isContinued' | 'isSignedHead'>;
 
 /** Kept once fetched: the next screen of the workbench opens at once. */
 let fetched: Screens | null = null;

@@ -34,5 +34,5 @@ export { SitesScreen } from '@/features/sites';
 export { VanScreen } from '@/features/van/VanScreen';
 export { VerifyScreen } from '@/features/verify';
 export { NotFoundScreen } from './NotFoundScreen';
-export { signKept } from '@/outbox/signWrite';
+export { post, postTogether, signKept } from '@/outbox/sending';
 export { chainsInFile, checkFile, isContinued, isSignedHead } from '@kesto/contract/check';
