@@ -14,6 +14,7 @@ import { initialValues, work, type Answer, type Calculator, type Values } from '
 import { CALCULATORS } from './kinds';
 import { PutInJob } from './PutInJob';
 import { sumOf } from './sum';
+import { WORDS } from './words';
 
 /** Without a job: one sum at a time, answered as it is typed. */
 export function CalculatorsScreen() {
@@ -29,11 +30,7 @@ export function CalculatorsScreen() {
   );
   const worked = useMemo(() => (calculator ? work(calculator, values, units) : null), [calculator, values, units]);
   const change = (key: string, text: string) => setTyped({ ...typed, [name]: { ...typed[name], [key]: text } });
-  const answer = worked?.answer ? (
-    <AnswerView answer={worked.answer} />
-  ) : (
-    <Words tone="ink2">Mend the field that is marked and the answer comes back.</Words>
-  );
+  const answer = worked?.answer ? <AnswerView answer={worked.answer} /> : <Words tone="ink2">{WORDS.mendTheField}</Words>;
   const sum = calculator && worked?.answer ? sumOf(calculator, { values, answer: worked.answer, units }) : null;
   const putInJob = sum && putting ? <PutInJob key={name} sum={sum} joint={calculator?.joint?.(values) ?? null} /> : null;
   const aside = (

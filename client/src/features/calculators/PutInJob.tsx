@@ -10,6 +10,7 @@ import { Empty, Failed, Loading } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { usePutInJob } from './usePutInJob';
+import { WORDS } from './words';
 
 interface PutInJobProps {
   readonly sum: JobSumValues;
@@ -31,7 +32,7 @@ export function PutInJob({ sum, joint }: PutInJobProps) {
   const values = { ...sum, ...(note.trim() ? { note: note.trim() } : {}) };
   return (
     <View style={arrange.stack10} role="group" aria-label="put in a job">
-      <Heading size={17}>Into which job</Heading>
+      <Heading size={17}>{WORDS.intoWhichJob}</Heading>
       <Choice
         label="into which job"
         value={job.id}

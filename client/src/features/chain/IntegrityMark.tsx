@@ -6,6 +6,7 @@ import { arrange } from '@/ui/arrange';
 import { Cross, Tick } from '@/ui/marks';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { SealMark } from './SealMark';
+import { WORDS } from './words';
 
 type Intact = Extract<SealedVerification, { intact: true }>;
 
@@ -52,7 +53,7 @@ function notedWords({ noted }: Intact): string | null {
 export function Findings({ findings }: { findings: readonly Finding[] }) {
   return findings.map(({ entry, what }) => (
     <Words key={`${entry} ${what}`} size={14} tone="amber">
-      entry {entry}: {findingText(what)}
+      {WORDS.entry(entry, findingText(what))}
     </Words>
   ));
 }
@@ -63,8 +64,7 @@ function Head({ found }: { found: Intact }) {
     <View style={arrange.stack4}>
       {noted ? <Words bold>{noted}</Words> : null}
       <Words size={14} tone="ink2">
-        Every entry’s hash, every link to the one before and every photo were checked on this screen
-        {found.reached.includes('worked-again') ? ', and the plan was worked out again' : ''}.
+        {WORDS.everyEntrysHash(found.reached.includes('worked-again') ? ', and the plan was worked out again' : '')}
       </Words>
       <SealMark signed={found.signed} older={found.older} />
       <Findings findings={found.findings} />

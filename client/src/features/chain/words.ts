@@ -9,4 +9,7 @@ export const WORDS = {
     count === 1 ? 'One entry is signed by the device it was tapped on.' : `${count} entries are signed by the devices they were tapped on.`,
   continued: 'What you kept from before is the beginning of it: nothing was taken away or put in since.',
   compare: 'Is the key theirs? Read these words out to them by telephone.',
+  entry: (entry: number, what: string) => `entry ${entry}: ${what}`,
+  everyEntrysHash: (which: string) =>
+    `Every entry’s hash, every link to the one before and every photo were checked on this screen${which}.`,
 } as const;

@@ -14,6 +14,7 @@ import { Choice, FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 import type { JointHere } from './jointsHere';
+import { WORDS } from './words';
 
 interface PlanHereProps {
   readonly unitId: string;
@@ -32,7 +33,7 @@ export function PlanHere({ unitId, circuitId, joints, touched }: PlanHereProps) 
   if (touched)
     return (
       <Words size={15} tone="ink2">
-        Keep the drawing first: a joint is planned on what is kept.
+        {WORDS.keepTheDrawingFirst}
       </Words>
     );
   if (jobs.length === 0)
@@ -57,7 +58,7 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
   }
   return (
     <View style={arrange.stack10}>
-      <Heading size={17}>Plan a joint here</Heading>
+      <Heading size={17}>{WORDS.planAJointHere}</Heading>
       {jobs.length > 1 ? (
         <Choice
           label="in which job"
@@ -91,7 +92,7 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
 function Twice({ tag, onOpen, onAnother }: { tag: string; onOpen: () => void; onAnother: () => void }) {
   return (
     <View role="group" aria-label={`${tag} is here already`} style={arrange.stack6}>
-      <Words size={15}>{tag} is planned at this end already.</Words>
+      <Words size={15}>{WORDS.isPlannedAtThisEnd(tag)}</Words>
       <View style={arrange.wrap8}>
         <FrameKey label={`Open ${tag}`} onPress={onOpen} />
         <FrameKey label="Another one here" onPress={onAnother} />

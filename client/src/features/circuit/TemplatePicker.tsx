@@ -6,15 +6,16 @@ import { useUnits } from '@/session/units';
 import { arrange } from '@/ui/arrange';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** A circuit to begin from: the nearest kind, then edited. */
 export function TemplatePicker({ onPick }: { onPick: (graph: CircuitGraph) => void }) {
   const units = useUnits();
   return (
     <View style={arrange.stack10}>
-      <Heading size={20}>What is it like?</Heading>
+      <Heading size={20}>{WORDS.whatIsItLike}</Heading>
       <Words size={15} tone="ink2">
-        Pick the nearest; then tap a tube or a part and make it what stands there.
+        {WORDS.pickTheNearest}
       </Words>
       <View style={styles.kinds}>
         {CIRCUIT_TEMPLATES.map((name) => (

@@ -21,6 +21,7 @@ import { Heading, Words } from '@/ui/Words';
 import { KindChoice } from './KindChoice';
 import type { Draw } from './draw';
 import type { Waiting } from './waiting';
+import { WORDS } from './words';
 
 type Tube = NonNullable<CircuitLink['tube']>;
 
@@ -66,9 +67,9 @@ export function TubePanel({ graph, index, link, draw, waitFor }: TubePanelProps)
   const turned = turnBranch(graph, index);
   return (
     <View style={arrange.stack12}>
-      <Heading size={20}>Tube</Heading>
+      <Heading size={20}>{WORDS.tube}</Heading>
       <Words size={15} tone="ink2">
-        from {drawnName(graph, link.from)} to {drawnName(graph, link.to)}
+        {WORDS.fromTo(drawnName(graph, link.from), drawnName(graph, link.to))}
       </Words>
       <View style={arrange.row10}>
         <UnitField label="outside" value={od} onChange={setOd} unit={bareLengthUnit(units)} error={problems['od']} testID="tube-od" />

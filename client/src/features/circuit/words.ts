@@ -34,4 +34,11 @@ export const WORDS = {
   opens: 'opens at',
   opensSays: 'as it is set',
   setLimits: 'Set its limits',
+  keepTheDrawingFirst: 'Keep the drawing first: a joint is planned on what is kept.',
+  planAJointHere: 'Plan a joint here',
+  isPlannedAtThisEnd: (tag: string) => `${tag} is planned at this end already.`,
+  whatIsItLike: 'What is it like?',
+  pickTheNearest: 'Pick the nearest; then tap a tube or a part and make it what stands there.',
+  tube: 'Tube',
+  fromTo: (from: string, to: string) => `from ${from} to ${to}`,
 } as const;

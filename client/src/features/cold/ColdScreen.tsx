@@ -14,6 +14,7 @@ import { Heading, Words } from '@/ui/Words';
 import { ColdDrawing } from './ColdDrawing';
 import { PROOFS } from './proofs';
 import { useCold } from './useCold';
+import { WORDS } from './words';
 
 const METHODS = COLD_METHODS.map((value) => ({ value, label: value }));
 
@@ -51,7 +52,7 @@ export function ColdScreen({ joint, job, decided }: { joint: JointView; job: Job
           />
         ))}
       </View>
-      <Heading size={17}>What shows that it holds</Heading>
+      <Heading size={17}>{WORDS.whatShowsThatItHolds}</Heading>
       <FigureFields figures={cold.figures} />
       {PROOFS[method].map(({ proof, label }) => (
         <CheckRow key={proof} label={label} checked={cold.proofs.includes(proof)} onChange={(on) => cold.prove(proof, on)} />

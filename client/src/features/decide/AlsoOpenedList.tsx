@@ -15,6 +15,7 @@ import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import type { IsolationWork } from './useIsolation';
+import { WORDS } from './words';
 
 interface AlsoOpenedListProps {
   readonly job: JobView;
@@ -35,10 +36,10 @@ export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining 
   const joined = factsOf(work.facts, 'joining');
   return (
     <View>
-      <Heading size={17}>While it is open</Heading>
+      <Heading size={17}>{WORDS.whileItIsOpen}</Heading>
       {items.length === 0 ? (
         <Words size={15} tone="ink2">
-          Nothing else, as far as the drawing tells.
+          {WORDS.nothingElse}
         </Words>
       ) : null}
       {items.map((item) => (

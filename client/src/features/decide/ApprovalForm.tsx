@@ -47,7 +47,7 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
         />
         {held.length > 0 ? (
           <Words size={15} tone="amber">
-            No price before this is looked at: {held.map(priceCheckText).join(', ')}.
+            {WORDS.noPriceBeforeThis(held.map(priceCheckText).join(', '))}
           </Words>
         ) : null}
       </NoteForm>
@@ -61,9 +61,9 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
         onKeep={({ what = '', forWhom = '' }) => then(work.note('waiting', { what, forWhom }))}
       />
       <View style={styles.no}>
-        <Heading size={17}>Or it is a no</Heading>
+        <Heading size={17}>{WORDS.orItIsANo}</Heading>
         <Words size={15} tone="ink2">
-          Nothing is mended: what is left is told in writing, valves are capped, and it is signed.
+          {WORDS.nothingIsMended}
         </Words>
         <FrameKey
           label="The owner says no"

@@ -13,6 +13,7 @@ import { Choice, KeepKey } from '@/ui/Buttons';
 import { VerdictMark } from '@/ui/marks';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 interface JoiningFormProps {
   readonly job: JobView;
@@ -49,7 +50,7 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
   const reason = figures.textOf('why').trim() || joiningWhyText(choices.find((choice) => choice.method === method)?.why ?? []);
   return (
     <View style={arrange.stack10}>
-      <Heading size={20}>How the joints are made</Heading>
+      <Heading size={20}>{WORDS.howTheJointsAreMade}</Heading>
       {places.length > 1 ? (
         <Choice label="at" value={place} onChange={setPlace} options={places.map((value) => ({ value, label: nameOf(value) }))} />
       ) : (

@@ -38,13 +38,13 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
     setMethod(next);
     figures.setAll(takenOutText(takeOutKg(next), units));
   }
-  if (!answer) return <Words>Tap the part that is to be opened first.</Words>;
+  if (!answer) return <Words>{WORDS.tapThePart}</Words>;
   const differs = method !== answer.method;
   const keep = ({ reason, takeOut }: Read<typeof FIGURES>) =>
     closing(onKept)(isolation.keepWay(work, { method, reason, takeOutKg: takeOut && massKg(takeOut) }));
   return (
     <View style={arrange.stack12}>
-      <Heading size={20}>How it is isolated</Heading>
+      <Heading size={20}>{WORDS.howItIsIsolated}</Heading>
       <Choice
         label="way"
         value={method}

@@ -11,6 +11,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** What has to be looked at before a price is named, and whose yes there is. */
 export function PriceChecks({ work, about }: { work: StageWork; about: PriceFacts }) {
@@ -22,7 +23,7 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
   const waiting = work.facts.findLast((fact) => fact.stage === 'decide');
   return (
     <View>
-      <Heading size={17}>Before a price is named</Heading>
+      <Heading size={17}>{WORDS.beforeAPriceIsNamed}</Heading>
       {answers.map((fact) => (
         <View key={fact.id} style={{ flexDirection: 'row', gap: 10, paddingVertical: 8, borderBottomWidth: 1, borderColor: t.rule }}>
           <Ring state="done" />

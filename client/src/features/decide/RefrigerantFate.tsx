@@ -9,6 +9,7 @@ import type { StageWork } from '@/data/stages/useStage';
 import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Whether what comes out goes back in. */
 export function RefrigerantFate({ work }: { work: StageWork }) {
@@ -18,7 +19,7 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
   const kept = lastOf(work.facts, 'refrigerant-fate')?.values;
   return (
     <View style={arrange.stack6}>
-      <Heading size={17}>The refrigerant</Heading>
+      <Heading size={17}>{WORDS.theRefrigerant}</Heading>
       <Words size={15}>
         {kept
           ? `${REFRIGERANT_FATE_WORDS[kept.fate]}: ${kept.why}`
@@ -26,8 +27,7 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
       </Words>
       {rates ? (
         <Words size={15} tone="ink2">
-          Lost at {formatNumber(rates.annualised, 0)} % of its charge a year, annualised; {formatNumber(rates.rolling, 0)} % within the
-          last. The place may set a limit.
+          {WORDS.lostAtOfItsCharge(formatNumber(rates.annualised, 0), formatNumber(rates.rolling, 0))}
         </Words>
       ) : null}
       {!work.mayNote ? null : open ? (

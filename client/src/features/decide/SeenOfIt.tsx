@@ -44,12 +44,12 @@ export function SeenOfIt({ seen, onChange, onOther }: SeenOfItProps) {
         ))}
       </View>
       <View style={styles.asked}>
-        <Words size={15}>a leak on the low side, where air could be drawn in</Words>
+        <Words size={15}>{WORDS.aLeakOnTheLow}</Words>
         <Choice label="a leak on the low side" value={leakOf(seen)} options={LEAKS} onChange={(leak) => onChange(withLeak(seen, leak))} />
       </View>
       {seen.runs ? (
         <View style={styles.asked}>
-          <Words size={15}>its compressor</Words>
+          <Words size={15}>{WORDS.itsCompressor}</Words>
           <Choice<CompressorKind>
             label="its compressor"
             value={seen.compressorKind ?? 'unknown'}

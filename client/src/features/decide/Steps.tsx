@@ -7,6 +7,7 @@ import { FlagLine, letterOf } from '@/ui/Flag';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { stepsOf, type Step } from './steps';
+import { WORDS } from './words';
 
 const SAYS: Readonly<Record<Step['does'], (parts: string) => readonly [string, string]>> = {
   open: (parts) => [`Open ${parts}`, 'else liquid stays behind it'],
@@ -29,7 +30,7 @@ export function Steps({ answer, nameOf }: { answer: Isolation | null; nameOf: (i
   if (!answer) return null;
   return (
     <View>
-      <Heading size={20}>In this order</Heading>
+      <Heading size={20}>{WORDS.inThisOrder}</Heading>
       {stepsOf(answer).map((step) => {
         const [title, why] = SAYS[step.does](step.parts.map(nameOf).join(', '));
         return (

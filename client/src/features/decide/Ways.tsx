@@ -5,6 +5,7 @@ import { arrange } from '@/ui/arrange';
 import { VerdictMark } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Against a pump-down, or against taking a piece alone; the rest speaks for what is advised. */
 const AGAINST_A_PIECE: readonly IsolationWhy['code'][] = ['not-bounded'];
@@ -38,7 +39,7 @@ export function Ways({ answer, nameOf }: { answer: Isolation | null; nameOf: (id
       </Heading>
       {!answer ? (
         <Words size={15} tone="ink2">
-          Tap the part that is to be opened; its ways stand here then, with why not the easier one.
+          {WORDS.tapThePartThatIsToBe}
         </Words>
       ) : (
         ISOLATION_METHODS.filter((method) => method !== 'recover-section' || standOf(method, answer) !== 'allowed').map((method) => {

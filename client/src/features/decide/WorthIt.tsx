@@ -15,6 +15,7 @@ import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const FIGURES = {
   age: { label: 'years old', kind: 'number' },
@@ -29,7 +30,7 @@ export function WorthIt({ job, work }: { job: JobView; work: StageWork }) {
   const kept = lastOf(work.facts, 'worth')?.values;
   return (
     <View style={arrange.stack6}>
-      <Heading size={17}>Repair or replace</Heading>
+      <Heading size={17}>{WORDS.repairOrReplace}</Heading>
       <Words size={15}>
         {kept
           ? `${kept.decided === 'repair' ? 'Repair' : 'Replace'}: ${formatNumber(kept.ageYears, 0)} years old, ${kept.earlierFinds} found before, ${formatNumber(kept.repair, 0)} against ${formatNumber(kept.replacement, 0)}.${kept.why ? ` ${kept.why}` : ''}`
@@ -96,8 +97,7 @@ function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKep
         <>
           <Words bold>{WORTH_WORDS[worth.advice]}</Words>
           <Words size={15} tone="ink2">
-            {formatNumber(100 * worth.share, 0)} % of a new one; up to {formatNumber(worth.limit, 0)} pays at this age with {earlierFinds}{' '}
-            found before. A rule of thumb, not a verdict.
+            {WORDS.ofANewOne(formatNumber(100 * worth.share, 0), formatNumber(worth.limit, 0), earlierFinds)}
           </Words>
           <Choice
             label="decided"

@@ -19,4 +19,23 @@ export const WORDS = {
   keepNewWay: 'Keep the new way',
   /** Another way than the advised one, or another weight to take out. */
   otherWay: 'Another way, or another weight',
+  whileItIsOpen: 'While it is open',
+  nothingElse: 'Nothing else, as far as the drawing tells.',
+  noPriceBeforeThis: (held: string) => `No price before this is looked at: ${held}.`,
+  orItIsANo: 'Or it is a no',
+  nothingIsMended: 'Nothing is mended: what is left is told in writing, valves are capped, and it is signed.',
+  howTheJointsAreMade: 'How the joints are made',
+  tapThePart: 'Tap the part that is to be opened first.',
+  howItIsIsolated: 'How it is isolated',
+  beforeAPriceIsNamed: 'Before a price is named',
+  theRefrigerant: 'The refrigerant',
+  lostAtOfItsCharge: (annualised: string, rolling: string) =>
+    `Lost at ${annualised} % of its charge a year, annualised; ${rolling} % within the last. The place may set a limit.`,
+  aLeakOnTheLow: 'a leak on the low side, where air could be drawn in',
+  itsCompressor: 'its compressor',
+  inThisOrder: 'In this order',
+  tapThePartThatIsToBe: 'Tap the part that is to be opened; its ways stand here then, with why not the easier one.',
+  repairOrReplace: 'Repair or replace',
+  ofANewOne: (share: string, limit: string, earlier: number) =>
+    `${share} % of a new one; up to ${limit} pays at this age with ${earlier} found before. A rule of thumb, not a verdict.`,
 } as const;

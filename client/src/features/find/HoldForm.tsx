@@ -18,6 +18,7 @@ import { Failed } from '@/ui/states';
 import { Flag, FlagLine } from '@/ui/Flag';
 import { Heading, Words } from '@/ui/Words';
 import { holdHere } from '@/data/stages/sections';
+import { WORDS } from './words';
 
 const FIGURES = {
   volume: { label: 'volume', kind: 'volume', hint: 'as 2.3 L' },
@@ -95,12 +96,12 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
   }
   return (
     <View style={styles.form}>
-      <Heading size={20}>Hold a section</Heading>
+      <Heading size={20}>{WORDS.holdASection}</Heading>
       <Words size={15}>{parts.map(nameOf).join(', ')}</Words>
       <View style={styles.caution}>
         <Flag letter="a" />
         <Words size={15} style={styles.says}>
-          Nitrogen only, by a regulator with its relief set. The low side’s limit is {limit}: go up in steps, soap at each.
+          {WORDS.nitrogenOnly(limit)}
         </Words>
       </View>
       {ends === null ? null : (

@@ -3,6 +3,7 @@ import { formatNumber, formatYearlyLoss, readingText } from '@kesto/core/unit';
 import type { ReactNode } from 'react';
 import { useUnits } from '@/session/units';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 interface LeftOutNoteProps {
   readonly letter: string;
@@ -16,15 +17,13 @@ export function LeftOutNote({ letter, graph, section, nameOf }: LeftOutNoteProps
   const units = useUnits();
   const { parts, tubes, assumedTubes, usualM3 } = leftOut(graph, section.parts);
   const counted = assumedTubes > 0 ? `${letter} counts ${assumedTubes} ${assumedTubes === 1 ? 'tube' : 'tubes'} at usual lengths *` : '';
-  if (usualM3 === 0) return counted ? <Small>{counted}; put the measured ones on the drawing.</Small> : null;
+  if (usualM3 === 0) return counted ? <Small>{WORDS.putTheMeasuredOnes(counted)}</Small> : null;
   const likelyM3 = section.volumeM3 + usualM3;
   const { seenGramsPerYear: seen } = section;
   const missing = [...parts.map(nameOf), ...(tubes > 0 ? [`${tubes} ${tubes === 1 ? 'tube' : 'tubes'} without a length`] : [])].join(', ');
   const sees = seen === null ? '' : `, and sees ${readingText(formatYearlyLoss((seen * likelyM3) / section.volumeM3 / 1000, units, 2))}`;
   return (
-    <Small>
-      {letter} leaves out {missing}: likely {formatNumber(likelyM3 * 1000, 1)} L *{sees}.{counted ? ` ${counted}.` : ''}
-    </Small>
+    <Small>{WORDS.leavesOut({ letter, missing, likely: formatNumber(likelyM3 * 1000, 1), sees }, counted ? ` ${counted}.` : '')}</Small>
   );
 }
 

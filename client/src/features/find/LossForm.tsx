@@ -11,6 +11,7 @@ import { useFigures } from '@/forms/useFigures';
 import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const FIGURES = {
   lost: { label: 'added, or missing', kind: 'mass', hint: 'as 410 g, 5lb 2oz' },
@@ -27,9 +28,9 @@ export function LossForm({ job, work, onKept }: { job: JobView; work: StageWork;
     closing(onKept)(work.note('loss', { lostKg: massKg(lost), days: days.value, ...(charge ? { chargeKg: massKg(charge) } : {}) }));
   return (
     <View style={arrange.stack10}>
-      <Heading size={17}>What was lost</Heading>
+      <Heading size={17}>{WORDS.lost}</Heading>
       <Words size={15} tone="ink2">
-        It says how large a leak is looked for, and when enough was found.
+        {WORDS.itSaysHowLarge}
       </Words>
       <FigureFields figures={figures} />
       <KeepKey label="Keep the loss" busy={work.busy} onPress={() => void figures.submit(keep)} />

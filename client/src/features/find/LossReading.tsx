@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useUnits } from '@/session/units';
 import { arrange } from '@/ui/arrange';
 import { Mono, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** The first glance: the loss to explain, and how much of it the finds explain. */
 export function LossReading({ loss }: { loss: Loss | null }) {
@@ -11,7 +12,7 @@ export function LossReading({ loss }: { loss: Loss | null }) {
   if (!loss)
     return (
       <Words size={15} tone="ink2">
-        What was lost is not said yet
+        {WORDS.whatWasLost}
       </Words>
     );
   const explained = loss.explainedGramsPerYear;
@@ -30,7 +31,7 @@ export function LossReading({ loss }: { loss: Loss | null }) {
       </View>
       <View>
         <Words size={14} tone="ink2">
-          {readingText(formatMass(loss.lostKg, units))} in {loss.days} days
+          {WORDS.inDays(readingText(formatMass(loss.lostKg, units)), loss.days)}
         </Words>
         <Words size={14} bold>
           {explained === 0 && loss.unsized === 0

@@ -13,6 +13,7 @@ import { arrange } from '@/ui/arrange';
 import { Choice, KeepKey } from '@/ui/Buttons';
 import { ChoiceCard } from '@/ui/ChoiceCard';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const FIGURES = {
   rate: { label: 'how much a year, if it can be told', kind: 'mass', hint: 'as 100 g', optional: true },
@@ -46,7 +47,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
     <View style={arrange.stack10}>
       <Heading size={20}>{name}</Heading>
       <Words size={15} bold>
-        looked with
+        {WORDS.lookedWith}
       </Words>
       <Choice
         label="looked with"
@@ -55,10 +56,10 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
         options={FIND_METHODS.map((value) => ({ value, label: FIND_METHOD_WORDS[value] }))}
       />
       <Words size={14} tone="ink2">
-        sees {FIND_METHOD_SEES[method]}
+        {WORDS.sees(FIND_METHOD_SEES[method])}
       </Words>
       <Words size={15} bold>
-        it shows
+        {WORDS.itShows}
       </Words>
       <Choice
         label="it shows"
@@ -68,7 +69,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
       />
       {result === 'leak' ? <FigureFields figures={figures} of={['rate']} /> : null}
       <Words size={15} bold>
-        signs seen here, one or more
+        {WORDS.signsSeenHere}
       </Words>
       <View role="group" aria-label="signs seen here" style={arrange.wrap6}>
         {SIGNS.map((sign) => (

@@ -5,6 +5,7 @@ import { ListRow } from '@/ui/ListRow';
 import { Heading, Words } from '@/ui/Words';
 import { CheckMark } from '@/features/checkMarks';
 import type { Check } from '@/data/stages/checks';
+import { WORDS } from './words';
 
 /** Without the place, which stands above it. */
 const saysOf = (check: Check) => stageFactText(check.last, () => '').replace(/^: /, '');
@@ -21,10 +22,10 @@ export function PlacesChecked({
 }) {
   return (
     <View>
-      <Heading size={20}>Places checked</Heading>
+      <Heading size={20}>{WORDS.placesChecked}</Heading>
       {checks.length === 0 ? (
         <Words size={15} tone="ink2">
-          None yet. Tap the drawing where you look; what shows nothing is kept as well, so that nobody looks there twice.
+          {WORDS.noneYet}
         </Words>
       ) : null}
       {checks.map((check) => (

@@ -7,6 +7,7 @@ import type { StageWork } from '@/data/stages/useStage';
 import { ReadingsFields, ReadingsFound, useReadings } from '@/features/readings';
 import { KeepKey } from '@/ui/Buttons';
 import { Heading } from '@/ui/Words';
+import { WORDS } from './words';
 
 interface ReadingsFormProps {
   readonly job: JobView;
@@ -26,7 +27,7 @@ export function ReadingsForm({ job, graph, work, onKept }: ReadingsFormProps) {
     });
   return (
     <View style={styles.form}>
-      <Heading size={17}>Readings before anything is touched</Heading>
+      <Heading size={17}>{WORDS.readingsBeforeAnythingIsTouched}</Heading>
       <ReadingsFields work={form} />
       <KeepKey label="Keep the readings" busy={work.busy} onPress={() => void keep()} />
       {found ? <ReadingsFound {...found} guessed={form.guessed} metering={form.metering} onClose={onKept} /> : null}

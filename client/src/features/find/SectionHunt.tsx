@@ -12,6 +12,7 @@ import { Heading, Words } from '@/ui/Words';
 import { LeftOutNote } from './LeftOutNote';
 import { SightRow } from './SightRow';
 import { holdHere, holdOf, letterOfSection, sectionName, sightOf } from '@/data/stages/sections';
+import { WORDS } from './words';
 
 interface SectionHuntProps {
   readonly job: JobView;
@@ -35,8 +36,7 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
   if (!sight)
     return (
       <Words size={15} tone="ink2">
-        Sections are not worked out: the low side’s{' '}
-        {readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units))} lies beyond the table of nitrogen here.
+        {WORDS.sectionsAreNotWorkedOut(readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units)))}
       </Words>
     );
   const toggle = (id: string) => setCuts(cuts.includes(id) ? cuts.filter((cut) => cut !== id) : [...cuts, id]);
@@ -44,11 +44,13 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
     <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8, gap: 2 }}>
       <View style={styles.section}>
         <Heading size={15}>
-          how small a leak each hold can see in {holdHere(job, van).minutes} min at{' '}
-          {readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units))}
+          {WORDS.howSmallALeakEach(
+            holdHere(job, van).minutes,
+            readingText(formatGaugePressure(gaugePascals(job.circuit.lowSideDesignGaugePa), units)),
+          )}
         </Heading>
         <Words size={14} tone="ink2">
-          a year, of {job.circuit.refrigerant}
+          {WORDS.aYear(job.circuit.refrigerant)}
         </Words>
       </View>
       {sight.sections.length > 1 ? (

@@ -7,6 +7,7 @@ import { arrange } from '@/ui/arrange';
 import { Cross, Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const nameOf = ({ of, name }: { readonly of: 'job' | 'joint'; readonly name: string }) => (of === 'job' ? `job ${name}` : name);
 
@@ -28,7 +29,7 @@ export function JobMark({ found }: { found: SealedJobVerification }) {
             <Ending key={`${chain.of} ${chain.name}`} name={nameOf(chain)} chain={chain} />
           ))}
           <Words size={14} tone="ink2">
-            Every part, link, drawing and photo was checked on this screen, and the job’s own record names its joints.
+            {WORDS.everyPart}
           </Words>
           <SealMark signed={found.signed} older={found.older} />
         </>
@@ -47,7 +48,7 @@ function Ending({ name, chain: { entries, head, findings } }: { name: string; ch
   return (
     <View style={{ borderLeftWidth: 4, borderColor: t.teal, paddingLeft: 10, gap: 2 }}>
       <Words size={15} bold>
-        {name}: {entries} {entries === 1 ? 'entry' : 'entries'}, ends in
+        {WORDS.endsIn(name, entries, entries === 1 ? 'entry' : 'entries')}
       </Words>
       <Mono size={14} bold={false}>
         {hashInFours(head)}

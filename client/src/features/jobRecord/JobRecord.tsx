@@ -8,15 +8,16 @@ import { Comment, CommentsOfJob } from '@/features/comment';
 import { PaperKeys } from '@/features/paper';
 import { JobMark } from './JobMark';
 import { useJobRecord } from './useJobRecord';
+import { WORDS } from './words';
 
 /** The job's own chain and its joints', checked here or given away as one file. */
 export function JobRecord({ job }: { job: JobView }) {
   const record = useJobRecord(job);
   return (
     <View style={arrange.stack8}>
-      <Heading size={17}>The job’s record</Heading>
+      <Heading size={17}>{WORDS.theJobsRecord}</Heading>
       <Words size={15} tone="ink2">
-        What was noted of it, every joint’s chain, the drawings and the photos, in one file that can be checked without this server.
+        {WORDS.whatWasNoted}
       </Words>
       {record.check?.status === 'checked' ? <JobMark found={record.check.found} /> : null}
       {record.check?.status === 'failed' ? <Failed message={record.check.message} /> : null}

@@ -8,6 +8,7 @@ import { Choice } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
 import { jobEntryWrite } from '@/data/jobs/writes';
+import { WORDS } from './words';
 
 /** Which circuit of the machine the job is on, as long as no joint is on it; the server says where something was noted on its drawing. */
 export function CircuitOfJob({ job }: { job: JobView }) {
@@ -17,7 +18,7 @@ export function CircuitOfJob({ job }: { job: JobView }) {
   if (circuits.length < 2 || job.order.length > 0) return null;
   return (
     <View style={arrange.stack6}>
-      <Words size={15}>on which circuit</Words>
+      <Words size={15}>{WORDS.onWhichCircuit}</Words>
       <Choice
         label="on which circuit"
         value={job.circuitId}

@@ -12,6 +12,7 @@ import { ListRow } from '@/ui/ListRow';
 import { Empty, Failed } from '@/ui/states';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { jobEntryWrite } from '@/data/jobs/writes';
+import { WORDS } from './words';
 
 const RED_STATES: readonly JointSummary['state'][] = ['sent-back', 'rework', 'cut-out'];
 /** No flame touched it: it may be taken off the job. */
@@ -24,7 +25,7 @@ export function JobJoints({ job, mayMake }: { job: JobView; mayMake: boolean }) 
   const mayTake = mayMake && job.order.some(({ state }) => NEVER_LIT.includes(state));
   return (
     <>
-      <Heading size={17}>Joints of this job</Heading>
+      <Heading size={17}>{WORDS.jointsOfThisJob}</Heading>
       {job.order.length === 0 ? (
         <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
       ) : null}

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** What is noted of the job as a whole: its own schools with the reason, and sums kept from the bench. */
 export function JobNotes({ job }: { job: JobView }) {
@@ -14,7 +15,7 @@ export function JobNotes({ job }: { job: JobView }) {
     <View style={arrange.stack14}>
       {schools ? (
         <View style={arrange.stack3}>
-          <Heading size={17}>Exceptions from shop practice</Heading>
+          <Heading size={17}>{WORDS.exceptionsFromShopPractice}</Heading>
           {SCHOOL_QUESTIONS.flatMap((question) =>
             schools.schools[question] === undefined ? (
               []
@@ -27,11 +28,11 @@ export function JobNotes({ job }: { job: JobView }) {
               </Words>
             ),
           )}
-          {schools.reason ? <Words size={15}>Why: {schools.reason}</Words> : null}
+          {schools.reason ? <Words size={15}>{WORDS.why(schools.reason)}</Words> : null}
           <Signature by={schools.by} at={schools.at} />
         </View>
       ) : null}
-      {stageNotes.length > 0 ? <Heading size={17}>Notes of stages</Heading> : null}
+      {stageNotes.length > 0 ? <Heading size={17}>{WORDS.notesOfStages}</Heading> : null}
       {stageNotes.map((note) => (
         <View key={note.id} style={arrange.stack3}>
           <Words size={15}>
@@ -43,7 +44,7 @@ export function JobNotes({ job }: { job: JobView }) {
           <Signature by={note.by} at={note.at} />
         </View>
       ))}
-      {sums.length > 0 ? <Heading size={17}>Sums kept from the bench</Heading> : null}
+      {sums.length > 0 ? <Heading size={17}>{WORDS.sumsKeptFromTheBench}</Heading> : null}
       {sums.map((sum) => (
         <Sum key={sum.id} sum={sum} />
       ))}
@@ -60,7 +61,7 @@ function Sum({ sum }: { sum: JobSum }) {
         {sum.calculator}: {lines(sum.answers)}
       </Words>
       <Words size={14} tone="ink2">
-        from {lines(sum.given)}
+        {WORDS.from(lines(sum.given))}
       </Words>
       {sum.note ? <Words size={15}>{sum.note}</Words> : null}
       <Signature by={sum.by} at={sum.at} />

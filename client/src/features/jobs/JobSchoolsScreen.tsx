@@ -14,6 +14,7 @@ import { Words } from '@/ui/Words';
 import { jobCells } from '@/data/jobs/cells';
 import { WithJob } from '@/data/jobs/WithJob';
 import { jobEntryWrite } from '@/data/jobs/writes';
+import { WORDS } from './words';
 
 export function JobSchoolsScreen({ id }: { id: string }) {
   return <WithJob id={id}>{(job) => <Ready job={job} />}</WithJob>;
@@ -45,7 +46,7 @@ function Ready({ job }: { job: JobView }) {
       {differs || reason ? (
         <TextField label="why this job differs" value={reason} onChange={setReason} multiline error={reasonProblem} testID="job-reason" />
       ) : (
-        <Words tone="ink2">Nothing differs yet: the joints of this job are planned as the shop does it.</Words>
+        <Words tone="ink2">{WORDS.nothingDiffersYet}</Words>
       )}
       {SCHOOL_QUESTIONS.map((question) => (
         <SchoolRow

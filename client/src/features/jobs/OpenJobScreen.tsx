@@ -18,6 +18,7 @@ import { Empty, Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
 import { UnitPicker } from './UnitPicker';
 import { jobWrite } from '@/data/jobs/writes';
+import { WORDS } from './words';
 
 /** A job on a machine: which, and what is to be done. */
 export function OpenJobScreen({ unitId }: { unitId: string | null }) {
@@ -77,7 +78,7 @@ function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More
         </>
       ) : (
         <>
-          <Heading size={17}>On which machine</Heading>
+          <Heading size={17}>{WORDS.onWhichMachine}</Heading>
           <UnitPicker units={unit && !known && other ? [other, ...units] : units} value={unit?.id ?? null} onPick={setPicked} />
           <MoreUnits more={more} />
           <View style={arrange.atStart}>
@@ -91,11 +92,11 @@ function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More
               onChange={setCircuit}
             />
           ) : null}
-          <Heading size={17}>What is to be done</Heading>
+          <Heading size={17}>{WORDS.whatIsToBeDone}</Heading>
           <FigureFields figures={figures} />
           {problem ? <Failed message={problem.message} /> : null}
           <Words size={15} tone="ink2">
-            The joints come next; each gets a tag that stays with the machine.
+            {WORDS.theJointsComeNext}
           </Words>
         </>
       )}

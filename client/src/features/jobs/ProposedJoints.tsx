@@ -10,7 +10,7 @@ export function ProposedJoints({ proposed: { joints, busy, problem } }: { propos
   if (joints.length === 0) return null;
   return (
     <View style={styles.list}>
-      <Heading size={17}>What is opened asks for</Heading>
+      <Heading size={17}>{WORDS.whatIsOpenedAsks}</Heading>
       {joints.map(({ title, plan, planAsLast }) => (
         <View key={title} style={styles.joint}>
           <Words size={15} style={styles.title}>

@@ -11,6 +11,7 @@ import { Overlay } from '@/ui/Overlay';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
 import { jobEntryWrite } from '@/data/jobs/writes';
+import { WORDS } from './words';
 
 /** A stage without a sheet of its own says so, and takes a note. */
 export function StageNoteOver({ job, stage, onClose }: { job: JobView; stage: Stage | null; onClose: () => void }) {
@@ -21,8 +22,7 @@ export function StageNoteOver({ job, stage, onClose }: { job: JobView; stage: St
   return (
     <Overlay open title={name.replace(/^./, (c) => c.toUpperCase())} label={`stage ${name}`} onClose={onClose}>
       <Words size={15} tone="ink2">
-        This stage has no sheet of its own yet. What is done of it is noted here in words; what concerns one joint stands in that joint’s
-        record.
+        {WORDS.thisStageHasNoSheet}
       </Words>
       {(job.stageNotes ?? [])
         .filter(({ of }) => of === stage)

@@ -17,4 +17,18 @@ export const WORDS = {
   /** As the joint that was planned last: its torch, gas, protection; sizes are the new one's own. */
   asLast: (tag: string) => `As ${tag}`,
   asLastAt: (title: string, tag: string) => `plan ${title}, as ${tag}`,
+  nothingDiffersYet: 'Nothing differs yet: the joints of this job are planned as the shop does it.',
+  onWhichMachine: 'On which machine',
+  whatIsToBeDone: 'What is to be done',
+  theJointsComeNext: 'The joints come next; each gets a tag that stays with the machine.',
+  onWhichCircuit: 'on which circuit',
+  jointsOfThisJob: 'Joints of this job',
+  exceptionsFromShopPractice: 'Exceptions from shop practice',
+  why: (reason: string) => `Why: ${reason}`,
+  notesOfStages: 'Notes of stages',
+  sumsKeptFromTheBench: 'Sums kept from the bench',
+  from: (given: string) => `from ${given}`,
+  whatIsOpenedAsks: 'What is opened asks for',
+  thisStageHasNoSheet:
+    'This stage has no sheet of its own yet. What is done of it is noted here in words; what concerns one joint stands in that joint’s record.',
 } as const;

@@ -12,6 +12,7 @@ import { Choice, FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
 import { useEraseMutation } from '@/data/joints/api';
+import { WORDS } from './words';
 
 const WHAT = [
   { value: 'words', label: 'what it says' },
@@ -55,7 +56,7 @@ export function EraseWords({ joint }: { joint: JointView }) {
         <Choice label="what" value={what} onChange={setWhat} options={[...WHAT]} />
       </NoteForm>
       <Words size={14} tone="ink2">
-        Entries from before format 3 hold their words in themselves and cannot be erased.
+        {WORDS.entriesFromBeforeFormat3}
       </Words>
       {error ? <Failed message={errorText(error)} /> : null}
     </View>

@@ -5,6 +5,7 @@ import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading } from '@/ui/Words';
+import { WORDS } from './words';
 
 const WORD = { seen: { label: 'what you saw', kind: 'words', optional: true } } as const;
 
@@ -21,7 +22,7 @@ export function Judge({ jointId, onJudge, busy }: JudgeProps) {
   const give = (kind: 'accepted' | 'sent-back') => void figures.submit(({ seen = '' }) => onJudge(kind, seen));
   return (
     <View style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 10 }}>
-      <Heading size={17}>Your word on it</Heading>
+      <Heading size={17}>{WORDS.yourWord}</Heading>
       <FigureFields figures={figures} />
       <View style={arrange.row10}>
         <View style={arrange.fill}>

@@ -12,6 +12,7 @@ import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
 import { seenOf } from '@/data/joints/seenOf';
 import { entryWrite } from '@/data/joints/writes';
+import { WORDS } from './words';
 
 /** Entries that came out of turn or were lit at a locked torch: their writer or a lead strikes out what does not count. */
 export function Settle({ joint }: { joint: JointView }) {
@@ -34,9 +35,11 @@ export function Settle({ joint }: { joint: JointView }) {
       {mayStrike.map(({ id, sequence, kind, values }) => (
         <View key={id} style={arrange.stack4}>
           <Words size={15} tone="amber">
-            Entry {sequence}, {ENTRY_WORDS[kind]}:{' '}
-            {entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: null, isErased: false }).join('; ')}. It stands: accept the
-            joint or send it back, or strike out what does not count.
+            {WORDS.entry(
+              sequence,
+              ENTRY_WORDS[kind],
+              entryRemarks({ kind, values, isOutOfTurn: early.has(id), struckOut: null, isErased: false }).join('; '),
+            )}
           </Words>
           <NoteForm
             keptAs={`${joint.id}.strike.${id}`}

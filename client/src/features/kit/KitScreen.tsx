@@ -58,11 +58,12 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
       ) : null}
       {kit.minutes > 0 ? (
         <Words size={17}>
-          about{' '}
+          {WORDS.about}{' '}
           <Words size={17} bold>
             {hoursText(kit.minutes)} *
           </Words>{' '}
-          for {kit.planned} {kit.planned === 1 ? 'joint' : 'joints'}: by hand, flooding, at the flame, cooling
+          {WORDS.forThat} {kit.planned} {kit.planned === 1 ? 'joint' : 'joints'}
+          {WORDS.byHand}
         </Words>
       ) : null}
       {kit.notPlanned > 0 ? (
@@ -90,7 +91,7 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
       </View>
       {job.kit ? (
         <Words size={14} tone="ink2">
-          Kept by {job.kit.by}, {format(new Date(job.kit.at), 'd MMM, HH:mm')}: {missingText(job.kit.missing.length)}
+          {WORDS.keptBy(job.kit.by, format(new Date(job.kit.at), 'd MMM, HH:mm'), missingText(job.kit.missing.length))}
         </Words>
       ) : null}
       {kit.rows.length > 0 ? (

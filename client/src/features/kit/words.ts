@@ -4,4 +4,8 @@ export const WORDS = {
   keep: (missing: number) => (missing === 0 ? 'All of it is laid out' : `Keep: ${missing} not laid out`),
   /** Nothing is ticked yet: in one tap what the van's count has enough of. */
   keepOnVan: (count: number) => `Laid out: ${count} from the van`,
+  about: 'about',
+  forThat: 'for',
+  byHand: ': by hand, flooding, at the flame, cooling',
+  keptBy: (by: string, when: string, count: string) => `Kept by ${by}, ${when}: ${count}`,
 } as const;

@@ -7,6 +7,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { takeNewer } from './worker';
+import { WORDS } from './words';
 
 const whenText = (at: Date) => format(at, isToday(at) ? 'HH:mm' : 'd MMM HH:mm');
 
@@ -27,7 +28,7 @@ export function SignalNote() {
         <View role="status" style={[styles.strip, styles.row, { backgroundColor: t.amberWash }]}>
           <View style={styles.said}>
             <Words size={15} tone="amber">
-              A newer Kesto is here. Nothing that you entered is lost by a reload.
+              {WORDS.aNewerKestoIsHere}
             </Words>
           </View>
           <FrameKey label="Reload" onPress={takeNewer} />

@@ -5,6 +5,7 @@ import type { Read } from '@/forms/fields';
 import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const REASON = { reason: { label: 'why in this order', kind: 'words' } } as const;
 
@@ -25,8 +26,8 @@ export function KeepWithReason({ keptAs, busy, onKeep, onKept }: KeepWithReasonP
   }
   return (
     <View style={arrange.stack10}>
-      <Heading size={20}>It breaks a rule</Heading>
-      <Words size={15}>Kept with who changed it and why; whoever makes the joints sees it.</Words>
+      <Heading size={20}>{WORDS.itBreaksARule}</Heading>
+      <Words size={15}>{WORDS.keptWithWhoChanged}</Words>
       <FigureFields figures={figures} />
       <KeepKey label="Keep this order" busy={busy} onPress={() => void figures.submit(keep)} />
     </View>

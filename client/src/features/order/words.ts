@@ -14,4 +14,6 @@ export const WORDS = {
   inAt: (port: string) => `in: ${port}`,
   find: 'Find the best order',
   searching: 'searching the order',
+  itBreaksARule: 'It breaks a rule',
+  keptWithWhoChanged: 'Kept with who changed it and why; whoever makes the joints sees it.',
 } as const;

@@ -13,6 +13,7 @@ import { QrCode } from './QrCode';
 import { ShareAddress } from './ShareAddress';
 import { RoleChoice } from './RoleChoice';
 import { useInvite } from './useInvite';
+import { WORDS } from './words';
 
 const QR_PX = 232;
 
@@ -40,9 +41,9 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
           {joinAddress(invite.code)}
         </Words>
         <ShareAddress address={joinAddress(invite.code)} name={asked} />
-        <Words size={15}>Scan it with the phone that is to come in, or open the address there, or choose “I have a code”.</Words>
+        <Words size={15}>{WORDS.scanItWithThePhone}</Words>
         <Words size={14} tone="ink2">
-          Good once, for seven days. It is shown only now: whoever has it, comes in by it.
+          {WORDS.goodOnce}
         </Words>
         <FrameKey label="Done" onPress={onDone} />
       </View>
@@ -52,7 +53,7 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
       <Heading size={20}>{person ? `A new password for ${person.name}` : 'Ask somebody in'}</Heading>
       {invite.problem ? <Failed message={invite.problem} /> : null}
       {person ? (
-        <Words size={15}>By a one-time code {person.name} chooses a new password; the old sign-ins end.</Words>
+        <Words size={15}>{WORDS.byAOneTimeCode(person.name)}</Words>
       ) : (
         <>
           <FigureFields figures={figures} />

@@ -18,6 +18,7 @@ import { useDropInviteMutation, usePeople } from '@/data/people/api';
 import { ApprovalLine } from './ApprovalLine';
 import { InviteForm } from './InviteForm';
 import { PersonEditor } from './PersonEditor';
+import { WORDS } from './words';
 
 /** The shop's people: who may do what, until when; who is asked in; who left. */
 export function PeopleScreen() {
@@ -66,11 +67,11 @@ function Ready({ all }: { all: People }) {
     >
       <View style={styles.page}>
         {here.map(row)}
-        {all.invites.length > 0 ? <Heading size={17}>Asked in, not come yet</Heading> : null}
+        {all.invites.length > 0 ? <Heading size={17}>{WORDS.askedIn}</Heading> : null}
         {all.invites.map((invite) => (
           <InviteRow key={invite.id} invite={invite} mayDrop={mayChange} />
         ))}
-        {left.length > 0 ? <Heading size={17}>Left the shop</Heading> : null}
+        {left.length > 0 ? <Heading size={17}>{WORDS.leftTheShop}</Heading> : null}
         {left.map(row)}
         {ADMINS.includes(role) ? <FrameKey label="Who did what" onPress={() => router.push('/audit')} /> : null}
       </View>
@@ -132,7 +133,7 @@ function InviteRow({ invite, mayDrop }: { invite: InviteView; mayDrop: boolean }
         <View style={arrange.fill}>
           <Words bold>{invite.name}</Words>
           <Words size={15} tone="ink2">
-            {invite.person ? 'a new password' : invite.role}, code good until {format(new Date(invite.until), 'd MMM')}
+            {WORDS.codeGoodUntil(invite.person ? 'a new password' : invite.role, format(new Date(invite.until), 'd MMM'))}
           </Words>
         </View>
         {mayDrop ? (

@@ -7,6 +7,7 @@ import { Heading, Words } from '@/ui/Words';
 import { ApprovalFields } from './ApprovalFields';
 import { RoleChoice } from './RoleChoice';
 import { usePersonEditor } from './usePersonEditor';
+import { WORDS } from './words';
 
 interface PersonEditorProps {
   readonly person: PersonView;
@@ -23,7 +24,7 @@ export function PersonEditor({ person, by, onDone, onReset }: PersonEditorProps)
     <View style={styles.editor}>
       {editor.problem ? <Failed message={editor.problem} /> : null}
       <TextField label="name" value={editor.name} onChange={editor.setName} />
-      <Heading size={17}>Approvals</Heading>
+      <Heading size={17}>{WORDS.approvals}</Heading>
       {APPROVAL_SCOPES.map((scope) => (
         <ApprovalFields
           key={scope}
@@ -51,8 +52,7 @@ export function PersonEditor({ person, by, onDone, onReset }: PersonEditorProps)
         />
       )}
       <Words size={14} tone="ink2">
-        Role and leaving need the server. Whoever left is signed out everywhere at once, and the codes they gave end. What they recorded
-        stays, under their name.
+        {WORDS.roleAndLeavingNeed}
       </Words>
     </View>
   );

@@ -10,6 +10,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { FormText } from '@/forms/FormFields';
 import { Words } from '@/ui/Words';
 import { usePutPasswordMutation } from './api';
+import { WORDS } from './words';
 
 const EMPTY: PutPasswordRequest = { current: '', next: '' };
 
@@ -33,7 +34,7 @@ export function PasswordForm() {
         <FrameKey label="Change your password" onPress={() => setOpen(true)} />
         {isSuccess ? (
           <Words size={15} tone="teal" role="status">
-            Changed. Your other sign-ins have ended.
+            {WORDS.changed}
           </Words>
         ) : null}
       </View>

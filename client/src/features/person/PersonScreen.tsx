@@ -24,6 +24,7 @@ import { PasswordForm } from './PasswordForm';
 import { SignIns } from './SignIns';
 import { PinOfToday } from './PinOfToday';
 import { TorchChoices } from '@/features/torch';
+import { WORDS } from './words';
 
 const words = <T extends string>(...values: readonly T[]) => values.map((value) => ({ value, label: value as string }));
 
@@ -69,7 +70,7 @@ export function PersonScreen() {
       <FrameKey label="Shop practice" onPress={() => router.push('/schools')} />
       <FrameKey label="What is signed here" onPress={() => router.push('/signed')} />
       <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
-      <Heading size={17}>Units you read in</Heading>
+      <Heading size={17}>{WORDS.unitsYouRead}</Heading>
       <Choice label="lengths" value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />
       <Choice label="pressure" value={me.units.pressure} options={words('kPa', 'bar', 'psig')} onChange={(pressure) => set({ pressure })} />
       <Choice
@@ -83,7 +84,7 @@ export function PersonScreen() {
       />
       <Choice label="vacuum" value={me.units.vacuum} options={words('Pa', 'micron')} onChange={(vacuum) => set({ vacuum })} />
       <Choice label="mass" value={me.units.mass} options={words('kg', 'lb', 'lb-oz')} onChange={(mass) => set({ mass })} />
-      <Heading size={17}>Light</Heading>
+      <Heading size={17}>{WORDS.light}</Heading>
       <Choice<ThemeChoice>
         label="light"
         value={theme}
@@ -94,10 +95,10 @@ export function PersonScreen() {
         ]}
         onChange={(choice) => dispatch(themeChosen(choice))}
       />
-      <Heading size={17}>At the torch</Heading>
+      <Heading size={17}>{WORDS.atTheTorch}</Heading>
       <TorchChoices />
       {me.person.role === 'technician' ? <PinOfToday /> : null}
-      <Heading size={17}>Brazing approvals</Heading>
+      <Heading size={17}>{WORDS.brazingApprovals}</Heading>
       {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s lead." /> : null}
       <View style={arrange.stack10}>
         {me.approvals.map((a) => (
@@ -122,7 +123,7 @@ function SignOut({ onLeave }: { onLeave: () => void }) {
     );
   return (
     <View role="group" aria-label="sign out" style={arrange.stack8}>
-      <Words size={15}>Sign out on this device? What is only here stays here, and goes over when you sign in again.</Words>
+      <Words size={15}>{WORDS.signOutOnThisDevice}</Words>
       <View style={arrange.row8}>
         <FrameKey label="Yes, sign out" onPress={onLeave} />
         <FrameKey label="Stay" onPress={() => setAsks(false)} />

@@ -7,6 +7,7 @@ import { Failed, Loading } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useEndSignInMutation, useSignInsQuery } from './api';
+import { WORDS } from './words';
 
 /** Where the person is signed in; each but this one can be ended from here. */
 export function SignIns() {
@@ -15,7 +16,7 @@ export function SignIns() {
   const [end, ending] = useEndSignInMutation();
   return (
     <View style={arrange.stack4}>
-      <Heading size={17}>Where you are signed in</Heading>
+      <Heading size={17}>{WORDS.whereYouAreSigned}</Heading>
       {error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : data ? null : <Loading what="your sign-ins" />}
       {ending.error ? <Failed message={errorText(ending.error)} /> : null}
       {(data ?? []).map((signIn) => (
@@ -34,7 +35,7 @@ export function SignIns() {
           <View>
             <Words>{signIn.here ? `${signIn.device}, this one` : signIn.device || 'another device'}</Words>
             <Words size={14} tone="ink2">
-              since {format(new Date(signIn.began), 'd MMM HH:mm')}
+              {WORDS.since(format(new Date(signIn.began), 'd MMM HH:mm'))}
             </Words>
           </View>
           {signIn.here ? null : <FrameKey label="End it" disabled={ending.isLoading} onPress={() => void end(signIn.id)} />}

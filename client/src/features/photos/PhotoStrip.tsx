@@ -5,6 +5,7 @@ import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { MarkRing, type PhotoMark } from './MarkRing';
 import type { usePhotos } from './usePhotos';
+import { WORDS } from './words';
 
 type Photos = ReturnType<typeof usePhotos>;
 
@@ -30,7 +31,7 @@ export function PhotoStrip({ photos, marks }: PhotoStripProps) {
       </View>
       {marks && photos.photos.length > 0 ? (
         <Words size={14} tone="ink2">
-          Touch a photo where the flaw is: a ring marks it.
+          {WORDS.touchAPhoto}
         </Words>
       ) : null}
       <FrameKey

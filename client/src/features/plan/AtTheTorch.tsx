@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { arrange } from '@/ui/arrange';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Where the flame goes, and what the eye sees when it is too cold, right and too hot. */
 export function AtTheTorch({ plan, units }: { plan: JointPlan; units: UnitPreferences }) {
@@ -19,7 +20,7 @@ export function AtTheTorch({ plan, units }: { plan: JointPlan; units: UnitPrefer
   return (
     <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 8, gap: 3 }}>
       <Words size={15} bold>
-        Where the flame goes
+        {WORDS.whereTheFlameGoes}
       </Words>
       {flame.steps.map((step) => (
         <Words key={step} size={15}>

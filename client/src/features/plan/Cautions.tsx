@@ -6,6 +6,7 @@ import { FlagLine, letterOf } from '@/ui/Flag';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { flaggedOf, makeSafeOf } from './heeded';
+import { WORDS } from './words';
 
 interface CautionsProps {
   readonly plan: JointPlan;
@@ -59,7 +60,7 @@ export function MakeSafe({ plan, units, open: openAtFirst = false }: CautionsPro
     <View style={styles.makeSafe}>
       {openAtFirst ? (
         <Words size={15} bold>
-          Make safe first
+          {WORDS.makeSafeFirst}
         </Words>
       ) : (
         <FrameKey label={open ? 'Make safe first: close' : `Make safe first: ${points.length} points`} onPress={() => setOpen(!open)} />

@@ -7,6 +7,7 @@ import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { OUTLETS, SIDES } from '@/draft/choices';
 import type { Planner } from './usePlanner';
+import { WORDS } from './words';
 
 type Choices = readonly { readonly value: string; readonly label: string }[];
 const word = (choices: Choices, value: string) => choices.find((choice) => choice.value === value)?.label ?? value;
@@ -35,7 +36,7 @@ export function DrawnAnew({ drawing, units }: { drawing: Planner['drawing']; uni
   if (!drawing) return null;
   return (
     <View style={{ gap: 6, borderLeftWidth: 6, borderColor: t.amber, paddingLeft: 12 }} testID="drawn-anew">
-      <Words bold>The drawing says otherwise than this plan was kept.</Words>
+      <Words bold>{WORDS.theDrawingSaysOtherwiseThan}</Words>
       {drawing.rows.map((row) => (
         <Words key={row.what + ('kind' in row ? row.kind : '')} size={15}>
           {rowText(row, units)}

@@ -7,6 +7,7 @@ import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 interface PlanAnewProps {
   readonly stored: StoredPlan;
@@ -25,8 +26,8 @@ export function PlanAnew({ stored, units, onPlanAnew }: PlanAnewProps) {
   return (
     <View style={{ gap: 6, borderLeftWidth: 6, borderColor: t.amber, paddingLeft: 12 }} testID="plan-anew">
       <Words bold>{`Kept as engine ${stored.engineVersion} planned it; ${ENGINE_VERSION} is here now.`}</Words>
-      {rows === null ? <Words size={15}>It takes this joint no longer: plan it anew to see why.</Words> : null}
-      {rows?.length === 0 ? <Words size={15}>It says the same in every figure.</Words> : null}
+      {rows === null ? <Words size={15}>{WORDS.itTakesThisJointNo}</Words> : null}
+      {rows?.length === 0 ? <Words size={15}>{WORDS.itSaysTheSame}</Words> : null}
       {(rows ?? []).map((row) => (
         <View key={row.label} style={styles.line}>
           <Words size={14} tone="ink2" style={arrange.fill}>
@@ -35,7 +36,7 @@ export function PlanAnew({ stored, units, onPlanAnew }: PlanAnewProps) {
           <Mono size={14} bold={false}>
             {row.kept}
           </Mono>
-          <Words size={14}>now</Words>
+          <Words size={14}>{WORDS.now}</Words>
           <Mono size={14}>{row.anew}</Mono>
         </View>
       ))}

@@ -7,6 +7,7 @@ import { Reading } from '@/ui/Reading';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { planHeadline, cardReadings, partReadings, type CardReading, type WorkingName } from '@kesto/contract/wording';
+import { WORDS } from './words';
 
 export function Headline({ plan }: { plan: JointPlan }) {
   const { text, good } = planHeadline(plan);
@@ -18,7 +19,7 @@ export function Headline({ plan }: { plan: JointPlan }) {
         <Heading size={24}>{text}</Heading>
         {stops > 0 ? (
           <Words size={15} bold tone="red">
-            {stops === 1 ? 'One thing' : `${stops} things`} to settle first
+            {WORDS.toSettleFirst(stops === 1 ? 'One thing' : `${stops} things`)}
           </Words>
         ) : null}
       </View>

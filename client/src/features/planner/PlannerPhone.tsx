@@ -18,6 +18,7 @@ import { UndoKeys } from './UndoKeys';
 import { Editor, NEXT, Problems, STEP_WORDS } from './steps';
 import type { PlannerView } from './usePlannerScreen';
 import { Working } from './workings/Working';
+import { WORDS } from './words';
 
 /** Its sizes and metals stand on the drawing: they need not be looked through one by one. */
 const AS_DRAWN = 'As it is drawn: the plan';
@@ -59,7 +60,7 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
       <Editor step={step} planner={planner} />
       {!onCard && plan ? (
         <Words size={15} tone="teal" bold>
-          Known already: {plan.flux.required ? 'flux is needed' : 'no flux'}, {plan.chosen?.filler.designation ?? 'no filler fits'}.
+          {WORDS.knownAlready(plan.flux.required ? 'flux is needed' : 'no flux', plan.chosen?.filler.designation ?? 'no filler fits')}
         </Words>
       ) : null}
       {onCard ? <Card view={later} chart={chart} onChart={toggleChart} /> : null}

@@ -10,6 +10,7 @@ import { AtTheTorch, Flags, MakeSafe, Notes } from '@/features/plan';
 import { FillerCompare } from './fillers/FillerCompare';
 import { FillerList } from './fillers/FillerList';
 import type { PlannerView } from './usePlannerScreen';
+import { WORDS } from './words';
 
 /** Verdict, fillers with reasons, what to heed, what to inspect. */
 export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: JointPlan; underFlags?: ReactNode }) {
@@ -46,7 +47,7 @@ export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: J
       </View>
       <View style={{ borderTopWidth: 2, borderColor: t.copper, paddingTop: 8, gap: 3 }}>
         <Words size={15} bold>
-          Look for afterwards
+          {WORDS.lookForAfterwards}
         </Words>
         {plan.inspect.map((point) => (
           <Words key={point.code} size={14}>
@@ -56,7 +57,7 @@ export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: J
       </View>
       <SchoolsSpoken view={view} />
       <Words size={14} tone="ink2" style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8 }}>
-        Advice: local code, maker’s sheet and licence win.
+        {WORDS.advice}
       </Words>
     </View>
   );
@@ -68,7 +69,7 @@ function SchoolsSpoken({ view }: { view: PlannerView }) {
   return (
     <View style={{ borderTopWidth: 1, borderColor: t.rule, paddingTop: 8, gap: 3 }}>
       <Words size={15} bold>
-        Shop practice
+        {WORDS.shopPractice}
       </Words>
       {spokenSchools({ joint: view.planner.draft.schools, job: view.schools.job, shop: view.schools.shop }).map((row) => (
         <Words key={row.question} size={14}>

@@ -6,6 +6,7 @@ import { CheckRow } from '@/ui/CheckRow';
 import { Failed } from '@/ui/states';
 import { Words } from '@/ui/Words';
 import type { ReadingsWork } from './useReadings';
+import { WORDS } from './words';
 
 const MODE_WORDS: Readonly<Record<RunMode, string>> = { cooling: 'it cools', heating: 'it heats' };
 const METERING_WORDS: Readonly<Record<Metering, string>> = { valve: 'a valve', fixed: 'a fixed orifice', capillary: 'a capillary' };
@@ -24,7 +25,7 @@ export function ReadingsFields({ work }: { work: ReadingsWork }) {
           options={RUN_MODES.map((value) => ({ value, label: MODE_WORDS[value] }))}
         />
       ) : null}
-      <Words size={15}>what lets the pressure down</Words>
+      <Words size={15}>{WORDS.whatLetsThePressureDown}</Words>
       <Choice
         label="what lets the pressure down"
         value={metering}
@@ -40,7 +41,7 @@ export function ReadingsFields({ work }: { work: ReadingsWork }) {
           onChange={(felt) => setGuessed(felt ? [...guessed, line] : guessed.filter((other) => other !== line))}
         />
       ))}
-      <Words size={15}>the suction line was read</Words>
+      <Words size={15}>{WORDS.theSuctionLineWasRead}</Words>
       <Choice
         label="the suction line was read"
         value={at}

@@ -8,6 +8,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
 import { readingRows } from './readingRows';
 import { ReadingTable } from './ReadingTable';
+import { WORDS } from './words';
 
 interface ReadingsFoundProps {
   readonly request: ReadingsRequest;
@@ -30,21 +31,21 @@ export function ReadingsFound({ request, guessed, first, metering, onClose }: Re
   const rows = readingRows({ found, usual: usual.ok ? usual.value : null, before: before?.ok ? before.value : null, guessed, units });
   return (
     <View style={arrange.stack6}>
-      <Heading size={17}>What they say</Heading>
+      <Heading size={17}>{WORDS.whatTheySay}</Heading>
       <ReadingTable rows={rows} hasBefore={before?.ok ?? false} />
       {guessed.length > 0 ? (
         <Words size={15} tone="amber">
           {READING_ROUGH}
         </Words>
       ) : null}
-      {found.pointers.length === 0 ? <Words size={15}>All inside its window: the readings point to nothing.</Words> : null}
+      {found.pointers.length === 0 ? <Words size={15}>{WORDS.allInsideItsWindow}</Words> : null}
       {found.pointers.map((code) => (
         <Words key={code} size={15} tone={dangers.includes(code) ? 'red' : 'ink'}>
           {pointerText(code, metering)}
         </Words>
       ))}
       <Words size={14} tone="ink2">
-        Advice, never a verdict. Usual is trade habit, where no plate says otherwise.
+        {WORDS.advice}
       </Words>
       <FrameKey label="Close" onPress={onClose} />
     </View>

@@ -17,6 +17,7 @@ import { ApprovalNote } from './ApprovalNote';
 import { PhotoStrip } from '@/features/photos';
 import type { BrazeField } from './brazeForm';
 import { useBraze } from './useBraze';
+import { WORDS } from './words';
 
 const FIELDS: readonly { readonly key: BrazeField; readonly label: string }[] = [
   { key: 'rod', label: 'rod used' },
@@ -79,7 +80,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
         <Empty title="Not planned yet" text="Plan the joint first: its record begins with the plan." />
       )}
       {form.entry.problem ? <Failed message={form.entry.problem} /> : null}
-      <Heading size={17}>Filler that went in</Heading>
+      <Heading size={17}>{WORDS.fillerThatWent}</Heading>
       <Choice label="filler that went in" value={form.filler} options={options} onChange={(filler) => form.set('filler', filler)} />
       {[...whyForbidden(forbidden, showIn(units))].map(([why, names]) => (
         <Words key={why} size={14} tone="red">
@@ -111,7 +112,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       <TextField label="note" value={form.note} onChange={(note) => form.set('note', note)} multiline />
       <PhotoStrip photos={form.photos} />
       <Words size={14} tone="ink2">
-        What is kept cannot be changed: a correction is a new entry that says why.
+        {WORDS.whatIsKeptCannotBe}
       </Words>
     </Sheet>
   );

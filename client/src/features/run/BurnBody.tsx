@@ -12,6 +12,7 @@ import { HowItLooks } from './HowItLooks';
 import { useAlarm } from './useAlarm';
 import type { RunWork } from './useRun';
 import { Why } from './Why';
+import { WORDS } from './words';
 
 /** Torch lit: only time, what to see now, and what has to be wetted. Nothing is asked. */
 export function BurnBody({ plan, work }: { plan: JointPlan; work: RunWork }) {
@@ -54,7 +55,7 @@ function LiveFlow({ work: { run, now, other, note, busy } }: { work: RunWork }) 
   if (run.flowedAfterS !== null)
     return (
       <Words size={17} bold tone="teal">
-        it flowed after {clockText(run.flowedAfterS)}
+        {WORDS.itFlowedAfter(clockText(run.flowedAfterS))}
       </Words>
     );
   const { litAt } = run;

@@ -12,6 +12,7 @@ import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
 import { useAlarm } from './useAlarm';
 import type { RunWork } from './useRun';
+import { WORDS } from './words';
 
 interface CoolBodyProps {
   readonly plan: JointPlan;
@@ -32,7 +33,7 @@ export function CoolBody({ plan, next, work: { run, now } }: CoolBodyProps) {
     <View style={arrange.stack12}>
       {left === null ? (
         <Words size={20} bold>
-          How long it stays hot nobody can say here: by a thermometer.
+          {WORDS.howLongItStaysHot}
         </Words>
       ) : (
         <BigClock
@@ -43,7 +44,7 @@ export function CoolBody({ plan, next, work: { run, now } }: CoolBodyProps) {
         />
       )}
       <Words size={14} tone="ink2">
-        * worked out for still air: a thermometer knows better
+        {WORDS.workedOutForStillAir}
       </Words>
       {run.isPurgeCutShort ? <FlagLine stop letter="!" text={PURGE_CUT_SHORT} /> : null}
       <FlagLine letter="a" text={RUN_PHASE_WORDS[run.phase].how} />

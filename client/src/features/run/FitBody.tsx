@@ -13,6 +13,7 @@ import { useFigures } from '@/forms/useFigures';
 import { FlagLine } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import type { RunWork } from './useRun';
+import { WORDS } from './words';
 
 const DEPTH = { depth: { label: 'depth that is marked', kind: 'length', hint: 'as planned where empty', optional: true } } as const;
 const FITS = DRY_FITS.map((value) => ({ value, label: DRY_FIT_WORDS[value] }));
@@ -32,7 +33,7 @@ export function FitBody({ plan, work, keptAs }: { plan: JointPlan; work: RunWork
       <Words size={20} bold>
         {drawnPlanText(plan, units)}
       </Words>
-      <Words size={15}>How does it go in?</Words>
+      <Words size={15}>{WORDS.howDoesItGo}</Words>
       <Choice label="how it goes in" value={gap} options={FITS} onChange={setGap} />
       {gap === 'right' ? null : (
         <FlagLine

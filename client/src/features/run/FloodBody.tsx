@@ -10,6 +10,7 @@ import { BigClock } from './BigClock';
 import { useAlarm } from './useAlarm';
 import type { RunWork } from './useRun';
 import { Why } from './Why';
+import { WORDS } from './words';
 
 /** From the way out to the trickle: the gas is felt, the time runs, what oxygen is left is worked out. */
 export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work: RunWork }) {
@@ -39,9 +40,9 @@ export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work:
       )}
       <Words size={15}>
         <Words size={15} bold>
-          oxygen in the tube
+          {WORDS.oxygenInTheTube}
         </Words>{' '}
-        · worked out, not measured
+        {WORDS.workedOut}
       </Words>
       <OxygenCurve purge={purge} nowS={began === null ? null : (now - began) / 1000} />
       <FlagLine letter="a" text={RUN_PHASE_WORDS[run.phase].how} />

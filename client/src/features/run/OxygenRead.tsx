@@ -9,6 +9,7 @@ import type { Read } from '@/forms/fields';
 import { useFigures } from '@/forms/useFigures';
 import { Words } from '@/ui/Words';
 import type { RunWork } from './useRun';
+import { WORDS } from './words';
 
 const READ = {
   percent: { label: 'oxygen at the way out, %', kind: 'number' },
@@ -33,7 +34,7 @@ export function OxygenRead({ plan, work, keptAs }: { plan: JointPlan; work: RunW
   return (
     <View style={arrange.stack8}>
       <Words size={15} bold>
-        Oxygen read at the way out
+        {WORDS.oxygenReadAtTheWay}
       </Words>
       {said ? <FlagLine letter="a" text={OXYGEN_SAYS[oxygenSays(said, target)](said.percent, target)} /> : null}
       <FigureFields figures={figures} />

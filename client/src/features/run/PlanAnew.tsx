@@ -9,6 +9,7 @@ import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Mono, Words } from '@/ui/Words';
 import { usePlanAnew } from './usePlanAnew';
 import type { RunWork } from './useRun';
+import { WORDS } from './words';
 
 const tipText = (tip: VanTip): string => (typeof tip === 'number' ? `${tip} kW` : `${tip.name}, ${tip.kw} kW`);
 
@@ -33,7 +34,7 @@ function Anew({ joint, plan, work, onDone }: PlanAnewProps) {
   const isWhole = anew.refusal === null && anew.flowProblem === undefined && differences.length > 0 && changed.reason.trim() !== '';
   return (
     <View style={styles.over}>
-      <Heading size={17}>Another rod, tip or flow</Heading>
+      <Heading size={17}>{WORDS.anotherRod}</Heading>
       <Choice
         label="rod"
         value={changed.filler}
@@ -68,13 +69,13 @@ function Anew({ joint, plan, work, onDone }: PlanAnewProps) {
           <Mono size={15} tone="ink2">
             {row.kept}
           </Mono>
-          <Words size={15}>to</Words>
+          <Words size={15}>{WORDS.to}</Words>
           <Mono size={15}>{row.anew}</Mono>
         </View>
       ))}
       {anew.refusal === null && differences.length === 0 ? (
         <Words size={15} tone="ink2">
-          Nothing changes.
+          {WORDS.nothingChanges}
         </Words>
       ) : null}
       <TextField label="why otherwise than planned" value={changed.reason} onChange={(reason) => anew.set({ reason })} />

@@ -12,6 +12,7 @@ import { TorchChoices } from '@/features/torch';
 import { MadeAlready } from './MadeAlready';
 import { PlanAnew } from './PlanAnew';
 import type { RunWork } from './useRun';
+import { WORDS } from './words';
 
 const SOONER = { reason: { label: 'why sooner', kind: 'name' } } as const;
 
@@ -21,7 +22,7 @@ export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWo
   const plan = joint.plan?.plan;
   return (
     <View style={arrange.stack10}>
-      <Heading size={20}>Otherwise</Heading>
+      <Heading size={20}>{WORDS.otherwise}</Heading>
       <TorchChoices />
       {work.run.phase === 'flooding' || work.run.phase === 'feel' ? <Sooner joint={joint} work={work} onDone={onDone} /> : null}
       {work.run.phase === 'flooding' && plan ? <OxygenRead plan={plan} work={work} keptAs={`run.${joint.id}`} /> : null}
@@ -29,7 +30,7 @@ export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWo
       {work.run.litAt === null && work.events.length > 0 ? <MadeAlready joint={joint} /> : null}
       {joint.entries.length > 0 ? <FrameKey label="What was kept: put right" onPress={() => router.push(`/joints/${joint.id}`)} /> : null}
       <Words size={14} tone="ink2">
-        Each tap is kept under its own time. What was tapped by mistake is struck out in the joint’s record.
+        {WORDS.eachTapIsKeptUnder}
       </Words>
     </View>
   );
@@ -47,7 +48,7 @@ function Sooner({ joint, work, onDone }: { joint: JointView; work: RunWork; onDo
   };
   return (
     <View style={arrange.stack8}>
-      <Words size={15}>Trickle now, sooner than planned: oxygen was read at the way out, or the tube was swept before.</Words>
+      <Words size={15}>{WORDS.trickleNow}</Words>
       <FigureFields figures={figures} />
       <FrameKey label="Trickle now" disabled={work.busy} onPress={() => void figures.submit(keep)} />
     </View>

@@ -18,6 +18,7 @@ import { Words } from '@/ui/Words';
 import { BigClock } from './BigClock';
 import type { RunWork } from './useRun';
 import { wrapText } from './WrapBody';
+import { WORDS } from './words';
 
 const USED = {
   rod: { label: 'rod that went in', kind: 'length' },
@@ -103,7 +104,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
         <Words size={17} bold>
           {filler}
         </Words>
-        {figures.textOf('lot') ? `, lot ${figures.textOf('lot')}` : ''}, {figures.textOf('rod')} of rod, flowed after{' '}
+        {figures.textOf('lot') ? `, lot ${figures.textOf('lot')}` : ''}, {figures.textOf('rod')} {WORDS.ofRod}{' '}
         {run.flowedAfterS === null ? 'about ' : ''}
         {figures.textOf('flowed')}
       </Words>

@@ -7,6 +7,7 @@ import { useStage } from '@/data/stages/useStage';
 import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Until when somebody watches, and the way to hand it over. */
 export function WatchLine({ job }: { job: JobView }) {
@@ -16,9 +17,7 @@ export function WatchLine({ job }: { job: JobView }) {
   if (!watch || watch.endedAt !== null) return null;
   return (
     <View style={arrange.stack6}>
-      <Words size={15}>
-        Fire watch by {watch.by} until {format(new Date(watch.endsAt), 'HH:mm')}: it began with the flame going off.
-      </Words>
+      <Words size={15}>{WORDS.fireWatchByUntil(watch.by, format(new Date(watch.endsAt), 'HH:mm'))}</Words>
       <FrameKey quiet label="Somebody else stays" onPress={() => router.push(`/jobs/${job.id}/safe`)} />
     </View>
   );

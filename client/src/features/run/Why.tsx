@@ -3,6 +3,7 @@ import type { RunPhase } from '@kesto/core';
 import { useSelector } from 'react-redux';
 import type { RootState } from '@/store/store';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** The reason of a step, for whoever asked to be told. */
 export function Why({ of }: { of: RunPhase }) {
@@ -11,7 +12,7 @@ export function Why({ of }: { of: RunPhase }) {
   return (
     <Words size={15} tone="ink2">
       <Words size={15} bold tone="ink2">
-        Why:
+        {WORDS.why}
       </Words>{' '}
       {RUN_PHASE_WHYS[of]}
     </Words>

@@ -25,6 +25,7 @@ import { arrange } from '@/ui/arrange';
 import { FlagLine } from '@/ui/Flag';
 import { Choice, FrameKey, KeepKey } from '@/ui/Buttons';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const FIGURES = {
   tare: { label: 'tare, by its stamp', kind: 'mass', hint: 'as 12.1 kg' },
@@ -61,7 +62,7 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
   }
   return (
     <View style={arrange.stack10}>
-      <Heading size={17}>Refrigerant out</Heading>
+      <Heading size={17}>{WORDS.refrigerantOut}</Heading>
       <FlagLine letter="a" text="Never above 80 % of the cylinder, never warmer than 52 °C. One refrigerant to a cylinder." />
       <View style={arrange.wrap8}>
         {(van?.recovery ?? []).map((cylinder) => (
@@ -69,7 +70,7 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
         ))}
       </View>
       <ServicePressure refrigerant={job.circuit.refrigerant} />
-      <Words size={15}>what is in it now</Words>
+      <Words size={15}>{WORDS.whatIsInItNow}</Words>
       <Choice
         label="what is in it now"
         value={holds}
@@ -103,11 +104,7 @@ function ServicePressure({ refrigerant }: { refrigerant: string }) {
   const units = useUnits();
   const least = leastServicePressure(refrigerant);
   if (least === null) return null;
-  return (
-    <Words size={15}>
-      For {refrigerant} a cylinder stamped for {readingText(formatGaugePressure(least, units))} or more, tested in date.
-    </Words>
-  );
+  return <Words size={15}>{WORDS.forACylinderStamped(refrigerant, readingText(formatGaugePressure(least, units)))}</Words>;
 }
 
 /** What may still go in, before it begins: 80 % of its water at 25 °C, less what is in it. */
@@ -121,7 +118,7 @@ function MayTake({ figures, refrigerant }: { figures: Figures<typeof FIGURES>; r
   if (!fill) return null;
   return fill.leftKg > 0 ? (
     <Words size={15} role="status">
-      {readingText(formatMass(fill.leftKg, units))} of {refrigerant} may still go in: 80 % at 25 °C.
+      {WORDS.ofMayStillGo(readingText(formatMass(fill.leftKg, units)), refrigerant)}
     </Words>
   ) : (
     <FlagLine stop letter="c" text="This cylinder is full: nothing more may go in." />

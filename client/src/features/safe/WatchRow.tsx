@@ -15,6 +15,7 @@ import { Ring } from '@/ui/Ring';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { useNow } from '@/ui/useNow';
+import { WORDS } from './words';
 
 const LENGTHS = [WATCH_MINUTES.least, WATCH_MINUTES.usual, 120] as const;
 
@@ -61,7 +62,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
           {clock(left)}
         </Mono>
         <Words size={15} style={arrange.fill}>
-          fire watch by {watch.by}, until {format(new Date(to), 'HH:mm')}, job {job.number}
+          {WORDS.fireWatch(watch.by, format(new Date(to), 'HH:mm'), job.number)}
         </Words>
       </View>
       {work.mayMake && left > 0 ? <HandOver work={work} /> : null}
@@ -78,7 +79,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
         />
       ) : (
         <Words size={14} tone="ink2">
-          Before its end only a lead or an admin ends it.
+          {WORDS.beforeItsEndOnly}
         </Words>
       )}
     </View>
@@ -103,7 +104,7 @@ function NotWitnessed({ work, watch, isLead }: { work: StageWork; watch: Watch; 
         />
       ) : (
         <Words size={14} tone="ink2">
-          A lead or an admin looks into it.
+          {WORDS.aLeadOrAnAdmin}
         </Words>
       )}
     </View>

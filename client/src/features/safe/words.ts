@@ -26,4 +26,12 @@ export const WORDS = {
     `${open} ${things(open)} open before ${flame ? 'the torch may be lit' : 'it may be opened'}`,
   stillOpen: (open: number) => `what locks it is answered; ${open} ${things(open)} still open on the list`,
   whoOverrules: 'Overrule a point: a lead, by name, with the reason; zero and open, and the air, nobody. Local hot-work rules come first.',
+  refrigerantOut: 'Refrigerant out',
+  whatIsInItNow: 'what is in it now',
+  forACylinderStamped: (refrigerant: string, least: string) =>
+    `For ${refrigerant} a cylinder stamped for ${least} or more, tested in date.`,
+  ofMayStillGo: (leftKg: string, refrigerant: string) => `${leftKg} of ${refrigerant} may still go in: 80 % at 25 °C.`,
+  fireWatch: (by: string, when: string, job: number) => `fire watch by ${by}, until ${when}, job ${job}`,
+  beforeItsEndOnly: 'Before its end only a lead or an admin ends it.',
+  aLeadOrAnAdmin: 'A lead or an admin looks into it.',
 } as const;

@@ -67,7 +67,7 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
       <View style={wide ? styles.columns : styles.rows}>
         {out.length > 0 ? (
           <View style={wide ? styles.column : undefined}>
-            <Heading size={17}>Out before the flame, back before the hold</Heading>
+            <Heading size={17}>{WORDS.outBeforeTheFlame}</Heading>
             {mayMake && left > 1 ? (
               <FrameKey label={WORDS.allOut(left)} disabled={work.busy} onPress={() => void work.sayAllOut()} />
             ) : null}
@@ -80,7 +80,7 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
         ) : null}
         {open.length > 0 ? (
           <View style={wide ? styles.column : undefined}>
-            <Heading size={17}>On the tube before its joint</Heading>
+            <Heading size={17}>{WORDS.onTheTubeBefore}</Heading>
             {open.map((joint) => (
               <OnTube key={joint.id} joint={joint} job={job} />
             ))}

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Choice } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Answers with one more given, or taken back where `answer` is null. */
 export function answered(schools: Schools, question: SchoolQuestion, answer: string | null): Schools {
@@ -56,7 +57,8 @@ function ForAndBut({ name, chosen, gains, risks }: SchoolAnswer & { chosen: bool
       <Words size={14} bold>
         {name}
       </Words>{' '}
-      for {gains}; but {risks}
+      {WORDS.forThat} {gains}
+      {WORDS.but} {risks}
     </Words>
   );
 }

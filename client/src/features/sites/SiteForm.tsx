@@ -13,6 +13,7 @@ import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const SITE = {
   name: { label: 'name of the site', kind: 'name' },
@@ -36,8 +37,7 @@ export function SiteForm({ site, onKept }: { site: SiteView | null; onKept: () =
       <Heading size={20}>{site ? `Put ${site.name} right` : 'A site'}</Heading>
       <FigureFields figures={figures} />
       <Words size={14} tone="ink2">
-        High up the air is thinner: a gauge reads from there, and a vacuum is less deep than it looks. Plans that were kept stay as they
-        are.
+        {WORDS.highUpTheAir}
       </Words>
       {problem ? <Failed message={problem.message} /> : null}
       <KeepKey label={site ? 'Keep it so' : 'Keep the site'} busy={busy} onPress={() => void figures.submit(store)} />

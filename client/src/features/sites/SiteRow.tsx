@@ -6,6 +6,7 @@ import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 interface SiteRowProps {
   readonly site: SiteView;
@@ -25,7 +26,7 @@ export function SiteRow({ site, units, onRight }: SiteRowProps) {
         <View style={styles.name}>
           <Heading size={20}>{site.name}</Heading>
           <Words size={15} tone="ink2">
-            {readingText(formatDistance(site.altitudeM, own)).replace('.0 ', ' ')} above the sea
+            {WORDS.aboveTheSea(readingText(formatDistance(site.altitudeM, own)).replace('.0 ', ' '))}
           </Words>
         </View>
         {onRight ? <FrameKey quiet label="Put right" says={`put ${site.name} right`} onPress={onRight} /> : null}

@@ -12,6 +12,7 @@ import { Heading, Words } from '@/ui/Words';
 import { closing } from '@/data/stages/closing';
 import { usePuttingRight, type PuttingRight } from './usePuttingRight';
 import type { StageWork } from '@/data/stages/useStage';
+import { WORDS } from './words';
 
 interface FactsProps {
   readonly facts: readonly StageFact[];
@@ -26,13 +27,13 @@ export function Facts({ facts, nameOf, work }: FactsProps) {
   if (facts.length + struck.length === 0) return null;
   return (
     <View>
-      <Heading size={17}>Kept of this stage</Heading>
+      <Heading size={17}>{WORDS.keptOfThisStage}</Heading>
       {[...facts].reverse().map((fact) => (
         <FactRow key={fact.id} fact={fact} nameOf={nameOf} puts={puts} keptAs={work.keptAs(`right.${fact.id}`)} busy={work.busy} />
       ))}
       {struck.map(({ fact, by, why }) => (
         <Words key={fact.id} size={14} tone="ink2" style={styles.row}>
-          struck out by {by}: {stageEntryWord(fact.kind)} {stageFactText(fact, nameOf)}. {why}
+          {WORDS.struckOut(by, stageEntryWord(fact.kind), stageFactText(fact, nameOf), why)}
         </Words>
       ))}
     </View>
@@ -70,7 +71,7 @@ function FactRow({ fact, nameOf, puts, keptAs, busy }: FactRowProps) {
           </Words>
           {puts.changesOf(fact.id).map(({ id, person, deviceTime, why }) => (
             <Words key={id} size={14} tone="amber">
-              put right by {person.name}, {format(new Date(deviceTime), 'd MMM, HH:mm')}: {why}
+              {WORDS.putRight(person.name, format(new Date(deviceTime), 'd MMM, HH:mm'), why)}
             </Words>
           ))}
         </View>

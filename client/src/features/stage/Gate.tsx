@@ -7,6 +7,7 @@ import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { OverruledByLead } from './OverruledByLead';
 import { NoteForm } from './NoteForm';
+import { WORDS } from './words';
 
 interface GateProps {
   readonly gate: OpenGate;
@@ -44,7 +45,7 @@ export function Gate({ gate, keptAs, isLead, busy, beside, onOverrule }: GatePro
       <View style={styles.gate}>
         {line}
         <Words size={15} tone="ink2">
-          Nobody overrules this: it can be made true.
+          {WORDS.nobodyOverrulesThis}
         </Words>
       </View>
     );

@@ -63,7 +63,7 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
       />
       {protects && !isLead ? (
         <Words size={15} tone="ink2">
-          This stage protects people: only a lead or an admin skips it, signed in on this device.
+          {WORDS.thisStageProtectsPeople}
         </Words>
       ) : (
         <NoteForm

@@ -8,6 +8,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { useOverruleBesideMutation } from './api';
+import { WORDS } from './words';
 
 interface OverruleBesideProps {
   readonly jobId: string;
@@ -41,7 +42,7 @@ export function OverruleBeside({ jobId, stage, gate, points, onKept }: OverruleB
   return (
     <View role="group" aria-label="overruled by a lead" style={arrange.stack8}>
       <Words size={15} tone="ink2">
-        A lead or an admin overrules it by name and with the reason. They sign in here for this alone; you stay signed in.
+        {WORDS.aLeadOrAnAdmin}
       </Words>
       <TextField label="why" value={texts.reason} onChange={set('reason')} />
       <TextField label="lead’s name" value={texts.login} onChange={set('login')} error={field === 'login' ? says : undefined} />

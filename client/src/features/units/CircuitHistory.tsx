@@ -14,6 +14,7 @@ import { useTokens } from '@/ui/theme';
 import { TOUCH } from '@/ui/tokens';
 import { Heading, Words } from '@/ui/Words';
 import { historyByPlace } from './history';
+import { WORDS } from './words';
 
 const day = (text: string) => format(new Date(text), 'd MMM yyyy');
 
@@ -34,7 +35,7 @@ export function CircuitHistory({ circuit, named, history }: CircuitHistoryProps)
       <Heading size={17}>{named ? `Leaks and joints, ${circuit.name}` : 'Leaks and joints, by place'}</Heading>
       {places.length === 0 ? (
         <Words size={15} tone="ink2">
-          None yet. What is found and made on it stays here, whichever job it was.
+          {WORDS.noneYet}
         </Words>
       ) : null}
       {places.map(({ place, leaks, joints }) => (
@@ -61,7 +62,7 @@ function Leak({ leak }: { leak: UnitLeak }) {
   return (
     <Line onPress={() => router.push(`/jobs/${leak.jobId}/find`)}>
       <Words size={15} tone="red">
-        leak{rate}, {day(leak.on)}, job {leak.jobNumber}
+        {WORDS.leak(rate, day(leak.on), leak.jobNumber)}
       </Words>
     </Line>
   );

@@ -9,6 +9,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { UnitForm } from './unitForm';
+import { WORDS } from './words';
 
 /** The ones met most in repair work today, one touch each. */
 const EVERYDAY = ['R-410A', 'R-32', 'R-134a', 'R-404A', 'R-449A', 'R-407C', 'R-290', 'R-744'];
@@ -53,7 +54,7 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
       </View>
       {unknown ? (
         <View style={arrange.stack6}>
-          <Words size={15}>Not known here: how does it burn and poison? Its safety class stands on cylinder and plate.</Words>
+          <Words size={15}>{WORDS.notKnownHere}</Words>
           <FormChoice
             control={control}
             name={at('safetyClass')}
@@ -62,7 +63,7 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
           />
         </View>
       ) : null}
-      <Words size={15}>the line the nitrogen sweeps; may wait</Words>
+      <Words size={15}>{WORDS.theLineTheNitrogenSweeps}</Words>
       <View style={arrange.wrap12}>
         <FormFigure control={control} name={at('lineOd')} label="tube" unit={bareLengthUnit(units)} hint="7/8 in, 22 mm" />
         <FormFigure control={control} name={at('lineLength')} label="length" unit={units.length === 'metric' ? 'm' : 'ft'} />

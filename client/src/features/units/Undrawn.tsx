@@ -3,6 +3,7 @@ import { UNIT_KIND_WORDS } from '@kesto/contract/wording';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** The sign of a machine's kind, where its own circuit is not drawn. */
 export function Undrawn({ kind, children }: { kind: UnitKind; children: ReactNode }) {
@@ -10,7 +11,7 @@ export function Undrawn({ kind, children }: { kind: UnitKind; children: ReactNod
     <View style={styles.undrawn}>
       {children}
       <Words size={14} tone="ink2">
-        {UNIT_KIND_WORDS[kind]}, as machines of its kind are: its own circuit is not drawn yet.
+        {WORDS.asMachinesOfItsKind(UNIT_KIND_WORDS[kind])}
       </Words>
     </View>
   );

@@ -20,6 +20,7 @@ import { PlatePhotos } from './PlatePhotos';
 import { SiteChoice } from './SiteChoice';
 import { newCircuit, NEW_SITE, type UnitForm } from './unitForm';
 import { useUnitForm } from './useUnitForm';
+import { WORDS } from './words';
 
 /** A unit from its plate: the first of them makes a shop's first site as well. */
 export function NewUnitScreen({ site }: { site?: string | undefined }) {
@@ -71,14 +72,14 @@ function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly S
       {problem ? <Failed message={problem} /> : null}
       {wrong ? (
         <Words size={15} tone="red" bold role="alert">
-          Something is missing: it is marked where it belongs.
+          {WORDS.somethingIsMissing}
         </Words>
       ) : null}
       <Plates form={form} />
       <View style={arrange.atStart}>
         <FrameKey label="A second circuit" onPress={() => addCircuit(form)} />
       </View>
-      <Heading size={20}>What is it like?</Heading>
+      <Heading size={20}>{WORDS.whatIsItLike}</Heading>
       <Kind form={form} />
       <WaterTable form={form} />
       {wide ? null : where}
@@ -124,7 +125,7 @@ function Where({ form, sites }: { form: Form; sites: readonly SiteView[] }) {
   const [siteId, platePhotos] = useWatch({ control, name: ['siteId', 'platePhotos'] });
   return (
     <View style={arrange.stack12}>
-      <Heading size={20}>What is it called, and where?</Heading>
+      <Heading size={20}>{WORDS.whatIsItCalled}</Heading>
       <FormFigure<UnitForm>
         control={control}
         name="tag"

@@ -21,6 +21,7 @@ import { CircuitHistory } from './CircuitHistory';
 import { PlatePhoto } from './PlatePhoto';
 import { UnitDrawing } from './UnitDrawing';
 import { WithDrawings } from './WithDrawings';
+import { WORDS } from './words';
 
 /** One machine: its plate, circuit by circuit, and what is being done to it. */
 export function UnitScreen({ id }: { id: string }) {
@@ -51,7 +52,7 @@ function Ready({ unit }: { unit: UnitView }) {
       action={mayMake ? { label: 'Open a job here', onPress: openJob } : undefined}
       aside={
         <View style={arrange.stack10}>
-          <Heading size={17}>Open jobs</Heading>
+          <Heading size={17}>{WORDS.openJobs}</Heading>
           {jobs.length === 0 ? <Empty title="No job is open" text="A job that is opened here shows with what waits at it." /> : null}
           {jobs.map((job) => (
             <JobRow key={job.id} job={job} />
@@ -59,7 +60,7 @@ function Ready({ unit }: { unit: UnitView }) {
           {history
             ? unit.circuits.map((circuit) => <CircuitHistory key={circuit.id} circuit={circuit} named={several} history={history} />)
             : null}
-          {past.length > 0 ? <Heading size={17}>Earlier jobs</Heading> : null}
+          {past.length > 0 ? <Heading size={17}>{WORDS.earlierJobs}</Heading> : null}
           {past.map(({ id, number, title }) => (
             <FrameKey key={id} label={`job ${number}, ${title}`} onPress={() => router.push(`/jobs/${id}`)} />
           ))}
@@ -78,7 +79,7 @@ function Ready({ unit }: { unit: UnitView }) {
         ))}
       </View>
       <Words size={14} tone="ink2">
-        {unit.site.name} lies {readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' ')} above the sea.
+        {WORDS.liesAboveTheSea(unit.site.name, readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' '))}
       </Words>
       <View style={arrange.atStart}>
         <FrameKey quiet label="Sites" onPress={() => router.push('/sites')} />
@@ -136,7 +137,7 @@ function Plate({ circuit, named }: { circuit: CircuitView; named: boolean }) {
       </View>
       {circuit.purgeSections.length === 0 ? (
         <Words size={15} tone="ink2">
-          No line is measured yet: the planner cannot say how long to flood. Put the plate right to add it.
+          {WORDS.noLineIsMeasuredYet}
         </Words>
       ) : null}
     </View>

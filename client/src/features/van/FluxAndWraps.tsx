@@ -14,6 +14,7 @@ import { useFigures } from '@/forms/useFigures';
 import { Heading } from '@/ui/Words';
 import { CarriedList } from './CarriedList';
 import type { useVan } from './useVan';
+import { WORDS } from './words';
 
 type Van = ReturnType<typeof useVan>;
 
@@ -80,7 +81,7 @@ export function Wraps({ van, mayCount }: { van: Van; mayCount: boolean }) {
   const { wraps } = van.draft;
   return (
     <View>
-      <Heading size={20}>Wraps</Heading>
+      <Heading size={20}>{WORDS.wraps}</Heading>
       {WRAPS.map((wrap) => (
         <CheckRow
           key={wrap}

@@ -11,6 +11,7 @@ import { UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { CarriedList } from './CarriedList';
 import type { useVan } from './useVan';
+import { WORDS } from './words';
 
 type VanProps = { readonly van: ReturnType<typeof useVan>; readonly mayCount: boolean };
 
@@ -20,7 +21,7 @@ export function TorchAndGas({ van, mayCount }: VanProps) {
   const { draft, problems } = van;
   return (
     <View style={arrange.stack12}>
-      <Heading size={20}>Torch</Heading>
+      <Heading size={20}>{WORDS.torch}</Heading>
       <Choice
         label="fuel"
         value={draft.fuel}
@@ -29,7 +30,7 @@ export function TorchAndGas({ van, mayCount }: VanProps) {
       />
       <Tips van={van} mayCount={mayCount} />
       {draft.fuel.endsWith('acetylene') ? <FuelCylinder van={van} mayCount={mayCount} /> : null}
-      <Heading size={20}>Nitrogen</Heading>
+      <Heading size={20}>{WORDS.nitrogen}</Heading>
       <View style={arrange.wrap12}>
         <UnitField
           label="cylinder, water volume"
@@ -117,7 +118,7 @@ function FuelCylinder({ van, mayCount }: VanProps) {
   const sizes = [{ value: '' as const, label: 'not said' }, ...ACETYLENE_SIZES.map((value) => ({ value, label: SIZE_WORDS[value] }))];
   return (
     <View style={arrange.stack8}>
-      <Words size={15}>acetylene cylinder: what it holds when full</Words>
+      <Words size={15}>{WORDS.acetyleneCylinder}</Words>
       <Choice
         label="acetylene cylinder, full it holds"
         value={draft.fuelSize}

@@ -21,6 +21,7 @@ import { Recovery } from './Recovery';
 import { RodSection } from './RodSection';
 import { TorchAndGas } from './TorchAndGas';
 import { useVan } from './useVan';
+import { WORDS } from './words';
 
 /** What is on the van: rods to scale, the torch, the nitrogen. The planner chooses from it. */
 export function VanScreen() {
@@ -72,7 +73,7 @@ function Ready({ stored }: { stored: VanStock }) {
       aside={wide ? rest : undefined}
     >
       {van.problem ? <Failed message={van.problem} /> : null}
-      <Heading size={20}>Rods</Heading>
+      <Heading size={20}>{WORDS.rods}</Heading>
       {van.draft.fillers.length === 0 ? (
         <Empty title="No rod on the van" text="Put on what is there: the planner then plans with nothing else." />
       ) : null}
@@ -107,7 +108,7 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
           <Used row={row} van={van} mayCount={mayCount} />
           {filler?.holdsCadmium ? (
             <Words size={15} bold tone="red">
-              Contains cadmium: its fume can kill. Take it off the van.
+              {WORDS.containsCadmium}
             </Words>
           ) : null}
         </View>

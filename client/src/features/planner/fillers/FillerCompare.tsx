@@ -7,6 +7,7 @@ import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { comparable, compareRows, MOST_COMPARED } from './compareRows';
 import type { PlannerView } from '../usePlannerScreen';
+import { WORDS } from '../words';
 
 /** Up to three fillers side by side. */
 export function FillerCompare({ view }: { view: PlannerView }) {
@@ -22,7 +23,7 @@ export function FillerCompare({ view }: { view: PlannerView }) {
   return (
     <View style={{ gap: 8, borderTopWidth: 2, borderColor: t.copper, paddingTop: 8 }}>
       <Words size={15} bold>
-        Side by side, up to three
+        {WORDS.sideBySide}
       </Words>
       <View style={arrange.wrap6}>
         {names.map((name) => (

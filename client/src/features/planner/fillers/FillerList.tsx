@@ -6,6 +6,7 @@ import { arrange } from '@/ui/arrange';
 import { PickRow } from '@/ui/PickRow';
 import { VerdictMark } from '@/ui/marks';
 import { Mono, Words } from '@/ui/Words';
+import { WORDS } from '../words';
 
 const TONE = { best: 'ink', allowed: 'ink', avoid: 'amber', forbidden: 'red' } as const;
 const isFor = (verdict: string) => verdict === 'best' || verdict === 'allowed';
@@ -45,7 +46,7 @@ export function FillerList({
                   {row.verdict}
                 </Words>
                 <Words size={14} tone="ink2">
-                  {count} on the van
+                  {WORDS.onTheVan(count)}
                 </Words>
               </View>
               {row.reasons

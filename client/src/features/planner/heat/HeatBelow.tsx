@@ -9,6 +9,7 @@ import { Slider } from '@/ui/Slider';
 import { Words } from '@/ui/Words';
 import { useReach } from '../reach/useReach';
 import { TemperatureCurve } from './TemperatureCurve';
+import { WORDS } from '../words';
 
 const CURVE_HEIGHT = { wide: 118, narrow: 190 } as const;
 
@@ -61,12 +62,12 @@ function TimeControl({ at, moving, lastS, onTime }: TimeControlProps) {
             <Slider label="time since lighting" value={at} min={0} max={lastS} step={2} text={text} onChange={onTime} />
           </View>
           <Words size={15} bold>
-            {text} after lighting
+            {WORDS.afterLighting(text)}
           </Words>
         </>
       ) : (
         <Words size={14} tone="ink2">
-          hottest each point gets
+          {WORDS.hottestEachPointGets}
         </Words>
       )}
       <FrameKey label={moving ? 'hottest' : 'over time'} onPress={() => onTime(moving ? null : at)} />

@@ -7,6 +7,7 @@ import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { readLadder } from './ladderReadings';
 import { ladderScale, TemperatureLadder } from './TemperatureLadder';
+import { WORDS } from '../words';
 
 const STEP_C = 5;
 const toStep = (celsius: number) => Math.round(celsius / STEP_C) * STEP_C;
@@ -51,7 +52,7 @@ export const LadderReader = memo(function LadderReader({ plan, units, width, hei
       </View>
       {at === null ? (
         <Words size={14} tone="ink2">
-          Touch the ladder to read it.
+          {WORDS.touchTheLadderToRead}
         </Words>
       ) : null}
     </View>
@@ -75,7 +76,7 @@ export function LadderAnswers({ plan, units, readAt }: Pick<LadderProps, 'plan' 
       style={{ borderTopWidth: 2, borderBottomWidth: 1, borderColor: t.teal, paddingVertical: 6 }}
     >
       <Mono size={20} tone="teal">
-        at {show(readAt)}
+        {WORDS.at(show(readAt))}
       </Mono>
       <View style={styles.answers}>
         {readLadder(plan, readAt, show).map((row) => (

@@ -12,15 +12,16 @@ import { NearEditor } from './NearEditor';
 import { PlaceEditor } from './PlaceEditor';
 import { SweptQuestion } from './SweptQuestion';
 import type { Planner } from '../usePlanner';
+import { WORDS } from '../words';
 
 /** Service, purge way and what is near. */
 export function AroundEditor({ planner }: { planner: Planner }) {
   const { draft, change, problems } = planner;
   return (
     <View style={arrange.stack12}>
-      <Heading size={17}>Around the joint</Heading>
+      <Heading size={17}>{WORDS.aroundTheJoint}</Heading>
       <NearEditor planner={planner} />
-      <Words size={15}>which line</Words>
+      <Words size={15}>{WORDS.whichLine}</Words>
       <Choice label="which line" value={draft.side} options={SIDES} onChange={(side) => change({ side })} />
       <Choice
         label="does it shake"
@@ -32,7 +33,7 @@ export function AroundEditor({ planner }: { planner: Planner }) {
         onChange={(v) => change({ vibration: v === 'yes' })}
       />
       <Choice label="access" value={draft.access} options={ACCESSES} onChange={(access) => change({ access })} />
-      <Words size={15}>where the nitrogen gets out</Words>
+      <Words size={15}>{WORDS.whereTheNitrogenGetsOut}</Words>
       <Choice label="where the nitrogen gets out" value={draft.outlet} options={OUTLETS} onChange={(outlet) => change({ outlet })} />
       {problems['purge.outlet.kind'] ? (
         <Words tone="red" size={15} role="alert">

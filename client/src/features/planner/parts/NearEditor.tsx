@@ -12,6 +12,7 @@ import type { NearDraft, WrapDraft } from '@/draft/drafts';
 import { useCarried } from '@/data/van/useCarried';
 import { placedNear, USUAL_WRAP } from '../grips/moves';
 import type { Planner } from '../usePlanner';
+import { WORDS } from '../words';
 
 /** Parts the heat could hurt: put down with one touch, then moved in the drawing or typed here. */
 export function NearEditor({ planner }: { planner: Planner }) {
@@ -23,10 +24,10 @@ export function NearEditor({ planner }: { planner: Planner }) {
   return (
     <View style={arrange.stack12}>
       <Words size={15} bold>
-        What the heat could hurt
+        {WORDS.whatTheHeatCouldHurt}
       </Words>
       <Words size={14} tone="ink2">
-        Touch what is near: it is put on the drawing, then drag it to its place.
+        {WORDS.touchWhatIsNear}
       </Words>
       <View role="group" aria-label="put a part on the drawing" style={arrange.wrap6}>
         {KINDS.slice(0, all ? KINDS.length : EVERYDAY_KINDS).map(({ value, label }) => (

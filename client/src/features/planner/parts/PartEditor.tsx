@@ -18,6 +18,7 @@ import { JointDrawing } from '@/drawing/joint/JointDrawing';
 import { RunFields } from './PlaceEditor';
 import { pickedText, SizePicker } from './SizePicker';
 import type { Planner } from '../usePlanner';
+import { WORDS } from '../words';
 
 interface Shape {
   readonly form: Form;
@@ -142,7 +143,7 @@ function HistoryPicker({ state, oldFiller, removed, year, problem, onChange }: H
       />
       {state === 'brazed' ? (
         <View style={arrange.stack4}>
-          <Words size={15}>with which filler</Words>
+          <Words size={15}>{WORDS.withWhichFiller}</Words>
           <Choice label="old filler" value={oldFiller} options={OLD_FILLERS} onChange={(value) => onChange({ oldFiller: value })} />
           {oldFiller === '' && removed !== 'cut-off' ? (
             <UnitField
@@ -179,7 +180,7 @@ export function MaleEditor({ planner }: { planner: Planner }) {
   const outside = plan ? readingText(formatLength(plan.joint.male.outsideM, units, 2)) : undefined;
   return (
     <View style={arrange.stack12}>
-      <Heading size={17}>1 goes in</Heading>
+      <Heading size={17}>{WORDS.oneGoesIn}</Heading>
       <Choice label="what goes in" value={draft.male.form} options={MALE_SHAPES} onChange={(form) => set({ form })} />
       <View style={arrange.wrap12}>
         <UnitField
@@ -212,9 +213,9 @@ export function MaleEditor({ planner }: { planner: Planner }) {
         />
       ) : null}
       <Words size={14} tone="ink2">
-        Type as you like: 7/8 · 1-1/8 · 0.875 in · 22 mm
+        {WORDS.typeAsYouLike}
       </Words>
-      <Words size={15}>its metal, told by the hatching</Words>
+      <Words size={15}>{WORDS.itsMetal}</Words>
       <MetalPicker value={draft.male.metal} onPick={(metal) => set({ metal })} />
       <HistoryPicker {...draft.male} year={draft.male.year ?? ''} problem={problems['joint.male.history.year']} onChange={set} />
     </View>
@@ -231,10 +232,10 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
   const unit = bareLengthUnit(units);
   return (
     <View style={arrange.stack12}>
-      <Heading size={17}>2 takes it</Heading>
+      <Heading size={17}>{WORDS.twoTakesIt}</Heading>
       <ShapePicker draft={draft} onPick={({ form, metal }) => set({ form, metal })} />
       {draft.female.form === 'saddle' ? <RunFields planner={planner} /> : null}
-      <Words size={15}>its metal, told by the hatching</Words>
+      <Words size={15}>{WORDS.itsMetal}</Words>
       <MetalPicker value={draft.female.metal} onPick={(metal) => set({ metal })} />
       <View style={arrange.wrap12}>
         <UnitField

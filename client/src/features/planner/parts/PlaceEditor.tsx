@@ -12,6 +12,7 @@ import { CIRCUIT_STATES, FUELS, OIL, POSITIONS, WINDS_HERE } from '@/draft/choic
 import { USUAL_PLACE, type PlaceDraft } from '@/draft/drafts';
 import type { Planner } from '../usePlanner';
 import { TipChoice } from './TipChoice';
+import { WORDS } from '../words';
 
 interface Field {
   readonly key: Exclude<keyof PlaceDraft, 'position' | 'fuel' | 'sulphur' | 'circuit' | 'oil' | 'wind' | 'belowGround'>;
@@ -89,18 +90,18 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
       <FrameKey label={label} onPress={() => setOpen(!open)} testID="more-place" />
       {open ? (
         <>
-          <Heading size={17}>How it lies</Heading>
+          <Heading size={17}>{WORDS.howItLies}</Heading>
           <Choice label="position" value={place.position} options={POSITIONS} onChange={(position) => set({ position })} />
-          <Heading size={17}>Before the torch</Heading>
+          <Heading size={17}>{WORDS.beforeTheTorch}</Heading>
           <Choice label="state of the circuit" value={place.circuit} options={CIRCUIT_STATES} onChange={(circuit) => set({ circuit })} />
           <Choice label="oil in the tube" value={place.oil} options={OIL} onChange={(oil) => set({ oil })} />
           <Choice label="wind" value={place.wind ?? 'calm'} options={WINDS_HERE} onChange={(wind) => set({ wind })} />
           <CheckRow label="below ground" checked={place.belowGround ?? false} onChange={(belowGround) => set({ belowGround })} />
           <Fields fields={PLACE} planner={planner} set={set} />
-          <Heading size={17}>Torch</Heading>
+          <Heading size={17}>{WORDS.torch}</Heading>
           {planner.takeVan ? (
             <>
-              <Words size={15}>Planned with the rods, torch and gas that were on the van then.</Words>
+              <Words size={15}>{WORDS.plannedWithTheRods}</Words>
               <FrameKey label="Take the van as it is today" onPress={planner.takeVan} testID="take-van" />
             </>
           ) : null}
@@ -110,11 +111,11 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
             options={FUELS}
             onChange={(fuel) => set({ fuel: fuel === vanFuel ? '' : fuel, tipKw: '' })}
           />
-          <Words size={15}>tip</Words>
+          <Words size={15}>{WORDS.tip}</Words>
           <TipChoice place={place} van={van?.torch ?? null} onChange={(tipKw) => set({ tipKw })} />
           {problems['torch.powerKw'] ? <FieldError text={problems['torch.powerKw']} hint={undefined} /> : null}
           <Fields fields={TORCH} planner={planner} set={set} />
-          <Heading size={17}>Service</Heading>
+          <Heading size={17}>{WORDS.service}</Heading>
           <Fields fields={SERVICE} planner={planner} set={set} />
           <Choice
             label="sulphur in the air"
@@ -138,7 +139,7 @@ export function RunFields({ planner }: { planner: Planner }) {
   const set = (part: Partial<typeof draft.female>) => change({ female: { ...draft.female, ...part } });
   return (
     <View style={arrange.stack6}>
-      <Words size={15}>the tube it stands on</Words>
+      <Words size={15}>{WORDS.theTubeItStands}</Words>
       <View style={arrange.wrap12}>
         <UnitField
           label="run, outside"

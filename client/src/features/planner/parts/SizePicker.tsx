@@ -6,6 +6,7 @@ import { ListRow } from '@/ui/ListRow';
 import { Choice } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
+import { WORDS } from '../words';
 
 const OFFERED = TUBES.filter((row) => row.standard === 'ASTM B280' || row.standard === 'EN 12735-1').filter(
   (row, i, all) => all.findIndex((other) => other.name === row.name && other.wallM === row.wallM && other.system === row.system) === i,
@@ -36,7 +37,7 @@ export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: 
           >
             <Mono size={20} style={styles.length}>{`${row.name} ${row.system === 'inch' ? 'in' : 'mm'}`}</Mono>
             <Words size={15} tone="ink2" style={arrange.fill}>
-              outside {readingText(formatLength(row.outsideM, units, 2))}, wall {readingText(formatLength(row.wallM, units, 2))}
+              {WORDS.outside(readingText(formatLength(row.outsideM, units, 2)), readingText(formatLength(row.wallM, units, 2)))}
             </Words>
           </ListRow>
         ))}

@@ -10,13 +10,14 @@ import { JointDrawing } from '@/drawing/joint/JointDrawing';
 import { sectionOf } from '@kesto/core/section';
 import { keepOwnStart, ownStarts, STARTS, type Start } from './starts';
 import { planDraft, type Surroundings } from '@/draft/toRequest';
+import { WORDS } from '../words';
 
 /** The joints of every week as drawings: one tap and the plan stands. */
 export function StartPicker({ around, onPick }: { around: Surroundings; onPick: (start: Start) => void }) {
   const rows = useMemo(() => [...ownStarts(), ...STARTS].map((start) => ({ start, plan: planDraft(start.draft, around).plan })), [around]);
   return (
     <View style={arrange.stack8}>
-      <Heading size={17}>Start from a joint you know</Heading>
+      <Heading size={17}>{WORDS.startFromAJointYou}</Heading>
       <View style={arrange.wrap8}>
         {rows.map(({ start, plan }) => (
           <ChoiceCard key={start.name} says={`start from ${start.name}`} width={{ likes: 148, most: 220 }} onPress={() => onPick(start)}>
@@ -50,7 +51,7 @@ export function SaveStart({ draft }: { draft: Start['draft'] }) {
   if (saved)
     return (
       <Words size={15} tone="teal">
-        Kept on this device as “{saved}”.
+        {WORDS.keptOnThisDevice(saved)}
       </Words>
     );
   if (!open) return <FrameKey label="Keep as a starting point" onPress={() => setOpen(true)} />;

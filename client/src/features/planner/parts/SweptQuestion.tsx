@@ -8,6 +8,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import type { Planner } from '../usePlanner';
+import { WORDS } from '../words';
 
 /** The one question of a plan whose line was never measured; assumed and starred until it is answered. */
 export function SweptQuestion({ planner }: { planner: Planner }) {
@@ -21,7 +22,7 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
   return (
     <View style={arrange.stack6}>
       <Words size={15} bold>
-        How long is the tube that the nitrogen sweeps?
+        {WORDS.howLongIsTheTube}
       </Words>
       <View style={styles.line}>
         {isUnknown ? null : (
@@ -39,7 +40,7 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
       </View>
       {isUnknown ? (
         <Words size={15} tone="amber">
-          Planned without figures for the purge: let it flow until the outlet is felt for as long as you can, and keep it flowing.
+          {WORDS.plannedWithoutFigures}
         </Words>
       ) : null}
     </View>

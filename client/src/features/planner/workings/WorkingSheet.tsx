@@ -5,6 +5,7 @@ import { RoundKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
 import type { Working } from './index';
+import { WORDS } from '../words';
 
 /** The sheet behind a folded corner. */
 export function WorkingSheet({ working, onClose, children }: { working: Working; onClose: () => void; children?: ReactNode }) {
@@ -15,7 +16,7 @@ export function WorkingSheet({ working, onClose, children }: { working: Working;
       <View style={arrange.apart12}>
         <View style={arrange.fill}>
           <Words size={14} tone="ink2">
-            why
+            {WORDS.why}
           </Words>
           <Heading size={24}>{working.title}</Heading>
         </View>
@@ -54,14 +55,14 @@ export function WorkingSheet({ working, onClose, children }: { working: Working;
       {working.change ? (
         <View style={arrange.stack2}>
           <Words size={15} bold>
-            What would change it
+            {WORDS.whatWouldChange}
           </Words>
           <Words size={15}>{working.change}</Words>
         </View>
       ) : null}
       {assumed ? (
         <Words size={14} tone="ink2">
-          * assumed: a usual figure, not measured here. A measured or maker’s figure typed into the plan wins.
+          {WORDS.assumed}
         </Words>
       ) : null}
     </View>
@@ -109,7 +110,7 @@ function Scale({ min, max, good, at, cold, unit }: NonNullable<Working['scale']>
           {min}
         </Mono>
         <Words size={14} tone="ink2">
-          allowed {good[0].toPrecision(2)} to {good[1].toPrecision(2)}
+          {WORDS.allowedTo(good[0].toPrecision(2), good[1].toPrecision(2))}
         </Words>
         <Mono size={14} bold={false} tone="ink2">
           {`${max.toPrecision(2)} ${unit}`}

@@ -1,0 +1,4 @@
+/** What this feature says. */
+export const WORDS = {
+  whatShowsThatItHolds: 'What shows that it holds',
+} as const;

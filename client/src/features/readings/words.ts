@@ -1,0 +1,8 @@
+/** What this feature says. */
+export const WORDS = {
+  whatLetsThePressureDown: 'what lets the pressure down',
+  theSuctionLineWasRead: 'the suction line was read',
+  whatTheySay: 'What they say',
+  allInsideItsWindow: 'All inside its window: the readings point to nothing.',
+  advice: 'Advice, never a verdict. Usual is trade habit, where no plate says otherwise.',
+} as const;
