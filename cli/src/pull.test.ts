@@ -147,7 +147,7 @@ test('a day of samples is judged at once', () => {
     seconds,
     micron: Math.round(300 + 20 * (1 - Math.exp(-seconds / 600))),
   }));
-  const began = performance.now();
+  const before = process.cpuUsage();
   expect(ask({ ambient: C(20), gaugeAt: 'system-far', samples }).said.verdict).toBe('tight and dry');
-  expect(performance.now() - began).toBeLessThan(5_000);
+  expect(process.cpuUsage(before).user / 1000).toBeLessThan(5_000);
 });
