@@ -165,6 +165,19 @@ test('tries grow rarer up to a minute, and a try that is asked for goes at once'
   expect(sent).toHaveLength(9);
 });
 
+test('what breaks the sending off does not end it: it is tried again by itself', async () => {
+  let breaks = true;
+  const { outbox, sent, pauses, seen } = page(() => (breaks ? Promise.reject(new Error('broken')) : TAKEN()));
+  await outbox.issue(entry('j1'));
+  await settle();
+  expect(seen.kept).toHaveLength(1);
+  breaks = false;
+  pauses.at(-1)?.then();
+  await settle();
+  expect(sent).toHaveLength(2);
+  expect(seen.kept).toEqual([]);
+});
+
 test('one person’s writes are never sent in another’s name', async () => {
   await page(NO_ANSWER, 'ilta').outbox.issue(entry('j1'));
   const oskar = page(TAKEN, 'oskar');

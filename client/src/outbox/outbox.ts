@@ -102,6 +102,8 @@ export class Outbox {
     this.askedAgain = true;
     this.sending ??= this.deps
       .alone(() => this.sendAll())
+      // Whatever broke it off, what is kept goes on waiting, and is tried again.
+      .catch(() => this.tryLater())
       .finally(() => {
         this.sending = null;
         if (this.askedAgain) this.kick();
