@@ -16,7 +16,7 @@ function stuckAmong(commands: readonly KeptCommand[], person: string | null): Re
 }
 
 /** The first that may go: signed, not stuck nor tried in this round, what it needs is there, and nothing given earlier about the same things still goes. */
-export function nextToSend(commands: readonly KeptCommand[], person: string | null, tried: ReadonlySet<string>): KeptCommand | undefined {
+function nextToSend(commands: readonly KeptCommand[], person: string | null, tried: ReadonlySet<string>): KeptCommand | undefined {
   const stuck = stuckAmong(commands, person);
   const going = commands.filter((command) => !stuck.has(command));
   const mayGo = (command: KeptCommand, i: number) =>
@@ -35,14 +35,10 @@ const lettersOf = (command: Command) => JSON.stringify(command.body).length;
 const goesAlong = (command: KeptCommand, before: readonly KeptCommand[]) =>
   isEntryRoute(command.route) && command.onBehalfOf?.id === before[0]?.onBehalfOf?.id && !before.some((b) => makesFor(b, command));
 
-/** A command and those that would be sent next after it, as far as they may go along. */
-export function togetherWith(
-  first: KeptCommand,
-  commands: readonly KeptCommand[],
-  person: string | null,
-  tried: ReadonlySet<string>,
-): readonly KeptCommand[] {
-  if (!isEntryRoute(first.route)) return [first];
+/** The next to be sent and those that would be sent after it, as far as they may go along; none where nothing may go. */
+export function togetherFrom(commands: readonly KeptCommand[], person: string | null, tried: ReadonlySet<string>): readonly KeptCommand[] {
+  const first = nextToSend(commands, person, tried);
+  if (!first || !isEntryRoute(first.route)) return first ? [first] : [];
   const together = [first];
   let letters = lettersOf(first);
   while (together.length < MOST_ENTRIES_AT_ONCE) {

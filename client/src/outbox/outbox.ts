@@ -2,7 +2,7 @@ import type { Tag } from '@/api/api';
 import type { Command, CommandState, Outcome } from './command';
 import { merge, withLine } from './merge';
 import type { Kept, KeptCommand } from './kept';
-import { nextToSend, togetherWith } from './order';
+import { togetherFrom } from './order';
 
 /** Back-off between tries: doubled each time, up to a minute. */
 const FIRST_PAUSE_MS = 1000;
@@ -130,38 +130,31 @@ export class Outbox {
     const tried = new Set<string>();
     while (this.askedAgain) {
       this.askedAgain = false;
-      let isThrough = false;
-      while (!isThrough) {
-        const kept = await this.signAll();
-        const command = nextToSend(kept, this.deps.person(), tried);
-        if (!command) isThrough = true;
-        else if (!(await this.sendFrom(command, kept, tried))) return;
-      }
+      await this.signAll();
+      const next = async () => togetherFrom(await this.deps.kept.all(), this.deps.person(), tried);
+      for (let some = await next(); some.length > 0; some = await next()) if (!(await this.send(some, tried))) return;
     }
   }
 
-  /** Sends a command, and what may go along with it. False where there is no sense in sending the next one now. */
-  private async sendFrom(command: KeptCommand, kept: readonly KeptCommand[], tried: Set<string>): Promise<boolean> {
-    const together = togetherWith(command, kept, this.deps.person(), tried);
+  /** Sends what goes together, or the first of it by itself. False where there is no sense in sending the next one now. */
+  private async send(together: readonly KeptCommand[], tried: Set<string>): Promise<boolean> {
     const outcomes = together.length > 1 ? await this.deps.postTogether(together) : null;
-    return this.settleAll(outcomes ? together : [command], outcomes ?? [await this.deps.post(command)], tried);
+    if (outcomes) return this.settleAll(together, outcomes, tried);
+    const alone = together.slice(0, 1);
+    return this.settleAll(alone, await Promise.all(alone.map((command) => this.deps.post(command))), tried);
   }
 
-  /** Signs what was kept since: once, so that a second try says the same to the letter. All that is kept, as it stands then. */
-  private async signAll(): Promise<readonly KeptCommand[]> {
+  /** Signs what was kept since: once, so that a second try says the same to the letter. */
+  private async signAll(): Promise<void> {
     const person = this.deps.person();
     for (const command of await this.deps.kept.all()) {
       if (!command.toSign || command.by !== person) continue;
       const signed = await this.deps.sign(command);
-      if (!signed) {
-        this.tryLater();
-        break;
-      }
+      if (!signed) return this.tryLater();
       const { toSign: _done, ...kept } = command;
       // Whoever kept it may have taken it back meanwhile.
       if (await this.find(command.id)) await this.deps.kept.change({ ...kept, ...signed });
     }
-    return this.deps.kept.all();
   }
 
   private async settleAll(commands: readonly KeptCommand[], outcomes: readonly Outcome[], tried: Set<string>): Promise<boolean> {

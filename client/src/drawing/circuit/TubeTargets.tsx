@@ -26,7 +26,10 @@ function pressed(event: GestureResponderEvent, view: Placed): { readonly at: Poi
   return { at: { x: (pageX - box.left - window.scrollX) * perPx, y: (pageY - box.top - window.scrollY) * perPx }, perPx };
 }
 
-/** The whole of every tube takes the thumb; where two lie under it, it asks which. The keyboard has one key a tube elsewhere. */
+/**
+ * The whole of every tube takes the thumb; where two lie under it, it asks which. One key for all of them: hundreds would be drawn longer
+ * than the circuit itself. The keyboard has one key a tube elsewhere.
+ */
 export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
   const [among, setAmong] = useState<readonly number[]>([]);
   const names = drawnNames(graph);
@@ -62,5 +65,4 @@ export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
   );
 }
 
-// One key for all of them: hundreds would be drawn longer than the circuit itself.
 const styles = StyleSheet.create({ tubes: { cursor: 'auto' } });

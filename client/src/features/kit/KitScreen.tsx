@@ -62,8 +62,7 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
           <Words size={17} bold>
             {hoursText(kit.minutes)} *
           </Words>{' '}
-          {WORDS.forThat} {kit.planned} {kit.planned === 1 ? 'joint' : 'joints'}
-          {WORDS.byHand}
+          {WORDS.forJoints(kit.planned)}
         </Words>
       ) : null}
       {kit.notPlanned > 0 ? (

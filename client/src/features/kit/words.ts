@@ -5,7 +5,6 @@ export const WORDS = {
   /** Nothing is ticked yet: in one tap what the van's count has enough of. */
   keepOnVan: (count: number) => `Laid out: ${count} from the van`,
   about: 'about',
-  forThat: 'for',
-  byHand: ': by hand, flooding, at the flame, cooling',
+  forJoints: (count: number) => `for ${count} ${count === 1 ? 'joint' : 'joints'}: by hand, flooding, at the flame, cooling`,
   keptBy: (by: string, when: string, count: string) => `Kept by ${by}, ${when}: ${count}`,
 } as const;

@@ -104,9 +104,8 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
         <Words size={17} bold>
           {filler}
         </Words>
-        {figures.textOf('lot') ? `, lot ${figures.textOf('lot')}` : ''}, {figures.textOf('rod')} {WORDS.ofRod}{' '}
-        {run.flowedAfterS === null ? 'about ' : ''}
-        {figures.textOf('flowed')}
+        {figures.textOf('lot') ? `, lot ${figures.textOf('lot')}` : ''},{' '}
+        {WORDS.wentIn(figures.textOf('rod'), `${run.flowedAfterS === null ? 'about ' : ''}${figures.textOf('flowed')}`)}
       </Words>
       {open ? (
         <>

@@ -8,7 +8,7 @@ export const WORDS = {
   howDoesItGo: 'How does it go in?',
   workedOut: '· worked out, not measured',
   oxygenInTheTube: 'oxygen in the tube',
-  ofRod: 'of rod, flowed after',
+  wentIn: (rod: string, after: string) => `${rod} of rod, flowed after ${after}`,
   oxygenReadAtTheWay: 'Oxygen read at the way out',
   anotherRod: 'Another rod, tip or flow',
   to: 'to',

@@ -57,8 +57,7 @@ function ForAndBut({ name, chosen, gains, risks }: SchoolAnswer & { chosen: bool
       <Words size={14} bold>
         {name}
       </Words>{' '}
-      {WORDS.forThat} {gains}
-      {WORDS.but} {risks}
+      {WORDS.forAndBut(gains, risks)}
     </Words>
   );
 }

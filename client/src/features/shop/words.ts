@@ -1,5 +1,4 @@
 /** What this feature says. */
 export const WORDS = {
-  forThat: 'for',
-  but: '; but',
+  forAndBut: (gains: string, risks: string) => `for ${gains}; but ${risks}`,
 } as const;

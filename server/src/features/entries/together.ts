@@ -1,4 +1,4 @@
-import type { Body, EntryAnswer, EntryRouteName, Params, SentEntry } from '@kesto/contract';
+import type { EntryAnswer, EntryRouteName, Params, SentEntry } from '@kesto/contract';
 import type { Request } from 'express';
 import { HTTP_STATUS } from '../../platform/errors';
 import type { Platform, SignedIn } from '../../platform/http/context';
@@ -87,5 +87,5 @@ export async function sendTogether(sender: Sender, entries: readonly SentEntry[]
 }
 
 function tellOf({ platform }: Sender, entry: SentEntry | undefined, { status }: EntryAnswer): void {
-  if (entry?.route === 'putStageEntry' && status === KEPT.status) tellWatchers(platform, entry.body as Body<'putStageEntry'>); // cast: its schema has taken it
+  if (entry?.route === 'putStageEntry' && status === KEPT.status) tellWatchers(platform, checkedBody(entry.route, entry.body));
 }
