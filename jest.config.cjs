@@ -24,6 +24,7 @@ const workspaces = {
   '^@kesto/contract/refrigerant$': at('contract/src/engine/refrigerant.ts'),
   '^@kesto/contract$': at('contract/src/index.ts'),
   '^@kesto/contract/schemas$': at('contract/src/schemas.ts'),
+  '^@kesto/contract/summaries$': at('contract/src/summaries.ts'),
   '^@kesto/contract/wording/record$': at('contract/src/wording/en/record.ts'),
   '^@kesto/contract/wording/clock$': at('contract/src/wording/en/clock.ts'),
   '^@kesto/contract/wording/people$': at('contract/src/wording/en/people.ts'),

@@ -7,7 +7,7 @@ import { test } from 'node:test';
 import { fileURLToPath } from 'node:url';
 
 const client = fileURLToPath(new URL('../client', import.meta.url));
-const HEAVY = ['@kesto/core', '@kesto/contract', '@kesto/contract/wording', '@kesto/contract/schemas'];
+const HEAVY = ['@kesto/core', '@kesto/contract', '@kesto/contract/wording', '@kesto/contract/schemas', '@kesto/contract/summaries'];
 const ENDINGS = ['.ts', '.tsx', '/index.ts', '/index.tsx'];
 
 /** What is light enough for it, by the files behind the names: these are followed too. */

@@ -14,7 +14,6 @@ export interface Streamed<T = unknown> {
 export interface Route<Path extends string = string, Body = unknown, Answer = unknown> {
   readonly method: Method;
   readonly path: Path;
-  readonly summary: string;
   readonly roles: Callers;
   /** Never there: body and answer for whoever reads the types. */
   readonly carries?: { readonly body: Body; readonly answer: Answer };
@@ -23,11 +22,9 @@ export interface Route<Path extends string = string, Body = unknown, Answer = un
 /** What a route without a body carries. */
 export type NoBody = undefined;
 
-type About = Pick<Route, 'summary' | 'roles'>;
-
 const made =
   <Body, Answer>(method: Method) =>
-  <const Path extends string>(path: Path, about: About): Route<Path, Body, Answer> => ({ method, path, ...about });
+  <const Path extends string>(path: Path, roles: Callers): Route<Path, Body, Answer> => ({ method, path, roles });
 
 export const get = <Answer>() => made<NoBody, Answer>('get');
 export const put = <Body, Answer>() => made<Body, Answer>('put');

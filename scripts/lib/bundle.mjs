@@ -17,6 +17,7 @@ export const WORKSPACE_ALIASES = {
   '@kesto/core/refrigerant': 'core/src/refrigerant/index.ts',
   '@kesto/core': 'core/src/index.ts',
   '@kesto/contract/schemas': 'contract/src/schemas.ts',
+  '@kesto/contract/summaries': 'contract/src/summaries.ts',
   '@kesto/contract/wording/record': 'contract/src/wording/en/record.ts',
   '@kesto/contract/wording/clock': 'contract/src/wording/en/clock.ts',
   '@kesto/contract/wording/stages': 'contract/src/wording/en/stages.ts',

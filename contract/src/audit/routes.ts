@@ -3,5 +3,5 @@ import { ADMINS } from '../session/types';
 import type { AuditPage } from './types';
 
 export const AUDIT_ROUTES = {
-  audit: get<AuditPage>()('/api/audit/:before', { summary: 'Who came in, changed somebody’s power, overruled or exported', roles: ADMINS }),
+  audit: get<AuditPage>()('/api/audit/:before', ADMINS),
 } as const;

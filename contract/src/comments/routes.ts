@@ -4,12 +4,6 @@ import { EVERYBODY } from '../session/types';
 import type { PutCommentRequest } from './types';
 
 export const COMMENT_ROUTES = {
-  putJointComment: put<PutCommentRequest, JointLink>()('/api/joints/:joint/comments/:entry', {
-    summary: 'Say something of a joint’s record; changes nothing',
-    roles: EVERYBODY,
-  }),
-  putJobComment: put<PutCommentRequest, JobLink>()('/api/jobs/:job/comments/:entry', {
-    summary: 'Say something of a job’s record; changes nothing',
-    roles: EVERYBODY,
-  }),
+  putJointComment: put<PutCommentRequest, JointLink>()('/api/joints/:joint/comments/:entry', EVERYBODY),
+  putJobComment: put<PutCommentRequest, JobLink>()('/api/jobs/:job/comments/:entry', EVERYBODY),
 } as const;

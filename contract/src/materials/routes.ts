@@ -2,5 +2,5 @@ import { get, type Streamed } from '../route';
 import { EVERYBODY } from '../session/types';
 
 export const MATERIAL_ROUTES = {
-  materialsCsv: get<Streamed>()('/api/jobs/:job/materials.csv', { summary: 'What a job took, for the bill, as a table', roles: EVERYBODY }),
+  materialsCsv: get<Streamed>()('/api/jobs/:job/materials.csv', EVERYBODY),
 } as const;

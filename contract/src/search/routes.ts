@@ -3,5 +3,5 @@ import { EVERYBODY } from '../session/types';
 import type { Found } from './types';
 
 export const SEARCH_ROUTES = {
-  search: get<Found>()('/api/search/:text', { summary: 'Units, jobs and joints by tag, name, site or person', roles: EVERYBODY }),
+  search: get<Found>()('/api/search/:text', EVERYBODY),
 } as const;

@@ -1,5 +1,6 @@
 import { ROUTES, type Route, type RouteName } from '@kesto/contract';
 import { bodySchemaOf } from '@kesto/contract/schemas';
+import { SUMMARIES } from '@kesto/contract/summaries';
 import joiToSwagger from 'joi-to-swagger';
 
 const templated = (path: string) => path.replace(/:(\w+)/g, '{$1}');
@@ -10,7 +11,7 @@ function operation(name: RouteName, route: Route) {
   const body = bodySchemaOf(name);
   return {
     operationId: name,
-    summary: route.summary,
+    summary: SUMMARIES[name],
     description: route.roles === 'anyone' ? 'No sign-in needed.' : `For: ${route.roles.join(', ')}.`,
     parameters: parameters(route.path),
     ...(body ? { requestBody: { required: true, content: { 'application/json': { schema: joiToSwagger(body).swagger } } } } : {}),

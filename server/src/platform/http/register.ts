@@ -1,5 +1,6 @@
 import { ROUTES, type Body, type Given, type Params, type RouteName, type Streamed } from '@kesto/contract';
 import { bodySchemaOf, check } from '@kesto/contract/schemas';
+import { SUMMARIES } from '@kesto/contract/summaries';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import { AppError } from '../errors';
 import { signedAs, type Platform, type SignedIn } from './context';
@@ -58,9 +59,9 @@ export function registrar(router: Router, platform: Platform, authenticate: Auth
 
 /** Refuses whoever's role may not use a route. */
 export function checkRole(name: RouteName, { person }: SignedIn['me']): void {
-  const { roles, summary } = ROUTES[name];
+  const { roles } = ROUTES[name];
   if (roles !== 'anyone' && !roles.includes(person.role))
-    throw new AppError('FORBIDDEN', `${person.role} may not do this: ${summary.toLowerCase()}`);
+    throw new AppError('FORBIDDEN', `${person.role} may not do this: ${SUMMARIES[name].toLowerCase()}`);
 }
 
 /** The body of a route, as its schema takes it; refused by the name of what is wrong in it. */
