@@ -61,10 +61,17 @@ const kestoBytes = await serving('client/dist', scriptBytes);
 
 step('the first screen on a slow line with a slow processor');
 const slowShell = await serving('bench/shell/dist', (url) =>
-  measureSlowLine(browser, url, (page) => page.locator('#root *:text-matches(".")')),
+  measureSlowLine(chromium, url, { waited: [(page) => page.locator('#root *:text-matches(".")')] }),
 );
 const slowKesto = await serving('client/dist', (url) =>
-  measureSlowLine(browser, url, (page) => page.getByRole('button', { name: 'Sign in' })),
+  measureSlowLine(chromium, url, {
+    waited: [
+      (page) => page.getByRole('button', { name: 'Sign in' }),
+      (page) => page.locator('#root').getByRole('button', { name: 'Sign in' }),
+    ],
+    signIn: (page) => page.getByRole('button', { name: 'Ilta Varro' }).click(),
+    signedIn: (page) => page.getByRole('link').filter({ hasText: 'CR2 vault cold room' }),
+  }),
 );
 
 step('one more entry of a job, at the beginning of its chain and near its end');
@@ -173,8 +180,11 @@ const rows = [
     `${(kestoBytes / shellBytes).toFixed(2)} x the bare shell (${(shellBytes / 1000).toFixed(0)} kB); target 1.2`,
   ],
   ...[
-    ['first screen, 1.6 Mbit/s, 150 ms, 4x slower processor', slowKesto.coldMs, slowShell.coldMs, 3],
-    ['the same again', slowKesto.warmMs, slowShell.warmMs, 1],
+    ['first screen, 1.6 Mbit/s, 150 ms, 4x slower processor: it stands and can be typed in', slowKesto.coldMs[0], slowShell.coldMs[0], 3],
+    ['its script has taken it over', slowKesto.coldMs[1], slowShell.coldMs[0], 3],
+    ['the same again: it stands', slowKesto.warmMs[0], slowShell.warmMs[0], 1],
+    ['its script has taken it over, again', slowKesto.warmMs[1], slowShell.warmMs[0], 1],
+    ['signed in before: today’s jobs, again', slowKesto.signedInMs[0], slowShell.warmMs[0], 1],
   ].map(([what, ms, shellMs, targetS]) => [
     what,
     `${(ms / 1000).toFixed(1)} s`,

@@ -86,6 +86,7 @@ export async function buildClient() {
     'client',
     'scripts/lib/build.mjs',
     'scripts/lib/checkPage.mjs',
+    'scripts/lib/earlyPage.mjs',
     'scripts/lib/firstScreen.mjs',
   ]);
   const kept = 'client/dist/.built-from';
@@ -99,6 +100,8 @@ export async function buildClient() {
   const { makeCheckPage } = await import('./checkPage.mjs');
   await makeCheckPage(path.resolve('.'), 'client/dist.next/check.html');
   askAhead('client/dist.next');
+  const { addEarlyPage } = await import('./earlyPage.mjs');
+  await addEarlyPage(path.resolve('.'), 'client/dist.next');
   step('what the device keeps of it');
   await writeWorker('client/dist.next');
   step('compressing the client');

@@ -1,36 +1,68 @@
 // How long a page takes on a slow line with a slow processor, the first time and again.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { LAUNCH } from './browser.mjs';
+
 const LINE = { offline: false, latency: 150, downloadThroughput: 1.6e6 / 8, uploadThroughput: 750e3 / 8 };
 const PROCESSOR = 4;
 const TIMES = 3;
+/** What is kept for later is fetched behind the first screen: it has its time before anybody comes again. */
+const BEHIND_MS = 15_000;
+const PHONE = { viewport: { width: 390, height: 844 } };
 
 const median = (times) => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)];
 
-/** Until what is meant stands on the page [ms]. */
-async function opened(page, url, meant) {
-  const began = performance.now();
-  await page.goto(url, { waitUntil: 'commit' });
-  await meant(page).filter({ visible: true }).first().waitFor({ timeout: 60_000 });
-  return performance.now() - began;
+/** A browser with a profile of its own, as on a phone: what a private window forgets, compiled scripts among it, is kept from visit to visit. */
+async function inOwnProfile(chromium, work) {
+  const profile = mkdtempSync(path.join(tmpdir(), 'kesto-profile-'));
+  const context = await chromium.launchPersistentContext(profile, { ...LAUNCH, ...PHONE });
+  try {
+    return await work(context);
+  } finally {
+    await context.close();
+    rmSync(profile, { recursive: true, force: true });
+  }
 }
 
-/** Of one address: cold, as nobody was there before, and warm, in the same browser again [ms]; `meant` finds what only the page's own script draws. */
-export async function measureSlowLine(browser, url, meant) {
-  const cold = [];
-  const warm = [];
-  for (let i = 0; i < TIMES; i++) {
-    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-    for (const times of [cold, warm]) {
-      const page = await context.newPage();
-      const session = await context.newCDPSession(page);
-      await session.send('Network.enable');
-      await session.send('Network.emulateNetworkConditions', LINE);
-      await session.send('Emulation.setCPUThrottlingRate', { rate: PROCESSOR });
-      times.push(await opened(page, url, meant));
-      // What is kept for later is fetched behind the first screen: it has its time before anybody comes again.
-      await page.waitForTimeout(15_000);
-      await page.close();
-    }
-    await context.close();
+/** One visit: until each of the things stands that are waited for, in their order [ms]. */
+async function visit(context, url, waited) {
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  await session.send('Network.enable');
+  await session.send('Network.emulateNetworkConditions', LINE);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: PROCESSOR });
+  const began = performance.now();
+  await page.goto(url, { waitUntil: 'commit' });
+  const times = [];
+  for (const find of waited) {
+    await find(page).filter({ visible: true }).first().waitFor({ timeout: 60_000 });
+    times.push(performance.now() - began);
   }
-  return { coldMs: median(cold), warmMs: median(warm) };
+  await page.waitForTimeout(BEHIND_MS);
+  await page.close();
+  return times;
+}
+
+/**
+ * Of one address: cold, as nobody was there before, and warm, in the same browser again; then, where somebody signs in, what they open with
+ * once more. For each of what is waited for the median [ms].
+ */
+export async function measureSlowLine(chromium, url, { waited, signIn, signedIn }) {
+  const visits = { cold: [], warm: [], signedIn: [] };
+  for (let i = 0; i < TIMES; i++)
+    await inOwnProfile(chromium, async (context) => {
+      visits.cold.push(await visit(context, url, waited));
+      visits.warm.push(await visit(context, url, waited));
+      if (!signIn) return;
+      const page = await context.newPage();
+      await page.goto(url);
+      await signIn(page);
+      await signedIn(page).first().waitFor();
+      await page.waitForTimeout(BEHIND_MS);
+      await page.close();
+      visits.signedIn.push(await visit(context, url, [signedIn]));
+    });
+  const medians = (all) => (all[0] ?? []).map((_, i) => median(all.map((times) => times[i])));
+  return Object.fromEntries(Object.entries(visits).map(([which, all]) => [`${which}Ms`, medians(all)]));
 }

@@ -1,6 +1,7 @@
 import type { BaseQueryFn, FetchArgs, FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
 import { ROUTES, type Me } from '@kesto/contract/api';
 import { personKnown, type sessionReducer } from '@/state/session';
+import { knownHere } from '@/state/knownHere';
 import { leaving } from '@/state/leaving';
 import { signalFound, signalLost } from '@/state/signal';
 import { cacheOnDevice, noCache, type AnswerCache } from './kept';
@@ -36,10 +37,14 @@ export const answersFrom = (other: AnswerCache): void => {
 };
 export const rememberAnswer = (person: string, url: string, data: unknown): Promise<void> =>
   cache.remember(person, url, { at: new Date().toISOString(), data });
-export const forgetAnswers = (person: string): Promise<void> => cache.forget(person).catch(() => undefined);
+export function forgetAnswers(person: string): Promise<void> {
+  knownHere.done();
+  return cache.forget(person).catch(() => undefined);
+}
 
 /** A sign-in that ended, here or from another device, leaves nothing that opens without it. */
 export async function signInEnded(): Promise<void> {
+  knownHere.done();
   const kept = await cache.recallWho().catch(() => null);
   if (kept) await forgetAnswers((kept.data as Me).person.id); // cast: kept from the route of that name
 }
@@ -79,7 +84,10 @@ async function recall(store: Store, url: string): Promise<unknown> {
 }
 
 function remember(store: Store, url: string, data: unknown): void {
-  if (store.endpoint === WHO) return quietly(cache.rememberWho({ at: new Date().toISOString(), data }));
+  if (store.endpoint === WHO) {
+    knownHere.note();
+    return quietly(cache.rememberWho({ at: new Date().toISOString(), data }));
+  }
   const person = personOf(store);
   if (person !== null) quietly(rememberAnswer(person, url, data));
 }

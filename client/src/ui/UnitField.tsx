@@ -102,9 +102,18 @@ export function TextField({
   multiline = false,
   secure = false,
   figures = false,
+  autoFocus = false,
+  complete,
   onEnter,
   testID,
-}: Omit<UnitFieldProps, 'unit'> & { multiline?: boolean; secure?: boolean; figures?: boolean; onEnter?: () => void }) {
+}: Omit<UnitFieldProps, 'unit'> & {
+  multiline?: boolean;
+  secure?: boolean;
+  figures?: boolean;
+  autoFocus?: boolean;
+  complete?: 'username' | 'current-password';
+  onEnter?: () => void;
+}) {
   const t = useTokens();
   return (
     <View style={arrange.stack2}>
@@ -115,6 +124,8 @@ export function TextField({
         onChangeText={onChange}
         multiline={multiline}
         secureTextEntry={secure}
+        autoFocus={autoFocus}
+        {...(complete ? { autoComplete: complete, autoCapitalize: 'none' as const, autoCorrect: false } : {})}
         {...(figures ? { inputMode: 'numeric' as const } : {})}
         {...(onEnter ? { onSubmitEditing: onEnter } : {})}
         error={Boolean(error)}

@@ -6,7 +6,7 @@ import { useSelector } from 'react-redux';
 import type { ThemeChoice } from '@/state/theme';
 import { DAY, NIGHT, WIDE_FROM, WORDS, type Tokens } from './tokens';
 
-const TokensContext = createContext<Tokens>(DAY);
+export const TokensContext = createContext<Tokens>(DAY);
 
 export const useTokens = () => useContext(TokensContext);
 

@@ -4,13 +4,12 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api, TAGS } from '@/api/api';
 import { sessionApi } from '@/api/sessionApi';
 import { sendKept } from '@/outbox';
+import { AFTER_OWN_WORK_MS } from '@/state/ownWork';
 import { newerIsHere } from '@/state/signal';
 import type { AppDispatch, AppThunk, RootState } from '@/store/store';
 import { fetchAhead } from './ahead';
 import { keepApplication, opensWithoutSignal } from './worker';
 
-/** After the page's own work. */
-const AHEAD_AFTER_MS = 2_500;
 const TRY_AGAIN_MS = 10_000;
 
 /** Asks who is signed in: whether the server answers again. */
@@ -30,7 +29,7 @@ export function useOffline(today: Today | undefined, person: string): void {
   useEffect(() => keepApplication(() => dispatch(newerIsHere())), [dispatch]);
   useEffect(() => {
     if (!today || isLost || !opensWithoutSignal()) return;
-    const later = setTimeout(() => void fetchAhead(person, today), AHEAD_AFTER_MS);
+    const later = setTimeout(() => void fetchAhead(person, today), AFTER_OWN_WORK_MS);
     return () => clearTimeout(later);
   }, [today, person, isLost]);
   const wasLost = useRef(false);

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { useLazyContinuedQuery, useSealQuery } from '@/data/seal/api';
 import { openCheck } from '@/signing';
 import { keepChoice } from '@/state/keptChoice';
+import { AFTER_OWN_WORK_MS } from '@/state/ownWork';
 import { WORDS } from './words';
 
 /** The last tree head this device saw of a shop. */
@@ -39,6 +40,7 @@ export function useSeenTree(shop: string): string | null {
         return setWrong(WORDS.restored);
       }
       if (head.size < seen.size) return setWrong(WORDS.broken(seen.size, head.size));
+      if (head.size === seen.size && head.root === seen.root) return;
       const { isContinued, isSignedHead } = await openCheck();
       const answer = await prove(seen.size);
       if (!answer.data) return;
@@ -47,8 +49,9 @@ export function useSeenTree(shop: string): string | null {
       if (holds) keep();
       else setWrong(WORDS.broken(seen.size, treeHead.size));
     }
-    // What cannot be asked now is asked at the next contact.
-    void compare().catch(() => undefined);
+    // What checks it weighs more than the first screen. What cannot be asked then is asked at the next contact.
+    const later = setTimeout(() => void compare().catch(() => undefined), AFTER_OWN_WORK_MS);
+    return () => clearTimeout(later);
   }, [head, shop, prove]);
   return wrong;
 }

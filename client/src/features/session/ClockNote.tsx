@@ -4,6 +4,7 @@ import { useSelector } from 'react-redux';
 import type { RootState } from '@/store/store';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Says that this device's clock is not the server's: entries keep both times, and nothing is refused for it. */
 export function ClockNote() {
@@ -13,7 +14,7 @@ export function ClockNote() {
   return (
     <View role="status" style={{ backgroundColor: t.amberWash, paddingHorizontal: 16, paddingVertical: 6 }}>
       <Words size={15} tone="amber">
-        This device’s clock is {clockAheadText(ahead)}. Entries keep both times; set the clock right.
+        {WORDS.clock(clockAheadText(ahead))}
       </Words>
     </View>
   );

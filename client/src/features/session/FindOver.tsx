@@ -13,6 +13,7 @@ import { Overlay } from '@/ui/Overlay';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { useSearchQuery } from '@/api/sessionApi';
+import { WORDS } from './words';
 
 /** Fewer letters are in everything. */
 const LEAST = 2;
@@ -55,7 +56,7 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
       </ScrollView>
       {search.isSuccess && asked.length >= LEAST && rows.length === 0 ? (
         <Words size={15} tone="ink2">
-          Nothing here is called so: a machine, a site, a job, a joint or a person.
+          {WORDS.nothingFound}
         </Words>
       ) : null}
       <FrameKey quiet label="A table over all joints" onPress={() => leave('/found')} />

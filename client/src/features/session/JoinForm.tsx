@@ -4,6 +4,7 @@ import { FrameKey, Pill } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { useJoin } from './useJoin';
+import { WORDS } from './words';
 
 /** Coming in by a one-time code: first what it is for, then a name to sign in by and a password. */
 export function JoinForm({ onBack }: { onBack: () => void }) {
@@ -12,7 +13,7 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
   if (!invitation)
     return (
       <View style={arrange.stack14}>
-        <Heading size={20}>Come in by a code</Heading>
+        <Heading size={20}>{WORDS.comeInByCode}</Heading>
         <TextField
           label="one-time code, as K7PM-4RWX-2HTN"
           value={join.code}

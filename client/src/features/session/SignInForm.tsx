@@ -5,6 +5,7 @@ import { Pill } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
 import { useSignIn } from './useSignIn';
+import { WORDS } from './words';
 
 export function SignInForm() {
   const form = useSignIn();
@@ -13,7 +14,7 @@ export function SignInForm() {
       {form.people.length > 0 ? (
         <View>
           <Words size={15} tone="ink2">
-            Demo: made-up people at a made-up station. Pick one.
+            {WORDS.demoPeople}
           </Words>
           {form.people.map((person) => (
             <ListRow
@@ -31,10 +32,19 @@ export function SignInForm() {
           ))}
         </View>
       ) : null}
-      <TextField label="name" value={form.login} onChange={form.setLogin} />
-      <TextField label="password" value={form.password} onChange={form.setPassword} secure error={form.problem} />
+      <TextField label={WORDS.name} value={form.login} onChange={form.setLogin} autoFocus={form.at === 'login'} complete="username" />
+      <TextField
+        label={WORDS.password}
+        value={form.password}
+        onChange={form.setPassword}
+        secure
+        autoFocus={form.at === 'password'}
+        complete="current-password"
+        onEnter={() => void form.signIn()}
+        error={form.problem}
+      />
       <View style={arrange.row}>
-        <Pill label={form.busy ? 'Signing in' : 'Sign in'} disabled={form.busy} onPress={() => void form.signIn()} testID="sign-in" />
+        <Pill label={form.busy ? WORDS.signingIn : WORDS.signIn} disabled={form.busy} onPress={() => void form.signIn()} testID="sign-in" />
       </View>
     </View>
   );

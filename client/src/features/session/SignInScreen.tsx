@@ -10,12 +10,14 @@ import { Mono, Words } from '@/ui/Words';
 import { StrangerNote } from '@/features/label';
 import { codeInAddress } from './codeInAddress';
 import { JoinForm } from './JoinForm';
+import { readEarly } from './early';
 import { SignInForm } from './SignInForm';
+import { WORDS } from './words';
 
 export function SignInScreen() {
   const t = useTokens();
   const wide = useIsWide();
-  const [joining, setJoining] = useState(codeInAddress() !== '');
+  const [joining, setJoining] = useState(() => codeInAddress() !== '' || readEarly().pressed === 'code');
   return (
     <ScrollView
       style={{ flex: 1, backgroundColor: t.paper }}
@@ -32,10 +34,10 @@ export function SignInScreen() {
       <View role="main" style={{ flexDirection: wide ? 'row' : 'column', gap: wide ? 56 : 16, alignItems: wide ? 'center' : 'stretch' }}>
         <View style={{ flex: wide ? 1.4 : undefined, gap: 10 }}>
           <Mono size={48} role="heading" aria-level={1}>
-            Kesto
+            {WORDS.kesto}
           </Mono>
           <Words size={wide ? 20 : 17} tone="ink2">
-            Plan the joint, make it, keep a record another person can check.
+            {WORDS.purpose}
           </Words>
           <JointDrawing {...COVER_JOINT} detail="cover" />
         </View>
@@ -46,7 +48,7 @@ export function SignInScreen() {
           ) : (
             <View style={arrange.stack14}>
               <SignInForm />
-              <FrameKey label="I have a code" onPress={() => setJoining(true)} />
+              <FrameKey label={WORDS.haveCode} onPress={() => setJoining(true)} />
             </View>
           )}
           {isOpenToListeners() ? (

@@ -5,6 +5,7 @@ import { Overlay } from '@/ui/Overlay';
 import { Words } from '@/ui/Words';
 import { SignInForm } from './SignInForm';
 import { startOver } from './welcomed';
+import { WORDS } from './words';
 
 /** Laid over whatever is open when the session ends, or somebody else signs in on this device: the form under it keeps every letter. */
 export function SignedOutOver() {
@@ -15,14 +16,12 @@ export function SignedOutOver() {
     <Overlay open={sheet !== null} title={taken ? `${taken.name} signed in here` : 'Sign in again'} label="sign in again">
       {taken ? (
         <>
-          <Words size={15}>
-            This page is {owner}’s. What {owner} entered is kept here, never sent in another name, and goes on when {owner} signs in.
-          </Words>
+          <Words size={15}>{WORDS.ownersPage(owner)}</Words>
           <FrameKey label={`Go on as ${taken.name}`} onPress={startOver} />
         </>
       ) : (
         <>
-          <Words size={15}>Your session ended. What you entered is kept and goes on after this.</Words>
+          <Words size={15}>{WORDS.sessionEnded}</Words>
           <FrameKey label="Not now" onPress={startOver} />
         </>
       )}

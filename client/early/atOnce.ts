@@ -1,0 +1,19 @@
+// Runs before the page is drawn, while its scripts are still on the way: whoever is not signed in here can begin to.
+import { codeInAddress } from '@/features/session/codeInAddress';
+import { keptChoice } from '@/state/keptChoice';
+import { knownHere } from '@/state/knownHere';
+
+const { documentElement: root } = document;
+
+/** A key that was pressed is kept for the script that can do it. */
+function onPressed(event: Event): void {
+  const form = (event.target as Element).closest<HTMLFormElement>('#early form'); // cast: what is pressed is an element
+  if (!form) return;
+  event.preventDefault();
+  const { submitter } = event as SubmitEvent; // cast: listened to for that alone
+  form.dataset['pressed'] = submitter instanceof HTMLButtonElement ? submitter.value : 'sign-in';
+}
+
+root.dataset['light'] = keptChoice('kesto.theme', ['day', 'night'], 'device');
+if (!knownHere.is() && codeInAddress() === '') root.dataset['opens'] = 'sign-in';
+document.addEventListener('submit', onPressed);

@@ -1,0 +1,76 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from '../fixtures/test';
+
+const SCRIPTS = '**/_expo/**';
+const early = (page: Page) => page.locator('#early');
+
+/** The page as it is while its scripts are on the way; they come once they are let through. */
+async function withoutScripts(page: Page): Promise<() => void> {
+  let letThrough = (): void => undefined;
+  const until = new Promise<void>((resolve) => (letThrough = resolve));
+  await page.route(SCRIPTS, async (route) => {
+    await until;
+    await route.continue();
+  });
+  await page.goto('/', { waitUntil: 'commit' });
+  return letThrough;
+}
+
+/** What stands where, to the pixel. */
+const places = (page: Page, within: string) =>
+  page.evaluate(
+    (root) =>
+      ['h1', 'svg', 'input', 'button']
+        .flatMap((name) => [...document.querySelectorAll(`${root} ${name}`)])
+        .filter((element) => element.checkVisibility())
+        .map((element) => {
+          const { x, y, width, height } = element.getBoundingClientRect();
+          return [element.tagName === 'svg' ? 'svg' : element.textContent, ...[x, y, width, height].map(Math.round)].join(' ');
+        }),
+    within,
+  );
+
+test('the sign-in stands before its script, as the script draws it', async ({ page, looks }) => {
+  await page.route('**/api/demo/people', (route) => route.fulfill({ json: [] }));
+  const letThrough = await withoutScripts(page);
+  await expect(early(page).getByRole('button', { name: 'Sign in' })).toBeVisible();
+  await page.evaluate(() => document.fonts.ready);
+  const before = await places(page, '#early');
+  await looks();
+  letThrough();
+  await page.locator('#root').getByTestId('sign-in').waitFor();
+  await expect(early(page)).toHaveCount(0);
+  expect(await places(page, '#root')).toEqual(before);
+});
+
+test('what is typed and pressed before the script has come is done by it', async ({ page }) => {
+  const letThrough = await withoutScripts(page);
+  await early(page).getByLabel('name').fill('ilta');
+  await early(page).getByLabel('password').fill('copper-before-filler');
+  await early(page).getByRole('button', { name: 'Sign in' }).click();
+  letThrough();
+  await expect(page.getByText('Ilta Varro, technician')).toBeVisible();
+});
+
+test('what is half typed stays, and the field with it; a key pressed in vain says what is missing', async ({ page }) => {
+  const letThrough = await withoutScripts(page);
+  await early(page).getByLabel('name').fill('il');
+  await early(page).getByRole('button', { name: 'Sign in' }).click();
+  await early(page).getByLabel('name').focus();
+  letThrough();
+  await expect(page.getByText('Type your name and password.')).toBeVisible();
+  await page.keyboard.press('End');
+  await page.keyboard.type('ta');
+  await expect(page.locator('#root').getByLabel('name')).toHaveValue('ilta');
+});
+
+test('whoever is signed in here is not asked to sign in while the page comes', async ({ page }) => {
+  await page.goto('/');
+  await page.locator('#root').getByRole('button', { name: 'Ilta Varro' }).click();
+  await expect(page.getByText('Ilta Varro, technician')).toBeVisible();
+  const letThrough = await withoutScripts(page);
+  await expect(page.getByText('Kesto opens')).toBeVisible();
+  await expect(early(page)).toBeHidden();
+  letThrough();
+  await expect(page.getByText('Ilta Varro, technician')).toBeVisible();
+});
