@@ -62,7 +62,11 @@ module.exports = {
       testMatch: ['<rootDir>/{src,app}/**/*.test.ts?(x)'],
       setupFiles: ['<rootDir>/jest.setup.js'],
       // d3-scale is a module that ends in .mjs, which the preset leaves as it is.
-      transform: { '\\.mjs$': 'babel-jest' },
+      transform: {
+        '\\.mjs$': 'babel-jest',
+        '/(core|contract)/src/.*\\.ts$': swc,
+        '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'ios' }, configFile: at('client/babel.config.js') }],
+      },
       moduleNameMapper: { ...workspaces, '^@/(.*)$': at('client/src/$1') },
       transformIgnorePatterns: [
         '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|react-redux|@reduxjs|immer|react-native-paper|react-native-svg|d3-.*|internmap|uuid|@noble|@scure|@tanstack|canonicalize)(/|-|$))',

@@ -1,4 +1,6 @@
 module.exports = function (api) {
   api.cache(true);
-  return { presets: ['babel-preset-expo'], env: { production: { plugins: ['react-native-paper/babel'] } } };
+  // Paper's parts one by one: all of it would come to the first screen, and to each file of tests.
+  const parts = { plugins: ['react-native-paper/babel'] };
+  return { presets: ['babel-preset-expo'], env: { production: parts, test: parts } };
 };

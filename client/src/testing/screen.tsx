@@ -22,9 +22,21 @@ jest.mock('expo-router', () => ({
   useIsFocused: () => true,
 }));
 
-// Moving marks ask for the next frame for ever; after the last test nobody draws it.
-const pause = (draw: (at: number) => void) => setTimeout(() => draw(Date.now()), 16) as unknown as number; // cast: Node's timer has a number's use here
-globalThis.requestAnimationFrame = pause;
+/** Whoever asked for the next frame. Moving marks ask for ever; after the last test nobody draws. */
+const frames = new Map<number, (at: number) => void>();
+let lastFrame = 0;
+function drawFrame(): void {
+  const drawn = [...frames.values()];
+  frames.clear();
+  for (const draw of drawn) draw(Date.now());
+}
+globalThis.requestAnimationFrame = (draw) => {
+  frames.set(++lastFrame, draw);
+  // Where nothing settles meanwhile.
+  setTimeout(drawFrame, 16);
+  return lastFrame;
+};
+globalThis.cancelAnimationFrame = (frame) => void frames.delete(frame);
 afterAll(() => {
   globalThis.requestAnimationFrame = () => 0;
 });
@@ -32,7 +44,7 @@ const shown: ReturnType<typeof makeStore>[] = [];
 afterEach(async () => {
   cleanup();
   // The screen's last words to the store are said a moment after it is gone; then its timers can end.
-  await new Promise((resolve) => setTimeout(resolve, 20));
+  await turn();
   for (const store of shown.splice(0)) store.dispatch(api.util.resetApiState());
 });
 
@@ -188,17 +200,23 @@ export function deviceKeeps(...keys: readonly string[]): Readonly<Record<string,
 
 export const EMPTY_DAY = { jobs: [], units: [], sentBack: [], due: [], toRead: [], toSettle: [] };
 
-const MOST_TURNS = 250;
-const QUIET_TURNS = 3;
+const MOST_TURNS = 2_000;
+const QUIET_TURNS = 4;
+const STEPS = 8;
 
-/** Lets answers arrive and what follows from them be drawn: until nothing was asked and nothing is owed for some frames. */
+/** One frame passes, and whatever was put off until it, or "at once", has run, with what that put off in turn some steps deep. */
+async function turn(): Promise<void> {
+  for (let step = 0; step < STEPS; step++) await new Promise(setImmediate);
+  await new Promise((resolve) => setTimeout(resolve, 0));
+  drawFrame();
+}
+
+/** Lets answers arrive and what follows from them be drawn: until nothing was asked and nothing is owed for some turns. */
 export async function settle(): Promise<void> {
-  // Each wait is longer than a frame: what the store says of answers is batched by frames, and one answer may lead to the next question.
-  const wait = (ms: number) => act(async () => void (await new Promise((resolve) => setTimeout(resolve, ms))));
   let quiet = 0;
   for (let turns = 0; quiet < QUIET_TURNS && turns < MOST_TURNS; turns++) {
     const before = asked;
-    await wait(20);
+    await act(turn);
     quiet = unanswered === 0 && asked === before ? quiet + 1 : 0;
   }
 }

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { dayWith } from '@/testing/jobs';
 import { press, settle, showScreen, type, went } from '@/testing/screen';
 import { VAN_COMMAND } from '@/testing/commands';
@@ -6,7 +6,6 @@ import { keptHere } from '@/outbox/slice';
 import { sessionEnded } from '@/state/session';
 import { Sheet } from '@/ui/Sheet';
 import { Words } from '@/ui/Words';
-import { act } from '@testing-library/react-native';
 import { SessionGate } from './SessionGate';
 
 const PAGE = (
@@ -64,6 +63,6 @@ test('a session that ends lays the sign-in over the page and leaves the page as 
   await type('name', 'ilta');
   await type('password', 'demo');
   fireEvent.press(screen.getByTestId('sign-in'));
-  await settle();
-  expect(screen.queryByText('Sign in again')).toBeNull();
+  // The sheet goes away under the eye.
+  await waitFor(() => expect(screen.queryByText('Sign in again')).toBeNull());
 });
