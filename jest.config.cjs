@@ -65,7 +65,10 @@ module.exports = {
       transform: {
         '\\.mjs$': 'babel-jest',
         '/(core|contract)/src/.*\\.ts$': swc,
-        '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'ios' }, configFile: at('client/babel.config.js') }],
+        '\\.[jt]sx?$': [
+          'babel-jest',
+          { caller: { name: 'metro', bundler: 'metro', platform: 'ios' }, configFile: at('client/babel.config.js') },
+        ],
       },
       moduleNameMapper: { ...workspaces, '^@/(.*)$': at('client/src/$1') },
       transformIgnorePatterns: [

@@ -1,4 +1,4 @@
-import { keptOnDevice } from '@/outbox/kept';
+import { keptOnDevice, type Kept } from '@/outbox/kept';
 import type { Command, Outcome } from '@/outbox/command';
 import { Outbox } from '@/outbox/outbox';
 
@@ -19,6 +19,25 @@ export const entry = (joint: string, rest: Partial<Command> = {}): Command => ({
   ...rest,
 });
 
+/** What is asked of the device's database and not answered yet. */
+let asking = 0;
+
+const counted =
+  <Args extends unknown[], Result>(ask: (...args: Args) => Promise<Result>) =>
+  async (...args: Args): Promise<Result> => {
+    asking++;
+    try {
+      return await ask(...args);
+    } finally {
+      asking--;
+    }
+  };
+
+function keptAndCounted(): Kept {
+  const { add, all, change, remove } = keptOnDevice();
+  return { add: counted(add), all: counted(all), change: counted(change), remove: counted(remove) };
+}
+
 /** A page over the device's database: a second one is the page after a reload. */
 export function page(
   answer: (command: Command) => Outcome | Promise<Outcome>,
@@ -32,7 +51,7 @@ export function page(
   const pauses: { readonly ms: number; readonly then: () => void }[] = [];
   const seen = { kept: [] as readonly Command[], signedOut: 0, taken: null as string | null, persisted: 0 };
   const outbox = new Outbox({
-    kept: keptOnDevice(),
+    kept: keptAndCounted(),
     post: async (command) => {
       sent.push(command.id);
       return answer(command);
@@ -63,8 +82,13 @@ export function page(
 
 export const TAKEN = (): Outcome => ({ kind: 'taken' });
 export const NO_ANSWER = (): Outcome => ({ kind: 'later', message: null });
-export const settle = async () => {
-  for (let i = 0; i < 60; i++) await new Promise((resolve) => setTimeout(resolve, 0));
-};
+
+/** Between two questions to the database no more than this many turns pass. */
+const QUIET_TURNS = 3;
+
+/** Until the database has answered, and nobody asks it any more: whatever was begun has ended, or waits for an answer that a test holds back. */
+export async function settle(): Promise<void> {
+  for (let quiet = 0; quiet < QUIET_TURNS; quiet = asking === 0 ? quiet + 1 : 0) await new Promise((resolve) => setTimeout(resolve, 0));
+}
 
 export const messages = (kept: readonly Command[]) => kept.map(({ id, state }) => [id, 'message' in state ? state.message : state.status]);

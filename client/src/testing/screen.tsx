@@ -36,7 +36,7 @@ globalThis.requestAnimationFrame = (draw) => {
   setTimeout(drawFrame, 16);
   return lastFrame;
 };
-globalThis.cancelAnimationFrame = (frame) => void frames.delete(frame);
+globalThis.cancelAnimationFrame = (frame) => void frames.delete(frame ?? 0);
 afterAll(() => {
   globalThis.requestAnimationFrame = () => 0;
 });
