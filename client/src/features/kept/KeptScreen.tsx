@@ -13,6 +13,7 @@ import { Words } from '@/ui/Words';
 import { KeptRow } from './KeptRow';
 import type { Owner } from './keptText';
 import { WayToServer } from './WayToServer';
+import { WORDS } from './words';
 
 /** Everything this device has kept and the server does not have yet. */
 export function KeptScreen() {
@@ -40,8 +41,7 @@ export function KeptScreen() {
         <View style={styles.kept}>
           <WayToServer kept={here} />
           <Words size={15} tone="ink2">
-            A tap is answered once it is safe on this device. From here it goes to the server in its order, each write once, as soon as
-            there is a signal. One that is not taken holds up only what needs it.
+            {WORDS.howItGoes}
           </Words>
         </View>
       }
@@ -64,7 +64,7 @@ export function KeptScreen() {
         : null}
       {others > 0 ? (
         <Words size={15} tone="ink2">
-          {others} of these {others === 1 ? 'is' : 'are'} another person’s: never sent in your name.
+          {WORDS.others(others)}
         </Words>
       ) : null}
     </Sheet>

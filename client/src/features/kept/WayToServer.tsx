@@ -4,6 +4,7 @@ import { arrange } from '@/ui/arrange';
 import type { KeptHere } from '@/ui/station';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const WIDTH = 320;
 const HEIGHT = 96;
@@ -42,10 +43,10 @@ export function WayToServer({ kept }: { kept: KeptHere }) {
       </Svg>
       <View style={arrange.apart}>
         <Words size={14} tone="ink2">
-          this device
+          {WORDS.device}
         </Words>
         <Words size={14} tone="ink2">
-          the shop’s server
+          {WORDS.server}
         </Words>
       </View>
     </View>

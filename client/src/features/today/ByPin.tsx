@@ -5,21 +5,18 @@ import { FrameKey } from '@/ui/Buttons';
 import { Flag } from '@/ui/Flag';
 import { Words } from '@/ui/Words';
 import { Row } from './Row';
+import { WORDS } from './words';
 
 /** What was overruled in a lead's name by the PIN of the day: they see each of it. */
 export function ByPin({ unseen, see }: ReturnType<typeof useUnseenOverrulings>) {
   return unseen.map(({ entry, job, at, phoneOf, values }) => (
     <View key={entry}>
       <Row label="by PIN" mark={<Flag letter="!" />} href={`/jobs/${job.id}/safe`}>
-        <Words bold>
-          in your name, job {job.number}, {format(new Date(at), 'd MMM HH:mm')}
-        </Words>
-        <Words size={15}>
-          a gate was overruled on {phoneOf}’s phone: “{values.reason}”
-        </Words>
+        <Words bold>{WORDS.inYourName(job.number, format(new Date(at), 'd MMM HH:mm'))}</Words>
+        <Words size={15}>{WORDS.overruledOn(phoneOf, values.reason)}</Words>
       </Row>
       <View style={styles.byPin}>
-        <FrameKey quiet label="I have seen it" onPress={() => see(entry)} />
+        <FrameKey quiet label={WORDS.seen} onPress={() => see(entry)} />
       </View>
     </View>
   ));

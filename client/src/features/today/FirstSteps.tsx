@@ -5,6 +5,7 @@ import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Heading, Mono, Words } from '@/ui/Words';
 import type { FirstStep } from './useFirstSteps';
+import { WORDS } from './words';
 
 const RING = 40;
 
@@ -13,9 +14,9 @@ export function FirstSteps({ steps }: { steps: readonly FirstStep[] }) {
   const next = steps.findIndex((step) => !step.done);
   return (
     <View style={styles.page}>
-      <Heading size={20}>Five steps to the first joint</Heading>
+      <Heading size={20}>{WORDS.fiveSteps}</Heading>
       <Words size={15} tone="ink2" style={styles.over}>
-        Leave them any time, and in any order: what is done stays done.
+        {WORDS.anyOrder}
       </Words>
       {steps.map((step, i) => (
         <Step key={step.title} step={step} place={i + 1} isNext={i === next} isLast={i === steps.length - 1} />
