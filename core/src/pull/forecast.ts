@@ -36,17 +36,27 @@ export function hoseConductance({ boreM, lengthM }: Pick<Hose, 'boreM' | 'length
 /** Conductance of the hole that a core leaves [m3/s]. */
 export const coreConductance = (boreM: number): number => (HOLE_M_PER_S * Math.PI * boreM ** 2) / 4;
 
-/** Where a falling function crosses zero; halved until it is as near as figures go. */
+/** So near to each other, of their size, that no figure tells two tries apart. */
+const SAME = 1e-13;
+const MOST_TRIES = 100;
+
+/** Where a falling function crosses zero: by chords, the end that stays halved in weight (the Illinois rule), some ten tries in all. */
 function crossing(of: (at: number) => number, low: number, high: number): number {
-  let [from, to] = [low, high];
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (from + to) / 2;
-    if (of(middle) > 0) from = middle;
-    else to = middle;
+  let [from, atFrom, to, atTo] = [low, of(low), high, of(high)];
+  if (atFrom <= 0) return low;
+  if (atTo >= 0) return high;
+  for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+    const next = (from * atTo - to * atFrom) / (atTo - atFrom);
+    const atNext = of(next);
+    const isThere = atNext === 0 || Math.abs(next - to) <= SAME * Math.abs(next);
+    if (isThere) return next;
+    // The crossing stays between the two.
+    if (atNext > 0 === atTo > 0) atFrom /= 2;
+    else [from, atFrom] = [to, atTo];
+    [to, atTo] = [next, atNext];
   }
-  return (from + to) / 2;
+  return to;
 }
-const HALVINGS = 50;
 
 /** Flow through one hose with its core between a circuit and a pump's inlet [Pa m3/s]. */
 function hoseFlow(hose: Hose, circuitPa: number, inletPa: number): number {
@@ -104,4 +114,20 @@ export function pumpDown(pumping: Pumping, toPa: number): readonly ForecastPoint
 export function secondsTo(pumping: Pumping, toPa: number): number | null {
   if (toPa <= pumping.ultimatePa) return null;
   return pumpDown(pumping, toPa).at(-1)?.seconds ?? null;
+}
+
+/**
+ * When a forecast reaches a pressure, read between its points.
+ *
+ * @param points  a forecast, falling
+ * @param pa      pressure, above 0 [Pa]
+ * @returns       [s], by the logarithm of the pressure between two points; null where it does not come down so far
+ */
+export function secondsAt(points: readonly ForecastPoint[], pa: number): number | null {
+  const at = points.findIndex((point) => point.pa <= pa);
+  const [before, after] = [points[at - 1], points[at]];
+  if (!after) return null;
+  if (!before) return after.seconds;
+  const share = Math.log(before.pa / pa) / Math.log(before.pa / after.pa);
+  return before.seconds + share * (after.seconds - before.seconds);
 }

@@ -1,6 +1,6 @@
 export { pull, type Pull, type Rise } from './pull';
 export type { BreakRequest, HoseRequest, PullRequest, PullSampleRequest } from './request';
-export { pumpDown, speedAtCircuit, secondsTo, type ForecastPoint, type Hose, type Pumping } from './forecast';
+export { pumpDown, speedAtCircuit, secondsAt, secondsTo, type ForecastPoint, type Hose, type Pumping } from './forecast';
 export { judgeRise, RISE, type JudgedRise, type RiseFor } from './judgeRise';
 export type { RiseReading } from './fitRise';
 export { airLeft, type Break } from './breaks';

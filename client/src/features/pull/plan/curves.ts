@@ -1,5 +1,5 @@
 import { forecastCurve } from '@kesto/core';
-import { micronPa, secondsTo, type ForecastPoint, type Pumping } from '@kesto/core/pull';
+import { micronPa, secondsAt, type ForecastPoint, type Pumping } from '@kesto/core/pull';
 
 const DRAWN_TO_PA = micronPa(150);
 const TOLD_PA = [1000, 500, 250].map(micronPa);
@@ -12,11 +12,10 @@ export interface PlanCurve {
   readonly times: readonly { readonly pa: number; readonly seconds: number | null }[];
 }
 
-const curve = (name: PlanCurve['name'], pumping: Pumping): PlanCurve => ({
-  name,
-  points: forecastCurve(pumping, DRAWN_TO_PA),
-  times: TOLD_PA.map((pa) => ({ pa, seconds: secondsTo(pumping, pa) })),
-});
+function curve(name: PlanCurve['name'], pumping: Pumping): PlanCurve {
+  const points = forecastCurve(pumping, DRAWN_TO_PA);
+  return { name, points, times: TOLD_PA.map((pa) => ({ pa, seconds: secondsAt(points, pa) })) };
+}
 
 /** The pull as it is chosen, and what cores out and wider hoses buy where they are not so already. */
 export function curvesOf(pumping: Pumping): readonly PlanCurve[] {

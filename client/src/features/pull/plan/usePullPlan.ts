@@ -20,7 +20,7 @@ import { useVanStock } from '@/data/van/api';
 import { readFields, type Read } from '@/forms/fields';
 import { useFigures } from '@/forms/useFigures';
 import { useUnits } from '@/session/units';
-import { curvesOf } from './curves';
+import { useCurves } from './useCurves';
 
 const FIGURES = {
   volume: { label: 'volume', kind: 'volume', hint: 'all that is pulled' },
@@ -80,6 +80,7 @@ export function usePullPlan(job: JobView, graph: CircuitGraph | null, work: Stag
   const held = { graph: graph ?? EMPTY, facts: work.facts, refrigerant: job.circuit.refrigerant, altitudeM: job.site.altitudeM };
   const told = toldOf(read);
   const pumping = told ? pumpingOf(told, held.altitudeM) : null;
+  const curves = useCurves(pumping?.ok ? pumping.value : null);
   const said = pullOf({ circuit: held.graph, ports: [...ports], refrigerant: held.refrigerant });
 
   async function keep(typed: Figured): Promise<boolean> {
@@ -95,7 +96,7 @@ export function usePullPlan(job: JobView, graph: CircuitGraph | null, work: Stag
   return {
     ...{ ports, all, core, gaugeAt, school, esterOil, figures, problem, setCore, setGaugeAt, setSchool, setEsterOil },
     togglePort: (id: string) => setPicked(ports.includes(id) ? ports.filter((one) => one !== id) : [...ports, id]),
-    curves: pumping?.ok ? curvesOf(pumping.value) : null,
+    curves,
     reach: graph ? pullReach(graph, ports) : null,
     cautions: said.ok ? said.value.cautions : [],
     rigHolds: rigHolds(work.facts),
