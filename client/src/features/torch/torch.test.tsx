@@ -9,7 +9,7 @@ test('what locks the torch is said where it would be lit, and leads to its list'
   await press('Make it safe');
   expect(went()).toEqual(['/jobs/job/safe']);
   await showScreen(<TorchLocked jobId="job" lock={null} />);
-  expect(screen.queryByRole('alert')).toBeNull();
+  expect(screen.queryByText(/The torch stays locked/)).toBeNull();
 });
 
 test('what was read says until when it is good, or what is read again', async () => {
