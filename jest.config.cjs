@@ -70,7 +70,7 @@ module.exports = {
           { caller: { name: 'metro', bundler: 'metro', platform: 'ios' }, configFile: at('client/babel.config.js') },
         ],
       },
-      moduleNameMapper: { ...workspaces, '^@/(.*)$': at('client/src/$1') },
+      moduleNameMapper: { ...workspaces, '^@/(.*)$': at('client/src/$1'), '/mockNativeComponent$': at('client/jest.standIn.js') },
       transformIgnorePatterns: [
         '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|react-redux|@reduxjs|immer|react-native-paper|react-native-svg|d3-.*|internmap|uuid|@noble|@scure|@tanstack|canonicalize)(/|-|$))',
       ],

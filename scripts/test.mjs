@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { startApplication } from './lib/application.mjs';
 import { CHROMIUM, installChromium } from './lib/browser.mjs';
 import { buildServer, installNodePackages } from './lib/build.mjs';
+import { CLIENT_TESTS } from './lib/clientTests.mjs';
 import { freePort } from './lib/freePort.mjs';
 import { postgresBinaries } from './lib/postgres.mjs';
 import { step } from './lib/report.mjs';
@@ -52,7 +53,7 @@ await Promise.all([
         share: 60,
       }),
     )
-    .then(() => check('client', 'npx jest --maxWorkers=2 --selectProjects client', { share: 120 })),
+    .then(() => check('client', CLIENT_TESTS.command, { share: 120, env: CLIENT_TESTS.env })),
   check('the client builds', 'node scripts/buildClient.mjs'),
 ]);
 await check('attack', 'node scripts/attack.mjs --short', { share: 100 });
