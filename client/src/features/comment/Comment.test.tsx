@@ -1,4 +1,3 @@
-import { screen } from '@testing-library/react-native';
 import { press, showScreen, type } from '@/testing/screen';
 import { Comment } from './Comment';
 
