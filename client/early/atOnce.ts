@@ -1,6 +1,6 @@
 // Runs before the page is drawn, while its scripts are still on the way: whoever is not signed in here can begin to.
 import { codeInAddress } from '@/features/session/codeInAddress';
-import { keptChoice } from '@/state/keptChoice';
+import { keptTheme } from '@/state/keptTheme';
 import { knownHere } from '@/state/knownHere';
 
 const { documentElement: root } = document;
@@ -14,6 +14,6 @@ function onPressed(event: Event): void {
   form.dataset['pressed'] = submitter instanceof HTMLButtonElement ? submitter.value : 'sign-in';
 }
 
-root.dataset['light'] = keptChoice('kesto.theme', ['day', 'night'], 'device');
+root.dataset['light'] = keptTheme();
 if (!knownHere.is() && codeInAddress() === '') root.dataset['opens'] = 'sign-in';
 document.addEventListener('submit', onPressed);

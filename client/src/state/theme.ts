@@ -1,15 +1,13 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { keepChoice, keptChoice } from './keptChoice';
+import { keptTheme, type ThemeChoice } from './keptTheme';
 
-export type ThemeChoice = 'device' | 'day' | 'night';
-const KEY = 'kesto.theme';
+export { keepTheme, type ThemeChoice } from './keptTheme';
 
 const theme = createSlice({
   name: 'theme',
-  initialState: () => keptChoice<ThemeChoice>(KEY, ['day', 'night'], 'device'),
+  initialState: keptTheme,
   reducers: { themeChosen: (_state, { payload }: PayloadAction<ThemeChoice>) => payload },
 });
 
 export const { themeChosen } = theme.actions;
 export const themeReducer = theme.reducer;
-export const keepTheme = (choice: ThemeChoice): void => keepChoice(KEY, choice);

@@ -25,7 +25,13 @@ export function useSignIn() {
   const typed = { login: login.trim().toLowerCase(), password };
   const [problem, setProblem] = useState<string | null>(early.pressed === 'sign-in' ? missingIn(typed) : null);
 
-  const signIn = async (as: Credentials = typed) => (missingIn(as) ? setProblem(missingIn(as)) : enter(as));
+  async function signIn(as: Credentials = typed) {
+    // Enter in a field may come twice.
+    if (isLoading) return;
+    const missing = missingIn(as);
+    if (missing) return setProblem(missing);
+    await enter(as);
+  }
 
   async function enter(as: Credentials) {
     const result = await send(as);

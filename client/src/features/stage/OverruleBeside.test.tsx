@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { screen } from '@testing-library/react-native';
 import { press, showScreen, type } from '@/testing/screen';
 import { OverruleBeside } from './OverruleBeside';
 
@@ -34,7 +34,7 @@ test('a lead signs in for this one thing: why, which gate and which points go al
 test('a torch of which nothing was named to lift is not overruled', async () => {
   const { writes } = await show({}, []);
   await fillIn();
-  fireEvent.press(screen.getByText('Overrule it'));
+  await press('Overrule it');
   expect(writes).toEqual([]);
 });
 

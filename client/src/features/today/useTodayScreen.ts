@@ -5,13 +5,14 @@ import { useUnseenOverrulings } from '@/data/dayPins/useUnseenOverrulings';
 import { useMe } from '@/session/useMe';
 import { useStation } from '@/ui/station';
 import { isWaiting } from './Waiting';
+import { WORDS } from './words';
 
 /** The one thing the day asks: an inspector reads, whoever makes joints carries on, or opens a job. */
 function nextOf(today: Today, isInspector: boolean): { readonly label: string; readonly href: Href } | undefined {
   const [job] = today.jobs;
   const [toRead] = today.toRead;
   if (isInspector) return toRead && { label: `Read ${toRead.tag}`, href: `/joints/${toRead.id}` };
-  return job ? { label: `Carry on at ${job.unit.tag}`, href: `/jobs/${job.id}` } : { label: 'Open a job', href: '/jobs/new' };
+  return job ? { label: `Carry on at ${job.unit.tag}`, href: `/jobs/${job.id}` } : { label: WORDS.openJob, href: '/jobs/new' };
 }
 
 /** Today as it is shown: whose it is, what comes next, what waits. */
