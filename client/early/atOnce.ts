@@ -1,7 +1,8 @@
-// Runs before the page is drawn, while its scripts are still on the way: whoever is not signed in here can begin to.
+// Runs while the page's scripts are still on the way: whoever is not signed in here can begin to, whoever is sees their day.
 import { codeInAddress } from '@/features/session/codeInAddress';
 import { keptTheme } from '@/state/keptTheme';
 import { knownHere } from '@/state/knownHere';
+import { openWithDay } from './day';
 
 const { documentElement: root } = document;
 
@@ -15,5 +16,6 @@ function onPressed(event: Event): void {
 }
 
 root.dataset['light'] = keptTheme();
-if (!knownHere.is() && codeInAddress() === '') root.dataset['opens'] = 'sign-in';
+if (knownHere.is() && location.pathname === '/') openWithDay();
+else if (!knownHere.is() && codeInAddress() === '') root.dataset['opens'] = 'sign-in';
 document.addEventListener('submit', onPressed);

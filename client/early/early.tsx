@@ -78,7 +78,7 @@ export const earlyMarkup = (): string => markup(<div id="early" dangerouslySetIn
 
 export const earlyColours = (): string =>
   [
-    `#early{${colours(DAY)}}`,
-    `@media (prefers-color-scheme:dark){[data-light=device] #early{${colours(NIGHT)}}}`,
-    `[data-light=night] #early{${colours(NIGHT)}}`,
+    `:is(#early,#day){${colours(DAY)}}`,
+    `@media (prefers-color-scheme:dark){[data-light=device] :is(#early,#day){${colours(NIGHT)}}}`,
+    `[data-light=night] :is(#early,#day){${colours(NIGHT)}}`,
   ].join('');

@@ -5,14 +5,14 @@ const SCRIPTS = '**/_expo/**';
 const early = (page: Page) => page.locator('#early');
 
 /** The page as it is while its scripts are on the way; they come once they are let through. */
-async function withoutScripts(page: Page): Promise<() => void> {
+async function withoutScripts(page: Page, address = '/'): Promise<() => void> {
   let letThrough = (): void => undefined;
   const until = new Promise<void>((resolve) => (letThrough = resolve));
   await page.route(SCRIPTS, async (route) => {
     await until;
     await route.continue();
   });
-  await page.goto('/', { waitUntil: 'commit' });
+  await page.goto(address, { waitUntil: 'commit' });
   return letThrough;
 }
 
@@ -29,6 +29,16 @@ const places = (page: Page, within: string) =>
         }),
     within,
   );
+
+async function signedIn(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.locator('#root').getByRole('button', { name: 'Ilta Varro' }).click();
+  await expect(page.getByText('Ilta Varro, technician')).toBeVisible();
+}
+
+/** The day as it is kept for the next page, once it is. */
+const keptDay = (page: Page) => page.waitForFunction(() => localStorage.getItem('kesto.day'), null, { timeout: 20_000 });
+const day = (page: Page) => page.locator('#day');
 
 test('the sign-in stands before its script, as the script draws it', async ({ page, looks }) => {
   await page.route('**/api/demo/people', (route) => route.fulfill({ json: [] }));
@@ -65,12 +75,54 @@ test('what is half typed stays, and the field with it; a key pressed in vain say
 });
 
 test('whoever is signed in here is not asked to sign in while the page comes', async ({ page }) => {
-  await page.goto('/');
-  await page.locator('#root').getByRole('button', { name: 'Ilta Varro' }).click();
-  await expect(page.getByText('Ilta Varro, technician')).toBeVisible();
-  const letThrough = await withoutScripts(page);
+  await signedIn(page);
+  const letThrough = await withoutScripts(page, '/me');
   await expect(page.getByText('Kesto opens')).toBeVisible();
   await expect(early(page)).toBeHidden();
   letThrough();
-  await expect(page.getByText('Ilta Varro, technician')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
+});
+
+test('whoever is signed in sees their day before its script, as it was last drawn; what is pressed in it is opened', async ({
+  page,
+  looks,
+}) => {
+  await signedIn(page);
+  await keptDay(page);
+  const drawn = await places(page, '#root');
+  const letThrough = await withoutScripts(page);
+  await expect(day(page).getByRole('status')).toHaveText(/^as of \d\d:\d\d, opening$/);
+  expect(await places(page, '#day')).toEqual(drawn);
+  await looks();
+  await day(page)
+    .getByRole('link', { name: /CR2 vault cold room/ })
+    .click();
+  letThrough();
+  await expect(page).toHaveURL(/\/jobs\//);
+  await expect(page.getByText('suction valve leaks').filter({ visible: true }).first()).toBeVisible();
+  await expect(day(page)).toHaveCount(0);
+});
+
+test('a day that is older than the sign-in lasts, or of another light, is not shown; signed out, none is left', async ({ page }) => {
+  await signedIn(page);
+  await keptDay(page);
+  const changed = (change: object) =>
+    page.evaluate(
+      (by) => localStorage.setItem('kesto.day', JSON.stringify({ ...JSON.parse(localStorage.getItem('kesto.day') ?? ''), ...by })),
+      change,
+    );
+  for (const change of [{ at: Date.now() - 25 * 3_600_000 }, { at: Date.now(), view: 'night dark 390' }]) {
+    await changed(change);
+    const letThrough = await withoutScripts(page);
+    await expect(page.getByText('Kesto opens')).toBeVisible();
+    await expect(day(page)).toHaveCount(0);
+    letThrough();
+    await expect(page.getByText('Ilta Varro, technician')).toBeVisible();
+    await page.unroute(SCRIPTS);
+  }
+  await page.goto('/me');
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.getByRole('button', { name: 'Yes, sign out' }).click();
+  await expect(page.locator('#root').getByTestId('sign-in')).toBeVisible();
+  expect(await page.evaluate(() => localStorage.getItem('kesto.day'))).toBeNull();
 });

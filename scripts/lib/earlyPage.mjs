@@ -55,7 +55,7 @@ export async function addEarlyPage(root, folder) {
   change(path.join(folder, 'kesto.css'), (css) => css + earlyColours() + readFileSync(path.join(root, 'client/early/early.css'), 'utf8'));
   change(path.join(folder, 'index.html'), (html) =>
     html
-      .replace('  </head>', '    <script src="/early.js"></script>\n  </head>')
-      .replace('<div id="root">', `${earlyMarkup()}\n    <div id="root">`),
+      .replace('  </head>', '    <link rel="preload" href="/early.js" as="script" />\n  </head>')
+      .replace('<div id="root">', `${earlyMarkup()}\n    <script src="/early.js"></script>\n    <div id="root">`),
   );
 }

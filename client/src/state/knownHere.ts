@@ -1,3 +1,4 @@
+import { forgetDayPicture } from './dayPicture';
 import { keepChoice, keptChoice } from './keptChoice';
 
 const KEY = 'kesto.known';
@@ -6,5 +7,8 @@ const KEY = 'kesto.known';
 export const knownHere = {
   is: (): boolean => keptChoice(KEY, ['yes', 'no'], 'no') === 'yes',
   note: (): void => keepChoice(KEY, 'yes'),
-  done: (): void => keepChoice(KEY, 'no'),
+  done: (): void => {
+    keepChoice(KEY, 'no');
+    forgetDayPicture();
+  },
 };

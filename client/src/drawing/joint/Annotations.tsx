@@ -6,7 +6,6 @@ import type { DrawnFlag, JointDrawingProps } from './JointDrawing';
 import type { Frame } from './frame';
 import { Magnifier } from './Magnifier';
 import { NearMarkDrawing } from './NearMarks';
-import { Rule } from './Rule';
 import { DIMENSION_BELOW, halves, partRow } from './places';
 
 const MAGNIFIED = 12;
@@ -25,6 +24,7 @@ export function Annotations({
   near = [],
   flags = [],
   made = null,
+  rule,
   place,
 }: Omit<JointDrawingProps, 'label'> & { place: Frame & { readonly id: string } }) {
   const { axis, scale, toX, width } = place;
@@ -39,7 +39,7 @@ export function Annotations({
   const gasFrom = Math.max(10, mouth - 1.9 * joint.male.od * scale);
   return (
     <G>
-      {isMade ? <Rule place={place} units={units} /> : null}
+      {rule}
       {near.map((mark, i) => (
         <NearMarkDrawing
           key={`${mark.kind}${i}`}

@@ -1,5 +1,5 @@
 import { formatLength, formatOnRule, METRIC_PREFERENCES, readingText, type UnitPreferences } from '@kesto/core/unit';
-import { useId, useState } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path } from 'react-native-svg';
 import { arrange } from '@/ui/arrange';
@@ -28,6 +28,8 @@ export interface JointDrawingProps {
   readonly flags?: readonly DrawnFlag[];
   /** What was measured and seen, in place of what is asked for. */
   readonly made?: { readonly depth: string; readonly seen: string | null } | null;
+  /** A rule to read it by, drawn in the same frame. */
+  readonly rule?: ReactNode;
   readonly label?: string;
   /** Where the drawing lies, when what is laid over it or under it has to know. */
   readonly frame?: Frame;

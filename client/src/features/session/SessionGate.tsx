@@ -2,6 +2,7 @@ import { useLayoutEffect, type ReactNode } from 'react';
 import { Failed, Loading, WholePage } from '@/ui/states';
 import { errorText } from '@/api/api';
 import { useMeQuery } from '@/api/sessionApi';
+import { endDayPicture } from '@/state/dayPicture';
 import { endEarly } from './early';
 import { SignedIn } from './SignedIn';
 import { SignInScreen } from './SignInScreen';
@@ -13,11 +14,13 @@ const isSignedOut = (error: unknown) => typeof error === 'object' && error !== n
 export function SessionGate({ children }: { children: ReactNode }) {
   const me = useMeQuery();
   useTabs();
-  const isTakenOver = me.data !== undefined || isSignedOut(me.error);
+  const isKnown = me.data !== undefined;
+  const isTakenOver = isKnown || isSignedOut(me.error);
   const isSettled = isTakenOver || me.error !== undefined;
   useLayoutEffect(() => {
     if (isSettled) endEarly({ isTakenOver });
-  }, [isSettled, isTakenOver]);
+    if (isSettled && !isKnown) endDayPicture();
+  }, [isSettled, isTakenOver, isKnown]);
   if (me.data) return <SignedIn me={me.data}>{children}</SignedIn>;
   if (isSignedOut(me.error)) return <SignInScreen />;
   return (

@@ -13,14 +13,17 @@ import { Always, NEW_JOB, WayOn } from './Always';
 import { ByPin } from './ByPin';
 import { FirstSteps } from './FirstSteps';
 import { Row } from './Row';
+import { useDayPicture } from './useDayPicture';
 import { useFirstSteps } from './useFirstSteps';
 import { useTodayScreen } from './useTodayScreen';
 import { Waiting } from './Waiting';
 import { WORDS } from './words';
 
 export function TodayScreen() {
+  const query = useTodayQuery();
+  useDayPicture(query);
   return (
-    <Fetched<Today> query={useTodayQuery()} what="today">
+    <Fetched<Today> query={query} what="today">
       {(today) => <Ready today={today} />}
     </Fetched>
   );

@@ -4,6 +4,7 @@ import { formatLength, inTurn, readChain, readingText, type JointPlan, type Unit
 import { sectionOf } from '@kesto/core/section';
 import { frameOf } from '@/drawing/joint/frame';
 import { JointSection } from '@/drawing/joint/JointDrawing';
+import { Rule } from '@/drawing/joint/Rule';
 import { Measured, nearMarks } from '@/features/plan';
 import { WORDS } from './words';
 
@@ -39,19 +40,23 @@ export function MadeDrawing({ joint, plan, units }: MadeDrawingProps) {
   const depth = depthMm === null ? null : WORDS.madeDeep(length(depthMm).value, readingText(length(plan.fit.insertM * 1000)));
   return (
     <Measured>
-      {(width) => (
-        <JointSection
-          width={width}
-          frame={frameOf(section, width, 'made', places)}
-          joint={section}
-          detail="made"
-          units={units}
-          gas={null}
-          near={wraps}
-          made={depth === null ? null : { depth, seen: seenOf(joint, width > ROOMY) }}
-          label={WORDS.asMade}
-        />
-      )}
+      {(width) => {
+        const frame = frameOf(section, width, 'made', places);
+        return (
+          <JointSection
+            width={width}
+            frame={frame}
+            joint={section}
+            detail="made"
+            units={units}
+            gas={null}
+            near={wraps}
+            made={depth === null ? null : { depth, seen: seenOf(joint, width > ROOMY) }}
+            rule={<Rule place={frame} units={units} />}
+            label={WORDS.asMade}
+          />
+        );
+      }}
     </Measured>
   );
 }

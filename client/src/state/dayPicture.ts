@@ -1,0 +1,27 @@
+/** Where today is kept as it was last drawn here: what the next page opens with while its scripts are on the way. */
+export const DAY_KEY = 'kesto.day';
+/** The part of the page that shows it. */
+export const DAY_PAGE = 'day';
+/** What can be pressed in it. */
+export const PRESSED = '[role=link],[role=button],button';
+export const saidOf = (key: Element): string => key.getAttribute('aria-label') ?? key.textContent ?? '';
+
+/** The picture on this page, where it opened with one. */
+export const shownPicture = (): HTMLElement | null => globalThis.document?.getElementById(DAY_PAGE) ?? null;
+
+/** A screen of the application's own stands in the picture's place now: a key pressed in it meanwhile is pressed there. */
+export function endDayPicture(): void {
+  const picture = shownPicture();
+  const pressed = picture?.dataset['pressed'];
+  picture?.remove();
+  if (pressed === undefined) return;
+  setTimeout(() => [...document.querySelectorAll<HTMLElement>(PRESSED)].find((key) => saidOf(key) === pressed)?.click());
+}
+
+export function forgetDayPicture(): void {
+  try {
+    globalThis.localStorage?.removeItem(DAY_KEY);
+  } catch {
+    // no storage: nothing is kept
+  }
+}
