@@ -61,16 +61,16 @@ const kestoBytes = await serving('client/dist', scriptBytes);
 
 step('the first screen on a slow line with a slow processor');
 const slowShell = await serving('bench/shell/dist', (url) =>
-  measureSlowLine(chromium, url, { waited: [(page) => page.locator('#root *:text-matches(".")')] }),
+  measureSlowLine(chromium, url, { waited: [{ among: '#root button', text: 'Go' }] }),
 );
 const slowKesto = await serving('client/dist', (url) =>
   measureSlowLine(chromium, url, {
     waited: [
-      (page) => page.getByRole('button', { name: 'Sign in' }),
-      (page) => page.locator('#root').getByRole('button', { name: 'Sign in' }),
+      { among: 'button', text: 'Sign in' },
+      { among: '#root button', text: 'Sign in' },
     ],
     signIn: (page) => page.getByRole('button', { name: 'Ilta Varro' }).click(),
-    signedIn: (page) => page.getByRole('link').filter({ hasText: 'CR2 vault cold room' }),
+    signedIn: ['', '#root '].map((within) => ({ among: `${within}[role=link]`, text: 'CR2 vault cold room' })),
   }),
 );
 
@@ -184,7 +184,8 @@ const rows = [
     ['its script has taken it over', slowKesto.coldMs[1], slowShell.coldMs[0], 3],
     ['the same again: it stands', slowKesto.warmMs[0], slowShell.warmMs[0], 1],
     ['its script has taken it over, again', slowKesto.warmMs[1], slowShell.warmMs[0], 1],
-    ['signed in before: today’s jobs, again', slowKesto.signedInMs[0], slowShell.warmMs[0], 1],
+    ['signed in before: today’s jobs, as they were drawn last', slowKesto.signedInMs[0], slowShell.warmMs[0], 1],
+    ['the script has drawn them anew', slowKesto.signedInMs[1], slowShell.warmMs[0], 1],
   ].map(([what, ms, shellMs, targetS]) => [
     what,
     `${(ms / 1000).toFixed(1)} s`,
