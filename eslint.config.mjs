@@ -84,6 +84,17 @@ const LAYERS = [
 
 const NO_PAGE_TAGS = { selector: 'JSXOpeningElement[name.type="JSXIdentifier"][name.name=/^[a-z]/]', message: PAPERS };
 const WORDS_FILE = 'its words stand in words.ts of the feature';
+/** What is shown or heard: what stands there in letters, at once or by a condition, is text. */
+const SHOWN = '/^(label|text|title|says|hint|subtitle|none|another|aria-label|what|unset|skipSays|accessibilityLabel|action)$/';
+const LETTERS = ['Literal[value=/[A-Za-z]{2}/]', 'TemplateLiteral:has(> TemplateElement[value.raw=/[A-Za-z]{2}/])'];
+const TEXT_IN_MARKUP = [
+  'JSXText[value=/[A-Za-z]{2}/]',
+  ...LETTERS.flatMap((letters) =>
+    ['', 'JSXExpressionContainer > ', 'JSXExpressionContainer > ConditionalExpression > '].map(
+      (within) => `JSXAttribute[name.name=${SHOWN}] > ${within}${letters}`,
+    ),
+  ),
+].map((selector) => ({ selector, message: WORDS_FILE }));
 
 /** Pictures of features that are one long list of marks. */
 const LONG_DRAWINGS = ['hold/watch/Band', 'planner/heat/TemperatureCurve', 'planner/heat/TemperatureLadder'].map(
@@ -172,7 +183,7 @@ export default tseslint.config(
     files: ['client/src/features/**/*.tsx'],
     ignores: ['**/*.test.tsx'],
     rules: {
-      'no-restricted-syntax': ['error', NO_PAGE_TAGS, CONSTANT_IN_LINE, { selector: 'JSXText[value=/[A-Za-z]{2}/]', message: WORDS_FILE }],
+      'no-restricted-syntax': ['error', NO_PAGE_TAGS, CONSTANT_IN_LINE, ...TEXT_IN_MARKUP],
     },
   },
   // A test may build on any screen; the workbench is where all of them are opened.

@@ -17,10 +17,14 @@ const eslint = new ESLint({
   },
 });
 
-async function rulesBroken(fixture, folder = `${fixture.split('-')[0]}/src`, kind = 'ts') {
+async function faults(fixture, folder, kind) {
   const text = readFileSync(path.join(root, 'lint/fixtures', `${fixture}.${kind}`), 'utf8');
   const [result] = await eslint.lintText(text, { filePath: path.join(root, folder, `${fixture}.${kind}`) });
-  return [...new Set(result.messages.map((message) => message.ruleId))];
+  return result.messages;
+}
+
+async function rulesBroken(fixture, folder = `${fixture.split('-')[0]}/src`, kind = 'ts') {
+  return [...new Set((await faults(fixture, folder, kind)).map((message) => message.ruleId))];
 }
 
 for (const fixture of [
@@ -60,6 +64,15 @@ test('a style that is the same at every drawing stands in line: refused; what a 
   for (const folder of ['client/src/features/joint', 'client/src/ui'])
     assert.deepEqual(await rulesBroken('style-in-line', folder, 'tsx'), ['no-restricted-syntax']);
   assert.deepEqual(await rulesBroken('style-of-a-state', 'client/src/features/joint', 'tsx'), []);
+});
+
+test('text in markup or in what is heard of it: refused, each; words of the feature, ids and what is compared are not', async () => {
+  const refused = await faults('text-in-markup', 'client/src/features/joint', 'tsx');
+  assert.deepEqual(
+    refused.map(({ line }) => line),
+    [4, 5, 6, 6],
+  );
+  assert.deepEqual(await rulesBroken('words-in-markup', 'client/src/features/joint', 'tsx'), []);
 });
 
 test('core has a clock: refused', async () => {

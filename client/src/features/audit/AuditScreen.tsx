@@ -11,6 +11,7 @@ import { Empty, Failed } from '@/ui/states';
 import { useTokens } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useAuditInfiniteQuery } from './api';
+import { WORDS } from './words';
 
 interface Pages {
   readonly pages: readonly AuditPage[];
@@ -22,13 +23,13 @@ export function AuditScreen() {
   const me = useMe();
   const older = query.hasNextPage ? () => void query.fetchNextPage() : null;
   return (
-    <Fetched<Pages> query={query} what="who did what">
+    <Fetched<Pages> query={query} what={WORDS.whoDidWhat}>
       {({ pages }) => (
         <Sheet
           tag="trail"
-          title="Who did what"
+          title={WORDS.whoDidWhatToo}
           subtitle={me?.shop.name ?? ''}
-          up={{ label: 'people', href: '/people' }}
+          up={{ label: WORDS.people, href: '/people' }}
           cells={{ here: 'person' }}
         >
           <View style={styles.list}>
@@ -36,7 +37,7 @@ export function AuditScreen() {
             {query.isError ? <Failed message={errorText(query.error)} onRetry={older ?? undefined} /> : null}
             {older && !query.isError ? (
               <FrameKey
-                label={query.isFetchingNextPage ? 'Fetching older ones' : 'Older'}
+                label={query.isFetchingNextPage ? WORDS.fetchingOlderOnes : WORDS.older}
                 disabled={query.isFetchingNextPage}
                 onPress={older}
               />
@@ -51,7 +52,7 @@ export function AuditScreen() {
 const dayOf = ({ at }: AuditLine) => format(new Date(at), 'EEEE d MMM yyyy');
 
 function Days({ lines }: { lines: readonly AuditLine[] }) {
-  if (lines.length === 0) return <Empty title="Nothing yet" text="Sign-ins, codes, roles, overrulings and exports will stand here." />;
+  if (lines.length === 0) return <Empty title={WORDS.nothingYet} text={WORDS.signInsCodesRoles} />;
   const days = [...new Set(lines.map(dayOf))];
   return days.map((day) => (
     <View key={day}>

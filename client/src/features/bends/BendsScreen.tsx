@@ -40,11 +40,11 @@ function Ready({ job }: { job: JobView }) {
     <Sheet
       tag={job.unit.tag}
       title={WORDS.title}
-      subtitle={`job ${job.number}, ${job.title}`}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      subtitle={WORDS.job(job.number, job.title)}
+      up={{ label: WORDS.jobOf(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       action={panel === null ? onward : undefined}
-      round={panel ? { label: 'close', pressed: true, onPress: close } : undefined}
+      round={panel ? { label: WORDS.close, pressed: true, onPress: close } : undefined}
       over={
         panel === null ? null : 'row' in panel ? (
           <PointForm key={panel.row.point} bends={bends} bend={panel.bend} row={panel.row} onKept={close} />

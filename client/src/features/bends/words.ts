@@ -19,4 +19,7 @@ export const WORDS = {
   rose: (by: string) =>
     `The other circuit’s gauge rose by ${by}: the exchanger leaks inside, or a valve between them. No hold here is tight before that is known.`,
   key: (count: number) => (count === 0 ? 'Does anything bend it?' : 'What bends it'),
+  job: (number: number, title: string) => `job ${number}, ${title}`,
+  jobOf: (number: number) => `job ${number}`,
+  close: 'close',
 } as const;

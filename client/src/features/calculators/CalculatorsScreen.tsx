@@ -43,14 +43,14 @@ export function CalculatorsScreen() {
     <Sheet
       tag="bench"
       title={calculator?.title ?? ''}
-      subtitle="one sum, without a job"
-      up={{ label: 'today', href: '/' }}
+      subtitle={WORDS.oneSumWithoutA}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'bench' }}
       aside={wide ? aside : undefined}
-      action={sum ? { label: putting ? 'Back to the sum' : 'Put in a job', onPress: () => setPutting(!putting) } : undefined}
+      action={sum ? { label: putting ? WORDS.backToTheSum : WORDS.putInAJobLabel, onPress: () => setPutting(!putting) } : undefined}
       {...(wide ? {} : { over: putInJob, overOpen: putting && sum !== null })}
     >
-      <Choice label="sum" value={name} onChange={setName} options={CALCULATORS.map((c) => ({ value: c.name, label: c.name }))} />
+      <Choice label={WORDS.sum} value={name} onChange={setName} options={CALCULATORS.map((c) => ({ value: c.name, label: c.name }))} />
       {calculator && worked ? (
         <View style={arrange.stack14}>
           <View style={{ flexDirection: wide ? 'row' : 'column', gap: wide ? 24 : 14 }}>
@@ -73,7 +73,7 @@ export function CalculatorsScreen() {
 function AnswerView({ answer }: { answer: Answer }) {
   const t = useTokens();
   return (
-    <View role="status" aria-label="answer" style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 8 }}>
+    <View role="status" aria-label={WORDS.answer} style={{ gap: 10, borderTopWidth: 2, borderColor: t.copper, paddingTop: 8 }}>
       <View style={arrange.columns18}>
         {answer.rows.map((row) => (
           <View key={row.label} style={{ minWidth: 150, flexGrow: 1, borderBottomWidth: 1, borderColor: t.rule }}>

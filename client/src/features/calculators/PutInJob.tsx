@@ -27,24 +27,24 @@ export function PutInJob({ sum, joint }: PutInJobProps) {
   const jobs = today.data?.jobs ?? [];
   const job = jobs.find(({ id }) => id === picked) ?? jobs[0];
   if (today.error) return <Failed message={errorText(today.error)} onRetry={() => void today.refetch()} />;
-  if (!today.data) return <Loading what="the jobs" />;
-  if (!job) return <Empty title="No job is open" text="Open a job first: the sum stays here as you typed it." />;
+  if (!today.data) return <Loading what={WORDS.theJobs} />;
+  if (!job) return <Empty title={WORDS.noJobIsOpen} text={WORDS.openAJobFirst} />;
   const values = { ...sum, ...(note.trim() ? { note: note.trim() } : {}) };
   return (
-    <View style={arrange.stack10} role="group" aria-label="put in a job">
+    <View style={arrange.stack10} role="group" aria-label={WORDS.putInAJob}>
       <Heading size={17}>{WORDS.intoWhichJob}</Heading>
       <Choice
-        label="into which job"
+        label={WORDS.intoWhichJobLabel}
         value={job.id}
         options={jobs.map(({ id, unit, number }) => ({ value: id, label: `${unit.tag} · job ${number}` }))}
         onChange={setPicked}
       />
-      <TextField label="what it is for" value={note} onChange={setNote} />
+      <TextField label={WORDS.whatItIsFor} value={note} onChange={setNote} />
       <View style={arrange.wrap8}>
-        <FrameKey label="Keep the sum there" disabled={put.busy} onPress={() => void put.keep(job, values)} />
+        <FrameKey label={WORDS.keepTheSumThere} disabled={put.busy} onPress={() => void put.keep(job, values)} />
         {joint ? (
           <FrameKey
-            label="Plan this joint there"
+            label={WORDS.planThisJointThere}
             disabled={put.busy}
             onPress={() => void put.plan(job.id, note.trim() || `From the ${sum.calculator} sum`, joint)}
           />

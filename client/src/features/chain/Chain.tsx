@@ -49,7 +49,7 @@ export function Chain({ entries, brokenAt, under }: ChainProps) {
   const forWhom = useForWhom();
   const remarksOf = remarksIn(entries, read);
   return (
-    <View role="list" aria-label="entries">
+    <View role="list" aria-label={WORDS.entries}>
       {read.map((content, i) => {
         const hash = entries[i]?.hash ?? '';
         const remarks = remarksOf(content);

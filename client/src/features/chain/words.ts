@@ -12,4 +12,5 @@ export const WORDS = {
   entry: (entry: number, what: string) => `entry ${entry}: ${what}`,
   everyEntrysHash: (which: string) =>
     `Every entry’s hash, every link to the one before and every photo were checked on this screen${which}.`,
+  entries: 'entries',
 } as const;

@@ -109,4 +109,7 @@ export const WORDS = {
   checkEach: (months: number) => `a leak check each ${months} months`,
   recheck: (days: number) => `looked at again within ${days} days`,
   cuffs: 'The maker’s sheet and local codes come first. Goggles and gloves: liquid burns cold.',
+  kgKg: (doneKg: string, targetKg: string) => `${doneKg} kg / ${targetKg} kg`,
+  kg: 'kg',
+  lb: 'lb',
 } as const;

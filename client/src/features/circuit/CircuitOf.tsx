@@ -11,6 +11,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
 import { useCircuitDrawing } from '@/data/circuits/api';
+import { WORDS } from './words';
 
 interface CircuitOfProps {
   readonly unitId: string;
@@ -30,7 +31,7 @@ export function CircuitOf({ unitId, circuitId, maxHeight, joints = [], label, un
   const units = useUnits();
   const mayMake = useMayMake();
   const { data, error, refetch } = useCircuitDrawing(circuitId);
-  if (!data) return error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : <Loading what="the drawing" />;
+  if (!data) return error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : <Loading what={WORDS.theDrawing} />;
   const graph = data.drawing?.circuit;
   const open = () => router.push(`/units/${unitId}/circuits/${circuitId}`);
   const height = wide ? maxHeight.wide : maxHeight.phone;
@@ -39,7 +40,7 @@ export function CircuitOf({ unitId, circuitId, maxHeight, joints = [], label, un
       {graph ? <CircuitDrawing graph={graph} upright={!wide} maxHeight={height} joints={joints} units={units} /> : undrawn}
       {graph || mayMake ? (
         <View style={arrange.atStart}>
-          <FrameKey label={!graph ? 'Draw its circuit' : mayMake ? label : 'Open the drawing'} onPress={open} />
+          <FrameKey label={!graph ? WORDS.drawItsCircuit : mayMake ? label : WORDS.openTheDrawing} onPress={open} />
         </View>
       ) : null}
     </View>

@@ -29,9 +29,9 @@ import { WORDS } from './words';
 export function CircuitScreen({ unitId, circuitId }: { unitId: string; circuitId: string }) {
   const drawn = useCircuitDrawing(circuitId);
   return (
-    <Fetched<UnitView> query={useUnit(unitId)} what="the unit">
+    <Fetched<UnitView> query={useUnit(unitId)} what={WORDS.theUnit}>
       {(unit) => (
-        <Fetched<Drawn> query={drawn} what="the drawing">
+        <Fetched<Drawn> query={drawn} what={WORDS.theDrawing}>
           {(data) => <Ready unit={unit} circuitId={circuitId} drawn={data} />}
         </Fetched>
       )}

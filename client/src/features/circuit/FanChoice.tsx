@@ -2,6 +2,7 @@ import { changePart, type CircuitGraph, type CircuitPart } from '@kesto/core';
 import { Choice } from '@/ui/Buttons';
 import { TextField } from '@/ui/UnitField';
 import type { Draw } from './draw';
+import { WORDS } from './words';
 
 /** What a fan is called until somebody says otherwise. */
 const FAN = 'fan 1';
@@ -17,20 +18,20 @@ export function FanChoice({ graph, part, draw }: { graph: CircuitGraph; part: Ci
   return (
     <>
       <Choice
-        label="its fan"
+        label={WORDS.itsFan}
         value={part.fan === undefined ? 'own' : 'shared'}
         options={[
-          { value: 'own', label: 'a fan of its own' },
-          { value: 'shared', label: 'shares a fan' },
+          { value: 'own', label: WORDS.aFanOfIts },
+          { value: 'shared', label: WORDS.sharesAFan },
         ]}
         onChange={(fan) => setFan(fan === 'own' ? '' : FAN)}
       />
       {part.fan === undefined ? null : (
         <TextField
-          label="which fan"
+          label={WORDS.whichFan}
           value={part.fan}
           onChange={(fan) => setFan(fan, `fan ${part.id}`)}
-          hint="the other coil names the same, on this unit’s other circuit too"
+          hint={WORDS.theOtherCoilNames}
         />
       )}
     </>

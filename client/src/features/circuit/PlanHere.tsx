@@ -36,8 +36,7 @@ export function PlanHere({ unitId, circuitId, joints, touched }: PlanHereProps) 
         {WORDS.keepTheDrawingFirst}
       </Words>
     );
-  if (jobs.length === 0)
-    return <FrameKey label="Open a job to plan a joint here" onPress={() => router.push(`/jobs/new?unit=${unitId}`)} />;
+  if (jobs.length === 0) return <FrameKey label={WORDS.openAJobTo} onPress={() => router.push(`/jobs/new?unit=${unitId}`)} />;
   return <Ends jobs={jobs} joints={joints} />;
 }
 
@@ -61,7 +60,7 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
       <Heading size={17}>{WORDS.planAJointHere}</Heading>
       {jobs.length > 1 ? (
         <Choice
-          label="in which job"
+          label={WORDS.inWhichJob}
           value={job?.id ?? null}
           options={jobs.map(({ id, number, title }) => ({ value: id, label: `job ${number}, ${title}` }))}
           onChange={setPicked}
@@ -91,11 +90,11 @@ function Ends({ jobs, joints }: { jobs: readonly JobSummary[]; joints: readonly 
 /** A place that has a joint of this job already: which one is meant? */
 function Twice({ tag, onOpen, onAnother }: { tag: string; onOpen: () => void; onAnother: () => void }) {
   return (
-    <View role="group" aria-label={`${tag} is here already`} style={arrange.stack6}>
+    <View role="group" aria-label={WORDS.isHereAlready(tag)} style={arrange.stack6}>
       <Words size={15}>{WORDS.isPlannedAtThisEnd(tag)}</Words>
       <View style={arrange.wrap8}>
-        <FrameKey label={`Open ${tag}`} onPress={onOpen} />
-        <FrameKey label="Another one here" onPress={onAnother} />
+        <FrameKey label={WORDS.openOf(tag)} onPress={onOpen} />
+        <FrameKey label={WORDS.anotherOneHere} onPress={onAnother} />
       </View>
     </View>
   );

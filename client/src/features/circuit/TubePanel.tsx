@@ -72,30 +72,30 @@ export function TubePanel({ graph, index, link, draw, waitFor }: TubePanelProps)
         {WORDS.fromTo(drawnName(graph, link.from), drawnName(graph, link.to))}
       </Words>
       <View style={arrange.row10}>
-        <UnitField label="outside" value={od} onChange={setOd} unit={bareLengthUnit(units)} error={problems['od']} testID="tube-od" />
+        <UnitField label={WORDS.outside} value={od} onChange={setOd} unit={bareLengthUnit(units)} error={problems['od']} testID="tube-od" />
         <UnitField
-          label="length"
+          label={WORDS.length}
           value={length}
           onChange={setLength}
           unit={units.length === 'metric' ? 'm' : 'ft'}
           error={problems['length']}
-          hint={link.tube?.lengthAssumed ? 'assumed *: type it as measured' : undefined}
+          hint={link.tube?.lengthAssumed ? WORDS.assumedTypeItAs : undefined}
           testID="tube-length"
         />
       </View>
-      <FrameKey label="Set its size" onPress={read} />
+      <FrameKey label={WORDS.setItsSize} onPress={read} />
       <Choice
-        label="through a wall"
+        label={WORDS.throughAWall}
         value={link.throughWall ? 'wall' : 'open'}
         options={[
-          { value: 'open', label: 'in sight' },
-          { value: 'wall', label: 'through the wall' },
+          { value: 'open', label: WORDS.inSight },
+          { value: 'wall', label: WORDS.throughTheWall },
         ]}
         onChange={(way) => change(({ throughWall: _wall, ...rest }) => (way === 'wall' ? { ...rest, throughWall: true } : rest))}
       />
       {inserting ? (
         <KindChoice
-          title="Put into it"
+          title={WORDS.putIntoIt}
           kinds={INLINE_KINDS}
           onPick={(kind) => {
             setInserting(false);
@@ -104,15 +104,12 @@ export function TubePanel({ graph, index, link, draw, waitFor }: TubePanelProps)
           }}
         />
       ) : (
-        <FrameKey label="Put a part into it" onPress={() => setInserting(true)} />
+        <FrameKey label={WORDS.putAPartInto} onPress={() => setInserting(true)} />
       )}
-      <FrameKey label="A branch from here" onPress={() => waitFor({ branchFrom: index })} />
-      {turned ? <FrameKey label="It flows the other way" onPress={() => draw(turned, { link: index })} /> : null}
+      <FrameKey label={WORDS.aBranchFromHere} onPress={() => waitFor({ branchFrom: index })} />
+      {turned ? <FrameKey label={WORDS.itFlowsTheOther} onPress={() => draw(turned, { link: index })} /> : null}
       {branched ? (
-        <FrameKey
-          label="A second coil beside the one it feeds"
-          onPress={() => draw(branched.graph, branched.made ? { part: branched.made } : null)}
-        />
+        <FrameKey label={WORDS.aSecondCoilBeside} onPress={() => draw(branched.graph, branched.made ? { part: branched.made } : null)} />
       ) : null}
     </View>
   );

@@ -4,6 +4,7 @@ import Svg, { Circle, Ellipse, G, Line, Path } from 'react-native-svg';
 import { Label } from '@/drawing/joint/annotate';
 import { MetalPattern } from '@/drawing/joint/hatch';
 import { useTokens } from '@/ui/theme';
+import { WORDS } from './words';
 
 const SIZE = { width: 330, height: 132 } as const;
 const AXIS_Y = 66;
@@ -12,13 +13,7 @@ const AXIS_Y = 66;
 export function ColdDrawing({ method }: { method: ColdMethod }) {
   const Drawn = DRAWN[method];
   return (
-    <Svg
-      width="100%"
-      height={SIZE.height}
-      viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
-      role="img"
-      aria-label={`a joint that is ready: ${method}`}
-    >
+    <Svg width="100%" height={SIZE.height} viewBox={`0 0 ${SIZE.width} ${SIZE.height}`} role="img" aria-label={WORDS.aJointThatIs(method)}>
       <Drawn />
     </Svg>
   );
@@ -66,8 +61,8 @@ function Pressed() {
         <Ellipse cx={167} cy={-25} rx={9} ry={6} fill={t.ink} />
       </Halves>
       <Line x1={115} y1={AXIS_Y - 32} x2={115} y2={AXIS_Y + 32} stroke={t.teal} strokeWidth={3} />
-      <Label x={108} y={AXIS_Y - 30} text="mark at the edge" size={14} bold anchor="end" color={t.teal} />
-      <Label x={200} y={AXIS_Y - 36} text="witness of the jaw" size={14} bold color={t.copper} />
+      <Label x={108} y={AXIS_Y - 30} text={WORDS.markAtTheEdge} size={14} bold anchor="end" color={t.teal} />
+      <Label x={200} y={AXIS_Y - 36} text={WORDS.witnessOfTheJaw} size={14} bold color={t.copper} />
     </>
   );
 }
@@ -85,7 +80,7 @@ function Flared() {
         <Path d="M0 -18 H144 L168 -42 L174 -37 L148 -12 H0 Z" fill={copper} {...edge} />
         <Path d="M145 -19 L168 -42" stroke={t.teal} strokeWidth={4} />
       </Halves>
-      <Label x={92} y={AXIS_Y - 38} text="oil on its back" size={14} bold anchor="end" color={t.teal} />
+      <Label x={92} y={AXIS_Y - 38} text={WORDS.oilOnItsBack} size={14} bold anchor="end" color={t.teal} />
       <Line x1={94} y1={AXIS_Y - 42} x2={152} y2={AXIS_Y - 27} stroke={t.teal} strokeWidth={1.5} />
     </>
   );
@@ -103,7 +98,7 @@ function Bent() {
       <Path d={way} stroke={t.ink2} strokeWidth={1} strokeDasharray="14 4 3 4" fill="none" />
       <Circle cx={150} cy={50} r={3} fill={t.teal} />
       <Line x1={150} y1={50} x2={193} y2={93} stroke={t.teal} strokeWidth={2} />
-      <Label x={140} y={44} text="at least 3 × its outside" size={14} bold anchor="end" color={t.teal} />
+      <Label x={140} y={44} text={WORDS.atLeast3Its} size={14} bold anchor="end" color={t.teal} />
     </>
   );
 }

@@ -29,13 +29,13 @@ export function ColdScreen({ joint, job, decided }: { joint: JointView; job: Job
       tag={joint.tag}
       title={words.title}
       subtitle={joint.title}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      up={{ label: WORDS.job(job.number), href: `/jobs/${job.id}` }}
       cells={jointCells(joint)}
-      action={{ label: left > 0 ? `${left} to look to first` : words.ends, disabled: left > 0 || cold.busy, onPress: cold.submit }}
+      action={{ label: left > 0 ? WORDS.toLookToFirst(left) : words.ends, disabled: left > 0 || cold.busy, onPress: cold.submit }}
     >
       {cold.problem ? <Failed message={cold.problem} /> : null}
       <ColdDrawing method={method} />
-      <Choice label="how it is joined" value={method} options={METHODS} onChange={cold.setMethod} />
+      <Choice label={WORDS.howItIsJoined} value={method} options={METHODS} onChange={cold.setMethod} />
       <FlagLine letter="a" text={words.caution} />
       {limits ? (
         <Words size={17} bold>

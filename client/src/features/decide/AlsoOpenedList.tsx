@@ -62,7 +62,7 @@ export function AlsoOpenedList({ job, graph, isolation, nameOf, work, onJoining 
             , {fact.values.why}
           </Words>
         ))}
-        {work.mayNote && isolation.work.length > 0 ? <FrameKey label="How the joints are made" onPress={onJoining} /> : null}
+        {work.mayNote && isolation.work.length > 0 ? <FrameKey label={WORDS.howTheJointsAreMade} onPress={onJoining} /> : null}
       </View>
     </View>
   );
@@ -109,12 +109,12 @@ function Item({ item, name, says, work, onYes }: ItemProps) {
         {work.mayNote && !answer ? (
           <>
             <FrameKey
-              label="Yes"
-              says={`yes, ${ALSO_OPENED_WORDS[item.what]} ${name}`}
+              label={WORDS.yes}
+              says={WORDS.yesOf(ALSO_OPENED_WORDS[item.what], name)}
               disabled={work.busy}
               onPress={() => void work.note('also-opened', { ...about, choice: 'yes' }).then((kept) => kept && onYes())}
             />
-            <FrameKey label="Leave it" says={`leave ${ALSO_OPENED_WORDS[item.what]} ${name}`} onPress={() => setLeaving(!leaving)} />
+            <FrameKey label={WORDS.leaveIt} says={WORDS.leave(ALSO_OPENED_WORDS[item.what], name)} onPress={() => setLeaving(!leaving)} />
           </>
         ) : null}
       </View>
@@ -122,7 +122,7 @@ function Item({ item, name, says, work, onYes }: ItemProps) {
         <View style={arrange.stack8}>
           <FigureFields figures={figures} />
           <FrameKey
-            label="Leave it"
+            label={WORDS.leaveIt}
             disabled={work.busy || figures.textOf('why').trim() === ''}
             onPress={() => void figures.submit(leave)}
           />

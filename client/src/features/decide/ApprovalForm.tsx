@@ -29,7 +29,7 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
     <View style={styles.form}>
       <NoteForm
         keptAs={work.keptAs('approval')}
-        title="The yes"
+        title={WORDS.theYes}
         fields={{ by: 'who said yes', for: 'to what', amount: 'price, where one was named' }}
         optional={['amount']}
         main
@@ -40,7 +40,7 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
         }
       >
         <Choice
-          label="how"
+          label={WORDS.how}
           value={how}
           onChange={setHow}
           options={APPROVAL_WAYS.map((value) => ({ value, label: APPROVAL_WAY_WORDS[value] }))}
@@ -53,10 +53,10 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
       </NoteForm>
       <NoteForm
         keptAs={work.keptAs('waiting')}
-        title="Or it waits"
-        says="The job stands here until the answer comes; today says for whom."
+        title={WORDS.orItWaits}
+        says={WORDS.theJobStandsHere}
         fields={{ what: 'what it waits for', forWhom: 'for whom' }}
-        label="It waits"
+        label={WORDS.itWaits}
         busy={work.busy}
         onKeep={({ what = '', forWhom = '' }) => then(work.note('waiting', { what, forWhom }))}
       />
@@ -66,7 +66,7 @@ export function ApprovalForm({ work, about, onDecided, onKept }: ApprovalFormPro
           {WORDS.nothingIsMended}
         </Words>
         <FrameKey
-          label="The owner says no"
+          label={WORDS.theOwnerSaysNo}
           disabled={work.busy}
           onPress={() => void work.note('bend-began', { bend: 'owner-no' }).then((kept) => kept && router.push(bendsHref(work.job.id)))}
         />

@@ -52,26 +52,26 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
     <View style={arrange.stack10}>
       <Heading size={20}>{WORDS.howTheJointsAreMade}</Heading>
       {places.length > 1 ? (
-        <Choice label="at" value={place} onChange={setPlace} options={places.map((value) => ({ value, label: nameOf(value) }))} />
+        <Choice label={WORDS.at} value={place} onChange={setPlace} options={places.map((value) => ({ value, label: nameOf(value) }))} />
       ) : (
         <Words>{nameOf(place)}</Words>
       )}
       <Choice
-        label="flame here"
+        label={WORDS.flameHere}
         value={hot}
         onChange={setHot}
         options={[
-          { value: 'allowed', label: 'a flame may be lit here' },
-          { value: 'not-allowed', label: 'no flame here' },
+          { value: 'allowed', label: WORDS.aFlameMayBe },
+          { value: 'not-allowed', label: WORDS.noFlameHere },
         ]}
       />
       <Choice
-        label="it shakes"
+        label={WORDS.itShakes}
         value={shakes}
         onChange={setShakes}
         options={[
-          { value: 'still', label: 'the line is still' },
-          { value: 'shakes', label: 'it shakes' },
+          { value: 'still', label: WORDS.theLineIsStill },
+          { value: 'shakes', label: WORDS.itShakes },
         ]}
       />
       {choices.map((choice) => (
@@ -94,7 +94,7 @@ export function JoiningForm({ job, graph, places, nameOf, work, onKept }: Joinin
       ))}
       <FigureFields figures={figures} />
       <KeepKey
-        label="Keep how it is joined"
+        label={WORDS.keepHowItIs}
         busy={work.busy}
         disabled={method === null || place === ''}
         onPress={() => void figures.submit(() => method !== null && closing(onKept)(work.note('joining', { place, method, why: reason })))}

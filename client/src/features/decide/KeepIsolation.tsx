@@ -46,7 +46,7 @@ export function KeepIsolation({ isolation, work, onKept }: { isolation: Isolatio
     <View style={arrange.stack12}>
       <Heading size={20}>{WORDS.howItIsIsolated}</Heading>
       <Choice
-        label="way"
+        label={WORDS.way}
         value={method}
         onChange={choose}
         options={ISOLATION_METHODS.map((value) => ({ value, label: ISOLATION_METHOD_WORDS[value] }))}

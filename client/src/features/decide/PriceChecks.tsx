@@ -44,8 +44,8 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
             </Words>
             {work.mayNote ? (
               <FrameKey
-                label="Looked"
-                says={`looked at: ${priceCheckText(check)}`}
+                label={WORDS.looked}
+                says={WORDS.lookedAt(priceCheckText(check))}
                 onPress={() => setAsked(asked === check ? null : check)}
               />
             ) : null}
@@ -53,9 +53,9 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
           {asked === check ? (
             <NoteForm
               keptAs={work.keptAs(`price-check.${check}`)}
-              title="What was found"
+              title={WORDS.whatWasFound}
               fields={{ found: 'found' }}
-              label="Keep it"
+              label={WORDS.keepIt}
               busy={work.busy}
               onKeep={({ found = '' }) => closing(() => setAsked(null))(work.note('price-check', { of: check, found }))}
             />
@@ -67,14 +67,14 @@ export function PriceChecks({ work, about }: { work: StageWork; about: PriceFact
           {asked === '' ? (
             <NoteForm
               keptAs={work.keptAs('price-held-until')}
-              title="To be looked at first"
+              title={WORDS.toBeLookedAt}
               fields={{ check: 'what' }}
-              label="Add it"
+              label={WORDS.addIt}
               busy={work.busy}
               onKeep={({ check = '' }) => closing(() => setAsked(null))(work.note('price-held-until', { check }))}
             />
           ) : (
-            <FrameKey label="Add what has to be looked at" onPress={() => setAsked('')} />
+            <FrameKey label={WORDS.addWhatHasTo} onPress={() => setAsked('')} />
           )}
         </View>
       ) : null}

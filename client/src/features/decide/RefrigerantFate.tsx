@@ -33,14 +33,14 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
       {!work.mayNote ? null : open ? (
         <NoteForm
           keptAs={work.keptAs('refrigerant-fate')}
-          title="Back in, or fresh"
+          title={WORDS.backInOrFresh}
           fields={{ why: 'why' }}
-          label="Keep it"
+          label={WORDS.keepIt}
           busy={work.busy}
           onKeep={({ why = '' }) => closing(() => setOpen(false))(work.note('refrigerant-fate', { fate, why }))}
         >
           <Choice
-            label="the refrigerant"
+            label={WORDS.theRefrigerantLabel}
             value={fate}
             onChange={setFate}
             options={REFRIGERANT_FATES.map((value) => ({ value, label: REFRIGERANT_FATE_WORDS[value] }))}
@@ -48,7 +48,7 @@ export function RefrigerantFate({ work }: { work: StageWork }) {
         </NoteForm>
       ) : (
         <View style={arrange.atStart}>
-          <FrameKey label={kept ? 'Decide anew' : 'Say what becomes of it'} onPress={() => setOpen(true)} />
+          <FrameKey label={kept ? WORDS.decideAnew : WORDS.sayWhatBecomesOf} onPress={() => setOpen(true)} />
         </View>
       )}
     </View>

@@ -45,13 +45,13 @@ export function SeenOfIt({ seen, onChange, onOther }: SeenOfItProps) {
       </View>
       <View style={styles.asked}>
         <Words size={15}>{WORDS.aLeakOnTheLow}</Words>
-        <Choice label="a leak on the low side" value={leakOf(seen)} options={LEAKS} onChange={(leak) => onChange(withLeak(seen, leak))} />
+        <Choice label={WORDS.aLeakOnThe} value={leakOf(seen)} options={LEAKS} onChange={(leak) => onChange(withLeak(seen, leak))} />
       </View>
       {seen.runs ? (
         <View style={styles.asked}>
           <Words size={15}>{WORDS.itsCompressor}</Words>
           <Choice<CompressorKind>
-            label="its compressor"
+            label={WORDS.itsCompressor}
             value={seen.compressorKind ?? 'unknown'}
             options={COMPRESSOR_KINDS.map((value) => ({ value, label: COMPRESSOR_KIND_WORDS[value] }))}
             onChange={(compressorKind) => onChange({ ...seen, compressorKind })}

@@ -41,7 +41,7 @@ export function WorthIt({ job, work }: { job: JobView; work: StageWork }) {
         <WorthForm job={job} work={work} onKept={() => setOpen(false)} />
       ) : (
         <View style={arrange.atStart}>
-          <FrameKey label={kept ? 'Work it out anew' : 'Does it pay'} onPress={() => setOpen(true)} />
+          <FrameKey label={kept ? WORDS.workItOutAnew : WORDS.doesItPay} onPress={() => setOpen(true)} />
         </View>
       )}
     </View>
@@ -91,8 +91,8 @@ function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKep
   return (
     <View style={arrange.stack8}>
       <FigureFields figures={figures} of={['age', 'repair', 'replacement']} />
-      <CheckRow label="in warranty" checked={inWarranty} onChange={setInWarranty} />
-      <FrameKey label="Work it out" onPress={() => void figures.submit(workOut)} />
+      <CheckRow label={WORDS.inWarranty} checked={inWarranty} onChange={setInWarranty} />
+      <FrameKey label={WORDS.workItOut} onPress={() => void figures.submit(workOut)} />
       {worth ? (
         <>
           <Words bold>{WORTH_WORDS[worth.advice]}</Words>
@@ -100,17 +100,17 @@ function WorthForm({ job, work, onKept }: { job: JobView; work: StageWork; onKep
             {WORDS.ofANewOne(formatNumber(100 * worth.share, 0), formatNumber(worth.limit, 0), earlierFinds)}
           </Words>
           <Choice
-            label="decided"
+            label={WORDS.decidedLabel}
             value={decided}
             onChange={setDecided}
             options={[
-              { value: 'repair', label: 'repair' },
-              { value: 'replace', label: 'replace' },
+              { value: 'repair', label: WORDS.repair },
+              { value: 'replace', label: WORDS.replace },
             ]}
           />
           <FigureFields figures={figures} of={['why']} />
           <FrameKey
-            label={work.busy ? 'Keeping' : 'Keep what is decided'}
+            label={work.busy ? WORDS.keeping : WORDS.keepWhatIsDecided}
             disabled={work.busy || decided === null}
             onPress={() => void figures.submit(keep)}
           />

@@ -8,6 +8,7 @@ import { HoldForm } from './HoldForm';
 import { LossForm } from './LossForm';
 import { PlaceForm } from './PlaceForm';
 import { ReadingsForm } from './ReadingsForm';
+import { WORDS } from './words';
 
 /** What is being noted on the sheet. */
 export type Panel =
@@ -50,13 +51,13 @@ export function FindPanel({ panel, job, graph, work, nameOf, onKept }: FindPanel
       return <ReadingsForm job={job} graph={graph} work={work} onKept={onKept} />;
     case 'leave':
       return (
-        <Leaving work={work} skipSays="Where the leak is known, or there is none to find: a new line, a part that failed." onKept={onKept}>
+        <Leaving work={work} skipSays={WORDS.whereTheLeakIs} onKept={onKept}>
           <NoteForm
             keptAs={work.keptAs('stopped-looking')}
-            title="Stop looking"
-            says="Where no more can be found today: kept with the reason, and what stands above no longer keeps it open."
+            title={WORDS.stopLooking}
+            says={WORDS.whereNoMoreCan}
             fields={{ reason: 'why no further' }}
-            label="Stop looking"
+            label={WORDS.stopLooking}
             busy={work.busy}
             onKeep={({ reason = '' }) => closing(onKept)(work.note('stopped-looking', { reason }))}
           />

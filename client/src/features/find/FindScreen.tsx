@@ -43,7 +43,7 @@ function Ready({ job, graph, opens }: FindProps & { opens: string | undefined })
       tag={job.unit.tag}
       title={WORDS.title}
       subtitle={`${circuitWords(job)}, ${job.title}`}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      up={{ label: WORDS.job(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       headerRight={wide ? <LossReading loss={find.loss} /> : undefined}
       action={work.mayMake && panel === null ? find.action : undefined}

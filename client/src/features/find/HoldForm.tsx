@@ -105,17 +105,13 @@ export function HoldForm({ job, graph, parts, volumeL, nameOf, work, onKept }: H
         </Words>
       </View>
       {ends === null ? null : (
-        <FlagLine
-          stop
-          letter="b"
-          text={`The van’s gauge ends at ${readingText(formatGaugePressure(gaugePascals(ends), units))}, under the limit: hold lower, or with a gauge that reaches.`}
-        />
+        <FlagLine stop letter="b" text={WORDS.theVansGaugeEnds(readingText(formatGaugePressure(gaugePascals(ends), units)))} />
       )}
-      <CheckRow label="Cylinder shut, regulator backed off, hose shut at the unit" checked={supplyShut} onChange={setSupplyShut} />
+      <CheckRow label={WORDS.cylinderShutRegulatorBacked} checked={supplyShut} onChange={setSupplyShut} />
       <FigureFields figures={figures} />
       <PhotoStrip photos={photos} />
       {problem ? <Failed message={problem} /> : null}
-      <KeepKey label="Keep this hold" busy={work.busy} onPress={() => void figures.submit(keep)} />
+      <KeepKey label={WORDS.keepThisHold} busy={work.busy} onPress={() => void figures.submit(keep)} />
       {found ? <Found found={found} refrigerant={job.circuit.refrigerant} onClose={onKept} /> : null}
     </View>
   );
@@ -135,7 +131,7 @@ function Found({ found, refrigerant, onClose }: { found: Hold; refrigerant: stri
           {cautionText(caution, show)}
         </Words>
       ))}
-      <FrameKey label="Close" onPress={onClose} />
+      <FrameKey label={WORDS.closeLabel} onPress={onClose} />
     </View>
   );
 }

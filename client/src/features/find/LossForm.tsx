@@ -33,7 +33,7 @@ export function LossForm({ job, work, onKept }: { job: JobView; work: StageWork;
         {WORDS.itSaysHowLarge}
       </Words>
       <FigureFields figures={figures} />
-      <KeepKey label="Keep the loss" busy={work.busy} onPress={() => void figures.submit(keep)} />
+      <KeepKey label={WORDS.keepTheLoss} busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }

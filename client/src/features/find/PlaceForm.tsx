@@ -50,7 +50,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
         {WORDS.lookedWith}
       </Words>
       <Choice
-        label="looked with"
+        label={WORDS.lookedWith}
         value={method}
         onChange={setMethod}
         options={FIND_METHODS.map((value) => ({ value, label: FIND_METHOD_WORDS[value] }))}
@@ -62,7 +62,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
         {WORDS.itShows}
       </Words>
       <Choice
-        label="it shows"
+        label={WORDS.itShows}
         value={result}
         onChange={setResult}
         options={CHECK_RESULTS.map((value) => ({ value, label: CHECK_RESULT_WORDS[value] }))}
@@ -71,7 +71,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
       <Words size={15} bold>
         {WORDS.signsSeenHere}
       </Words>
-      <View role="group" aria-label="signs seen here" style={arrange.wrap6}>
+      <View role="group" aria-label={WORDS.signsSeenHereLabel} style={arrange.wrap6}>
         {SIGNS.map((sign) => (
           <ChoiceCard
             key={sign}
@@ -89,7 +89,7 @@ export function PlaceForm({ place, name, work, onKept }: PlaceFormProps) {
       <FigureFields figures={figures} of={['note']} />
       <PhotoStrip photos={photos} />
       <KeepKey
-        label="Keep this place"
+        label={WORDS.keepThisPlace}
         busy={work.busy}
         disabled={result === null && signs.length === 0}
         onPress={() => void figures.submit((read) => closing(onKept)(noteAll(read)))}

@@ -29,7 +29,7 @@ export function ReadingsForm({ job, graph, work, onKept }: ReadingsFormProps) {
     <View style={styles.form}>
       <Heading size={17}>{WORDS.readingsBeforeAnythingIsTouched}</Heading>
       <ReadingsFields work={form} />
-      <KeepKey label="Keep the readings" busy={work.busy} onPress={() => void keep()} />
+      <KeepKey label={WORDS.keepTheReadings} busy={work.busy} onPress={() => void keep()} />
       {found ? <ReadingsFound {...found} guessed={form.guessed} metering={form.metering} onClose={onKept} /> : null}
     </View>
   );

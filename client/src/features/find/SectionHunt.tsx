@@ -71,7 +71,7 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
         <LeftOutNote key={section.parts.join()} letter={letterOfSection(i)} graph={graph} section={section} nameOf={nameOf} />
       ))}
       <View style={styles.row}>
-        {onHold ? <FrameKey label={choosing ? 'Cuts chosen' : 'Choose the cuts'} onPress={() => setChoosing(!choosing)} /> : null}
+        {onHold ? <FrameKey label={choosing ? WORDS.cutsChosen : WORDS.chooseTheCuts} onPress={() => setChoosing(!choosing)} /> : null}
         <Words size={14} tone="ink2" style={arrange.shrink}>
           {lookedFor === null
             ? 'Say what was lost to see which of them can tell.'
@@ -79,12 +79,12 @@ export function SectionHunt({ job, graph, facts, loss, nameOf, onHold }: Section
         </Words>
       </View>
       {choosing ? (
-        <View role="group" aria-label="cut at" style={styles.keys}>
+        <View role="group" aria-label={WORDS.cutAt} style={styles.keys}>
           {cutsIn(graph).map((id) => (
             <FrameKey
               key={id}
               label={`${cuts.includes(id) ? '✓ ' : ''}${nameOf(id)}`}
-              says={`cut at ${nameOf(id)}${cuts.includes(id) ? ', chosen' : ''}`}
+              says={WORDS.cutAtPlace(nameOf(id), cuts.includes(id))}
               onPress={() => toggle(id)}
             />
           ))}

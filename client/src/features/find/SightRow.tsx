@@ -8,6 +8,7 @@ import { arrange } from '@/ui/arrange';
 import { Opens } from '@/ui/Opens';
 import { useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Grams a year at the ends of the axis. */
 const AXIS = [30, 30_000] as const;
@@ -91,7 +92,7 @@ export function SightRow(props: SightRowProps) {
     </View>
   );
   return (
-    <Opens says={`hold section ${letter ?? ''}, ${name}`} onPress={onPress ?? null}>
+    <Opens says={WORDS.holdSection(letter ?? '', name)} onPress={onPress ?? null}>
       {line}
     </Opens>
   );

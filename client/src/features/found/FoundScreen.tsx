@@ -26,7 +26,7 @@ export function FoundScreen({ params = {} }: { params?: Said }) {
       tag={WORDS.tag}
       title={WORDS.title}
       subtitle={WORDS.subtitle(found.count)}
-      up={{ label: 'today', href: '/' }}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'today' }}
       action={{ label: WORDS.csv, onPress: found.giveCsv, disabled: found.joints.length === 0 }}
       round={wide ? undefined : { label: WORDS.asking, onPress: () => setAsking(!isAsking), pressed: isAsking }}

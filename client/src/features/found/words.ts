@@ -39,4 +39,5 @@ export const WORDS = {
   again: 'Ask again',
   more: 'fetching more',
   rows: 'joints',
+  today: 'today',
 } as const;

@@ -48,7 +48,7 @@ export function MaterialsForm({ end, work, onKept }: FormProps) {
       ))}
       <FigureFields figures={figures} />
       <Choice
-        label="unit"
+        label={WORDS.unit}
         value={unit}
         onChange={setUnit}
         options={MATERIAL_UNITS.map((value) => ({ value, label: MATERIAL_UNIT_WORDS[value] }))}

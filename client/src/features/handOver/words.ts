@@ -49,4 +49,5 @@ export const WORDS = {
   toJob: 'To the job',
   after: 'Noted after the signature',
   cuffs: 'What the law and the maker ask beyond this list comes first.',
+  unit: 'unit',
 } as const;

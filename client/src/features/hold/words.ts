@@ -143,6 +143,14 @@ export const WORDS = {
   asCsv: 'All samples as CSV',
   lookAt: 'Wet it and look (stand-in)',
   looksLike: (bubbles: boolean) => (bubbles ? 'it bubbles' : 'nothing to be seen'),
+  nitrogen: 'nitrogen',
+  aCapWouldFly: (away: string) => `A cap would fly: ${away}.`,
+  soaped: 'soaped',
+  look: (name: string) => `${name}: look`,
+  nothingOf: (name: string) => `${name}: nothing`,
+  bubblesOf: (name: string) => `${name}: bubbles`,
+  noHandGetsThere: (name: string) => `${name}: no hand gets there`,
+  job: (number: number) => `job ${number}`,
 } as const;
 
 /** Each test gas, and what else people have at hand: what it asks for, or why it may not be used. */

@@ -29,7 +29,7 @@ function Ready({ files }: { files: readonly ImportedFile[] }) {
       tag={WORDS.tag}
       title={WORDS.title}
       subtitle={WORDS.subtitle(files.length)}
-      up={{ label: 'today', href: '/' }}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'verify' }}
       action={mayTakeIn ? { label: busy ? WORDS.takingIn : WORDS.takeIn, onPress: takeIn, disabled: busy } : undefined}
     >

@@ -25,4 +25,5 @@ export const WORDS = {
   theirs: 'their joint',
   begun: (tag: string) => `${tag} has a record of its own already: it goes on from no other.`,
   keep: 'Begin its record with theirs',
+  today: 'today',
 } as const;

@@ -24,9 +24,9 @@ export function JobRecord({ job }: { job: JobView }) {
       <PaperKeys page="jobPdf" id={job.id} name={`${job.unit.tag}-job-${job.number}`} />
       <PaperKeys page="labelsPdf" id={job.id} name={`${job.unit.tag}-labels`} />
       <View style={arrange.wrap8}>
-        <FrameKey label={record.busy ? 'Checking' : 'Check the whole job'} disabled={record.busy} onPress={record.look} />
-        <FrameKey label="Materials for the bill (CSV)" onPress={record.giveMaterials} />
-        <FrameKey label="Give a copy of the job" disabled={record.busy} onPress={record.give} />
+        <FrameKey label={record.busy ? WORDS.checking : WORDS.checkTheWholeJob} disabled={record.busy} onPress={record.look} />
+        <FrameKey label={WORDS.materialsForTheBill} onPress={record.giveMaterials} />
+        <FrameKey label={WORDS.giveACopyOf} disabled={record.busy} onPress={record.give} />
       </View>
       <CommentsOfJob job={job} />
       <Comment of="job" id={job.id} />

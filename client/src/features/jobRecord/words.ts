@@ -5,4 +5,8 @@ export const WORDS = {
   theJobsRecord: 'The job’s record',
   whatWasNoted:
     'What was noted of it, every joint’s chain, the drawings and the photos, in one file that can be checked without this server.',
+  checking: 'Checking',
+  checkTheWholeJob: 'Check the whole job',
+  materialsForTheBill: 'Materials for the bill (CSV)',
+  giveACopyOf: 'Give a copy of the job',
 } as const;

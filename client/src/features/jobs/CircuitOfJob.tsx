@@ -20,7 +20,7 @@ export function CircuitOfJob({ job }: { job: JobView }) {
     <View style={arrange.stack6}>
       <Words size={15}>{WORDS.onWhichCircuit}</Words>
       <Choice
-        label="on which circuit"
+        label={WORDS.onWhichCircuit}
         value={job.circuitId}
         options={circuits.map(({ id, name, refrigerant }) => ({ value: id, label: `${name}, ${refrigerant}`, disabled: busy }))}
         onChange={(to) => void (to !== job.circuitId && keep(jobEntryWrite(job.id, uuid(), { kind: 'circuit-changed', values: { to } })))}

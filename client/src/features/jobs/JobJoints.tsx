@@ -26,9 +26,7 @@ export function JobJoints({ job, mayMake }: { job: JobView; mayMake: boolean }) 
   return (
     <>
       <Heading size={17}>{WORDS.jointsOfThisJob}</Heading>
-      {job.order.length === 0 ? (
-        <Empty title="No joint yet" text="Add the joints this job needs; each gets a tag that stays with the unit." />
-      ) : null}
+      {job.order.length === 0 ? <Empty title={WORDS.noJointYet} text={WORDS.addTheJointsThis} /> : null}
       {job.order.map((joint) => (
         <View key={joint.id}>
           <ListRow role="link" onPress={() => router.push(`/joints/${joint.id}`)}>
@@ -48,9 +46,7 @@ export function JobJoints({ job, mayMake }: { job: JobView; mayMake: boolean }) 
           {taking && NEVER_LIT.includes(joint.state) ? <TakeOff job={job} joint={joint} onKept={() => setTaking(false)} /> : null}
         </View>
       ))}
-      {mayTake ? (
-        <FrameKey quiet label={taking ? 'Leave them all' : 'Take a joint off the job'} onPress={() => setTaking(!taking)} />
-      ) : null}
+      {mayTake ? <FrameKey quiet label={taking ? WORDS.leaveThemAll : WORDS.takeAJointOff} onPress={() => setTaking(!taking)} /> : null}
     </>
   );
 }
@@ -63,15 +59,15 @@ function TakeOff({ job, joint, onKept }: { job: JobView; joint: JointSummary; on
     if (isSafe) onKept();
     return isSafe;
   }
-  if (!open) return <FrameKey quiet label="Take it off" says={`take ${joint.tag} off the job`} onPress={() => setOpen(true)} />;
+  if (!open) return <FrameKey quiet label={WORDS.takeItOff} says={WORDS.takeOffTheJob(joint.tag)} onPress={() => setOpen(true)} />;
   return (
     <View style={styles.takeOff}>
       <NoteForm
         keptAs={`${job.id}.off.${joint.id}`}
-        title={`Take ${joint.tag} off this job`}
-        says="No flame touched it. Its tag is not used again."
+        title={WORDS.takeOffThisJob(joint.tag)}
+        says={WORDS.noFlameTouchedIt}
         fields={{ why: 'why' }}
-        label={`Take ${joint.tag} off`}
+        label={WORDS.takeOff(joint.tag)}
         busy={busy}
         onKeep={({ why = '' }) => take(why)}
       />

@@ -36,15 +36,22 @@ function Ready({ job }: { job: JobView }) {
   return (
     <Sheet
       tag={job.unit.tag}
-      title={`job ${job.number}, practice`}
-      subtitle="exceptions from shop practice"
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      title={WORDS.jobPractice(job.number)}
+      subtitle={WORDS.exceptionsFromShopPracticeLabel}
+      up={{ label: WORDS.job(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
-      action={{ label: busy ? 'Keeping' : 'Keep it so', disabled: busy, onPress: () => void keep() }}
+      action={{ label: busy ? WORDS.keeping : WORDS.keepItSo, disabled: busy, onPress: () => void keep() }}
     >
       {problem && !reasonProblem ? <Failed message={problem.message} /> : null}
       {differs || reason ? (
-        <TextField label="why this job differs" value={reason} onChange={setReason} multiline error={reasonProblem} testID="job-reason" />
+        <TextField
+          label={WORDS.whyThisJobDiffers}
+          value={reason}
+          onChange={setReason}
+          multiline
+          error={reasonProblem}
+          testID="job-reason"
+        />
       ) : (
         <Words tone="ink2">{WORDS.nothingDiffersYet}</Words>
       )}
@@ -54,8 +61,8 @@ function Ready({ job }: { job: JobView }) {
           question={question}
           value={schools[question]}
           unset={{
-            label: 'as the shop',
-            says: shop[question] ? `The shop: ${schoolName(question, shop[question])}.` : SCHOOL_TEXTS[question].usual,
+            label: WORDS.asTheShop,
+            says: shop[question] ? WORDS.theShop(schoolName(question, shop[question])) : SCHOOL_TEXTS[question].usual,
           }}
           onChoose={(answer) => setSchools(answered(schools, question, answer))}
         />

@@ -70,9 +70,9 @@ function Ready({ job }: { job: JobView }) {
   return (
     <Sheet
       tag={job.unit.tag}
-      title={`job ${job.number}, ${job.title}`}
+      title={WORDS.jobOf(job.number, job.title)}
       subtitle={`${job.circuit.refrigerant}, ${job.unit.name}`}
-      up={{ label: 'today', href: '/' }}
+      up={{ label: WORDS.today, href: '/' }}
       cells={jobCells(job)}
       action={mayMake ? action : undefined}
       aside={<Beside job={job} adding={adding} onAdd={() => setAdding(true)} />}
@@ -182,12 +182,16 @@ function AddJoint({ job, open, onOpen }: { job: JobView; open: boolean; onOpen: 
     if (isSafe) router.push(`/joints/${id}`);
     return isSafe;
   }
-  if (!open) return <FrameKey label="Add a joint" onPress={onOpen} />;
+  if (!open) return <FrameKey label={WORDS.addAJoint} onPress={onOpen} />;
   return (
     <View style={styles.form}>
       <FigureFields figures={figures} />
       <FieldError text={problem?.message} />
-      <FrameKey label="Plan this joint" disabled={busy || figures.textOf('title').trim() === ''} onPress={() => void figures.submit(add)} />
+      <FrameKey
+        label={WORDS.planThisJoint}
+        disabled={busy || figures.textOf('title').trim() === ''}
+        onPress={() => void figures.submit(add)}
+      />
     </View>
   );
 }

@@ -24,7 +24,7 @@ import { WORDS } from './words';
 export function OpenJobScreen({ unitId }: { unitId: string | null }) {
   const query = useUnitList();
   return (
-    <Fetched<readonly UnitView[]> query={query} what="the units">
+    <Fetched<readonly UnitView[]> query={query} what={WORDS.theUnits}>
       {(units) => <Ready units={units} more={query.more} unitId={unitId} />}
     </Fetched>
   );
@@ -54,15 +54,15 @@ function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More
   return (
     <Sheet
       tag={unit?.tag ?? 'job'}
-      title="Open a job"
-      subtitle={unit ? `${unit.name}, ${unit.site.name}` : 'on which machine?'}
-      up={{ label: 'today', href: '/' }}
+      title={WORDS.openAJob}
+      subtitle={unit ? `${unit.name}, ${unit.site.name}` : WORDS.onWhichMachineLabel}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'job', ...(unit ? { unit: { name: unit.tag, href: `/units/${unit.id}` } } : {}) }}
       action={
         units.length === 0
-          ? { label: 'Add the first machine', onPress: addUnit }
+          ? { label: WORDS.addTheFirstMachine, onPress: addUnit }
           : {
-              label: busy ? 'Opening' : 'Open the job',
+              label: busy ? WORDS.opening : WORDS.openTheJob,
               onPress: () => void figures.submit(open),
               disabled: !circuit || figures.textOf('title').trim() === '' || busy,
             }
@@ -71,10 +71,7 @@ function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More
       {units.length === 0 ? (
         <>
           <EmptyGround />
-          <Empty
-            title="No machine yet"
-            text="A job stands on a machine. Read the plate of the first one: its tag, its refrigerant and the pressures it bears."
-          />
+          <Empty title={WORDS.noMachineYet} text={WORDS.aJobStandsOn} />
         </>
       ) : (
         <>
@@ -82,11 +79,11 @@ function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More
           <UnitPicker units={unit && !known && other ? [other, ...units] : units} value={unit?.id ?? null} onPick={setPicked} />
           <MoreUnits more={more} />
           <View style={arrange.atStart}>
-            <FrameKey label="It is not here yet" onPress={addUnit} />
+            <FrameKey label={WORDS.itIsNotHere} onPress={addUnit} />
           </View>
           {unit && unit.circuits.length > 1 ? (
             <Choice
-              label="which circuit"
+              label={WORDS.whichCircuit}
               value={circuit?.id ?? null}
               options={unit.circuits.map((c) => ({ value: c.id, label: `${c.name}, ${c.refrigerant}` }))}
               onChange={setCircuit}

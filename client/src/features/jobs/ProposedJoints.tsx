@@ -24,7 +24,7 @@ export function ProposedJoints({ proposed: { joints, busy, problem } }: { propos
               onPress={planAsLast.plan}
             />
           ) : null}
-          <FrameKey quiet={planAsLast !== null} label="Plan it" says={`plan ${title}`} disabled={busy} onPress={plan} />
+          <FrameKey quiet={planAsLast !== null} label={WORDS.planIt} says={WORDS.plan(title)} disabled={busy} onPress={plan} />
         </View>
       ))}
       {problem ? <Failed message={problem} /> : null}

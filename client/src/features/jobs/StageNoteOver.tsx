@@ -20,7 +20,7 @@ export function StageNoteOver({ job, stage, onClose }: { job: JobView; stage: St
   if (stage === null) return null;
   const name = STAGE_WORDS[stage];
   return (
-    <Overlay open title={name.replace(/^./, (c) => c.toUpperCase())} label={`stage ${name}`} onClose={onClose}>
+    <Overlay open title={name.replace(/^./, (c) => c.toUpperCase())} label={WORDS.stage(name)} onClose={onClose}>
       <Words size={15} tone="ink2">
         {WORDS.thisStageHasNoSheet}
       </Words>
@@ -37,9 +37,9 @@ export function StageNoteOver({ job, stage, onClose }: { job: JobView; stage: St
       {mayMake ? (
         <NoteForm
           keptAs={`${job.id}.${stage}.note`}
-          title="Note what was done"
-          fields={{ text: 'what was done, and what it showed' }}
-          label="Keep this note"
+          title={WORDS.noteWhatWasDone}
+          fields={{ text: WORDS.whatWasDoneAnd }}
+          label={WORDS.keepThisNote}
           busy={busy}
           onKeep={({ text = '' }) => keep(jobEntryWrite(job.id, uuid(), { kind: 'stage-note', values: { of: stage, text } }))}
         />

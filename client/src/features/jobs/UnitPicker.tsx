@@ -4,11 +4,12 @@ import { arrange } from '@/ui/arrange';
 import { Tick } from '@/ui/marks';
 import { PickRow } from '@/ui/PickRow';
 import { Mono, Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** The machines of the shop, one a row: tag, name, refrigerant, where it stands. */
 export function UnitPicker({ units, value, onPick }: { units: readonly UnitView[]; value: string | null; onPick: (id: string) => void }) {
   return (
-    <View role="radiogroup" aria-label="machine">
+    <View role="radiogroup" aria-label={WORDS.machine}>
       {units.map((unit) => (
         <PickRow key={unit.id} chosen={unit.id === value} onPress={() => onPick(unit.id)}>
           <Mono size={20} style={styles.tag}>

@@ -14,6 +14,7 @@ import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { seenOf } from '@/data/joints/seenOf';
 import { entryWrite } from '@/data/joints/writes';
+import { WORDS } from './words';
 
 /** A frozen plan is not put right, nor what puts another entry right. */
 const STANDS: readonly EntryKind[] = ['planned', 'goes-on-from', 'corrected', 'struck-out'];
@@ -43,8 +44,8 @@ export function EntryRight({ joint, entry }: { joint: JointView; entry: JointEnt
     <View style={arrange.atStart}>
       <FrameKey
         quiet
-        label={open ? 'Close' : 'Put right'}
-        says={`${open ? 'close' : 'put right'}: entry ${entry.sequence}, ${ENTRY_WORDS[entry.kind]}`}
+        label={open ? WORDS.close : WORDS.putRight}
+        says={WORDS.entryAs(open, entry.sequence, ENTRY_WORDS[entry.kind])}
         onPress={() => setOpen(!open)}
       />
       {open ? (

@@ -28,7 +28,7 @@ export function EraseWords({ joint }: { joint: JointView }) {
   const [erase, { isLoading, error }] = useEraseMutation();
   const holding = joint.entries.filter((link) => isLedgerLink(link) && commitmentsIn(link.content).some((word) => word in link.beside));
   if (me?.person.role !== 'admin' || holding.length === 0) return null;
-  if (!isOpen) return <FrameKey label="Erase words" onPress={() => setIsOpen(true)} />;
+  if (!isOpen) return <FrameKey label={WORDS.eraseWords} onPress={() => setIsOpen(true)} />;
   const entries = holding.map(readEntry);
   const chosen = entry ?? entries[0]?.id ?? '';
   const keep = async (why: string) => {
@@ -40,20 +40,20 @@ export function EraseWords({ joint }: { joint: JointView }) {
     <View style={arrange.stack8}>
       <NoteForm
         keptAs={`${joint.id}.erase`}
-        title="Erase words for good"
-        says="Only where somebody may ask for it: nobody can bring them back. The record says that they were erased, by whom and why. Names go from the whole record of this joint."
+        title={WORDS.eraseWordsForGood}
+        says={WORDS.onlyWhereSomebodyMay}
         fields={{ why: 'why' }}
-        label="Erase them"
+        label={WORDS.eraseThem}
         busy={isLoading}
         onKeep={({ why = '' }) => keep(why)}
       >
         <Choice
-          label="of which entry"
+          label={WORDS.ofWhichEntry}
           value={chosen}
           onChange={setEntry}
           options={entries.map(({ id, sequence, kind }) => ({ value: id, label: `${sequence} ${ENTRY_WORDS[kind]}` }))}
         />
-        <Choice label="what" value={what} onChange={setWhat} options={[...WHAT]} />
+        <Choice label={WORDS.what} value={what} onChange={setWhat} options={[...WHAT]} />
       </NoteForm>
       <Words size={14} tone="ink2">
         {WORDS.entriesFromBeforeFormat3}

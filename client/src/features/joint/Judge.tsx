@@ -26,10 +26,10 @@ export function Judge({ jointId, onJudge, busy }: JudgeProps) {
       <FigureFields figures={figures} />
       <View style={arrange.row10}>
         <View style={arrange.fill}>
-          <FrameKey label="Accept" disabled={busy} onPress={() => give('accepted')} />
+          <FrameKey label={WORDS.accept} disabled={busy} onPress={() => give('accepted')} />
         </View>
         <View style={arrange.fill}>
-          <FrameKey label="Send back" disabled={busy || figures.textOf('seen').trim() === ''} onPress={() => give('sent-back')} />
+          <FrameKey label={WORDS.sendBack} disabled={busy || figures.textOf('seen').trim() === ''} onPress={() => give('sent-back')} />
         </View>
       </View>
     </View>

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { bodyOf, goes, thing, usePending } from '@/outbox';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Entries that only this device has: no links yet, for the server forges each onto the one before it. */
 export function KeptLinks({ joint }: { joint: JointView }) {
@@ -14,7 +15,7 @@ export function KeptLinks({ joint }: { joint: JointView }) {
   const kept = usePending(thing.joint(joint.id)).filter((c) => goes('putEntry')(c) && !arrived.includes(c.params['entry'] ?? ''));
   if (kept.length === 0) return null;
   return (
-    <View role="list" aria-label="kept on this device">
+    <View role="list" aria-label={WORDS.keptOnThisDevice}>
       {kept.map((command) => (
         <View key={command.id} role="listitem" style={{ borderLeftWidth: 2, borderStyle: 'dashed', borderColor: t.amber, paddingLeft: 12 }}>
           <Words bold size={15}>

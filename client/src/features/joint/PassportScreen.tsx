@@ -52,14 +52,14 @@ export function PassportScreen({ joint }: { joint: JointView }) {
       tag={joint.tag}
       title={joint.title}
       subtitle={wide ? madeByText(joint) : asMadeByText(joint)}
-      up={{ label: `job ${joint.job.number}`, href: `/jobs/${joint.job.id}` }}
+      up={{ label: WORDS.job(joint.job.number), href: `/jobs/${joint.job.id}` }}
       cells={jointCells(joint)}
       headerRight={wide ? <Verdict joint={joint} isUnbroken={isIntact} /> : undefined}
       action={action}
       round={
         isIntact && !next
-          ? { label: 'check again', onPress: () => void passport.check() }
-          : { label: 'give a copy', onPress: () => void passport.exportFile() }
+          ? { label: WORDS.checkAgain, onPress: () => void passport.check() }
+          : { label: WORDS.giveACopy, onPress: () => void passport.exportFile() }
       }
     >
       <LabelNote joint={joint} />
@@ -147,7 +147,7 @@ function InFull({ joint, passport }: { joint: JointView; passport: Passport }) {
           />
         </>
       ) : (
-        <Empty title="No record yet" text="Entries begin when the joint is prepared or brazed." />
+        <Empty title={WORDS.noRecordYet} text={WORDS.entriesBeginWhenThe} />
       )}
       <KeptLinks joint={joint} />
     </View>
@@ -164,7 +164,7 @@ function Beside({ joint, passport, isNext }: { joint: JointView; passport: Passp
   return (
     <View style={[styles.list, wide && styles.beside]}>
       <IntegrityMark integrity={passport.integrity} entries={joint.entries.length} />
-      {isNext ? <FrameKey label="Check every link" onPress={() => void passport.check()} /> : null}
+      {isNext ? <FrameKey label={WORDS.checkEveryLink} onPress={() => void passport.check()} /> : null}
       <Settle joint={joint} />
       {mayJudge ? <Judge jointId={joint.id} onJudge={passport.judge} busy={passport.judging} /> : null}
       {passport.problem ? <Failed message={passport.problem} /> : null}

@@ -5,6 +5,7 @@ import { arrange } from '@/ui/arrange';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import type { MadeRow } from '@kesto/contract/wording';
+import { WORDS } from './words';
 
 const WIDTHS = { wide: 110, phone: 84 } as const;
 const xOn = (width: number) => (ratio: number) => 6 + (Math.max(0, Math.min(2.4, ratio)) / 2.4) * (width - 12);
@@ -49,7 +50,7 @@ export function PlanAgainstMade({ rows }: { rows: readonly MadeRow[] }) {
             <Mono size={15} tone={inside ? 'ink' : 'amber'} style={arrange.fillRight}>
               {row.made ? readingText(row.made) : '–'}
             </Mono>
-            <Svg width={width} height={20} role="img" aria-label={inside ? 'inside what is allowed' : 'outside what is allowed'}>
+            <Svg width={width} height={20} role="img" aria-label={inside ? WORDS.insideWhatIsAllowed : WORDS.outsideWhatIsAllowed}>
               <Line x1={4} y1={10} x2={width - 4} y2={10} stroke={t.rule} strokeWidth={1.5} />
               <Rect
                 x={toX(row.band.least)}

@@ -43,9 +43,9 @@ export function Settle({ joint }: { joint: JointView }) {
           </Words>
           <NoteForm
             keptAs={`${joint.id}.strike.${id}`}
-            title={`Strike out entry ${sequence}`}
+            title={WORDS.strikeOutEntry(sequence)}
             fields={{ why: 'why it does not count' }}
-            label="Strike it out"
+            label={WORDS.strikeItOut}
             busy={busy}
             onKeep={({ why = '' }) => strike(id, why)}
           />

@@ -7,6 +7,7 @@ import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { placeOf, saidOn } from './keptText';
+import { WORDS } from './words';
 
 /** What two people changed, line by line: whoever wrote this says which of the two stands. What only one of them changed is taken over already. */
 export function BothLines({ id, lines }: { id: string; lines: readonly Line[] }) {
@@ -24,14 +25,14 @@ export function BothLines({ id, lines }: { id: string; lines: readonly Line[] })
             value={theirs[i] ? 'theirs' : 'mine'}
             onChange={(side) => setTheirs(theirs.map((now, at) => (at === i ? side === 'theirs' : now)))}
             options={[
-              { value: 'mine', label: `yours: ${saidOn(line.mine)}` },
-              { value: 'theirs', label: `stands: ${saidOn(line.theirs)}` },
+              { value: 'mine', label: WORDS.yours(saidOn(line.mine)) },
+              { value: 'theirs', label: WORDS.stands(saidOn(line.theirs)) },
             ]}
           />
         </View>
       ))}
       <View style={arrange.row}>
-        <FrameKey label="Keep it so" onPress={() => void dispatch(decide(id, theirs))} />
+        <FrameKey label={WORDS.keepItSo} onPress={() => void dispatch(decide(id, theirs))} />
       </View>
     </View>
   );

@@ -10,6 +10,7 @@ import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { BothLines } from './BothLines';
 import { copyOf, stateText, whatOf, type Owner } from './keptText';
+import { WORDS } from './words';
 
 interface KeptRowProps {
   readonly command: Command;
@@ -42,7 +43,7 @@ export function KeptRow({ command, owner, isLead }: KeptRowProps) {
       {needsSomebody ? (
         <View style={arrange.wrap8}>
           {state.status === 'refused' && owner === 'own' ? (
-            <FrameKey label="Send it again" onPress={() => void dispatch(sendAgain(command.id))} />
+            <FrameKey label={WORDS.sendItAgain} onPress={() => void dispatch(sendAgain(command.id))} />
           ) : null}
           <CopyKey command={command} />
           {mayTakeOff ? <TakeOffKey onPress={() => void dispatch(takeBack(command.id))} own={owner === 'own'} /> : null}
@@ -68,12 +69,12 @@ function CopyKey({ command }: { command: Command }) {
       {copyOf(command)}
     </Words>
   ) : (
-    <FrameKey label={copied ? 'Copied' : 'Copy it'} onPress={() => void copy()} />
+    <FrameKey label={copied ? WORDS.copied : WORDS.copyIt} onPress={() => void copy()} />
   );
 }
 
 function TakeOffKey({ own, onPress }: { own: boolean; onPress: () => void }) {
   const [asked, setAsked] = useState(false);
   const first = own ? 'Take it back' : 'Take it off this device';
-  return <FrameKey label={asked ? 'Yes, it is not needed' : first} onPress={() => (asked ? onPress() : setAsked(true))} />;
+  return <FrameKey label={asked ? WORDS.yesItIsNot : first} onPress={() => (asked ? onPress() : setAsked(true))} />;
 }

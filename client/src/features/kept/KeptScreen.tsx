@@ -32,11 +32,11 @@ export function KeptScreen() {
   return (
     <Sheet
       tag="kept"
-      title="Only on this device"
-      subtitle={kept.length === 0 ? 'nothing: the server has it all' : 'it is sent by itself, in the order it was made'}
-      up={{ label: 'today', href: '/' }}
+      title={WORDS.onlyOnThisDevice}
+      subtitle={kept.length === 0 ? WORDS.nothingTheServerHas : WORDS.itIsSentBy}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'kept' }}
-      action={kept.length > 0 ? { label: 'Send now', onPress: () => void dispatch(sendKept()) } : undefined}
+      action={kept.length > 0 ? { label: WORDS.sendNow, onPress: () => void dispatch(sendKept()) } : undefined}
       aside={
         <View style={styles.kept}>
           <WayToServer kept={here} />
@@ -47,9 +47,9 @@ export function KeptScreen() {
       }
     >
       {kept.length === 0 ? (
-        <Empty title="All stored" text="What you keep without a signal stands here until the server has it." />
+        <Empty title={WORDS.allStored} text={WORDS.whatYouKeepWithout} />
       ) : (
-        <View role="list" aria-label="kept here" style={styles.page}>
+        <View role="list" aria-label={WORDS.keptHere} style={styles.page}>
           {kept.map((command) => (
             <KeptRow key={command.id} command={command} owner={ownerOf(command.by)} isLead={isLead} />
           ))}
@@ -58,7 +58,7 @@ export function KeptScreen() {
       {isLead
         ? departed.map(({ id, name, count }) => (
             <View key={id} style={arrange.atStart}>
-              <FrameKey label={`Take over what ${name} had kept (${count})`} onPress={() => void dispatch(takeOnBehalf(id))} />
+              <FrameKey label={WORDS.takeOverWhatHad(name, count)} onPress={() => void dispatch(takeOnBehalf(id))} />
             </View>
           ))
         : null}

@@ -42,20 +42,15 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
   return (
     <Sheet
       tag={job.unit.tag}
-      title="The kit"
-      subtitle={`job ${job.number}, ${missingText(kit.missing.length)}`}
+      title={WORDS.theKit}
+      subtitle={WORDS.job(job.number, missingText(kit.missing.length))}
       up={up}
       cells={jobCells(job)}
       action={mayMake && kit.rows.length > 0 ? action : undefined}
     >
       {kit.problem ? <Failed message={kit.problem} /> : null}
-      {kit.isLoading ? <Loading what="plans and van" /> : null}
-      {!kit.isLoading && kit.rows.length === 0 ? (
-        <Empty
-          title="Nothing to take along"
-          text="Once a joint is planned, its rods, flux, gas and protection stand here against the van."
-        />
-      ) : null}
+      {kit.isLoading ? <Loading what={WORDS.plansAndVan} /> : null}
+      {!kit.isLoading && kit.rows.length === 0 ? <Empty title={WORDS.nothingToTakeAlong} text={WORDS.onceAJointIs} /> : null}
       {kit.minutes > 0 ? (
         <Words size={17}>
           {WORDS.about}{' '}
@@ -65,15 +60,10 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
           {WORDS.forJoints(kit.planned)}
         </Words>
       ) : null}
-      {kit.notPlanned > 0 ? (
-        <FlagLine
-          letter="a"
-          text={`${kit.notPlanned} of the joints ${kit.notPlanned === 1 ? 'is' : 'are'} not planned yet: what they need is not in the list.`}
-        />
-      ) : null}
+      {kit.notPlanned > 0 ? <FlagLine letter="a" text={WORDS.notPlannedYet(kit.notPlanned)} /> : null}
       {mayMake && kit.onVan.length > 0 ? (
         <View style={styles.keys}>
-          <FrameKey label="Tick what is on the van" onPress={kit.tickOnVan} />
+          <FrameKey label={WORDS.tickWhatIsOn} onPress={kit.tickOnVan} />
         </View>
       ) : null}
       <View style={wide ? styles.columns : undefined}>
@@ -95,7 +85,7 @@ function Packing({ job, graph }: { job: JobView; graph: CircuitGraph | null }) {
       ) : null}
       {kit.rows.length > 0 ? (
         <View style={styles.keys}>
-          <FrameKey label="Save as a table (CSV)" onPress={kit.saveCsv} />
+          <FrameKey label={WORDS.saveAsATable} onPress={kit.saveCsv} />
         </View>
       ) : null}
     </Sheet>

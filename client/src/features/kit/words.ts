@@ -7,4 +7,13 @@ export const WORDS = {
   about: 'about',
   forJoints: (count: number) => `for ${count} ${count === 1 ? 'joint' : 'joints'}: by hand, flooding, at the flame, cooling`,
   keptBy: (by: string, when: string, count: string) => `Kept by ${by}, ${when}: ${count}`,
+  theKit: 'The kit',
+  job: (number: number, count: string) => `job ${number}, ${count}`,
+  plansAndVan: 'plans and van',
+  nothingToTakeAlong: 'Nothing to take along',
+  onceAJointIs: 'Once a joint is planned, its rods, flux, gas and protection stand here against the van.',
+  tickWhatIsOn: 'Tick what is on the van',
+  saveAsATable: 'Save as a table (CSV)',
+  notPlannedYet: (count: number) =>
+    `${count} of the joints ${count === 1 ? 'is' : 'are'} not planned yet: what they need is not in the list.`,
 } as const;

@@ -29,7 +29,7 @@ export function LookScreen({ joint }: { joint: JointView }) {
       tag={joint.tag}
       title={WORDS.title}
       subtitle={cold ? WORDS.coldSubtitle : WORDS.subtitle}
-      up={{ label: 'joint', href: `/joints/${joint.id}` }}
+      up={{ label: WORDS.joint, href: `/joints/${joint.id}` }}
       cells={jointCells(joint)}
       action={look.action}
       aside={wide ? said : undefined}

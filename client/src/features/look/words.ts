@@ -27,4 +27,5 @@ export const WORDS = {
   passes: 'Keep: it passes',
   allSeen: 'All seen, back too: it passes',
   sayWhat: 'Say what it is',
+  joint: 'joint',
 } as const;

@@ -31,7 +31,7 @@ export function SignalNote() {
               {WORDS.aNewerKestoIsHere}
             </Words>
           </View>
-          <FrameKey label="Reload" onPress={takeNewer} />
+          <FrameKey label={WORDS.reload} onPress={takeNewer} />
         </View>
       ) : null}
     </>

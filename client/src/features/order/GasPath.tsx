@@ -4,6 +4,7 @@ import type { LaidCircuit } from '@/drawing/circuit/CircuitDrawing';
 import { Lettering } from '@/drawing/circuit/Lettering';
 import { pathOf } from '@/drawing/circuit/Tube';
 import { useTokens } from '@/ui/theme';
+import { WORDS } from './words';
 
 /** The nitrogen at one step: the tubes it passes, where it goes in and where it leaves. */
 export function GasPath({ graph, layout, view, step }: LaidCircuit & { step: SequenceStep }) {
@@ -34,13 +35,13 @@ export function GasPath({ graph, layout, view, step }: LaidCircuit & { step: Seq
       {into ? (
         <G>
           <Circle cx={into.x} cy={into.y} r={16} fill="none" stroke={t.teal} strokeWidth={4} />
-          <Lettering x={into.x + 24} y={into.y + 18} text="gas in" anchor="start" />
+          <Lettering x={into.x + 24} y={into.y + 18} text={WORDS.gasIn} anchor="start" />
         </G>
       ) : null}
       {out ? (
         <G>
           <Path d={`M${out.x} ${out.y - 14} v-24 m-9 10 l9 -11 l9 11`} stroke={t.teal} strokeWidth={5} fill="none" />
-          <Lettering {...beside(out.x)} y={out.y - 28} text={port ? 'out here, core out' : 'out here'} />
+          <Lettering {...beside(out.x)} y={out.y - 28} text={port ? WORDS.outHereCoreOut : WORDS.outHere} />
         </G>
       ) : null}
     </>

@@ -29,7 +29,7 @@ export function KeepWithReason({ keptAs, busy, onKeep, onKept }: KeepWithReasonP
       <Heading size={20}>{WORDS.itBreaksARule}</Heading>
       <Words size={15}>{WORDS.keptWithWhoChanged}</Words>
       <FigureFields figures={figures} />
-      <KeepKey label="Keep this order" busy={busy} onPress={() => void figures.submit(keep)} />
+      <KeepKey label={WORDS.keep} busy={busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }

@@ -8,6 +8,7 @@ import { Opens } from '@/ui/Opens';
 import { useIsWide, useTokens } from '@/ui/theme';
 import { Mono, Words } from '@/ui/Words';
 import { useDrag } from './useDrag';
+import { WORDS } from './words';
 
 interface OrderRowProps {
   readonly joint: JointSummary;
@@ -32,7 +33,7 @@ export function OrderRow({ joint, place, step, withOthers, isShown, isBroken, ta
   const [row, handle, dragged] = useDrag(joint.id, onMove === null);
   return (
     <View role="listitem" ref={row} style={[styles.row, { borderColor: t.rule, backgroundColor: t.paper }, dragged]}>
-      <Opens says={`show the gas at ${joint.tag}`} onPress={onShow} style={styles.opens}>
+      <Opens says={WORDS.showTheGasAt(joint.tag)} onPress={onShow} style={styles.opens}>
         <View style={styles.says}>
           <View style={[styles.place, { borderColor: isBroken ? t.red : t.ink, backgroundColor: isShown ? t.ink : 'transparent' }]}>
             <Mono size={17} tone={isShown ? 'paper' : isBroken ? 'red' : 'ink'}>
@@ -58,8 +59,8 @@ export function OrderRow({ joint, place, step, withOthers, isShown, isBroken, ta
         <View style={styles.keys}>
           {wide || isShown ? (
             <>
-              <Move label={`${joint.tag} sooner`} sign="▲" onPress={() => onMove(-1)} />
-              <Move label={`${joint.tag} later`} sign="▼" onPress={() => onMove(1)} />
+              <Move label={WORDS.sooner(joint.tag)} sign="▲" onPress={() => onMove(-1)} />
+              <Move label={WORDS.later(joint.tag)} sign="▼" onPress={() => onMove(1)} />
             </>
           ) : null}
           <View ref={handle} style={styles.handle} testID={`drag-${joint.tag}`}>

@@ -45,8 +45,8 @@ function NotDrawn({ job }: { job: JobView }) {
     <Sheet
       tag={job.unit.tag}
       title={WORDS.title}
-      subtitle={`job ${job.number}, ${job.title}`}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      subtitle={WORDS.job(job.number, job.title)}
+      up={{ label: WORDS.jobOf(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
     >
       <Undrawn job={job} />
@@ -75,7 +75,7 @@ function Ordering({ job, graph }: { job: JobView; graph: CircuitGraph }) {
       tag={job.unit.tag}
       title={WORDS.title}
       subtitle={WORDS.subtitle(order.length, rigChanges)}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      up={{ label: WORDS.jobOf(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       action={mayMake && work.request ? actionOf(work, { keep, done }) : undefined}
       round={
@@ -140,7 +140,7 @@ function InTurn({ job, graph, work, joints, shown, onShow }: InTurnProps) {
         </Words>
       ) : null}
       <Draggable ids={order} onDrop={work.putAt}>
-        <View role="list" aria-label="order" style={[styles.rows, { borderColor: t.copper }]}>
+        <View role="list" aria-label={WORDS.order} style={[styles.rows, { borderColor: t.copper }]}>
           {joints.map((joint, i) => (
             <OrderRow
               key={joint.id}

@@ -16,4 +16,13 @@ export const WORDS = {
   searching: 'searching the order',
   itBreaksARule: 'It breaks a rule',
   keptWithWhoChanged: 'Kept with who changed it and why; whoever makes the joints sees it.',
+  gasIn: 'gas in',
+  outHereCoreOut: 'out here, core out',
+  outHere: 'out here',
+  showTheGasAt: (tag: string) => `show the gas at ${tag}`,
+  sooner: (tag: string) => `${tag} sooner`,
+  later: (tag: string) => `${tag} later`,
+  job: (number: number, title: string) => `job ${number}, ${title}`,
+  jobOf: (number: number) => `job ${number}`,
+  order: 'order',
 } as const;

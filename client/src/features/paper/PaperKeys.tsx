@@ -5,6 +5,7 @@ import { errorText } from '@/api/api';
 import { FrameKey } from '@/ui/Buttons';
 import { fetchBytes, shareFile } from '@/ui/files';
 import { Failed } from '@/ui/states';
+import { WORDS } from './words';
 
 const PAGES = {
   recordPdf: { print: 'Print the record', says: 'the record' },
@@ -40,8 +41,8 @@ export function PaperKeys({ page, id, name }: PaperKeysProps) {
       <FrameKey label={PAGES[page].print} onPress={() => window.open(address, '_blank')} />
       <FrameKey
         quiet
-        label={busy ? 'Fetching' : 'Share it'}
-        says={`share ${PAGES[page].says}`}
+        label={busy ? WORDS.fetching : WORDS.shareIt}
+        says={WORDS.share(PAGES[page].says)}
         disabled={busy}
         onPress={() => void share()}
       />

@@ -5,6 +5,7 @@ import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { UnitField } from '@/ui/UnitField';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 const DAY = /^\d{4}-\d\d-\d\d$/;
 
@@ -29,16 +30,16 @@ export function ApprovalFields({ scope, approval, onChange }: ApprovalFieldsProp
         <Words bold size={15}>
           {APPROVAL_WORDS[scope]}
         </Words>
-        <FrameKey label="take off" says={`take off ${APPROVAL_WORDS[scope]}`} onPress={() => onChange(null)} />
+        <FrameKey label={WORDS.takeOff} says={WORDS.takeOffOf(APPROVAL_WORDS[scope])} onPress={() => onChange(null)} />
       </View>
       <View style={arrange.row10}>
-        <UnitField label="number" value={approval.number} onChange={(number) => onChange({ number })} testID={`number-${scope}`} />
+        <UnitField label={WORDS.number} value={approval.number} onChange={(number) => onChange({ number })} testID={`number-${scope}`} />
         <UnitField
-          label="last day"
+          label={WORDS.lastDay}
           value={approval.validUntil}
           onChange={(validUntil) => onChange({ validUntil: validUntil.trim() })}
           error={unread ? 'write it like 2027-03-31' : null}
-          hint="like 2027-03-31"
+          hint={WORDS.like20270331}
           testID={`until-${scope}`}
         />
       </View>

@@ -45,7 +45,7 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
         <Words size={14} tone="ink2">
           {WORDS.goodOnce}
         </Words>
-        <FrameKey label="Done" onPress={onDone} />
+        <FrameKey label={WORDS.done} onPress={onDone} />
       </View>
     );
   return (
@@ -61,11 +61,11 @@ export function InviteForm({ by, person, onDone }: { by: Role; person: PersonVie
         </>
       )}
       <FrameKey
-        label={invite.busy ? 'Making the code' : 'Make the code'}
+        label={invite.busy ? WORDS.makingTheCode : WORDS.makeTheCode}
         disabled={invite.busy || figures.textOf('name').trim() === ''}
         onPress={() => void figures.submit(ask)}
       />
-      <FrameKey label="Leave it" onPress={onDone} />
+      <FrameKey label={WORDS.leaveIt} onPress={onDone} />
     </View>
   );
 }

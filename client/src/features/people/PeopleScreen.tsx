@@ -23,7 +23,7 @@ import { WORDS } from './words';
 /** The shop's people: who may do what, until when; who is asked in; who left. */
 export function PeopleScreen() {
   return (
-    <Fetched<People> query={usePeople()} what="the shop’s people">
+    <Fetched<People> query={usePeople()} what={WORDS.theShopsPeople}>
       {(people) => <Ready all={people} />}
     </Fetched>
   );
@@ -58,9 +58,9 @@ function Ready({ all }: { all: People }) {
       tag="shop"
       title={me?.shop.name ?? ''}
       subtitle={peopleWords(here.length, all.invites.length)}
-      up={{ label: 'you', href: '/me' }}
+      up={{ label: WORDS.you, href: '/me' }}
       cells={{ here: 'person' }}
-      action={mayChange ? { label: 'Ask somebody in', onPress: () => setOpen({ what: 'invite' }) } : undefined}
+      action={mayChange ? { label: WORDS.askSomebodyIn, onPress: () => setOpen({ what: 'invite' }) } : undefined}
       overOpen={!wide && open?.what === 'invite'}
       over={panelFor(null)}
       aside={wide && open ? panelFor(open.what === 'invite' ? null : open.id) : undefined}
@@ -73,7 +73,7 @@ function Ready({ all }: { all: People }) {
         ))}
         {left.length > 0 ? <Heading size={17}>{WORDS.leftTheShop}</Heading> : null}
         {left.map(row)}
-        {ADMINS.includes(role) ? <FrameKey label="Who did what" onPress={() => router.push('/audit')} /> : null}
+        {ADMINS.includes(role) ? <FrameKey label={WORDS.whoDidWhat} onPress={() => router.push('/audit')} /> : null}
       </View>
     </Sheet>
   );
@@ -138,8 +138,8 @@ function InviteRow({ invite, mayDrop }: { invite: InviteView; mayDrop: boolean }
         </View>
         {mayDrop ? (
           <FrameKey
-            label="Take it back"
-            says={`take back the code of ${invite.name}`}
+            label={WORDS.takeItBack}
+            says={WORDS.takeBackTheCode(invite.name)}
             disabled={isLoading}
             onPress={() => void drop(invite.id)}
           />

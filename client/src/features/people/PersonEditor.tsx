@@ -23,7 +23,7 @@ export function PersonEditor({ person, by, onDone, onReset }: PersonEditorProps)
   return (
     <View style={styles.editor}>
       {editor.problem ? <Failed message={editor.problem} /> : null}
-      <TextField label="name" value={editor.name} onChange={editor.setName} />
+      <TextField label={WORDS.name} value={editor.name} onChange={editor.setName} />
       <Heading size={17}>{WORDS.approvals}</Heading>
       {APPROVAL_SCOPES.map((scope) => (
         <ApprovalFields
@@ -33,20 +33,24 @@ export function PersonEditor({ person, by, onDone, onReset }: PersonEditorProps)
           onChange={(part) => editor.change(scope, part)}
         />
       ))}
-      <FrameKey label={editor.busy ? 'Keeping' : 'Keep it so'} disabled={editor.busy || editor.name.trim() === ''} onPress={editor.keep} />
+      <FrameKey
+        label={editor.busy ? WORDS.keeping : WORDS.keepItSo}
+        disabled={editor.busy || editor.name.trim() === ''}
+        onPress={editor.keep}
+      />
       {editor.approvals.length > 0 && LEADS.includes(by) ? (
-        <FrameKey label="Confirm: still does this work" disabled={editor.busy} onPress={editor.confirm} />
+        <FrameKey label={WORDS.confirmStillDoesThis} disabled={editor.busy} onPress={editor.confirm} />
       ) : null}
       <RoleChoice value={editor.role} by={by} onChange={editor.setRole} />
       {editor.role === person.role ? null : (
-        <FrameKey label={`Make ${person.name} ${editor.role}`} disabled={editor.busy} onPress={editor.giveRole} />
+        <FrameKey label={WORDS.make(person.name, editor.role)} disabled={editor.busy} onPress={editor.giveRole} />
       )}
-      <FrameKey label="Lost the password: a code for a new one" onPress={onReset} />
+      <FrameKey label={WORDS.lostThePasswordA} onPress={onReset} />
       {person.left ? (
-        <FrameKey label="Is back in the shop" disabled={editor.busy} onPress={() => editor.say(false)} />
+        <FrameKey label={WORDS.isBackInThe} disabled={editor.busy} onPress={() => editor.say(false)} />
       ) : (
         <FrameKey
-          label={editor.leaving ? 'Yes: sign out everywhere' : 'Has left the shop'}
+          label={editor.leaving ? WORDS.yesSignOutEverywhere : WORDS.hasLeftTheShop}
           disabled={editor.busy}
           onPress={() => editor.say(true)}
         />

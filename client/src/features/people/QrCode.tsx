@@ -1,5 +1,6 @@
 import { create } from 'qrcode';
 import Svg, { Path, Rect } from 'react-native-svg';
+import { WORDS } from './words';
 
 const QUIET = 4;
 const DARK = '#1D1B19';
@@ -12,7 +13,7 @@ export function QrCode({ text, size }: { text: string; size: number }) {
   const dark = Array.from({ length: modules.size ** 2 }, (_, i) => i).filter((i) => modules.data[i]);
   const d = dark.map((i) => `M${QUIET + (i % modules.size)} ${QUIET + Math.floor(i / modules.size)}h1v1h-1z`).join('');
   return (
-    <Svg width={size} height={size} viewBox={`0 0 ${side} ${side}`} role="img" aria-label="code to scan">
+    <Svg width={size} height={size} viewBox={`0 0 ${side} ${side}`} role="img" aria-label={WORDS.codeToScan}>
       <Rect width={side} height={side} fill={LIGHT} />
       <Path d={d} fill={DARK} />
     </Svg>

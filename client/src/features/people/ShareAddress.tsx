@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { FrameKey } from '@/ui/Buttons';
+import { WORDS } from './words';
 
 /** Hands an address on by the device's own way of sharing; where there is none it is copied. */
 export function ShareAddress({ address, name }: { address: string; name: string }) {
@@ -19,5 +20,5 @@ export function ShareAddress({ address, name }: { address: string; name: string 
     }
   }
   const said = { shared: 'Shared', copied: 'Copied', failed: 'Copy it by hand' } as const;
-  return <FrameKey label={done ? said[done] : 'Share the address'} onPress={() => void share()} />;
+  return <FrameKey label={done ? said[done] : WORDS.shareTheAddress} onPress={() => void share()} />;
 }

@@ -31,7 +31,7 @@ export function PasswordForm() {
   if (!open)
     return (
       <View style={arrange.stack6}>
-        <FrameKey label="Change your password" onPress={() => setOpen(true)} />
+        <FrameKey label={WORDS.changeYourPassword} onPress={() => setOpen(true)} />
         {isSuccess ? (
           <Words size={15} tone="teal" role="status">
             {WORDS.changed}
@@ -41,9 +41,9 @@ export function PasswordForm() {
     );
   return (
     <View style={arrange.stack10}>
-      <FormText control={control} name="current" label="password now" secure />
-      <FormText control={control} name="next" label={`new password, ${PASSWORD_LEAST} letters or more`} secure />
-      <FrameKey label={isLoading ? 'Changing it' : 'Change it'} disabled={isLoading} onPress={() => void change()} />
+      <FormText control={control} name="current" label={WORDS.passwordNow} secure />
+      <FormText control={control} name="next" label={WORDS.newPasswordLettersOr(PASSWORD_LEAST)} secure />
+      <FrameKey label={isLoading ? WORDS.changingIt : WORDS.changeIt} disabled={isLoading} onPress={() => void change()} />
     </View>
   );
 }

@@ -35,7 +35,6 @@ export function PersonScreen() {
   const dispatch = useDispatch();
   const router = useRouter();
   const me = useMe();
-  const theme = useSelector((state: RootState) => state.theme);
   const { keep, problem } = useWrite();
   const [signOut] = useSignOutMutation();
   /** Why somebody is still signed in. */
@@ -61,20 +60,25 @@ export function PersonScreen() {
       tag={me.person.name.split(' ')[0] ?? ''}
       title={me.person.name}
       subtitle={`${me.person.role}, ${me.shop.name}`}
-      up={{ label: 'today', href: '/' }}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'person' }}
     >
       {stays ? <Failed message={stays} /> : null}
       {problem ? <Failed message={problem.message} /> : null}
-      <FrameKey label="The shop’s people" onPress={() => router.push('/people')} />
-      <FrameKey label="Shop practice" onPress={() => router.push('/schools')} />
-      <FrameKey label="What is signed here" onPress={() => router.push('/signed')} />
-      <FrameKey label="Check a record file" onPress={() => router.push('/verify')} />
+      <FrameKey label={WORDS.theShopsPeople} onPress={() => router.push('/people')} />
+      <FrameKey label={WORDS.shopPractice} onPress={() => router.push('/schools')} />
+      <FrameKey label={WORDS.whatIsSignedHere} onPress={() => router.push('/signed')} />
+      <FrameKey label={WORDS.checkARecordFile} onPress={() => router.push('/verify')} />
       <Heading size={17}>{WORDS.unitsYouRead}</Heading>
-      <Choice label="lengths" value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />
-      <Choice label="pressure" value={me.units.pressure} options={words('kPa', 'bar', 'psig')} onChange={(pressure) => set({ pressure })} />
+      <Choice label={WORDS.lengths} value={me.units.length} options={words('metric', 'inch')} onChange={(length) => set({ length })} />
       <Choice
-        label="temperature"
+        label={WORDS.pressure}
+        value={me.units.pressure}
+        options={words('kPa', 'bar', 'psig')}
+        onChange={(pressure) => set({ pressure })}
+      />
+      <Choice
+        label={WORDS.temperature}
         value={me.units.temperature}
         options={[
           { value: 'C', label: '°C' },
@@ -82,24 +86,15 @@ export function PersonScreen() {
         ]}
         onChange={(temperature) => set({ temperature })}
       />
-      <Choice label="vacuum" value={me.units.vacuum} options={words('Pa', 'micron')} onChange={(vacuum) => set({ vacuum })} />
-      <Choice label="mass" value={me.units.mass} options={words('kg', 'lb', 'lb-oz')} onChange={(mass) => set({ mass })} />
+      <Choice label={WORDS.vacuum} value={me.units.vacuum} options={words('Pa', 'micron')} onChange={(vacuum) => set({ vacuum })} />
+      <Choice label={WORDS.mass} value={me.units.mass} options={words('kg', 'lb', 'lb-oz')} onChange={(mass) => set({ mass })} />
       <Heading size={17}>{WORDS.light}</Heading>
-      <Choice<ThemeChoice>
-        label="light"
-        value={theme}
-        options={[
-          { value: 'device', label: 'as the device' },
-          { value: 'day', label: 'day' },
-          { value: 'night', label: 'night' },
-        ]}
-        onChange={(choice) => dispatch(themeChosen(choice))}
-      />
+      <Light />
       <Heading size={17}>{WORDS.atTheTorch}</Heading>
       <TorchChoices />
       {me.person.role === 'technician' ? <PinOfToday /> : null}
       <Heading size={17}>{WORDS.brazingApprovals}</Heading>
-      {me.approvals.length === 0 ? <Empty title="None entered" text="Approvals and their end are kept by the shop’s lead." /> : null}
+      {me.approvals.length === 0 ? <Empty title={WORDS.noneEntered} text={WORDS.approvalsAndTheirEnd} /> : null}
       <View style={arrange.stack10}>
         {me.approvals.map((a) => (
           <ApprovalLine key={a.scope} approval={a} today={new Date()} />
@@ -112,21 +107,39 @@ export function PersonScreen() {
   );
 }
 
+/** Day, night, or as the device has it. */
+function Light() {
+  const dispatch = useDispatch();
+  const theme = useSelector((state: RootState) => state.theme);
+  return (
+    <Choice<ThemeChoice>
+      label={WORDS.lightLabel}
+      value={theme}
+      options={[
+        { value: 'device', label: WORDS.asTheDevice },
+        { value: 'day', label: WORDS.day },
+        { value: 'night', label: WORDS.night },
+      ]}
+      onChange={(choice) => dispatch(themeChosen(choice))}
+    />
+  );
+}
+
 /** Small, and it asks: what is only on this device stays here until this person signs in again. */
 function SignOut({ onLeave }: { onLeave: () => void }) {
   const [asks, setAsks] = useState(false);
   if (!asks)
     return (
       <View style={arrange.atStart}>
-        <FrameKey quiet label="Sign out" onPress={() => setAsks(true)} />
+        <FrameKey quiet label={WORDS.signOut} onPress={() => setAsks(true)} />
       </View>
     );
   return (
-    <View role="group" aria-label="sign out" style={arrange.stack8}>
+    <View role="group" aria-label={WORDS.signOutLabel} style={arrange.stack8}>
       <Words size={15}>{WORDS.signOutOnThisDevice}</Words>
       <View style={arrange.row8}>
-        <FrameKey label="Yes, sign out" onPress={onLeave} />
-        <FrameKey label="Stay" onPress={() => setAsks(false)} />
+        <FrameKey label={WORDS.yesSignOut} onPress={onLeave} />
+        <FrameKey label={WORDS.stay} onPress={() => setAsks(false)} />
       </View>
     </View>
   );

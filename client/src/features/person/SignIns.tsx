@@ -17,7 +17,7 @@ export function SignIns() {
   return (
     <View style={arrange.stack4}>
       <Heading size={17}>{WORDS.whereYouAreSigned}</Heading>
-      {error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : data ? null : <Loading what="your sign-ins" />}
+      {error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : data ? null : <Loading what={WORDS.yourSignIns} />}
       {ending.error ? <Failed message={errorText(ending.error)} /> : null}
       {(data ?? []).map((signIn) => (
         <View
@@ -38,7 +38,7 @@ export function SignIns() {
               {WORDS.since(format(new Date(signIn.began), 'd MMM HH:mm'))}
             </Words>
           </View>
-          {signIn.here ? null : <FrameKey label="End it" disabled={ending.isLoading} onPress={() => void end(signIn.id)} />}
+          {signIn.here ? null : <FrameKey label={WORDS.endIt} disabled={ending.isLoading} onPress={() => void end(signIn.id)} />}
         </View>
       ))}
     </View>

@@ -35,7 +35,7 @@ export function PhotoStrip({ photos, marks }: PhotoStripProps) {
         </Words>
       ) : null}
       <FrameKey
-        label={photos.busy ? 'Keeping the photo' : 'Add a photo'}
+        label={photos.busy ? WORDS.keepingThePhoto : WORDS.addAPhoto}
         disabled={photos.busy}
         onPress={() => void photos.add()}
         testID="add-photo"
@@ -56,12 +56,12 @@ const LARGE = { width: 240, height: 180 } as const;
 function Photo({ uri, place, marks }: { uri: string; place: number; marks: Marks | undefined }) {
   const t = useTokens();
   const size = marks ? LARGE : SMALL;
-  const image = <Image source={{ uri }} accessibilityLabel={`photo ${place}`} style={[styles.photo, size, { borderColor: t.rule }]} />;
+  const image = <Image source={{ uri }} accessibilityLabel={WORDS.photo(place)} style={[styles.photo, size, { borderColor: t.rule }]} />;
   if (!marks) return image;
   const mark = marks.all.find(({ photo }) => photo === place);
   return (
     <PointAt
-      says={mark ? `photo ${place}, marked: mark it elsewhere` : `mark photo ${place}`}
+      says={mark ? WORDS.photoMarkedMarkIt(place) : WORDS.markPhoto(place)}
       size={size}
       onPoint={(x, y) => marks.onMark({ photo: place, x, y })}
     >

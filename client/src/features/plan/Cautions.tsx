@@ -63,7 +63,7 @@ export function MakeSafe({ plan, units, open: openAtFirst = false }: CautionsPro
           {WORDS.makeSafeFirst}
         </Words>
       ) : (
-        <FrameKey label={open ? 'Make safe first: close' : `Make safe first: ${points.length} points`} onPress={() => setOpen(!open)} />
+        <FrameKey label={open ? WORDS.makeSafeFirstClose : WORDS.makeSafeFirstPoints(points.length)} onPress={() => setOpen(!open)} />
       )}
       {open
         ? points.map((c) => (

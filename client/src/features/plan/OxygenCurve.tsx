@@ -9,6 +9,7 @@ import { linePath } from '@/chart/linePath';
 import { Marker } from '@/chart/Marker';
 import { useTokens } from '@/ui/theme';
 import { Label } from '@/drawing/joint/annotate';
+import { WORDS } from './words';
 
 const HEIGHT = 170;
 const PAD = { left: 44, right: 12, top: 14, bottom: 30 } as const;
@@ -30,7 +31,7 @@ export function OxygenCurve({ purge, nowS = null }: { purge: PurgePlan; nowS?: n
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`oxygen falls from 20.9 to ${target} percent in ${readingText(formatDuration(floodSeconds))}`}
+          aria-label={WORDS.oxygenFallsFrom20(target, readingText(formatDuration(floodSeconds)))}
         >
           <Rect
             x={PAD.left}
@@ -66,8 +67,8 @@ export function OxygenCurve({ purge, nowS = null }: { purge: PurgePlan; nowS?: n
             strokeDasharray="4 4"
           />
           {nowS === null ? null : <Now x={x(Math.min(nowS, endS))} y={y(oxygenAfter(purge, nowS))} percent={oxygenAfter(purge, nowS)} />}
-          <Label x={x(floodSeconds / 2)} y={HEIGHT - 9} text="flood" bold size={14} anchor="middle" color={t.teal} />
-          <Label x={x((floodSeconds + endS) / 2)} y={HEIGHT - 9} text="trickle" bold size={14} anchor="middle" color={t.teal} />
+          <Label x={x(floodSeconds / 2)} y={HEIGHT - 9} text={WORDS.flood} bold size={14} anchor="middle" color={t.teal} />
+          <Label x={x((floodSeconds + endS) / 2)} y={HEIGHT - 9} text={WORDS.trickle} bold size={14} anchor="middle" color={t.teal} />
         </Svg>
       ) : null}
     </View>
@@ -83,7 +84,7 @@ function Now({ x, y, percent }: { x: number; y: number; percent: number }) {
       <Label
         x={x + 12}
         y={Math.max(y - 8, PAD.top + 14)}
-        text={`${formatNumber(percent, percent >= 10 ? 0 : percent >= 1 ? 1 : 2)} % now`}
+        text={WORDS.now(formatNumber(percent, percent >= 10 ? 0 : percent >= 1 ? 1 : 2))}
         bold
         size={15}
         color={t.copper}
@@ -109,8 +110,8 @@ function Zones({ y, from, to, target }: ZonesProps) {
     <>
       <Rect x={from} y={y(AIR_PERCENT)} width={width} height={border - y(AIR_PERCENT)} fill={t.redWash} />
       <Rect x={from} y={border} width={width} height={Math.max(0, y(target) - border)} fill={t.amberWash} />
-      <Label x={to - 6} y={border - 6} text="lit here: black scale" bold size={14} anchor="end" color={t.red} />
-      <Label x={from + 6} y={y(target) - 6} text="lit here: dull film" bold size={14} color={t.amber} />
+      <Label x={to - 6} y={border - 6} text={WORDS.litHereBlackScale} bold size={14} anchor="end" color={t.red} />
+      <Label x={from + 6} y={y(target) - 6} text={WORDS.litHereDullFilm} bold size={14} color={t.amber} />
     </>
   );
 }

@@ -42,7 +42,7 @@ export function DrawnAnew({ drawing, units }: { drawing: Planner['drawing']; uni
           {rowText(row, units)}
         </Words>
       ))}
-      <FrameKey label="Take it from the drawing" onPress={drawing.take} />
+      <FrameKey label={WORDS.takeItFromThe} onPress={drawing.take} />
     </View>
   );
 }

@@ -40,7 +40,7 @@ export function PlanAnew({ stored, units, onPlanAnew }: PlanAnewProps) {
           <Mono size={14}>{row.anew}</Mono>
         </View>
       ))}
-      {rows?.length === 0 ? null : <FrameKey label="Plan it anew" onPress={onPlanAnew} />}
+      {rows?.length === 0 ? null : <FrameKey label={WORDS.planItAnew} onPress={onPlanAnew} />}
     </View>
   );
 }

@@ -36,7 +36,7 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
     <Sheet
       {...view.sheet}
       subtitle={STEP_WORDS[step]}
-      up={onCard || step === 'male' ? view.upToJob : { label: 'back', onPress: view.back }}
+      up={onCard || step === 'male' ? view.upToJob : { label: WORDS.back, onPress: view.back }}
       action={onCard ? view.save : { label: NEXT[step], onPress: view.next }}
       over={<Working view={view} />}
       overOpen={view.why !== null}
@@ -52,7 +52,7 @@ export function PlannerPhone({ view }: { view: PlannerView }) {
       ) : null}
       <GoesOnNote entries={view.joint.entries} />
       {view.fresh && view.asLast && plan && !onCard ? (
-        <FrameKey label={`As ${view.asLast.tag}: torch, gas, protection`} onPress={view.asLast.take} testID="as-last" />
+        <FrameKey label={WORDS.asTorchGasProtection(view.asLast.tag)} onPress={view.asLast.take} testID="as-last" />
       ) : null}
       {view.asDrawn && step === 'male' ? <FrameKey label={AS_DRAWN} onPress={view.asDrawn} testID="as-drawn" /> : null}
       {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}
@@ -79,12 +79,12 @@ const Card = memo(function Card({ view, chart, onChart }: { view: PlannerView; c
       {view.storeProblem ? <Failed message={view.storeProblem} /> : null}
       <CardReadings plan={plan} units={units} onWhy={view.setWhy} />
       <SweptQuestion planner={planner} />
-      <FrameKey label={chart ? 'Hide the temperatures' : 'Show the temperatures'} onPress={onChart} />
+      <FrameKey label={chart ? WORDS.hideTheTemperatures : WORDS.showTheTemperatures} onPress={onChart} />
       {chart ? <LadderReader plan={plan} units={units} {...LADDER} {...view.ladder} /> : null}
       {chart ? <LadderAnswers plan={plan} units={units} readAt={view.ladder.readAt} /> : null}
       <Reasons view={view} plan={plan} />
       <View style={arrange.wrap8}>
-        <FrameKey label="Change the parts" onPress={() => view.setStep('male')} />
+        <FrameKey label={WORDS.changeTheParts} onPress={() => view.setStep('male')} />
         <UndoKeys planner={planner} />
       </View>
       {view.joint.plan && !planner.touched ? <PrintPlan jointId={view.joint.id} /> : null}

@@ -8,6 +8,7 @@ import { PlannerPhone } from './PlannerPhone';
 import { PlannerWide } from './PlannerWide';
 import { usePlanner, type Planner } from './usePlanner';
 import { usePlannerScreen } from './usePlannerScreen';
+import { WORDS } from './words';
 
 /**
  * One joint before it is made: the drawing is edited, the plan answers at every change.
@@ -20,9 +21,9 @@ export function PlannerScreen({ joint, asLast = false }: { joint: JointView; asL
   const schools = useSchools(joint.job.schools);
   const planner = usePlanner(joint);
   return (
-    <Fetched query={van} what="the van">
+    <Fetched query={van} what={WORDS.theVan}>
       {(stock) => (
-        <Fetched query={shopSchools} what="shop practice">
+        <Fetched query={shopSchools} what={WORDS.shopPracticeLabel}>
           {() => (schools ? <Ready joint={joint} planner={planner} van={stock} schools={schools} takesLast={asLast} /> : null)}
         </Fetched>
       )}

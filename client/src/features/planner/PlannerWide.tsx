@@ -19,6 +19,7 @@ import { Editor, Problems, subtitleOf, type Step } from './steps';
 import { UndoKeys } from './UndoKeys';
 import type { PlannerView } from './usePlannerScreen';
 import { Working } from './workings/Working';
+import { WORDS } from './words';
 
 const LADDER = { width: 176, height: 400 } as const;
 const PARTS: readonly { readonly value: Step; readonly label: string }[] = [
@@ -77,13 +78,13 @@ export function PlannerWide({ view }: { view: PlannerView }) {
     >
       <View style={arrange.row8}>
         <View style={arrange.fill}>
-          <Choice label="part of the plan" value={step} options={PARTS} onChange={setStep} />
+          <Choice label={WORDS.partOfThePlan} value={step} options={PARTS} onChange={setStep} />
         </View>
         <UndoKeys planner={planner} />
       </View>
       {view.fresh && view.asLast && plan && step !== 'card' ? (
         <View style={arrange.atStart}>
-          <FrameKey label={`As ${view.asLast.tag}: torch, gas, protection`} onPress={view.asLast.take} testID="as-last" />
+          <FrameKey label={WORDS.asTorchGasProtection(view.asLast.tag)} onPress={view.asLast.take} testID="as-last" />
         </View>
       ) : null}
       {view.fresh && step === 'male' ? <StartPicker around={view.around} onPick={view.startFrom} /> : null}

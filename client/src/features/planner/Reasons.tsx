@@ -33,7 +33,7 @@ export function Reasons({ view, plan, underFlags }: { view: PlannerView; plan: J
       <FillerCompare view={view} />
       {plan.chosen?.verdict === 'avoid' || view.differs ? (
         <TextField
-          label={view.differs ? 'why this joint is made otherwise' : `why ${plan.chosen?.filler.designation ?? ''} all the same`}
+          label={view.differs ? WORDS.whyThisJointIs : WORDS.whyAllTheSame(plan.chosen?.filler.designation ?? '')}
           value={reason}
           onChange={(text) => planner.change({ reason: text })}
           multiline

@@ -10,6 +10,7 @@ import { FigureFields } from '@/forms/FigureFields';
 import { useFigures } from '@/forms/useFigures';
 import { Words } from '@/ui/Words';
 import { changedIn, correctableOf, specsOf, textsOf, type Correctable, type Values } from './correctable';
+import { WORDS } from './words';
 
 interface PutRightProps {
   readonly keptAs: string;
@@ -34,7 +35,7 @@ export function PutRight(props: PutRightProps) {
   const strikes = way === 'strike' || fields.length === 0;
   return (
     <View style={styles.form}>
-      {fields.length > 0 ? <Choice label="how it is put right" value={way} options={[...WAYS]} onChange={setWay} /> : null}
+      {fields.length > 0 ? <Choice label={WORDS.howItIsPut} value={way} options={[...WAYS]} onChange={setWay} /> : null}
       <Words size={14} tone="ink2">
         {strikes ? 'It no longer counts. It stays to be read, with your reason.' : 'What it said first stays to be read, with your reason.'}
       </Words>
@@ -50,7 +51,7 @@ function StrikeForm({ keptAs, busy, onStrike }: PutRightProps) {
   return (
     <>
       <FigureFields figures={figures} />
-      <KeepKey main={false} label="Strike it out" busy={busy} onPress={() => void figures.submit(({ because }) => onStrike(because))} />
+      <KeepKey main={false} label={WORDS.strikeItOut} busy={busy} onPress={() => void figures.submit(({ because }) => onStrike(because))} />
     </>
   );
 }
@@ -89,7 +90,7 @@ function AnewForm({ keptAs, values, fields, busy, onCorrect }: PutRightProps & {
         ) : null,
       )}
       <FigureFields figures={figures} />
-      <KeepKey main={false} label="Put it right" busy={busy} disabled={isSame} onPress={() => void figures.submit(keep)} />
+      <KeepKey main={false} label={WORDS.putItRight} busy={busy} disabled={isSame} onPress={() => void figures.submit(keep)} />
     </>
   );
 }

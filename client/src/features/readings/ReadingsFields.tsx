@@ -19,7 +19,7 @@ export function ReadingsFields({ work }: { work: ReadingsWork }) {
     <>
       {isReversible ? (
         <Choice
-          label="how it runs"
+          label={WORDS.howItRuns}
           value={mode}
           onChange={setMode}
           options={RUN_MODES.map((value) => ({ value, label: MODE_WORDS[value] }))}
@@ -27,7 +27,7 @@ export function ReadingsFields({ work }: { work: ReadingsWork }) {
       ) : null}
       <Words size={15}>{WORDS.whatLetsThePressureDown}</Words>
       <Choice
-        label="what lets the pressure down"
+        label={WORDS.whatLetsThePressureDown}
         value={metering}
         onChange={setMetering}
         options={METERING.map((value) => ({ value, label: METERING_WORDS[value] }))}
@@ -36,14 +36,14 @@ export function ReadingsFields({ work }: { work: ReadingsWork }) {
       {GUESSED_LINES.map((line) => (
         <CheckRow
           key={line}
-          label={`the ${line} line was felt, not read`}
+          label={WORDS.theLineWasFelt(line)}
           checked={guessed.includes(line)}
           onChange={(felt) => setGuessed(felt ? [...guessed, line] : guessed.filter((other) => other !== line))}
         />
       ))}
       <Words size={15}>{WORDS.theSuctionLineWasRead}</Words>
       <Choice
-        label="the suction line was read"
+        label={WORDS.theSuctionLineWasRead}
         value={at}
         onChange={setAt}
         options={SUCTION_AT.map((value) => ({ value, label: AT_WORDS[value] }))}

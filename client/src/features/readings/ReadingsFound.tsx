@@ -47,7 +47,7 @@ export function ReadingsFound({ request, guessed, first, metering, onClose }: Re
       <Words size={14} tone="ink2">
         {WORDS.advice}
       </Words>
-      <FrameKey label="Close" onPress={onClose} />
+      <FrameKey label={WORDS.close} onPress={onClose} />
     </View>
   );
 }

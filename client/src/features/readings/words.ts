@@ -5,4 +5,7 @@ export const WORDS = {
   whatTheySay: 'What they say',
   allInsideItsWindow: 'All inside its window: the readings point to nothing.',
   advice: 'Advice, never a verdict. Usual is trade habit, where no plate says otherwise.',
+  howItRuns: 'how it runs',
+  theLineWasFelt: (line: string) => `the ${line} line was felt, not read`,
+  close: 'Close',
 } as const;

@@ -56,12 +56,12 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
   return (
     <Sheet
       tag={joint.tag}
-      title="How it was made"
-      subtitle="filled in from the plan: change what differed"
-      up={{ label: 'joint', href: `/joints/${joint.id}` }}
+      title={WORDS.howItWasMade}
+      subtitle={WORDS.filledInFromThe}
+      up={{ label: WORDS.joint, href: `/joints/${joint.id}` }}
       cells={jointCells(joint)}
       action={{
-        label: form.entry.busy ? 'Keeping' : lock ? 'The torch is locked' : 'It is brazed',
+        label: form.entry.busy ? WORDS.keeping : lock ? WORDS.theTorchIsLocked : WORDS.itIsBrazed,
         disabled: form.entry.busy || !joint.plan || lock !== null,
         onPress: () => void form.keep(),
       }}
@@ -77,11 +77,11 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
           <Notes plan={plan} units={units} stages={AT_THE_JOINT} />
         </>
       ) : (
-        <Empty title="Not planned yet" text="Plan the joint first: its record begins with the plan." />
+        <Empty title={WORDS.notPlannedYet} text={WORDS.planTheJointFirst} />
       )}
       {form.entry.problem ? <Failed message={form.entry.problem} /> : null}
       <Heading size={17}>{WORDS.fillerThatWent}</Heading>
-      <Choice label="filler that went in" value={form.filler} options={options} onChange={(filler) => form.set('filler', filler)} />
+      <Choice label={WORDS.fillerThatWentIn} value={form.filler} options={options} onChange={(filler) => form.set('filler', filler)} />
       {[...whyForbidden(forbidden, showIn(units))].map(([why, names]) => (
         <Words key={why} size={14} tone="red">
           {names.join(', ')}: {why}
@@ -89,7 +89,7 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       ))}
       {form.differs ? (
         <TextField
-          label="why another filler than planned"
+          label={WORDS.whyAnotherFillerThan}
           value={form.reason}
           onChange={(reason) => form.set('reason', reason)}
           multiline
@@ -108,8 +108,8 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
           />
         ))}
       </View>
-      <TextField label="protection" value={form.protection} onChange={(protection) => form.set('protection', protection)} />
-      <TextField label="note" value={form.note} onChange={(note) => form.set('note', note)} multiline />
+      <TextField label={WORDS.protection} value={form.protection} onChange={(protection) => form.set('protection', protection)} />
+      <TextField label={WORDS.note} value={form.note} onChange={(note) => form.set('note', note)} multiline />
       <PhotoStrip photos={form.photos} />
       <Words size={14} tone="ink2">
         {WORDS.whatIsKeptCannotBe}

@@ -26,12 +26,12 @@ export function BurnBody({ plan, work }: { plan: JointPlan; work: RunWork }) {
   return (
     <View style={arrange.stack10}>
       {seconds < 0 ? (
-        <BigClock seconds={-seconds} tone="amber" says="lighting" below="put the phone down, 1 m off" />
+        <BigClock seconds={-seconds} tone="amber" says={WORDS.lighting} below="put the phone down, 1 m off" />
       ) : (
         <BigClock
           seconds={Math.floor(seconds)}
           tone="copper"
-          says={planned === null ? 'torch lit' : `of ${clockText(Math.round(planned))} until it flows`}
+          says={planned === null ? WORDS.torchLit : WORDS.ofUntilItFlows(clockText(Math.round(planned)))}
           below={
             planned === null
               ? 'no time is planned'
@@ -41,7 +41,7 @@ export function BurnBody({ plan, work }: { plan: JointPlan; work: RunWork }) {
       )}
       <FlameScale plan={plan} seconds={Math.max(0, seconds)} />
       <LiveFlow work={work} />
-      {burnsLong ? <FlagLine stop letter="!" text="Still burning? Flame away, look, and begin anew with a larger tip." /> : null}
+      {burnsLong ? <FlagLine stop letter="!" text={WORDS.stillBurningFlameAway} /> : null}
       <HowItLooks plan={plan} />
       <Rewet plan={plan} seconds={seconds} />
       <FlagLine letter="a" text={RUN_PHASE_WORDS.burning.how} />
@@ -62,7 +62,7 @@ function LiveFlow({ work: { run, now, other, note, busy } }: { work: RunWork }) 
   if (other === null || litAt === null || now <= litAt) return null;
   return (
     <FrameKey
-      label="I see it flow all round"
+      label={WORDS.iSeeItFlow}
       disabled={busy}
       onPress={() => void note('flowed', { seconds: Math.round((Date.now() - litAt) / 1000), how: 'live' })}
     />

@@ -39,7 +39,7 @@ export function CoolBody({ plan, next, work: { run, now } }: CoolBodyProps) {
         <BigClock
           seconds={left}
           tone={left > 0 ? 'amber' : 'teal'}
-          says={left > 0 ? `until it is under ${under} *` : `under ${under} by now *`}
+          says={left > 0 ? WORDS.untilItIsUnder(under) : WORDS.underByNow(under)}
           below={isNitrogen ? 'the trickle runs until then' : 'do not touch it before'}
         />
       )}
@@ -48,7 +48,7 @@ export function CoolBody({ plan, next, work: { run, now } }: CoolBodyProps) {
       </Words>
       {run.isPurgeCutShort ? <FlagLine stop letter="!" text={PURGE_CUT_SHORT} /> : null}
       <FlagLine letter="a" text={RUN_PHASE_WORDS[run.phase].how} />
-      {next ? <FrameKey label={`Meanwhile ${next.tag}, ${next.title}`} onPress={() => router.push(`/joints/${next.id}/run`)} /> : null}
+      {next ? <FrameKey label={WORDS.meanwhile(next.tag, next.title)} onPress={() => router.push(`/joints/${next.id}/run`)} /> : null}
       <PlanDrawing plan={plan} units={units} detail="sizes" />
     </View>
   );

@@ -34,21 +34,11 @@ export function FitBody({ plan, work, keptAs }: { plan: JointPlan; work: RunWork
         {drawnPlanText(plan, units)}
       </Words>
       <Words size={15}>{WORDS.howDoesItGo}</Words>
-      <Choice label="how it goes in" value={gap} options={FITS} onChange={setGap} />
-      {gap === 'right' ? null : (
-        <FlagLine
-          stop
-          letter="!"
-          text={
-            gap === 'tight'
-              ? 'Sand or expand before the torch: no filler goes where there is no gap.'
-              : 'Too wide a gap runs out: another fitting, or expand anew.'
-          }
-        />
-      )}
+      <Choice label={WORDS.howItGoesIn} value={gap} options={FITS} onChange={setGap} />
+      {gap === 'right' ? null : <FlagLine stop letter="!" text={gap === 'tight' ? WORDS.sandOrExpandBefore : WORDS.tooWideAGap} />}
       <Flags plan={plan} units={units} stages={['plan', 'set-up']} />
       <FigureFields figures={figures} />
-      <KeepKey label="It is fitted" busy={work.busy} onPress={() => void figures.submit(keep)} />
+      <KeepKey label={WORDS.itIsFitted} busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }

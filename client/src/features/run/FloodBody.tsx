@@ -27,14 +27,14 @@ export function FloodBody({ plan, work: { run, now } }: { plan: JointPlan; work:
         <BigClock
           seconds={run.phase === 'trickle' ? 0 : purge.floodSeconds}
           tone="teal"
-          says={run.phase === 'trickle' ? 'flooded' : 'min to flood'}
+          says={run.phase === 'trickle' ? WORDS.flooded : WORDS.minToFlood}
           below={`at ${flood}, then ${flow}, and light`}
         />
       ) : (
         <BigClock
           seconds={(run.until - now) / 1000}
           tone="teal"
-          says={`min left of ${readingText(formatDuration(purge.floodSeconds))}`}
+          says={WORDS.minLeftOf(readingText(formatDuration(purge.floodSeconds)))}
           below={`at ${flood}, then ${flow}, and light`}
         />
       )}

@@ -8,6 +8,7 @@ import { useCircuitDrawing } from '@/data/circuits/api';
 import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
+import { WORDS } from './words';
 
 /** Joints so near that the same flame makes them: they are made ready before it is lit. */
 export function OneHeat({ joint, job }: { joint: JointView; job: JobView }) {
@@ -20,9 +21,9 @@ export function OneHeat({ joint, job }: { joint: JointView; job: JobView }) {
   if (others.length === 0) return null;
   return (
     <View style={arrange.stack8}>
-      <FlagLine letter="a" text={`${oneHeatText(others.map(({ tag }) => tag))}. Then this one and the next without letting it cool.`} />
+      <FlagLine letter="a" text={WORDS.thenThisOneAnd(oneHeatText(others.map(({ tag }) => tag)))} />
       {others.map(({ id, tag }) => (
-        <FrameKey key={id} label={`To ${tag}`} onPress={() => router.push(`/joints/${id}/run`)} />
+        <FrameKey key={id} label={WORDS.toOf(tag)} onPress={() => router.push(`/joints/${id}/run`)} />
       ))}
     </View>
   );

@@ -38,7 +38,7 @@ export function OxygenRead({ plan, work, keptAs }: { plan: JointPlan; work: RunW
       </Words>
       {said ? <FlagLine letter="a" text={OXYGEN_SAYS[oxygenSays(said, target)](said.percent, target)} /> : null}
       <FigureFields figures={figures} />
-      <FrameKey label="Keep this reading" disabled={work.busy} onPress={() => void figures.submit(keep)} />
+      <FrameKey label={WORDS.keepThisReading} disabled={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }

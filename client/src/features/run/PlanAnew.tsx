@@ -23,7 +23,7 @@ interface PlanAnewProps {
 /** Another rod, tip or flow on the spot: the joint is planned anew, and what that changes is seen before it is kept. */
 export function PlanAnew(props: PlanAnewProps) {
   const [open, setOpen] = useState(false);
-  if (!open) return <FrameKey label="Another rod, tip or flow" onPress={() => setOpen(true)} />;
+  if (!open) return <FrameKey label={WORDS.anotherRod} onPress={() => setOpen(true)} />;
   return <Anew {...props} />;
 }
 
@@ -36,14 +36,14 @@ function Anew({ joint, plan, work, onDone }: PlanAnewProps) {
     <View style={styles.over}>
       <Heading size={17}>{WORDS.anotherRod}</Heading>
       <Choice
-        label="rod"
+        label={WORDS.rod}
         value={changed.filler}
         options={anew.fillers.map((value) => ({ value, label: value }))}
         onChange={(filler) => anew.set({ filler })}
       />
       {anew.tips.length > 0 ? (
         <Choice
-          label="tip"
+          label={WORDS.tip}
           value={String(changed.kw ?? anew.request?.torch?.powerKw ?? '')}
           options={anew.tips.map((tip) => ({ value: String(tipKw(tip)), label: tipText(tip) }))}
           onChange={(kw) => anew.set({ kw: Number(kw) })}
@@ -51,11 +51,11 @@ function Anew({ joint, plan, work, onDone }: PlanAnewProps) {
       ) : null}
       {flood ? (
         <UnitField
-          label="flood at"
+          label={WORDS.floodAt}
           value={changed.flow}
           onChange={(flow) => anew.set({ flow })}
           unit={units.length === 'metric' ? 'L/min' : 'scfh'}
-          hint={changed.flow === '' ? `${flood} as planned` : undefined}
+          hint={changed.flow === '' ? WORDS.asPlanned(flood) : undefined}
           error={anew.flowProblem}
           testID="anew-flow"
         />
@@ -78,8 +78,8 @@ function Anew({ joint, plan, work, onDone }: PlanAnewProps) {
           {WORDS.nothingChanges}
         </Words>
       ) : null}
-      <TextField label="why otherwise than planned" value={changed.reason} onChange={(reason) => anew.set({ reason })} />
-      <FrameKey label="Plan it so" disabled={work.busy || !isWhole} onPress={() => void anew.keep().then((kept) => kept && onDone())} />
+      <TextField label={WORDS.whyOtherwiseThanPlanned} value={changed.reason} onChange={(reason) => anew.set({ reason })} />
+      <FrameKey label={WORDS.planItSo} disabled={work.busy || !isWhole} onPress={() => void anew.keep().then((kept) => kept && onDone())} />
     </View>
   );
 }

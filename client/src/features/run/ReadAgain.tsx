@@ -6,6 +6,7 @@ import { stageHref } from '@/data/stages/stageHref';
 import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
+import { WORDS } from './words';
 
 /** What was read too long ago, or by somebody else, and the way to read it again. */
 export function ReadAgain({ jobId, points }: { jobId: string; points: readonly TorchPoint[] }) {
@@ -14,8 +15,8 @@ export function ReadAgain({ jobId, points }: { jobId: string; points: readonly T
   const names = points.map((point) => TORCH_POINT_WORDS[point].name).join(', ');
   return (
     <View role="alert" style={arrange.stack8}>
-      <FlagLine stop letter="!" text={`Read again first, it is ${TORCH_GOOD_MINUTES} min old or another’s: ${names}.`} />
-      <FrameKey label="Read it again" onPress={() => router.push(stageHref(jobId, 'make-safe'))} />
+      <FlagLine stop letter="!" text={WORDS.readAgainFirstIt(TORCH_GOOD_MINUTES, names)} />
+      <FrameKey label={WORDS.readItAgain} onPress={() => router.push(stageHref(jobId, 'make-safe'))} />
     </View>
   );
 }

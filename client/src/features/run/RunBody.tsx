@@ -23,6 +23,7 @@ import { UsedBody } from './UsedBody';
 import { ThreadBody } from './ThreadBody';
 import type { RunWork } from './useRun';
 import { WrapBody } from './WrapBody';
+import { WORDS } from './words';
 
 /** The next joint of the order that is not made yet: the gas runs on while this one cools. */
 function nextToMake(order: JobView['order'], id: string): JointSummary | null {
@@ -118,7 +119,7 @@ function Lighting({ job, plan, work }: Omit<RunBodyProps, 'joint'>) {
       {work.twoPeople.length > 0 ? (
         <>
           <FlagLine letter="!" text={twoPeopleText(work.twoPeople)} />
-          <TextField label="who stands by" value={work.second} onChange={work.setSecond} />
+          <TextField label={WORDS.whoStandsBy} value={work.second} onChange={work.setSecond} />
         </>
       ) : null}
       <ApprovalNote filler={work.chosen} />

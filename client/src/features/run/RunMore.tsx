@@ -28,7 +28,7 @@ export function RunMore({ joint, work, onDone }: { joint: JointView; work: RunWo
       {work.run.phase === 'flooding' && plan ? <OxygenRead plan={plan} work={work} keptAs={`run.${joint.id}`} /> : null}
       {work.run.litAt === null && plan ? <PlanAnew joint={joint} plan={plan} work={work} onDone={onDone} /> : null}
       {work.run.litAt === null && work.events.length > 0 ? <MadeAlready joint={joint} /> : null}
-      {joint.entries.length > 0 ? <FrameKey label="What was kept: put right" onPress={() => router.push(`/joints/${joint.id}`)} /> : null}
+      {joint.entries.length > 0 ? <FrameKey label={WORDS.whatWasKeptPut} onPress={() => router.push(`/joints/${joint.id}`)} /> : null}
       <Words size={14} tone="ink2">
         {WORDS.eachTapIsKeptUnder}
       </Words>
@@ -50,7 +50,7 @@ function Sooner({ joint, work, onDone }: { joint: JointView; work: RunWork; onDo
     <View style={arrange.stack8}>
       <Words size={15}>{WORDS.trickleNow}</Words>
       <FigureFields figures={figures} />
-      <FrameKey label="Trickle now" disabled={work.busy} onPress={() => void figures.submit(keep)} />
+      <FrameKey label={WORDS.trickleNowLabel} disabled={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }

@@ -21,6 +21,7 @@ import { RunMore } from './RunMore';
 import { RunTube } from './RunTube';
 import { useRun, type RunWork } from './useRun';
 import { useScreenAwake } from './useScreenAwake';
+import { WORDS } from './words';
 
 /** One joint at the torch, step by step, with nothing but the device. */
 export function RunScreen({ joint }: { joint: JointView }) {
@@ -46,12 +47,12 @@ function NotPlanned({ joint, job }: { joint: JointView; job: JobView }) {
     <Sheet
       tag={joint.tag}
       title={joint.title}
-      up={{ label: 'joint', href }}
+      up={{ label: WORDS.joint, href }}
       cells={jointCells(joint)}
-      action={{ label: 'Plan it', onPress: () => router.push(href) }}
+      action={{ label: WORDS.planIt, onPress: () => router.push(href) }}
     >
-      <Empty title="Not planned yet" text="A joint is planned before it is made: its record begins with the plan." />
-      <FrameKey label="It is pressed, flared or bent instead" onPress={() => setIsCold(true)} />
+      <Empty title={WORDS.notPlannedYet} text={WORDS.aJointIsPlanned} />
+      <FrameKey label={WORDS.itIsPressedFlared} onPress={() => setIsCold(true)} />
     </Sheet>
   );
 }
@@ -73,11 +74,11 @@ function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: J
     <Sheet
       tag={joint.tag}
       title={RUN_PHASE_WORDS[phase].title}
-      subtitle={place > 0 ? `joint ${place} of ${job.order.length}` : joint.title}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      subtitle={place > 0 ? WORDS.jointOf(place, job.order.length) : joint.title}
+      up={{ label: WORDS.job(job.number), href: `/jobs/${job.id}` }}
       cells={jointCells(joint)}
       action={more ? undefined : action}
-      round={{ label: more ? 'close' : 'more', pressed: more, onPress: () => setMore(!more) }}
+      round={{ label: more ? WORDS.close : WORDS.more, pressed: more, onPress: () => setMore(!more) }}
       over={<RunMore joint={joint} work={work} onDone={() => setMore(false)} />}
       overOpen={more}
     >
@@ -85,8 +86,8 @@ function Running({ joint, job, plan }: { joint: JointView; job: JobView; plan: J
       {work.problem ? <Failed message={work.problem} /> : null}
       {work.other ? (
         <View role="alert" style={arrange.stack8}>
-          <FlagLine letter="!" text={`${work.other} is at this joint. Going on here is kept: both runs stand, a lead says which counts.`} />
-          <FrameKey label="Go on with it here" disabled={work.busy} onPress={() => void work.note('took-over', {})} />
+          <FlagLine letter="!" text={WORDS.isAtThisJoint(work.other)} />
+          <FrameKey label={WORDS.goOnWithIt} disabled={work.busy} onPress={() => void work.note('took-over', {})} />
         </View>
       ) : null}
       <KeepSlot.Provider value={setKeeping}>

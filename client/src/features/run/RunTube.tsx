@@ -3,6 +3,7 @@ import { RUN_STEPS, type RunStep } from '@kesto/core';
 import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import { useTokens } from '@/ui/theme';
 import { READINGS, WORDS } from '@/ui/tokens';
+import { WORDS as SAID } from './words';
 
 const SHEET = { width: 358, height: 64, left: 26, y: 24 } as const;
 const APART = (SHEET.width - 2 * SHEET.left) / (RUN_STEPS.length - 1);
@@ -19,7 +20,7 @@ export function RunTube({ step }: { step: RunStep }) {
       height={SHEET.height}
       viewBox={`0 0 ${SHEET.width} ${SHEET.height}`}
       role="img"
-      aria-label={`step ${here + 1} of ${RUN_STEPS.length}: ${RUN_STEP_WORDS[step]}`}
+      aria-label={SAID.stepOf(here + 1, RUN_STEPS.length, RUN_STEP_WORDS[step])}
     >
       <Line {...line} x1={placeOf(0)} x2={placeOf(RUN_STEPS.length - 1)} stroke={t.ink2} strokeWidth={8} />
       <Line {...line} x1={placeOf(0)} x2={placeOf(RUN_STEPS.length - 1)} stroke={t.paper} strokeWidth={5} />

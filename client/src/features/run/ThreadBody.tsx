@@ -5,6 +5,7 @@ import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import type { RunWork } from './useRun';
+import { WORDS } from './words';
 
 /** What has to be on the tube before the joint closes it: ticked where it is there. */
 export function ThreadBody({ work }: { work: RunWork }) {
@@ -17,12 +18,12 @@ export function ThreadBody({ work }: { work: RunWork }) {
       {captive.map((kind) => (
         <CheckRow
           key={kind}
-          label={none.includes(kind) ? `${CAPTIVE_WORDS[kind]}: none here` : CAPTIVE_WORDS[kind]}
+          label={none.includes(kind) ? WORDS.noneHere(CAPTIVE_WORDS[kind]) : CAPTIVE_WORDS[kind]}
           checked={!none.includes(kind)}
           onChange={(isOn) => toggle(kind, isOn)}
         />
       ))}
-      <KeepKey label="So it is" busy={work.busy} onPress={() => void work.note('threaded-on', { on: [...on], none: [...none] })} />
+      <KeepKey label={WORDS.soItIs} busy={work.busy} onPress={() => void work.note('threaded-on', { on: [...on], none: [...none] })} />
     </View>
   );
 }

@@ -97,7 +97,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
       <BigClock
         seconds={still}
         tone={still > 0 ? 'amber' : 'teal'}
-        says={still > 0 ? 'hold it still' : 'it is set'}
+        says={still > 0 ? WORDS.holdItStill : WORDS.itIsSet}
         below="the gas goes on: under 200 °C it may stop"
       />
       <Words size={17}>
@@ -110,7 +110,7 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
       {open ? (
         <>
           <Choice
-            label="filler that went in"
+            label={WORDS.fillerThatWentIn}
             value={filler}
             options={fillers.map((value) => ({ value, label: value }))}
             onChange={setFiller}
@@ -119,10 +119,10 @@ export function UsedBody({ joint, plan, work }: UsedBodyProps) {
           <PhotoStrip photos={photos} />
         </>
       ) : (
-        <FrameKey label="It differed" says="it differed from the plan" onPress={() => setOpen(true)} />
+        <FrameKey label={WORDS.itDiffered} says={WORDS.itDifferedFromThe} onPress={() => setOpen(true)} />
       )}
       {open ? null : <PlanDrawing plan={plan} units={units} detail="sizes" />}
-      <KeepKey label="So it was made" busy={work.busy} onPress={() => void figures.submit(keep)} />
+      <KeepKey label={WORDS.soItWasMade} busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }

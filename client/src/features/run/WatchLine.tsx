@@ -18,7 +18,7 @@ export function WatchLine({ job }: { job: JobView }) {
   return (
     <View style={arrange.stack6}>
       <Words size={15}>{WORDS.fireWatchByUntil(watch.by, format(new Date(watch.endsAt), 'HH:mm'))}</Words>
-      <FrameKey quiet label="Somebody else stays" onPress={() => router.push(`/jobs/${job.id}/safe`)} />
+      <FrameKey quiet label={WORDS.somebodyElseStays} onPress={() => router.push(`/jobs/${job.id}/safe`)} />
     </View>
   );
 }

@@ -7,6 +7,7 @@ import { arrange } from '@/ui/arrange';
 import { KeepKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import type { RunWork } from './useRun';
+import { WORDS } from './words';
 
 /** What is done about each part near the joint, as it was planned. */
 export function wrapText(plan: JointPlan): string {
@@ -29,7 +30,7 @@ export function WrapBody({ plan, work }: { plan: JointPlan; work: RunWork }) {
           <Words size={15}>{measureText(one.measures, show)}</Words>
         </View>
       ))}
-      <KeepKey label="It is wrapped" busy={work.busy} onPress={() => void work.note('wrapped', { protection: wrapText(plan) })} />
+      <KeepKey label={WORDS.itIsWrapped} busy={work.busy} onPress={() => void work.note('wrapped', { protection: wrapText(plan) })} />
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { useFigures } from '@/forms/useFigures';
 import { Heading, Words } from '@/ui/Words';
 import type { PointFormProps } from './pointFormProps';
 import { titleOf } from './titleOf';
+import { WORDS } from './words';
 
 const FIGURES = {
   what: { label: 'what holds it back', kind: 'words', hint: 'by name, as “liquid valve at the receiver”' },
@@ -30,12 +31,12 @@ export function HeldBack({ point, work, onKept }: PointFormProps) {
       </Words>
       <FigureFields figures={figures} />
       <View>
-        <CheckRow label="Its stem is capped" checked={capped} onChange={setCapped} />
-        <CheckRow label="The gauge stayed where it was: nothing leaks through" checked={steady} onChange={setSteady} />
+        <CheckRow label={WORDS.itsStemIsCapped} checked={capped} onChange={setCapped} />
+        <CheckRow label={WORDS.theGaugeStayedWhere} checked={steady} onChange={setSteady} />
       </View>
       <KeepKey
         main
-        label={capped && steady ? 'It holds' : 'Keep it: it does not hold yet'}
+        label={capped && steady ? WORDS.itHolds : WORDS.keepItItDoes}
         busy={work.busy}
         onPress={() => void figures.submit(keep)}
       />

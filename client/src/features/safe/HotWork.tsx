@@ -24,6 +24,7 @@ import type { PointFormProps } from './pointFormProps';
 import { useMe } from '@/session/useMe';
 import { titleOf } from './titleOf';
 import { USUAL } from './words';
+import { WORDS } from './words';
 
 const AIR = {
   oxygenPercent: {
@@ -65,19 +66,19 @@ export function HotWork({ point, job, work, onKept }: PointFormProps) {
         optional={point === 'watch' ? [] : ['note']}
         main
         usual={point === 'watch' && me ? USUAL.watch(me.person.name) : []}
-        label={answer === 'none-here' ? 'There is none here' : 'It is done'}
+        label={answer === 'none-here' ? WORDS.thereIsNoneHere : WORDS.itIsDone}
         busy={work.busy}
         onKeep={({ note = '' }) => closing(onKept)(keep(note))}
       >
         {POINT_ROWS[point].mayBeNone ? (
           <Choice
-            label="answer"
+            label={WORDS.answer}
             value={answer}
             onChange={setAnswer}
             options={HOT_WORK_ANSWERS.map((value) => ({ value, label: HOT_WORK_ANSWER_WORDS[value] }))}
           />
         ) : null}
-        {goesOut ? <CheckRow label="Out of service until it is put back" checked={isOut} onChange={setOut} /> : null}
+        {goesOut ? <CheckRow label={WORDS.outOfServiceUntil} checked={isOut} onChange={setOut} /> : null}
         {point === 'oxygen' ? <FigureFields figures={figures} of={airMeters(job.circuit.refrigerant)} /> : null}
         <PhotoStrip photos={photos} />
       </NoteForm>

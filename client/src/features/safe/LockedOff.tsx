@@ -6,6 +6,7 @@ import type { PointFormProps } from './pointFormProps';
 import { useMe } from '@/session/useMe';
 import { titleOf } from './titleOf';
 import { USUAL } from './words';
+import { WORDS } from './words';
 
 /** A lock counts once somebody tried to start the machine and nothing happened. */
 export function LockedOff({ point, work, onKept }: PointFormProps) {
@@ -19,10 +20,10 @@ export function LockedOff({ point, work, onKept }: PointFormProps) {
       main
       fields={{ keyHolder: 'who holds the key' }}
       usual={dead && me ? [USUAL.key(me.person.name)] : []}
-      label={dead ? 'It is locked off and dead' : 'It is locked off, not tried'}
+      label={dead ? WORDS.itIsLockedOff : WORDS.itIsLockedOffNot}
       onKeep={({ keyHolder = '' }) => closing(onKept)(work.note('locked-off', { keyHolder, dead }))}
     >
-      <CheckRow label="Tried to start it: dead" checked={dead} onChange={setDead} />
+      <CheckRow label={WORDS.triedToStartIt} checked={dead} onChange={setDead} />
     </NoteForm>
   );
 }

@@ -7,6 +7,7 @@ import { NoteForm } from '@/features/stage';
 import type { StageWork } from '@/data/stages/useStage';
 import { FrameKey } from '@/ui/Buttons';
 import { FlagLine } from '@/ui/Flag';
+import { WORDS } from './words';
 
 /** What was put out of service for the flame: an open point until somebody puts it back. */
 export function OutOfService({ work }: { work: StageWork }) {
@@ -15,23 +16,20 @@ export function OutOfService({ work }: { work: StageWork }) {
     <View style={styles.all}>
       {outOfService(work.facts).map(({ values: { point, note } }) => (
         <View key={point} style={styles.one}>
-          <FlagLine
-            letter="o"
-            text={`Out of service: ${TORCH_POINT_WORDS[point].name}${note ? ` (${note})` : ''}. Back at the end of the watch.`}
-          />
+          <FlagLine letter="o" text={WORDS.outUntilTheWatch(`${TORCH_POINT_WORDS[point].name}${note ? ` (${note})` : ''}`)} />
           {!work.mayMake ? null : back === point ? (
             <NoteForm
               keptAs={work.keptAs(`back-in-service.${point}`)}
-              title="Back in service"
+              title={WORDS.backInService}
               fields={{ by: 'who put it back' }}
-              label="It is back"
+              label={WORDS.itIsBack}
               busy={work.busy}
               onKeep={({ by = '' }) => closing(() => setBack(null))(work.note('back-in-service', { point, by }))}
             />
           ) : (
             <FrameKey
-              label="Put it back in service"
-              says={`back in service: ${TORCH_POINT_WORDS[point].name}`}
+              label={WORDS.putItBackIn}
+              says={WORDS.backInServiceOf(TORCH_POINT_WORDS[point].name)}
               onPress={() => setBack(point)}
             />
           )}

@@ -12,6 +12,7 @@ import type { PointFormProps } from './pointFormProps';
 import { RecoveredForm } from './RecoveredForm';
 import { USUAL } from './words';
 import { ZeroAndOpen } from './ZeroAndOpen';
+import { WORDS } from './words';
 
 /** What answers a point, each in its own words. */
 export function PointForm(props: PointFormProps) {
@@ -29,7 +30,7 @@ export function PointForm(props: PointFormProps) {
           {...common}
           fields={{ who: 'who, and for how long' }}
           usual={USUAL.told}
-          label="They are told"
+          label={WORDS.theyAreTold}
           onKeep={({ who = '' }) => then(work.note('told', { who }))}
         />
       );
@@ -39,7 +40,7 @@ export function PointForm(props: PointFormProps) {
           {...common}
           fields={{ what: 'what is covered, and how' }}
           usual={USUAL.covered}
-          label="It is covered"
+          label={WORDS.itIsCovered}
           onKeep={({ what = '' }) => then(work.note('covered', { what }))}
         />
       );
@@ -63,16 +64,21 @@ function Pictures({ work, onKept }: PointFormProps) {
   return (
     <NoteForm
       keptAs={work.keptAs('before-picture')}
-      title="Pictures before it comes apart"
-      says="So that it goes together as it was."
+      title={WORDS.picturesBeforeItComes}
+      says={WORDS.soThatItGoes}
       fields={{ note: 'what they show' }}
       optional={['note']}
       main
-      label="Keep the pictures"
+      label={WORDS.keepThePictures}
       busy={work.busy}
       onKeep={({ note = '' }) => closing(onKept)(work.note('before-picture', { of, ...(note === '' ? {} : { note }) }, shas))}
     >
-      <Choice label="of what" value={of} onChange={setOf} options={PICTURES_OF.map((value) => ({ value, label: PICTURE_WORDS[value] }))} />
+      <Choice
+        label={WORDS.ofWhat}
+        value={of}
+        onChange={setOf}
+        options={PICTURES_OF.map((value) => ({ value, label: PICTURE_WORDS[value] }))}
+      />
       <PhotoStrip photos={photos} />
     </NoteForm>
   );

@@ -63,7 +63,7 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
   return (
     <View style={arrange.stack10}>
       <Heading size={17}>{WORDS.refrigerantOut}</Heading>
-      <FlagLine letter="a" text="Never above 80 % of the cylinder, never warmer than 52 °C. One refrigerant to a cylinder." />
+      <FlagLine letter="a" text={WORDS.neverAbove80Of} />
       <View style={arrange.wrap8}>
         {(van?.recovery ?? []).map((cylinder) => (
           <FrameKey key={cylinder.id} label={cylinder.name} onPress={() => take(cylinder)} />
@@ -72,29 +72,17 @@ export function RecoveredForm({ job, work, onKept }: { job: JobView; work: Stage
       <ServicePressure refrigerant={job.circuit.refrigerant} />
       <Words size={15}>{WORDS.whatIsInItNow}</Words>
       <Choice
-        label="what is in it now"
+        label={WORDS.whatIsInItNow}
         value={holds}
         options={CYLINDER_HOLDS.map((value) => ({ value, label: CYLINDER_HOLDS_WORDS[value] }))}
         onChange={setHolds}
       />
-      {holds === 'another' ? (
-        <FlagLine
-          stop
-          letter="b"
-          text="Mixed gas can neither be used nor made clean again: take another cylinder, or mark this one as mixed."
-        />
-      ) : null}
+      {holds === 'another' ? <FlagLine stop letter="b" text={WORDS.mixedGasCanNeither} /> : null}
       <FigureFields figures={figures} of={['tare', 'water', 'before']} />
       <MayTake figures={figures} refrigerant={job.circuit.refrigerant} />
       <FigureFields figures={figures} of={['gross', 'minutes', 'downTo']} />
-      {full ? (
-        <FlagLine
-          stop
-          letter="d"
-          text={`This cylinder takes ${formatNumber(full, 1)} kg of ${job.circuit.refrigerant} at 80 %: it is overfilled. Take some out before it warms. Keep it again to note what is so.`}
-        />
-      ) : null}
-      <KeepKey label="Keep what came out" busy={work.busy} onPress={() => void figures.submit(keep)} />
+      {full ? <FlagLine stop letter="d" text={WORDS.thisCylinderTakesKg(formatNumber(full, 1), job.circuit.refrigerant)} /> : null}
+      <KeepKey label={WORDS.keepWhatCameOut} busy={work.busy} onPress={() => void figures.submit(keep)} />
     </View>
   );
 }
@@ -110,8 +98,7 @@ function ServicePressure({ refrigerant }: { refrigerant: string }) {
 /** What may still go in, before it begins: 80 % of its water at 25 °C, less what is in it. */
 function MayTake({ figures, refrigerant }: { figures: Figures<typeof FIGURES>; refrigerant: string }) {
   const units = useUnits();
-  if (isCarbonDioxide(refrigerant))
-    return <FlagLine letter="c" text="Carbon dioxide goes into its own high-pressure cylinder, by its stamped filling ratio." />;
+  if (isCarbonDioxide(refrigerant)) return <FlagLine letter="c" text={WORDS.carbonDioxideGoesInto} />;
   const { read } = readFields(FIGURES, Object.fromEntries(figures.keys.map((key) => [key, figures.textOf(key)])), units);
   if (!read.tare || !read.water || !read.before) return null;
   const fill = cylinderFill(massKg(read.water), massKg(read.before) - massKg(read.tare), refrigerant);
@@ -121,6 +108,6 @@ function MayTake({ figures, refrigerant }: { figures: Figures<typeof FIGURES>; r
       {WORDS.ofMayStillGo(readingText(formatMass(fill.leftKg, units)), refrigerant)}
     </Words>
   ) : (
-    <FlagLine stop letter="c" text="This cylinder is full: nothing more may go in." />
+    <FlagLine stop letter="c" text={WORDS.thisCylinderIsFull} />
   );
 }

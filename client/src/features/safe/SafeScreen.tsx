@@ -31,8 +31,8 @@ function Ready({ job }: { job: JobView }) {
     <Sheet
       tag={job.unit.tag}
       title={WORDS.title}
-      subtitle={`job ${job.number}, ${job.title}`}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      subtitle={WORDS.job(job.number, job.title)}
+      up={{ label: WORDS.jobOf(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       action={stage.mayMake && panel === null ? (action ?? undefined) : undefined}
       round={stage.mayMake ? { ...more, onPress: () => setPanel(panel ? null : 'leave') } : undefined}

@@ -46,7 +46,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
             <Begin work={work} onKept={() => setBeginning(false)} />
           ) : (
             <View style={arrange.atStart}>
-              <FrameKey label="The last flame is off: begin the watch" onPress={() => setBeginning(true)} />
+              <FrameKey label={WORDS.theLastFlameIs} onPress={() => setBeginning(true)} />
             </View>
           )
         ) : null}
@@ -58,7 +58,7 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
     <View style={{ gap: 8, paddingVertical: 8, borderTopWidth: 1, borderColor: t.rule }}>
       <View style={arrange.level12}>
         <Ring state={left > 0 ? 'running' : 'done'} share={(now - from) / (to - from)} size={40} />
-        <Mono size={28} tone="amber" aria-label={`${clock(left)} of the watch left`}>
+        <Mono size={28} tone="amber" aria-label={WORDS.ofTheWatchLeft(clock(left))}>
           {clock(left)}
         </Mono>
         <Words size={15} style={arrange.fill}>
@@ -67,13 +67,13 @@ export function WatchRow({ work, job }: { work: StageWork; job: JobView }) {
       </View>
       {work.mayMake && left > 0 ? <HandOver work={work} /> : null}
       {!work.mayMake ? null : left <= 0 ? (
-        <FrameKey label="Watched to the end: nothing smoulders" disabled={work.busy} onPress={() => void work.note('watch-ended', {})} />
+        <FrameKey label={WORDS.watchedToTheEnd} disabled={work.busy} onPress={() => void work.note('watch-ended', {})} />
       ) : isLead ? (
         <NoteForm
           keptAs={work.keptAs('watch-ended')}
-          title="End it early"
+          title={WORDS.endItEarly}
           fields={{ reason: 'why' }}
-          label="End the watch"
+          label={WORDS.endTheWatch}
           busy={work.busy}
           onKeep={({ reason = '' }) => work.note('watch-ended', { reason })}
         />
@@ -96,9 +96,9 @@ function NotWitnessed({ work, watch, isLead }: { work: StageWork; watch: Watch; 
       {isLead ? (
         <NoteForm
           keptAs={work.keptAs('watch-looked-into')}
-          title="Look into it"
+          title={WORDS.lookIntoIt}
           fields={{ found: 'what you found' }}
-          label="Looked into"
+          label={WORDS.lookedInto}
           busy={work.busy}
           onKeep={({ found = '' }) => work.note('watch-looked-into', { found })}
         />
@@ -114,14 +114,14 @@ function NotWitnessed({ work, watch, isLead }: { work: StageWork; watch: Watch; 
 /** Whoever goes hands the rest of it to whoever stays. */
 function HandOver({ work }: { work: StageWork }) {
   const [open, setOpen] = useState(false);
-  if (!open) return <FrameKey quiet label="Somebody else stays" onPress={() => setOpen(true)} />;
+  if (!open) return <FrameKey quiet label={WORDS.somebodyElseStays} onPress={() => setOpen(true)} />;
   return (
     <NoteForm
       keptAs={work.keptAs('watch-handed')}
-      title="Who stays"
-      says="The minutes run on; the watch is theirs from now."
+      title={WORDS.whoStays}
+      says={WORDS.theMinutesRunOn}
       fields={{ to: 'who stays' }}
-      label="It is theirs"
+      label={WORDS.itIsTheirs}
       busy={work.busy}
       onKeep={({ to = '' }) => closing(() => setOpen(false))(work.note('watch-handed', { to }))}
     />
@@ -134,16 +134,16 @@ function Begin({ work, onKept }: { work: StageWork; onKept: () => void }) {
   return (
     <NoteForm
       keptAs={work.keptAs('watch-began')}
-      title="Begin the watch"
-      says="60 min after the last flame; 30 where the local rule says so."
+      title={WORDS.beginTheWatch}
+      says={WORDS.n60MinAfterThe}
       fields={{ by: 'who watches' }}
       initial={{ by: me?.person.name ?? '' }}
-      label="The watch begins"
+      label={WORDS.theWatchBegins}
       busy={work.busy}
       onKeep={({ by = '' }) => closing(onKept)(work.note('watch-began', { minutes, by }))}
     >
       <Choice
-        label="how long"
+        label={WORDS.howLong}
         value={String(minutes)}
         onChange={(value) => setMinutes(LENGTHS.find((length) => String(length) === value) ?? WATCH_MINUTES.usual)}
         options={LENGTHS.map((length) => ({ value: String(length), label: `${length} min` }))}

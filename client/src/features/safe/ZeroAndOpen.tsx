@@ -8,6 +8,7 @@ import { CheckRow } from '@/ui/CheckRow';
 import type { PointFormProps } from './pointFormProps';
 import { titleOf } from './titleOf';
 import { USUAL } from './words';
+import { WORDS } from './words';
 
 /** Side by side, as the circuit was isolated: each that the flame touches is at zero and open. */
 export function ZeroAndOpen({ point, work, onKept }: PointFormProps) {
@@ -24,14 +25,14 @@ export function ZeroAndOpen({ point, work, onKept }: PointFormProps) {
       main
       fields={{ note: 'through what it is open' }}
       usual={USUAL.open}
-      label={isAll ? 'Zero, and open' : 'Tick each side first'}
+      label={isAll ? WORDS.zeroAndOpen : WORDS.tickEachSideFirst}
       onKeep={({ note = '' }) => closing(onKept)(work.note('zero-and-open', { sides, note }))}
     >
       <View>
         {asked.map((side) => (
           <CheckRow
             key={side}
-            label={`${ZERO_SIDE_WORDS[side]}: gauge at zero, open to air`}
+            label={WORDS.gaugeAtZeroOpen(ZERO_SIDE_WORDS[side])}
             checked={sides.includes(side)}
             onChange={(checked) => toggle(side, checked)}
           />

@@ -12,7 +12,7 @@ export function SealScreen() {
       tag={WORDS.tag}
       title={WORDS.title}
       subtitle={me?.shop.name ?? ''}
-      up={{ label: 'you', href: '/me' }}
+      up={{ label: WORDS.you, href: '/me' }}
       cells={{ here: 'person' }}
       aside={<SealPart />}
     >

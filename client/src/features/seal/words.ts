@@ -26,4 +26,5 @@ export const WORDS = {
     'The shop’s records were put back from a backup since this device was here last: what was noted between the two is not in them.',
   broken: (then: number, now: number) =>
     `The shop’s records are not those this device saw: the tree of ${then} leaves it kept is not the beginning of the one of ${now}. Somebody may have made records anew: tell an admin, and keep your copies.`,
+  you: 'you',
 } as const;

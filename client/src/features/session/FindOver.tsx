@@ -39,16 +39,16 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
     if (found.data) leave(`/joints/${found.data.id}`);
   }
   return (
-    <Overlay open={open} title="Find" label="find a joint" onClose={onClose}>
+    <Overlay open={open} title={WORDS.find} label={WORDS.findAJoint} onClose={onClose}>
       <TextField
-        label="tag, machine, site, job or person"
+        label={WORDS.tagMachineSiteJob}
         value={text}
         onChange={setText}
         error={error && rows.length === 0 ? errorText(error) : null}
         onEnter={() => void go()}
       />
       {/* Above what is found: it stays under the finger while that comes. */}
-      <FrameKey label="Find it" disabled={text.trim() === '' || isFetching} onPress={() => void go()} />
+      <FrameKey label={WORDS.findIt} disabled={text.trim() === '' || isFetching} onPress={() => void go()} />
       <ScrollView style={styles.found} keyboardShouldPersistTaps="handled">
         {rows.map(({ key, ...row }) => (
           <Row key={key} {...row} onPress={() => leave(row.href)} />
@@ -59,7 +59,7 @@ export function FindOver({ open, onClose }: { open: boolean; onClose: () => void
           {WORDS.nothingFound}
         </Words>
       ) : null}
-      <FrameKey quiet label="A table over all joints" onPress={() => leave('/found')} />
+      <FrameKey quiet label={WORDS.aTableOverAll} onPress={() => leave('/found')} />
       {search.isError && !error ? (
         <Words size={15} tone="red" role="alert">
           {errorText(search.error)}

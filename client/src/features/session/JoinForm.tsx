@@ -14,17 +14,11 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
     return (
       <View style={arrange.stack14}>
         <Heading size={20}>{WORDS.comeInByCode}</Heading>
-        <TextField
-          label="one-time code, as K7PM-4RWX-2HTN"
-          value={join.code}
-          onChange={join.setCode}
-          error={join.codeProblem}
-          testID="join-code"
-        />
+        <TextField label={WORDS.oneTimeCodeAs} value={join.code} onChange={join.setCode} error={join.codeProblem} testID="join-code" />
         <View style={arrange.row}>
-          <Pill label={join.busy ? 'Looking' : 'Go on'} disabled={join.busy} onPress={() => join.look()} testID="join-look" />
+          <Pill label={join.busy ? WORDS.looking : WORDS.goOn} disabled={join.busy} onPress={() => join.look()} testID="join-look" />
         </View>
-        <FrameKey label="I sign in by name" onPress={onBack} />
+        <FrameKey label={WORDS.iSignInBy} onPress={onBack} />
       </View>
     );
   return (
@@ -37,7 +31,7 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
       </Words>
       {invitation.first ? (
         <TextField
-          label="what the shop is called"
+          label={WORDS.whatTheShopIs}
           value={join.fields.shopName}
           onChange={join.set('shopName')}
           error={join.problem('shopName')}
@@ -45,31 +39,21 @@ export function JoinForm({ onBack }: { onBack: () => void }) {
       ) : null}
       {invitation.login ? null : (
         <>
-          <TextField
-            label="your name, as it stands in records"
-            value={join.fields.name}
-            onChange={join.set('name')}
-            error={join.problem('name')}
-          />
-          <TextField
-            label="name to sign in by, as ilta"
-            value={join.fields.login}
-            onChange={join.set('login')}
-            error={join.problem('login')}
-          />
+          <TextField label={WORDS.yourNameAsIt} value={join.fields.name} onChange={join.set('name')} error={join.problem('name')} />
+          <TextField label={WORDS.nameToSignIn} value={join.fields.login} onChange={join.set('login')} error={join.problem('login')} />
         </>
       )}
       <TextField
-        label="password, ten letters or more"
+        label={WORDS.passwordTenLettersOr}
         value={join.fields.password}
         onChange={join.set('password')}
         secure
         error={join.problem('password') ?? join.otherProblem}
       />
       <View style={arrange.row}>
-        <Pill label={join.busy ? 'Coming in' : 'Come in'} disabled={join.busy} onPress={() => void join.comeIn()} testID="join" />
+        <Pill label={join.busy ? WORDS.comingIn : WORDS.comeIn} disabled={join.busy} onPress={() => void join.comeIn()} testID="join" />
       </View>
-      <FrameKey label="Another code" onPress={join.again} />
+      <FrameKey label={WORDS.anotherCode} onPress={join.again} />
     </View>
   );
 }

@@ -7,6 +7,7 @@ import { endEarly } from './early';
 import { SignedIn } from './SignedIn';
 import { SignInScreen } from './SignInScreen';
 import { useTabs } from './useTabs';
+import { WORDS } from './words';
 
 const isSignedOut = (error: unknown) => typeof error === 'object' && error !== null && 'status' in error && error.status === 401;
 
@@ -25,7 +26,7 @@ export function SessionGate({ children }: { children: ReactNode }) {
   if (isSignedOut(me.error)) return <SignInScreen />;
   return (
     <WholePage>
-      {me.error ? <Failed message={errorText(me.error)} onRetry={() => void me.refetch()} /> : <Loading what="your shop" />}
+      {me.error ? <Failed message={errorText(me.error)} onRetry={() => void me.refetch()} /> : <Loading what={WORDS.yourShop} />}
     </WholePage>
   );
 }

@@ -13,16 +13,16 @@ export function SignedOutOver() {
   const taken = sheet?.why === 'taken' ? sheet.by : null;
   const owner = page?.name ?? 'you';
   return (
-    <Overlay open={sheet !== null} title={taken ? `${taken.name} signed in here` : 'Sign in again'} label="sign in again">
+    <Overlay open={sheet !== null} title={taken ? WORDS.signedInHere(taken.name) : WORDS.signInAgain} label={WORDS.signInAgainLabel}>
       {taken ? (
         <>
           <Words size={15}>{WORDS.ownersPage(owner)}</Words>
-          <FrameKey label={`Go on as ${taken.name}`} onPress={startOver} />
+          <FrameKey label={WORDS.goOnAs(taken.name)} onPress={startOver} />
         </>
       ) : (
         <>
           <Words size={15}>{WORDS.sessionEnded}</Words>
-          <FrameKey label="Not now" onPress={startOver} />
+          <FrameKey label={WORDS.notNow} onPress={startOver} />
         </>
       )}
       <SignInForm />

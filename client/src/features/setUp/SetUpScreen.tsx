@@ -43,24 +43,17 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
   return (
     <Sheet
       tag={job.unit.tag}
-      title="Before you close it"
-      subtitle={`job ${job.number}, ${says}`}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      title={WORDS.beforeYouCloseIt}
+      subtitle={WORDS.job(job.number, says)}
+      up={{ label: WORDS.jobOf(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       action={mayMake ? action : undefined}
       round={mayMake ? kit : undefined}
     >
       {work.problem ? <Failed message={work.problem} /> : null}
-      {work.isLoading ? <Loading what="the joints" /> : null}
-      {!work.isLoading && out.length + open.length === 0 ? (
-        <Empty
-          title="Nothing to close"
-          text="Joints that are planned on the drawing say here what comes out first, and what goes on the tube."
-        />
-      ) : null}
-      {loose.length > 0 ? (
-        <FlagLine letter="a" text={`Is it here? Not laid out yet: ${loose.join(', ')}. What is missing keeps the pipe open.`} />
-      ) : null}
+      {work.isLoading ? <Loading what={WORDS.theJoints} /> : null}
+      {!work.isLoading && out.length + open.length === 0 ? <Empty title={WORDS.nothingToClose} text={WORDS.jointsThatArePlanned} /> : null}
+      {loose.length > 0 ? <FlagLine letter="a" text={WORDS.isItHereNot(loose.join(', '))} /> : null}
       {graph && open.length > 0 ? (
         <CircuitDrawing graph={graph} upright={!wide} maxHeight={wide ? 300 : 420} units={units} joints={open} />
       ) : null}
@@ -71,7 +64,7 @@ function SettingUp({ job, graph }: { job: JobView; graph: CircuitGraph | null })
             {mayMake && left > 1 ? (
               <FrameKey label={WORDS.allOut(left)} disabled={work.busy} onPress={() => void work.sayAllOut()} />
             ) : null}
-            <View role="list" aria-label="out before the flame">
+            <View role="list" aria-label={WORDS.outBeforeTheFlameLabel}>
               {out.map((row) => (
                 <Out key={`${row.what}${row.place}`} row={row} work={work} mayMake={mayMake} />
               ))}
@@ -113,19 +106,24 @@ function Out({ row, work, mayMake }: { row: OutRow; work: SetUpWork; mayMake: bo
         <View style={styles.keys}>
           {state === 'open' ? (
             <>
-              <FrameKey label="It is out" says={`${name}: it is out`} disabled={work.busy} onPress={() => void work.say(row, 'done')} />
+              <FrameKey
+                label={WORDS.itIsOut}
+                says={WORDS.itIsOutOf(name)}
+                disabled={work.busy}
+                onPress={() => void work.say(row, 'done')}
+              />
               <FrameKey
                 quiet
-                label="None here"
-                says={`${name}: none here`}
+                label={WORDS.noneHere}
+                says={WORDS.noneHereOf(name)}
                 disabled={work.busy}
                 onPress={() => void work.say(row, 'none-here')}
               />
             </>
           ) : (
             <FrameKey
-              label="It is back in"
-              says={`${name}: it is back in`}
+              label={WORDS.itIsBackIn}
+              says={WORDS.itIsBackInOf(name)}
               disabled={work.busy}
               onPress={() => void work.say(row, 'back')}
             />

@@ -8,6 +8,7 @@ import { useWrite } from '@/outbox';
 import { useShopSchools } from '@/data/shop/api';
 import { schoolsWrite } from '@/data/shop/writes';
 import { answered, SchoolRow } from './SchoolRow';
+import { WORDS } from './words';
 
 /** Where practitioners differ: what each school gains and risks, and which one this shop follows. */
 export function SchoolsScreen() {
@@ -20,9 +21,9 @@ export function SchoolsScreen() {
   return (
     <Sheet
       tag="shop"
-      title="Shop practice"
-      subtitle={mayChange ? 'how this shop does it' : 'chosen by the lead'}
-      up={{ label: 'you', href: '/me' }}
+      title={WORDS.shopPractice}
+      subtitle={mayChange ? WORDS.howThisShopDoes : WORDS.chosenByTheLead}
+      up={{ label: WORDS.you, href: '/me' }}
       cells={{ here: 'person' }}
     >
       {problem ? <Failed message={problem.message} /> : null}
@@ -33,13 +34,13 @@ export function SchoolsScreen() {
             key={question}
             question={question}
             value={chosen[question]}
-            unset={{ label: 'usual', says: SCHOOL_TEXTS[question].usual }}
+            unset={{ label: WORDS.usual, says: SCHOOL_TEXTS[question].usual }}
             locked={!mayChange}
             onChoose={(answer) => choose(question, answer)}
           />
         ))
       ) : schools.error ? null : (
-        <Loading what="shop practice" />
+        <Loading what={WORDS.shopPracticeLabel} />
       )}
     </Sheet>
   );

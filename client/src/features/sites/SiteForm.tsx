@@ -40,7 +40,7 @@ export function SiteForm({ site, onKept }: { site: SiteView | null; onKept: () =
         {WORDS.highUpTheAir}
       </Words>
       {problem ? <Failed message={problem.message} /> : null}
-      <KeepKey label={site ? 'Keep it so' : 'Keep the site'} busy={busy} onPress={() => void figures.submit(store)} />
+      <KeepKey label={site ? WORDS.keepItSo : WORDS.keepTheSite} busy={busy} onPress={() => void figures.submit(store)} />
     </View>
   );
 }

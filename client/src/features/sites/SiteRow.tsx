@@ -29,7 +29,7 @@ export function SiteRow({ site, units, onRight }: SiteRowProps) {
             {WORDS.aboveTheSea(readingText(formatDistance(site.altitudeM, own)).replace('.0 ', ' '))}
           </Words>
         </View>
-        {onRight ? <FrameKey quiet label="Put right" says={`put ${site.name} right`} onPress={onRight} /> : null}
+        {onRight ? <FrameKey quiet label={WORDS.putRight} says={WORDS.putRightOf(site.name)} onPress={onRight} /> : null}
       </View>
       <View style={styles.units}>
         {units.map((unit) => (
@@ -38,8 +38,8 @@ export function SiteRow({ site, units, onRight }: SiteRowProps) {
         {onRight ? (
           <FrameKey
             quiet
-            label="+ a machine"
-            says={`a machine at ${site.name}`}
+            label={WORDS.aMachine}
+            says={WORDS.aMachineAt(site.name)}
             onPress={() => router.push(`/units/new?site=${site.id}`)}
           />
         ) : null}

@@ -10,11 +10,12 @@ import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
 import { SiteForm } from './SiteForm';
 import { SiteRow } from './SiteRow';
+import { WORDS } from './words';
 
 /** Where the shop's machines stand. */
 export function SitesScreen() {
   return (
-    <Fetched<readonly SiteView[]> query={useSites()} what="the sites">
+    <Fetched<readonly SiteView[]> query={useSites()} what={WORDS.theSites}>
       {(sites) => <Ready sites={sites} />}
     </Fetched>
   );
@@ -38,18 +39,16 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
   return (
     <Sheet
       tag="sites"
-      title="Where the machines stand"
-      subtitle="each with how high it lies"
-      up={{ label: 'today', href: '/' }}
+      title={WORDS.whereTheMachinesStand}
+      subtitle={WORDS.eachWithHowHigh}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'unit' }}
       action={mayMake && !open ? action : undefined}
-      round={open ? { label: 'close', onPress: () => setOpen(null), pressed: true } : undefined}
+      round={open ? { label: WORDS.close, onPress: () => setOpen(null), pressed: true } : undefined}
       over={form}
       overOpen={open !== null}
     >
-      {sites.length === 0 ? (
-        <Empty title="No site yet" text="A name and its height are enough; machines are added to it from their plates." />
-      ) : null}
+      {sites.length === 0 ? <Empty title={WORDS.noSiteYet} text={WORDS.aNameAndIts} /> : null}
       <View style={styles.page}>
         {sites.map((site) => (
           <SiteRow

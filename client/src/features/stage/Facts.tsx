@@ -78,7 +78,7 @@ function FactRow({ fact, nameOf, puts, keptAs, busy }: FactRowProps) {
         {puts.mayPut(fact) ? (
           <FrameKey
             quiet
-            label={open ? 'Close' : 'Put right'}
+            label={open ? WORDS.close : WORDS.putRightLabel}
             says={`${open ? 'close' : 'put right'}: ${stageEntryWord(fact.kind)} ${stageFactText(fact, nameOf)}`}
             onPress={() => setOpen(!open)}
           />

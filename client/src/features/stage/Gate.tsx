@@ -71,9 +71,9 @@ export function Gate({ gate, keptAs, isLead, busy, beside, onOverrule }: GatePro
   return (
     <NoteForm
       keptAs={keptAs}
-      title="Go on in spite of it"
+      title={WORDS.goOnInSpite}
       fields={{ reason: 'why' }}
-      label="Overrule it"
+      label={WORDS.overruleIt}
       busy={busy}
       ready={!isTorch || chosen.length > 0}
       onKeep={({ reason = '' }) => onOverrule({ gate: gate.gate, reason, ...(isTorch ? { points: chosen } : {}) })}

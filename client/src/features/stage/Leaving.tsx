@@ -31,9 +31,9 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
     return (
       <NoteForm
         keptAs={keptAs('reopened')}
-        title={`This stage is ${state}`}
+        title={WORDS.thisStageIs(state)}
         fields={{ why: 'why it is opened again' }}
-        label="Open it again"
+        label={WORDS.openItAgain}
         busy={busy}
         onKeep={({ why = '' }) => then(note('reopened', { why }))}
       />
@@ -55,9 +55,9 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
       <FrameKey quiet label={WORDS.bends} onPress={() => router.push(bendsHref(work.job.id))} />
       <NoteForm
         keptAs={keptAs('left-waiting')}
-        title="Wait for somebody"
+        title={WORDS.waitForSomebody}
         fields={{ what: 'what it waits for', forWhom: 'for whom' }}
-        label="It waits"
+        label={WORDS.itWaits}
         busy={busy}
         onKeep={({ what = '', forWhom = '' }) => then(note('waiting', { what, forWhom }))}
       />
@@ -68,10 +68,10 @@ export function Leaving({ work, skipSays, onKept, children }: LeavingProps) {
       ) : (
         <NoteForm
           keptAs={keptAs('skipped')}
-          title="Skip this stage"
+          title={WORDS.skipThisStage}
           says={skipSays}
           fields={{ reason: 'why it is skipped' }}
-          label="Skip it"
+          label={WORDS.skipIt}
           busy={busy}
           onKeep={({ reason = '' }) => then(note('skipped', { reason }))}
         />

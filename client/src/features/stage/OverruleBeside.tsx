@@ -40,20 +40,20 @@ export function OverruleBeside({ jobId, stage, gate, points, onKept }: OverruleB
   const field = error ? errorField(error) : null;
   const says = error ? (isAway(error) ? NO_SIGNAL : errorText(error)) : undefined;
   return (
-    <View role="group" aria-label="overruled by a lead" style={arrange.stack8}>
+    <View role="group" aria-label={WORDS.overruledByALead} style={arrange.stack8}>
       <Words size={15} tone="ink2">
         {WORDS.aLeadOrAnAdmin}
       </Words>
-      <TextField label="why" value={texts.reason} onChange={set('reason')} />
-      <TextField label="lead’s name" value={texts.login} onChange={set('login')} error={field === 'login' ? says : undefined} />
+      <TextField label={WORDS.why} value={texts.reason} onChange={set('reason')} />
+      <TextField label={WORDS.leadsName} value={texts.login} onChange={set('login')} error={field === 'login' ? says : undefined} />
       <TextField
-        label="lead’s password"
+        label={WORDS.leadsPassword}
         value={texts.password}
         onChange={set('password')}
         secure
         error={field === 'login' ? undefined : says}
       />
-      <FrameKey label={isLoading ? 'Overruling' : 'Overrule it'} disabled={!isWhole || isLoading} onPress={() => void send()} />
+      <FrameKey label={isLoading ? WORDS.overruling : WORDS.overruleIt} disabled={!isWhole || isLoading} onPress={() => void send()} />
     </View>
   );
 }

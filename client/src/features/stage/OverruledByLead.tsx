@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { OverruleByPin, SetDayPin, useDayPin } from '@/features/dayPin';
 import { FrameKey } from '@/ui/Buttons';
 import { OverruleBeside } from './OverruleBeside';
+import { WORDS } from './words';
 
 interface OverruledByLeadProps {
   readonly job: { readonly id: string; readonly circuitId: string };
@@ -26,7 +27,7 @@ export function OverruledByLead({ job, stage, gate, points, onKept }: OverruledB
           lifts={points?.length === 0 ? null : { gate, ...(points ? { points: [...points] } : {}) }}
         />
         <View style={styles.key}>
-          <FrameKey quiet label="The lead signs in instead" onPress={() => setSignsIn(true)} />
+          <FrameKey quiet label={WORDS.theLeadSignsIn} onPress={() => setSignsIn(true)} />
         </View>
       </View>
     );

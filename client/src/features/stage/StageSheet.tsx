@@ -6,6 +6,7 @@ import { Sheet, type SheetAction, type SheetProps } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { BendsAsked, useBendsAction } from './BendsAsked';
 import { Leaving } from './Leaving';
+import { WORDS } from './words';
 
 interface StageSheetProps {
   readonly job: JobView;
@@ -57,8 +58,8 @@ export function StageSheet({
     <Sheet
       tag={job.unit.tag}
       title={title}
-      subtitle={subtitle ?? `job ${job.number}, ${job.title}`}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      subtitle={subtitle ?? WORDS.job(job.number, job.title)}
+      up={{ label: WORDS.jobOf(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       headerRight={headerRight}
       action={isOpen ? undefined : (onward ?? undefined)}

@@ -11,7 +11,7 @@ import { WORDS } from './words';
 export function ByPin({ unseen, see }: ReturnType<typeof useUnseenOverrulings>) {
   return unseen.map(({ entry, job, at, phoneOf, values }) => (
     <View key={entry}>
-      <Row label="by PIN" mark={<Flag letter="!" />} href={`/jobs/${job.id}/safe`}>
+      <Row label={WORDS.byPin} mark={<Flag letter="!" />} href={`/jobs/${job.id}/safe`}>
         <Words bold>{WORDS.inYourName(job.number, format(new Date(at), 'd MMM HH:mm'))}</Words>
         <Words size={15}>{WORDS.overruledOn(phoneOf, values.reason)}</Words>
       </Row>

@@ -23,7 +23,7 @@ export function TodayScreen() {
   const query = useTodayQuery();
   useDayPicture(query);
   return (
-    <Fetched<Today> query={query} what="today">
+    <Fetched<Today> query={query} what={WORDS.today}>
       {(today) => <Ready today={today} />}
     </Fetched>
   );
@@ -47,14 +47,14 @@ function Ready({ today }: { today: Today }) {
   return (
     <Sheet
       {...title}
-      up={wide ? undefined : { label: 'you', href: '/me' }}
+      up={wide ? undefined : { label: WORDS.you, href: '/me' }}
       cells={{ here: 'today' }}
       aside={wide && hasAside ? aside : undefined}
     >
       {today.units.length > 0 ? <Skyline today={today} /> : <EmptyGround />}
       {today.jobs.length === 0 && (!wide || !fromNothing) ? <NothingOpen made={!fromNothing} mayMake={mayMake} /> : null}
       {today.jobs.map((job, i) => (
-        <JobRow key={job.id} job={job} label={i === 0 ? 'now' : 'open'} />
+        <JobRow key={job.id} job={job} label={i === 0 ? WORDS.now : WORDS.openLabel} />
       ))}
       {today.jobs.length > 0 && mayMake ? <WayOn {...NEW_JOB} /> : null}
       {wide ? null : waits}
@@ -83,8 +83,8 @@ const standsAt = ({ next, planned, joints }: JobSummary) =>
 
 /** What an empty day asks first. */
 function NothingOpen({ made, mayMake }: { made: boolean; mayMake: boolean }) {
-  if (!mayMake) return <Empty title="No open job" text="Jobs that are opened show here with what waits at each." />;
-  return made ? <Empty title="No open job" text="Open one on a machine that is here, or on a new one." /> : <FromNothing />;
+  if (!mayMake) return <Empty title={WORDS.noOpenJob} text={WORDS.jobsThatAreOpened} />;
+  return made ? <Empty title={WORDS.noOpenJob} text={WORDS.openOneOnA} /> : <FromNothing />;
 }
 
 /** A shop in which nothing was made yet. */

@@ -31,7 +31,7 @@ export function Waiting({ today }: { today: Today }) {
   return (
     <View>
       {watched(today).map(({ id, unit, watch }) => (
-        <Row key={id} label="watch" mark={<Flag letter="!" />} href={`/jobs/${id}/safe`}>
+        <Row key={id} label={WORDS.watch} mark={<Flag letter="!" />} href={`/jobs/${id}/safe`}>
           <Words bold>
             {watch?.isNotWitnessed
               ? WORDS.notWitnessed(unit.tag)
@@ -41,13 +41,13 @@ export function Waiting({ today }: { today: Today }) {
         </Row>
       ))}
       {today.toSettle.map((joint) => (
-        <Row key={joint.id} label="settle" mark={<Flag letter="?" />} href={`/joints/${joint.id}`}>
+        <Row key={joint.id} label={WORDS.settle} mark={<Flag letter="?" />} href={`/joints/${joint.id}`}>
           <Words bold>{joint.tag}</Words>
           <Words size={15}>{WORDS.toSettle}</Words>
         </Row>
       ))}
       {today.sentBack.map(({ joint, by, why }) => (
-        <Row key={joint.id} label="sent back" mark={<SentBackMark />} href={`/joints/${joint.id}`}>
+        <Row key={joint.id} label={WORDS.sentBackLabel} mark={<SentBackMark />} href={`/joints/${joint.id}`}>
           <Words bold>{WORDS.sentBack(joint.tag, by)}</Words>
           <Words size={15}>{why}</Words>
         </Row>
@@ -55,7 +55,7 @@ export function Waiting({ today }: { today: Today }) {
       {today.due.map((due) => (
         <Row
           key={due.name + (due.kind === 'approval' ? due.scope : due.kind)}
-          label="due"
+          label={WORDS.due}
           mark={<Flag letter="!" />}
           href={ON_THE_VAN.includes(due.kind) ? '/van' : '/people'}
         >
@@ -64,7 +64,7 @@ export function Waiting({ today }: { today: Today }) {
         </Row>
       ))}
       {today.toRead.map((joint) => (
-        <Row key={joint.id} label="made" mark={<Tick size={20} />} href={`/joints/${joint.id}`}>
+        <Row key={joint.id} label={WORDS.made} mark={<Tick size={20} />} href={`/joints/${joint.id}`}>
           <Words bold>{joint.tag}</Words>
           <Words size={15} tone="ink2">
             {joint.title}: {JOINT_STATE_WORDS[joint.state]}

@@ -10,10 +10,5 @@ export function Freshness({ again, goodUntil }: TorchFreshness) {
   if (goodUntil) return <Words size={15}>{WORDS.goodUntil(format(goodUntil, 'HH:mm'))}</Words>;
   if (again.length === 0) return null;
   const names = again.map((point) => TORCH_POINT_WORDS[point].name).join(', ');
-  return (
-    <FlagLine
-      letter="a"
-      text={`Before the next flame again: ${names}. ${TORCH_GOOD_MINUTES} minutes without a flame, or somebody else lights.`}
-    />
-  );
+  return <FlagLine letter="a" text={WORDS.beforeTheNextFlame(names, TORCH_GOOD_MINUTES)} />;
 }

@@ -2,6 +2,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { handChosen, tellingChosen, type Hand, type Telling } from '@/state/atTheTorch';
 import type { RootState } from '@/store/store';
 import { Choice } from '@/ui/Buttons';
+import { WORDS } from './words';
 
 /** How this device is held at the torch, and how much it tells. */
 export function TorchChoices() {
@@ -10,20 +11,20 @@ export function TorchChoices() {
   return (
     <>
       <Choice<Hand>
-        label="which thumb"
+        label={WORDS.whichThumb}
         value={hand}
         options={[
-          { value: 'right', label: 'right thumb' },
-          { value: 'left', label: 'left thumb' },
+          { value: 'right', label: WORDS.rightThumb },
+          { value: 'left', label: WORDS.leftThumb },
         ]}
         onChange={(choice) => dispatch(handChosen(choice))}
       />
       <Choice<Telling>
-        label="how much it tells"
+        label={WORDS.howMuchItTells}
         value={telling}
         options={[
-          { value: 'how', label: 'what to do' },
-          { value: 'why', label: 'and why, for an apprentice' },
+          { value: 'how', label: WORDS.whatToDo },
+          { value: 'why', label: WORDS.andWhyForAn },
         ]}
         onChange={(choice) => dispatch(tellingChosen(choice))}
       />

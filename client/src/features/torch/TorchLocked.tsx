@@ -6,6 +6,7 @@ import { stageHref } from '@/data/stages/stageHref';
 import { arrange } from '@/ui/arrange';
 import { FlagLine } from '@/ui/Flag';
 import { FrameKey } from '@/ui/Buttons';
+import { WORDS } from './words';
 
 /** Says what keeps the torch locked, and leads there; nothing where nothing does. */
 export function TorchLocked({ jobId, lock }: { jobId: string; lock: OpenGate | null }) {
@@ -14,7 +15,7 @@ export function TorchLocked({ jobId, lock }: { jobId: string; lock: OpenGate | n
   return (
     <View role="alert" style={arrange.stack8}>
       <FlagLine stop letter="!" text={`${gateText(lock).replace(/^./, (c) => c.toUpperCase())}.`} />
-      <FrameKey label="Make it safe" onPress={() => router.push(stageHref(jobId, 'make-safe'))} />
+      <FrameKey label={WORDS.makeItSafe} onPress={() => router.push(stageHref(jobId, 'make-safe'))} />
     </View>
   );
 }

@@ -8,6 +8,7 @@ import { FieldError } from '@/ui/FieldError';
 import { Tick } from '@/ui/marks';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** The loop of each kind, as a few strokes: compressor round, coils as steps, what is special about it in its place. */
 function Loop({ kind, weight }: { kind: UnitKind; weight: number }) {
@@ -108,7 +109,7 @@ export function KindPicker({
 }) {
   return (
     <View style={arrange.stack6}>
-      <View role="radiogroup" aria-label="what it is like" style={arrange.wrap8}>
+      <View role="radiogroup" aria-label={WORDS.whatItIsLike} style={arrange.wrap8}>
         {UNIT_KINDS.map((kind) => (
           <ChoiceCard
             key={kind}

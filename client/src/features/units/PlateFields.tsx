@@ -29,20 +29,20 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
         {circuits.length > 1 ? `the plate, ${name}` : 'the plate: refrigerant, and what each side is built for'}
       </Words>
       <View style={arrange.wrap12}>
-        <FormFigure control={control} name={at('refrigerant')} label="refrigerant" hint="R-410A, r32 ..." />
-        <FormFigure control={control} name={at('highSide')} label="high side" unit={units.pressure} hint="design pressure" />
-        <FormFigure control={control} name={at('lowSide')} label="low side" unit={units.pressure} hint="design pressure" />
+        <FormFigure control={control} name={at('refrigerant')} label={WORDS.refrigerant} hint="R-410A, r32 ..." />
+        <FormFigure control={control} name={at('highSide')} label={WORDS.highSide} unit={units.pressure} hint={WORDS.designPressure} />
+        <FormFigure control={control} name={at('lowSide')} label={WORDS.lowSide} unit={units.pressure} hint={WORDS.designPressure} />
         <FormFigure
           control={control}
           name={at('coldest')}
-          label="coldest"
+          label={WORDS.coldest}
           unit={`°${units.temperature}`}
-          hint="of the evaporator; usual for its kind *"
+          hint={WORDS.ofTheEvaporatorUsual}
         />
-        <FormFigure control={control} name={at('charge')} label="charge" hint="as 3.2 kg, 5lb 2oz" />
-        <FormFigure control={control} name={at('oil')} label="oil" hint="as POE 32" />
+        <FormFigure control={control} name={at('charge')} label={WORDS.charge} hint={WORDS.as32Kg} />
+        <FormFigure control={control} name={at('oil')} label={WORDS.oil} hint={WORDS.asPoe32} />
       </View>
-      <View role="group" aria-label="refrigerant, one touch" style={arrange.wrap6}>
+      <View role="group" aria-label={WORDS.refrigerantOneTouch} style={arrange.wrap6}>
         {(all ? REFRIGERANT_NAMES : EVERYDAY).map((name) => (
           <FrameKey
             key={name}
@@ -50,7 +50,7 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
             onPress={() => setValue(at('refrigerant'), name, { shouldValidate: form.formState.isSubmitted })}
           />
         ))}
-        <FrameKey label={all ? 'fewer' : 'others'} onPress={() => setAll(!all)} />
+        <FrameKey label={all ? WORDS.fewer : WORDS.others} onPress={() => setAll(!all)} />
       </View>
       {unknown ? (
         <View style={arrange.stack6}>
@@ -58,15 +58,15 @@ export function PlateFields({ form, index }: { form: UseFormReturn<UnitForm>; in
           <FormChoice
             control={control}
             name={at('safetyClass')}
-            label="safety class"
+            label={WORDS.safetyClass}
             options={SAFETY_CLASS_NAMES.map((value) => ({ value, label: value }))}
           />
         </View>
       ) : null}
       <Words size={15}>{WORDS.theLineTheNitrogenSweeps}</Words>
       <View style={arrange.wrap12}>
-        <FormFigure control={control} name={at('lineOd')} label="tube" unit={bareLengthUnit(units)} hint="7/8 in, 22 mm" />
-        <FormFigure control={control} name={at('lineLength')} label="length" unit={units.length === 'metric' ? 'm' : 'ft'} />
+        <FormFigure control={control} name={at('lineOd')} label={WORDS.tube} unit={bareLengthUnit(units)} hint={WORDS.n78In22} />
+        <FormFigure control={control} name={at('lineLength')} label={WORDS.length} unit={units.length === 'metric' ? 'm' : 'ft'} />
       </View>
     </View>
   );

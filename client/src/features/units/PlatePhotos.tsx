@@ -5,6 +5,7 @@ import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import { PlatePhoto } from './PlatePhoto';
+import { WORDS } from './words';
 
 const MOST = 6;
 
@@ -25,15 +26,15 @@ export function PlatePhotos({ photos, onChange }: { photos: readonly string[]; o
         <View key={sha256} style={arrange.stack4AtStart}>
           <PlatePhoto sha256={sha256} number={i + 1} uri={taken[sha256]} />
           <FrameKey
-            label="Leave it out"
-            says={`leave photo ${i + 1} of the plate out`}
+            label={WORDS.leaveItOut}
+            says={WORDS.leavePhotoOfThe(i + 1)}
             onPress={() => onChange(photos.filter((p) => p !== sha256))}
           />
         </View>
       ))}
       {photos.length < MOST ? (
         <FrameKey
-          label={busy ? 'Keeping the photo' : 'Photo of the plate'}
+          label={busy ? WORDS.keepingThePhoto : WORDS.photoOfThePlateLabel}
           disabled={busy}
           onPress={() => void add()}
           testID="add-plate-photo"

@@ -25,7 +25,7 @@ import { WORDS } from './words';
 /** A unit from its plate: the first of them makes a shop's first site as well. */
 export function NewUnitScreen({ site }: { site?: string | undefined }) {
   return (
-    <Fetched<readonly SiteView[]> query={useSites()} what="the sites">
+    <Fetched<readonly SiteView[]> query={useSites()} what={WORDS.theSites}>
       {(sites) => <Ready unit={null} sites={sites} site={site} />}
     </Fetched>
   );
@@ -35,9 +35,9 @@ export function NewUnitScreen({ site }: { site?: string | undefined }) {
 export function UnitPlateScreen({ id }: { id: string }) {
   const sites = useSites();
   return (
-    <Fetched<UnitView> query={useUnit(id)} what="the unit">
+    <Fetched<UnitView> query={useUnit(id)} what={WORDS.theUnit}>
       {(unit) => (
-        <Fetched<readonly SiteView[]> query={sites} what="the sites">
+        <Fetched<readonly SiteView[]> query={sites} what={WORDS.theSites}>
           {(all) => <Ready unit={unit} sites={all} />}
         </Fetched>
       )}
@@ -58,12 +58,12 @@ function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly S
   return (
     <Sheet
       tag={unit?.tag ?? (tag || 'new')}
-      title={unit ? 'Put the plate right' : 'A unit from its plate'}
-      subtitle={unit ? `${unit.name}, ${unit.site.name}` : 'left here, it is kept: go on any time'}
-      up={unit ? { label: unit.tag, href: `/units/${unit.id}` } : { label: 'today', href: '/' }}
+      title={unit ? WORDS.putThePlateRight : WORDS.aUnitFromIts}
+      subtitle={unit ? `${unit.name}, ${unit.site.name}` : WORDS.leftHereItIs}
+      up={unit ? { label: unit.tag, href: `/units/${unit.id}` } : { label: WORDS.today, href: '/' }}
       cells={{ here: 'unit', unit: { name: unit?.tag ?? 'new' } }}
       action={{
-        label: busy ? 'Keeping' : unit ? 'Keep it so' : `Keep ${tag || 'it'}`,
+        label: busy ? WORDS.keeping : unit ? WORDS.keepItSo : `Keep ${tag || 'it'}`,
         onPress: () => void send(),
         disabled: busy,
       }}
@@ -77,7 +77,7 @@ function Ready({ unit, sites, site }: { unit: UnitView | null; sites: readonly S
       ) : null}
       <Plates form={form} />
       <View style={arrange.atStart}>
-        <FrameKey label="A second circuit" onPress={() => addCircuit(form)} />
+        <FrameKey label={WORDS.aSecondCircuit} onPress={() => addCircuit(form)} />
       </View>
       <Heading size={20}>{WORDS.whatIsItLike}</Heading>
       <Kind form={form} />
@@ -126,31 +126,26 @@ function Where({ form, sites }: { form: Form; sites: readonly SiteView[] }) {
   return (
     <View style={arrange.stack12}>
       <Heading size={20}>{WORDS.whatIsItCalled}</Heading>
-      <FormFigure<UnitForm>
-        control={control}
-        name="tag"
-        label="tag on the machine"
-        hint="short, as CR2: every joint’s number begins with it"
-      />
-      <FormText<UnitForm> control={control} name="name" label="name, as vault cold room" />
-      <FormText<UnitForm> control={control} name="model" label="model" />
-      <FormText<UnitForm> control={control} name="serial" label="serial number" />
+      <FormFigure<UnitForm> control={control} name="tag" label={WORDS.tagOnTheMachine} hint={WORDS.shortAsCr2Every} />
+      <FormText<UnitForm> control={control} name="name" label={WORDS.nameAsVaultCold} />
+      <FormText<UnitForm> control={control} name="model" label={WORDS.model} />
+      <FormText<UnitForm> control={control} name="serial" label={WORDS.serialNumber} />
       <View style={arrange.wrap12}>
-        <FormFigure<UnitForm> control={control} name="installedOn" label="installed" hint="as 2021-05-10" />
-        <FormFigure<UnitForm> control={control} name="warrantyUntil" label="warranty until" hint="as 2026-05-10" />
-        <FormFigure<UnitForm> control={control} name="registeredOn" label="registered" hint="where the place asks for it" />
+        <FormFigure<UnitForm> control={control} name="installedOn" label={WORDS.installed} hint={WORDS.as20210510} />
+        <FormFigure<UnitForm> control={control} name="warrantyUntil" label={WORDS.warrantyUntil} hint={WORDS.as20260510} />
+        <FormFigure<UnitForm> control={control} name="registeredOn" label={WORDS.registered} hint={WORDS.whereThePlaceAsks} />
       </View>
       <PlatePhotos photos={platePhotos} onChange={(photos) => form.setValue('platePhotos', photos)} />
       {sites.length > 0 ? <SiteChoice control={control} sites={sites} /> : null}
       {siteId === NEW_SITE ? (
         <>
-          <FormText<UnitForm> control={control} name="siteName" label="name of the site" />
+          <FormText<UnitForm> control={control} name="siteName" label={WORDS.nameOfTheSite} />
           <FormFigure<UnitForm>
             control={control}
             name="altitude"
-            label="above the sea"
+            label={WORDS.aboveTheSea}
             unit={units.length === 'metric' ? 'm' : 'ft'}
-            hint="0 where it is not known *"
+            hint={WORDS.n0WhereItIs}
           />
         </>
       ) : null}

@@ -26,7 +26,7 @@ import { WORDS } from './words';
 /** One machine: its plate, circuit by circuit, and what is being done to it. */
 export function UnitScreen({ id }: { id: string }) {
   return (
-    <Fetched<UnitView> query={useUnit(id)} what="the unit">
+    <Fetched<UnitView> query={useUnit(id)} what={WORDS.theUnit}>
       {(unit) => <Ready unit={unit} />}
     </Fetched>
   );
@@ -47,13 +47,13 @@ function Ready({ unit }: { unit: UnitView }) {
       tag={unit.tag}
       title={unit.name}
       subtitle={`${UNIT_KIND_WORDS[unit.kind]}, ${unit.site.name}`}
-      up={{ label: 'today', href: '/' }}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'unit', unit: { name: unit.tag } }}
-      action={mayMake ? { label: 'Open a job here', onPress: openJob } : undefined}
+      action={mayMake ? { label: WORDS.openAJobHere, onPress: openJob } : undefined}
       aside={
         <View style={arrange.stack10}>
           <Heading size={17}>{WORDS.openJobs}</Heading>
-          {jobs.length === 0 ? <Empty title="No job is open" text="A job that is opened here shows with what waits at it." /> : null}
+          {jobs.length === 0 ? <Empty title={WORDS.noJobIsOpen} text={WORDS.aJobThatIs} /> : null}
           {jobs.map((job) => (
             <JobRow key={job.id} job={job} />
           ))}
@@ -62,9 +62,9 @@ function Ready({ unit }: { unit: UnitView }) {
             : null}
           {past.length > 0 ? <Heading size={17}>{WORDS.earlierJobs}</Heading> : null}
           {past.map(({ id, number, title }) => (
-            <FrameKey key={id} label={`job ${number}, ${title}`} onPress={() => router.push(`/jobs/${id}`)} />
+            <FrameKey key={id} label={WORDS.job(number, title)} onPress={() => router.push(`/jobs/${id}`)} />
           ))}
-          {mayMake ? <FrameKey label="Put the plate right" onPress={() => router.push(`/units/${unit.id}/plate`)} /> : null}
+          {mayMake ? <FrameKey label={WORDS.putThePlateRight} onPress={() => router.push(`/units/${unit.id}/plate`)} /> : null}
         </View>
       }
     >
@@ -82,7 +82,7 @@ function Ready({ unit }: { unit: UnitView }) {
         {WORDS.liesAboveTheSea(unit.site.name, readingText(formatDistance(unit.site.altitudeM, units)).replace('.0 ', ' '))}
       </Words>
       <View style={arrange.atStart}>
-        <FrameKey quiet label="Sites" onPress={() => router.push('/sites')} />
+        <FrameKey quiet label={WORDS.sites} onPress={() => router.push('/sites')} />
       </View>
     </Sheet>
   );
@@ -105,7 +105,7 @@ function JobRow({ job }: { job: JobSummary }) {
   const router = useRouter();
   return (
     <View style={arrange.stack4}>
-      <FrameKey label={`job ${job.number}, ${job.title}`} onPress={() => router.push(`/jobs/${job.id}`)} />
+      <FrameKey label={WORDS.job(job.number, job.title)} onPress={() => router.push(`/jobs/${job.id}`)} />
       <StageRow stage={job.stage} began={job.began} done={job.done} />
     </View>
   );

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { errorText } from '@/api/api';
 import { useCircuitDrawing } from '@/data/circuits/api';
 import { Failed, Loading } from '@/ui/states';
+import { WORDS } from './words';
 
 interface WithDrawingsProps {
   readonly circuits: readonly CircuitView[];
@@ -26,7 +27,7 @@ interface NextProps {
 
 function Next({ first, rest, found, then }: NextProps) {
   const { data, error, refetch } = useCircuitDrawing(first.id);
-  if (!data) return error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : <Loading what="the drawing" />;
+  if (!data) return error ? <Failed message={errorText(error)} onRetry={() => void refetch()} /> : <Loading what={WORDS.theDrawing} />;
   return (
     <WithDrawings circuits={rest} found={[...found, data.drawing?.circuit ?? null]}>
       {then}

@@ -3,6 +3,7 @@ import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { WORDS } from './words';
 
 /** Something that is carried: its name, what is known of it, and the way to take it off. */
 export function Carried({ name, says, late, onTakeOff }: { name: string; says: string; late: boolean; onTakeOff: (() => void) | null }) {
@@ -17,7 +18,7 @@ export function Carried({ name, says, late, onTakeOff }: { name: string; says: s
           {says}
         </Words>
       </View>
-      {onTakeOff ? <FrameKey label="Off" says={`take ${name} off the van`} onPress={onTakeOff} /> : null}
+      {onTakeOff ? <FrameKey label={WORDS.off} says={WORDS.takeOffTheVan(name)} onPress={onTakeOff} /> : null}
     </View>
   );
 }

@@ -27,13 +27,13 @@ export function Flux({ van, mayCount }: { van: Van; mayCount: boolean }) {
     `${formatTemperature(FLUXES[name].activeFromC, units).value} to ${readingText(formatTemperature(FLUXES[name].activeToC, units))}`;
   return (
     <CarriedList
-      title="Flux"
-      none="None yet. Phosphorus rod on bare copper needs none; brass and steel do."
+      title={WORDS.flux}
+      none={WORDS.noneYetPhosphorusRod}
       things={flux}
       nameOf={(row) => row.class}
       saysOf={(row) => `${FLUX_LOOKS[row.class]}, ${readingText(formatGrams(row.grams))}, active ${active(row.class)}`}
       onTakeOff={mayCount ? (row) => van.change({ flux: flux.filter((other) => other.class !== row.class) }) : null}
-      another="Another flux"
+      another={WORDS.anotherFlux}
       form={(done) => (
         <AddFlux
           classes={left}
@@ -59,13 +59,13 @@ function AddFlux({ classes, onAdd }: { classes: readonly FluxClass[]; onAdd: (ro
   return (
     <View style={arrange.stack8}>
       <Choice
-        label="class"
+        label={WORDS.classLabel}
         value={picked}
         onChange={setPicked}
         options={classes.map((value) => ({ value, label: `${value}, ${FLUX_LOOKS[value]}` }))}
       />
       <FigureFields figures={figures} />
-      <FrameKey label="Put it on the van" disabled={picked === null} onPress={() => void figures.submit(add)} />
+      <FrameKey label={WORDS.putItOnThe} disabled={picked === null} onPress={() => void figures.submit(add)} />
     </View>
   );
 }

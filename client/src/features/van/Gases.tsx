@@ -14,6 +14,7 @@ import { useFigures } from '@/forms/useFigures';
 import { CarriedList } from './CarriedList';
 import { isPast } from '@/data/van/isPast';
 import type { useVan } from './useVan';
+import { WORDS } from './words';
 
 const GAS_WORDS: Readonly<Record<CylinderGas, string>> = {
   fuel: 'fuel gas',
@@ -34,14 +35,14 @@ export function Gases({ van, mayCount }: { van: ReturnType<typeof useVan>; mayCo
   };
   return (
     <CarriedList
-      title="Fuel, oxygen, refrigerant"
-      none="None yet. Weighed full and empty, a cylinder says what is left in it."
+      title={WORDS.fuelOxygenRefrigerant}
+      none={WORDS.noneYetWeighedFull}
       things={gases}
       nameOf={({ name }) => name}
       saysOf={saysOf}
       isLate={({ testedUntil }) => isPast(testedUntil)}
       onTakeOff={mayCount ? ({ id }) => van.change({ gases: gases.filter((other) => other.id !== id) }) : null}
-      another="Another cylinder"
+      another={WORDS.anotherCylinder}
       form={(done) => (
         <AddGas
           onAdd={(cylinder) => {
@@ -80,13 +81,13 @@ function AddGas({ onAdd }: { onAdd: (cylinder: GasCylinder) => void }) {
   return (
     <View style={arrange.stack8}>
       <Choice
-        label="what is in it"
+        label={WORDS.whatIsInIt}
         value={gas}
         onChange={setGas}
         options={CYLINDER_GASES.map((value) => ({ value, label: GAS_WORDS[value] }))}
       />
       <FigureFields figures={figures} />
-      <FrameKey label="Put it on the van" onPress={() => void figures.submit(add)} />
+      <FrameKey label={WORDS.putItOnThe} onPress={() => void figures.submit(add)} />
     </View>
   );
 }

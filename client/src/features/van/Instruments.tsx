@@ -12,6 +12,7 @@ import { useFigures } from '@/forms/useFigures';
 import { CarriedList } from './CarriedList';
 import { isPast } from '@/data/van/isPast';
 import type { useVan } from './useVan';
+import { WORDS } from './words';
 
 const KIND_WORDS: Readonly<Record<InstrumentKind, string>> = {
   gauge: 'gauge',
@@ -37,14 +38,14 @@ export function Instruments({ van, mayCount }: { van: ReturnType<typeof useVan>;
   const { instruments } = van.draft;
   return (
     <CarriedList
-      title="Instruments"
-      none="None yet. A gauge’s step and a thermometer’s error say how small a leak a hold can see."
+      title={WORDS.instruments}
+      none={WORDS.noneYetAGauges}
       things={instruments}
       nameOf={({ name }) => name}
       saysOf={saysOf}
       isLate={({ calibratedUntil }) => isPast(calibratedUntil)}
       onTakeOff={mayCount ? ({ id }) => van.change({ instruments: instruments.filter((other) => other.id !== id) }) : null}
-      another="Another instrument"
+      another={WORDS.anotherInstrument}
       form={(done) => (
         <AddInstrument
           onAdd={(instrument) => {
@@ -81,13 +82,13 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: Instrument) => void }) {
   return (
     <View style={arrange.stack8}>
       <Choice
-        label="kind"
+        label={WORDS.kind}
         value={kind}
         onChange={setKind}
         options={INSTRUMENT_KINDS.map((value) => ({ value, label: KIND_WORDS[value] }))}
       />
       <FigureFields figures={figures} />
-      <FrameKey label="Put it on the van" onPress={() => void figures.submit(add)} />
+      <FrameKey label={WORDS.putItOnThe} onPress={() => void figures.submit(add)} />
     </View>
   );
 }

@@ -13,6 +13,7 @@ import { useFigures } from '@/forms/useFigures';
 import { CarriedList } from './CarriedList';
 import { isPast } from '@/data/van/isPast';
 import type { useVan } from './useVan';
+import { WORDS } from './words';
 
 /** Cylinders for refrigerant that is taken out: their tare stands ready when it is weighed. */
 export function Recovery({ van, mayCount }: { van: ReturnType<typeof useVan>; mayCount: boolean }) {
@@ -27,14 +28,14 @@ export function Recovery({ van, mayCount }: { van: ReturnType<typeof useVan>; ma
     ].join(', ');
   return (
     <CarriedList
-      title="Recovery cylinders"
-      none="None yet. Tare and water are stamped on the shoulder."
+      title={WORDS.recoveryCylinders}
+      none={WORDS.noneYetTareAnd}
       things={recovery}
       nameOf={({ name }) => name}
       saysOf={saysOf}
       isLate={({ testedUntil }) => isPast(testedUntil)}
       onTakeOff={mayCount ? ({ id }) => van.change({ recovery: recovery.filter((other) => other.id !== id) }) : null}
-      another="Another recovery cylinder"
+      another={WORDS.anotherRecoveryCylinder}
       form={(done) => (
         <AddCylinder
           onAdd={(cylinder) => {
@@ -67,7 +68,7 @@ function AddCylinder({ onAdd }: { onAdd: (cylinder: RecoveryCylinder) => void })
   return (
     <View style={arrange.stack8}>
       <FigureFields figures={figures} />
-      <FrameKey label="Put it on the van" onPress={() => void figures.submit(add)} />
+      <FrameKey label={WORDS.putItOnThe} onPress={() => void figures.submit(add)} />
     </View>
   );
 }

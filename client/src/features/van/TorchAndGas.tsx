@@ -23,7 +23,7 @@ export function TorchAndGas({ van, mayCount }: VanProps) {
     <View style={arrange.stack12}>
       <Heading size={20}>{WORDS.torch}</Heading>
       <Choice
-        label="fuel"
+        label={WORDS.fuel}
         value={draft.fuel}
         options={FUELS.map((fuel) => ({ ...fuel, disabled: !mayCount && fuel.value !== draft.fuel }))}
         onChange={(fuel) => van.change({ fuel, tips: [], fuelSize: '', fuelGauge: '' })}
@@ -33,15 +33,15 @@ export function TorchAndGas({ van, mayCount }: VanProps) {
       <Heading size={20}>{WORDS.nitrogen}</Heading>
       <View style={arrange.wrap12}>
         <UnitField
-          label="cylinder, water volume"
+          label={WORDS.cylinderWaterVolume}
           value={draft.waterVolume}
           onChange={(waterVolume) => van.change({ waterVolume })}
           unit="L"
           error={problems['waterVolume']}
-          hint="stamped on its shoulder"
+          hint={WORDS.stampedOnItsShoulder}
         />
         <UnitField
-          label="what its gauge says"
+          label={WORDS.whatItsGaugeSays}
           value={draft.pressure}
           onChange={(pressure) => van.change({ pressure })}
           unit={units.pressure}
@@ -59,13 +59,13 @@ function Tips({ van, mayCount }: VanProps) {
   const usual = TIP_POWERS_W[fuel].map((watts) => watts / 1000).join(', ');
   return (
     <CarriedList<VanTip>
-      title="Tips"
-      none={`None said: usual tips are taken, ${usual} kW.`}
+      title={WORDS.tips}
+      none={WORDS.noneSaidUsualTips(usual)}
       things={tips}
       nameOf={nameOf}
       saysOf={(tip) => (typeof tip === 'number' ? 'tip of the torch' : `${tip.kw} kW`)}
       onTakeOff={mayCount ? (tip) => van.change({ tips: tips.filter((other) => other !== tip) }) : null}
-      another="Another tip"
+      another={WORDS.anotherTip}
       form={(done) => (
         <AddTip
           taken={tips.map(nameOf)}
@@ -98,7 +98,7 @@ function AddTip({ taken, onAdd }: { taken: readonly string[]; onAdd: (tip: VanTi
   return (
     <View style={arrange.stack8}>
       <FigureFields figures={figures} />
-      <FrameKey label="Put it on the list" onPress={() => void figures.submit(add)} />
+      <FrameKey label={WORDS.putItOnTheList} onPress={() => void figures.submit(add)} />
     </View>
   );
 }
@@ -120,19 +120,19 @@ function FuelCylinder({ van, mayCount }: VanProps) {
     <View style={arrange.stack8}>
       <Words size={15}>{WORDS.acetyleneCylinder}</Words>
       <Choice
-        label="acetylene cylinder, full it holds"
+        label={WORDS.acetyleneCylinderFullIt}
         value={draft.fuelSize}
         options={sizes.map((size) => ({ ...size, disabled: !mayCount && size.value !== draft.fuelSize }))}
         onChange={(fuelSize) => van.change({ fuelSize })}
       />
       {draft.fuelSize === '' ? null : (
         <UnitField
-          label="what the acetylene gauge says"
+          label={WORDS.whatTheAcetyleneGauge}
           value={draft.fuelGauge}
           onChange={(fuelGauge) => van.change({ fuelGauge })}
           unit={units.pressure}
           error={problems['fuelGauge']}
-          hint="rough: only the scale tells what is left *"
+          hint={WORDS.roughOnlyTheScale}
         />
       )}
     </View>

@@ -26,7 +26,7 @@ import { WORDS } from './words';
 /** What is on the van: rods to scale, the torch, the nitrogen. The planner chooses from it. */
 export function VanScreen() {
   return (
-    <Fetched<VanStock> query={useVanStock()} what="the van">
+    <Fetched<VanStock> query={useVanStock()} what={WORDS.theVan}>
       {(van) => <Ready stored={van} />}
     </Fetched>
   );
@@ -57,14 +57,14 @@ function Ready({ stored }: { stored: VanStock }) {
   return (
     <Sheet
       tag="van"
-      title="What is on the van"
-      subtitle="the planner chooses from it"
-      up={{ label: 'today', href: '/' }}
+      title={WORDS.whatIsOnThe}
+      subtitle={WORDS.thePlannerChoosesFrom}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'van' }}
       action={
         mayCount
           ? {
-              label: van.busy ? 'Keeping' : van.touched ? 'Keep this count' : 'Saved',
+              label: van.busy ? WORDS.keeping : van.touched ? WORDS.keepThisCount : WORDS.saved,
               onPress: () => void van.keep(),
               disabled: !van.canKeep,
             }
@@ -74,9 +74,7 @@ function Ready({ stored }: { stored: VanStock }) {
     >
       {van.problem ? <Failed message={van.problem} /> : null}
       <Heading size={20}>{WORDS.rods}</Heading>
-      {van.draft.fillers.length === 0 ? (
-        <Empty title="No rod on the van" text="Put on what is there: the planner then plans with nothing else." />
-      ) : null}
+      {van.draft.fillers.length === 0 ? <Empty title={WORDS.noRodOnThe} text={WORDS.putOnWhatIs} /> : null}
       {van.draft.fillers.map((row) => (
         <RodRow key={row.designation} row={row} van={van} mayCount={mayCount} />
       ))}
@@ -112,29 +110,31 @@ function RodRow({ row, van, mayCount }: { row: VanStock['fillers'][number]; van:
             </Words>
           ) : null}
         </View>
-        <View role="group" aria-label={`sticks of ${row.designation}`} style={styles.counts}>
+        <View role="group" aria-label={WORDS.sticksOf(row.designation)} style={styles.counts}>
           {mayCount ? (
-            <FrameKey label="−" says={`one stick of ${row.designation} less`} onPress={() => van.count(row.designation, -1)} />
+            <FrameKey label="−" says={WORDS.oneStickOfLess(row.designation)} onPress={() => van.count(row.designation, -1)} />
           ) : null}
           <Mono size={28} style={styles.count}>
             {String(row.count)}
           </Mono>
           {mayCount ? (
-            <FrameKey label="+" says={`one stick of ${row.designation} more`} onPress={() => van.count(row.designation, 1)} />
+            <FrameKey label="+" says={WORDS.oneStickOfMore(row.designation)} onPress={() => van.count(row.designation, 1)} />
           ) : null}
-          {mayCount ? <FrameKey label={open ? 'close' : 'rod'} says={`rod of ${row.designation}`} onPress={() => setOpen(!open)} /> : null}
+          {mayCount ? (
+            <FrameKey label={open ? WORDS.close : WORDS.rod} says={WORDS.rodOf(row.designation)} onPress={() => setOpen(!open)} />
+          ) : null}
         </View>
       </View>
       {open ? (
         <View style={arrange.stack8}>
           <Choice
-            label={`rod of ${row.designation}`}
+            label={WORDS.rodOf(row.designation)}
             value={typeof row.rod === 'string' ? row.rod : null}
             options={ROD_NAMES.map((value) => ({ value, label: ROD_WORDS[value] }))}
             onChange={(rod) => van.setRod(row.designation, rod)}
           />
-          <TextField label={`lot of ${row.designation}`} value={row.lot ?? ''} onChange={(lot) => van.setLot(row.designation, lot)} />
-          <FrameKey label={`Take ${row.designation} off the van`} onPress={() => van.takeOff(row.designation)} />
+          <TextField label={WORDS.lotOf(row.designation)} value={row.lot ?? ''} onChange={(lot) => van.setLot(row.designation, lot)} />
+          <FrameKey label={WORDS.takeOffTheVanOf(row.designation)} onPress={() => van.takeOff(row.designation)} />
         </View>
       ) : null}
     </View>
@@ -159,8 +159,8 @@ function Used({ row, van, mayCount }: { row: VanStock['fillers'][number]; van: V
       </Words>
       {mayCount && whole > 0 && !taken ? (
         <FrameKey
-          label={whole === 1 ? 'Take 1 stick off' : `Take ${whole} sticks off`}
-          says={`take what was used of ${row.designation} off`}
+          label={whole === 1 ? WORDS.take1StickOff : WORDS.takeSticksOff(whole)}
+          says={WORDS.takeWhatWasUsed(row.designation)}
           onPress={() => {
             van.count(row.designation, -whole);
             setTaken(true);
@@ -176,10 +176,10 @@ function AddRod({ van }: { van: Van }) {
   return (
     <View style={arrange.stack8}>
       <View style={arrange.atStart}>
-        <FrameKey label={open ? 'Close the list' : 'Another rod'} onPress={() => setOpen(!open)} />
+        <FrameKey label={open ? WORDS.closeTheList : WORDS.anotherRod} onPress={() => setOpen(!open)} />
       </View>
       {open ? (
-        <View role="group" aria-label="put on the van" style={arrange.wrap6}>
+        <View role="group" aria-label={WORDS.putOnTheVan} style={arrange.wrap6}>
           {van.others.map((filler) => (
             <FrameKey key={filler.designation} label={`+ ${filler.designation}`} onPress={() => van.add(filler.designation)} />
           ))}

@@ -19,7 +19,7 @@ export function VerifyScreen() {
       tag="check"
       title={WORDS.title}
       subtitle={WORDS.subtitle}
-      up={{ label: 'today', href: '/' }}
+      up={{ label: WORDS.today, href: '/' }}
       cells={{ here: 'verify' }}
       action={{ label: WORDS.choose, onPress: check.choose }}
       aside={<Against check={check} />}

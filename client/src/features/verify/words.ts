@@ -14,4 +14,6 @@ export const WORDS = {
   othersHelp: 'A record of another shop is kept beside your own: its file, checked, with their shop’s name and key.',
   others: 'Records of other shops',
   cannotBeChecked: (why: string) => `This file cannot be checked: ${why}`,
+  thisRecord: 'This record',
+  today: 'today',
 } as const;

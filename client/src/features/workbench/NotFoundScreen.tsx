@@ -1,14 +1,12 @@
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
+import { WORDS } from './words';
 
 /** An address nothing stands at. */
 export function NotFoundScreen() {
   return (
-    <Sheet tag="?" title="No sheet stands here" up={{ label: 'today', href: '/' }} cells={{ here: 'today' }}>
-      <Empty
-        title="Nothing at this address"
-        text="The link may be cut short, or lead into another shop. Every job is listed under today."
-      />
+    <Sheet tag="?" title={WORDS.noSheet} up={{ label: WORDS.today, href: '/' }} cells={{ here: 'today' }}>
+      <Empty title={WORDS.nothingHere} text={WORDS.cutShort} />
     </Sheet>
   );
 }

@@ -2,6 +2,7 @@ import { useEffect, useState, type ComponentType } from 'react';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed, Loading, WholePage } from '@/ui/states';
 import { fetchScreens } from './fetchScreens';
+import { WORDS } from './words';
 
 type Pieces = typeof import('./screens');
 /** The others are no screens. */
@@ -52,11 +53,11 @@ export function lazily<Name extends keyof Screens>(name: Name) {
       <WholePage>
         {workbench.status === 'failed' ? (
           <>
-            <Failed message="The workbench could not be fetched. What you entered is kept here." />
-            <FrameKey label="Try again" onPress={workbench.again} />
+            <Failed message={WORDS.notFetched} />
+            <FrameKey label={WORDS.tryAgain} onPress={workbench.again} />
           </>
         ) : (
-          <Loading what="the workbench" />
+          <Loading what={WORDS.workbench} />
         )}
       </WholePage>
     );

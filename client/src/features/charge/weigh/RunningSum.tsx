@@ -27,7 +27,7 @@ export function SumBar({ weigh, width }: { weigh: ChargeWeighWork; width: number
   const starts = cylinders.map((_, i) => cylinders.slice(0, i).reduce((sum, { takenKg }) => sum + takenKg, 0));
   const left = { x: x(doneKg), y: BAR.top, width: x(targetKg) - x(doneKg), height: BAR.height };
   return (
-    <Svg width={width} height={HEIGHT} role="img" aria-label={`${formatNumber(doneKg, 3)} kg / ${formatNumber(targetKg, 3)} kg`}>
+    <Svg width={width} height={HEIGHT} role="img" aria-label={WORDS.kgKg(formatNumber(doneKg, 3), formatNumber(targetKg, 3))}>
       <Defs>
         <Pattern id="first" width={8} height={8} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <Line x1={0} y1={0} x2={0} y2={8} stroke={t.teal} strokeWidth={1.6} />
@@ -56,7 +56,7 @@ function Kilograms({ x, ticks, targetKg, width }: AxisProps & { targetKg: number
   const target = formatNumber(targetKg, 2);
   return (
     <>
-      <Label x={0} y={14} text="kg" size={14} color={t.ink2} />
+      <Label x={0} y={14} text={WORDS.kg} size={14} color={t.ink2} />
       {ticks.map((kg) => (
         <G key={kg}>
           <Line x1={x(kg)} y1={BAR.top - 8} x2={x(kg)} y2={BAR.top} stroke={t.ink} strokeWidth={1} />
@@ -75,7 +75,7 @@ function Pounds({ x, ticks }: AxisProps) {
   const t = useTokens();
   return (
     <>
-      <Label x={0} y={BOTTOM + 24} text="lb" size={14} color={t.ink2} />
+      <Label x={0} y={BOTTOM + 24} text={WORDS.lb} size={14} color={t.ink2} />
       {ticks.map((lb) => {
         const at = x(lb * KG_PER_LB);
         return (

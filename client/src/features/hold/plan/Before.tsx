@@ -36,7 +36,7 @@ export function Before({ hold, graph, lookTo }: BeforeProps) {
       <FigureFields figures={hold.figures} />
       {gauges.length > 1 ? (
         <Choice
-          label="gauge"
+          label={WORDS.gauge}
           value={String(gaugeAt)}
           options={gauges.map(({ name }, i) => ({ value: String(i), label: name }))}
           onChange={(index) => hold.chooseGauge(Number(index))}

@@ -65,7 +65,7 @@ export function PlanReadings({ hold, graph }: { hold: HoldPlanWork; graph: Circu
       </View>
       {plan.nitrogenM3 === null ? null : (
         <View style={styles.one}>
-          <Reading label="nitrogen" value={formatNumber(plan.nitrogenM3 * 1000, 0)} unit="L" note={WORDS.atRoom} />
+          <Reading label={WORDS.nitrogen} value={formatNumber(plan.nitrogenM3 * 1000, 0)} unit="L" note={WORDS.atRoom} />
         </View>
       )}
     </View>

@@ -64,7 +64,7 @@ export function HoldWatching(props: HoldWatchingProps) {
       tag={job.unit.tag}
       title={WORDS.onHold(what)}
       subtitle={`${values.gas.replaceAll('-', ' ')}, ${full}, ${formatNumber(values.volume.value, 2)}\u00a0${values.volume.unit}`}
-      up={{ label: `job ${job.number}`, href: `/jobs/${job.id}` }}
+      up={{ label: WORDS.job(job.number), href: `/jobs/${job.id}` }}
       cells={jobCells(job)}
       headerRight={wide ? <Glances watch={watch} /> : undefined}
       action={work.mayNote && panel === null ? action : undefined}

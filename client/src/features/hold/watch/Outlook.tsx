@@ -30,7 +30,7 @@ export function Outlook({ watch, graph, away }: OutlookProps) {
   const isOpen = curve !== null && curve.hold.verdict === 'cannot-tell';
   return (
     <View style={styles.all}>
-      {away === null ? null : <FlagLine letter="a" text={`A cap would fly: ${WORDS.away(away)}.`} />}
+      {away === null ? null : <FlagLine letter="a" text={WORDS.aCapWouldFly(WORDS.away(away))} />}
       {gauge.calibratedUntil !== undefined && isPast(gauge.calibratedUntil) ? (
         <FlagLine letter="b" text={WORDS.gaugeOver(gauge.name, gauge.calibratedUntil)} />
       ) : null}

@@ -44,7 +44,7 @@ export function SoapList({ watch, mayNote }: { watch: HoldWatchWork; mayNote: bo
       {mayNote && maySoap && others.length > 1 ? (
         <FrameKey label={WORDS.nothingAtOthers(others.length)} onPress={() => void watch.soapAll(others, 'nothing')} />
       ) : null}
-      <View role="list" aria-label="soaped">
+      <View role="list" aria-label={WORDS.soaped}>
         {rows.map((row) => (
           <Row
             key={row.key}
@@ -104,15 +104,15 @@ function WhatItShows({ row, look, onSay }: Pick<RowProps, 'row' | 'look' | 'onSa
   return (
     <View style={styles.open}>
       <View style={styles.keys}>
-        {look ? <FrameKey quiet label={WORDS.lookAt} says={`${row.name}: look`} onPress={() => void look(row).then(setShows)} /> : null}
+        {look ? <FrameKey quiet label={WORDS.lookAt} says={WORDS.look(row.name)} onPress={() => void look(row).then(setShows)} /> : null}
         {shows === null ? null : (
           <Words size={15} bold tone={shows ? 'red' : 'ink'} role="status" style={styles.shows}>
             {WORDS.looksLike(shows)}
           </Words>
         )}
-        <FrameKey label={WORDS.nothing} says={`${row.name}: nothing`} onPress={() => say('nothing')} />
-        <FrameKey label={WORDS.bubbles} says={`${row.name}: bubbles`} onPress={() => say('leak')} />
-        <FrameKey quiet label={WORDS.noHand} says={`${row.name}: no hand gets there`} onPress={() => say('not-reached')} />
+        <FrameKey label={WORDS.nothing} says={WORDS.nothingOf(row.name)} onPress={() => say('nothing')} />
+        <FrameKey label={WORDS.bubbles} says={WORDS.bubblesOf(row.name)} onPress={() => say('leak')} />
+        <FrameKey quiet label={WORDS.noHand} says={WORDS.noHandGetsThere(row.name)} onPress={() => say('not-reached')} />
       </View>
       <PhotoStrip photos={{ photos, ...strip }} />
     </View>

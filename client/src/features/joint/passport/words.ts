@@ -49,4 +49,10 @@ export const WORDS = {
   blindBelow: (leak: string) => `blind below ${leak}`,
   broken: (times: number) => (times === 1 ? 'broken once with nitrogen before' : `broken ${times} times with nitrogen before`),
   photo: (n: number, count: number) => `picture ${n} of ${count}`,
+  job: (number: number) => `job ${number}`,
+  checkAgain: 'check again',
+  giveACopy: 'give a copy',
+  noRecordYet: 'No record yet',
+  entriesBeginWhenThe: 'Entries begin when the joint is prepared or brazed.',
+  checkEveryLink: 'Check every link',
 } as const;

@@ -16,7 +16,7 @@ export function FillerCompare({ view }: { view: PlannerView }) {
   const [open, setOpen] = useState(false);
   const [picked, setPicked] = useState<readonly string[]>(names.slice(0, 2));
   if (names.length < 2) return null;
-  if (!open) return <FrameKey label="Compare fillers" onPress={() => setOpen(true)} />;
+  if (!open) return <FrameKey label={WORDS.compareFillers} onPress={() => setOpen(true)} />;
   const shown = picked.filter((name) => names.includes(name));
   const toggle = (name: string) =>
     setPicked(shown.includes(name) ? shown.filter((n) => n !== name) : [...shown, name].slice(-MOST_COMPARED));

@@ -26,7 +26,7 @@ export function FillerList({
   onChoose: (designation: string) => void;
 }) {
   return (
-    <View role="radiogroup" aria-label="filler">
+    <View role="radiogroup" aria-label={WORDS.filler}>
       {rows.map((row, i) => {
         const name = row.filler.designation;
         const forbidden = row.verdict === 'forbidden';

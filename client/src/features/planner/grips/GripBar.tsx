@@ -6,6 +6,7 @@ import { Mono, Words } from '@/ui/Words';
 import { PROTECTIONS } from '@/draft/choices';
 import { gripsOf, movedTo, stepOf, type PlacedGrip } from './moves';
 import type { Planner } from '../usePlanner';
+import { WORDS } from '../words';
 
 interface GripBarProps {
   readonly planner: Planner;
@@ -37,9 +38,9 @@ export function GripBar(props: GripBarProps) {
           {whereWords(placed)}
         </Words>
       </View>
-      <FrameKey label="‹" says={`${placed.label}, a step to the left`} onPress={() => step(-1)} testID="step-left" />
+      <FrameKey label="‹" says={WORDS.aStepToThe(placed.label)} onPress={() => step(-1)} testID="step-left" />
       <Mono size={20}>{placed.text}</Mono>
-      <FrameKey label="›" says={`${placed.label}, a step to the right`} onPress={() => step(1)} testID="step-right" />
+      <FrameKey label="›" says={WORDS.aStepToTheRight(placed.label)} onPress={() => step(1)} testID="step-right" />
     </View>
   );
 }
@@ -52,7 +53,7 @@ export function PartProtectionBar(props: GripBarProps) {
   const { draft, change } = props.planner;
   return (
     <Choice
-      label={`protection of the ${placed.label}`}
+      label={WORDS.protectionOfThe(placed.label)}
       value={draft.near[index]?.protection ?? null}
       options={PROTECTIONS}
       onChange={(protection) => change({ near: draft.near.map((n, i) => (i === index ? { ...n, protection } : n)) })}

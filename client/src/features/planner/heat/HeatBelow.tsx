@@ -59,7 +59,7 @@ function TimeControl({ at, moving, lastS, onTime }: TimeControlProps) {
       {moving ? (
         <>
           <View style={arrange.fill}>
-            <Slider label="time since lighting" value={at} min={0} max={lastS} step={2} text={text} onChange={onTime} />
+            <Slider label={WORDS.timeSinceLighting} value={at} min={0} max={lastS} step={2} text={text} onChange={onTime} />
           </View>
           <Words size={15} bold>
             {WORDS.afterLighting(text)}
@@ -70,7 +70,7 @@ function TimeControl({ at, moving, lastS, onTime }: TimeControlProps) {
           {WORDS.hottestEachPointGets}
         </Words>
       )}
-      <FrameKey label={moving ? 'hottest' : 'over time'} onPress={() => onTime(moving ? null : at)} />
+      <FrameKey label={moving ? WORDS.hottest : WORDS.overTime} onPress={() => onTime(moving ? null : at)} />
     </View>
   );
 }

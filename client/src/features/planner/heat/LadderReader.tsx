@@ -34,12 +34,12 @@ export const LadderReader = memo(function LadderReader({ plan, units, width, hei
       <View style={{ width, height }}>
         <TemperatureLadder plan={plan} units={units} width={width} height={height} />
         <DragArea
-          label="read the ladder at"
+          label={WORDS.readTheLadderAt}
           orientation="vertical"
           min={Math.round(least)}
           max={Math.round(most)}
           value={Math.round(at ?? plan.heat?.middleC ?? least)}
-          text={at === null ? 'not touched yet' : show(at)}
+          text={at === null ? WORDS.notTouchedYet : show(at)}
           testID="ladder"
           onTake={read}
           onDrag={read}

@@ -7,6 +7,7 @@ import { useTokens } from '@/ui/theme';
 import type { ReachAnswer } from '@/worker/reach';
 import { Label } from '@/drawing/joint/annotate';
 import type { Frame } from '@/drawing/joint/frame';
+import { WORDS } from '../words';
 
 type Pick = (curve: HeatAlong['bare']) => readonly number[];
 
@@ -96,7 +97,7 @@ export function TemperatureCurve({
               <Label
                 x={x + 9}
                 y={Math.min(y(bareC) - 6, p.part.limitC === null ? Infinity : y(p.part.limitC) - ABOVE_LIMIT)}
-                text={`${readingText(formatTemperature(bareC, units))} bare`}
+                text={WORDS.bare(readingText(formatTemperature(bareC, units)))}
                 bold
                 color={t.red}
                 size={14}
@@ -107,7 +108,7 @@ export function TemperatureCurve({
               <Label
                 x={x + 30}
                 y={y(p.part.limitC) - 4}
-                text={`limit ${readingText(formatTemperature(p.part.limitC, units))}`}
+                text={WORDS.limit(readingText(formatTemperature(p.part.limitC, units)))}
                 bold
                 size={14}
                 cutOut
@@ -140,7 +141,7 @@ function Axis({ frame, y, units }: { frame: Frame; y: number; units: UnitPrefere
   return (
     <G>
       <Line x1={0} y1={y} x2={frame.width} y2={y} stroke={t.ink} strokeWidth={1.4} />
-      <Label x={frame.width} y={y + 20} text={units.length === 'metric' ? 'mm' : 'in'} size={14} anchor="end" color={t.ink2} />
+      <Label x={frame.width} y={y + 20} text={units.length === 'metric' ? WORDS.mm : WORDS.inLabel} size={14} anchor="end" color={t.ink2} />
       {ticks
         .map((tick) => ({ tick, x: frame.toX(tick * perUnit) }))
         .filter(({ x }) => x > 14 && x < frame.width - 44)

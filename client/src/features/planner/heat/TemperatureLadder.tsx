@@ -6,6 +6,7 @@ import { LevelAxis } from '@/chart/LevelAxis';
 import { useTokens } from '@/ui/theme';
 import { Label } from '@/drawing/joint/annotate';
 import { SHOWN_FILLERS } from './ladderReadings';
+import { WORDS } from '../words';
 
 const AXIS_X = 42;
 /** Of a letter of the labels, on average. */
@@ -76,7 +77,7 @@ export function TemperatureLadder({
               <Line key={at} x1={AXIS_X + 3} y1={at} x2={AXIS_X + 15} y2={at} stroke={t.teal} strokeWidth={1.2} />
             ),
           )}
-          <Label x={AXIS_X + 2} y={y(flux.activeFromC) + 17} text="flux works" bold size={14} color={t.teal} />
+          <Label x={AXIS_X + 2} y={y(flux.activeFromC) + 17} text={WORDS.fluxWorks} bold size={14} color={t.teal} />
         </G>
       ) : null}
       <FillerBars plan={plan} fillers={fillers} y={y} step={step} />

@@ -22,19 +22,19 @@ export function AroundEditor({ planner }: { planner: Planner }) {
       <Heading size={17}>{WORDS.aroundTheJoint}</Heading>
       <NearEditor planner={planner} />
       <Words size={15}>{WORDS.whichLine}</Words>
-      <Choice label="which line" value={draft.side} options={SIDES} onChange={(side) => change({ side })} />
+      <Choice label={WORDS.whichLine} value={draft.side} options={SIDES} onChange={(side) => change({ side })} />
       <Choice
-        label="does it shake"
+        label={WORDS.doesItShake}
         value={draft.vibration ? 'yes' : 'no'}
         options={[
-          { value: 'no', label: 'stands still' },
-          { value: 'yes', label: 'vibrates' },
+          { value: 'no', label: WORDS.standsStill },
+          { value: 'yes', label: WORDS.vibrates },
         ]}
         onChange={(v) => change({ vibration: v === 'yes' })}
       />
-      <Choice label="access" value={draft.access} options={ACCESSES} onChange={(access) => change({ access })} />
+      <Choice label={WORDS.access} value={draft.access} options={ACCESSES} onChange={(access) => change({ access })} />
       <Words size={15}>{WORDS.whereTheNitrogenGetsOut}</Words>
-      <Choice label="where the nitrogen gets out" value={draft.outlet} options={OUTLETS} onChange={(outlet) => change({ outlet })} />
+      <Choice label={WORDS.whereTheNitrogenGetsOut} value={draft.outlet} options={OUTLETS} onChange={(outlet) => change({ outlet })} />
       {problems['purge.outlet.kind'] ? (
         <Words tone="red" size={15} role="alert">
           {problems['purge.outlet.kind']}

@@ -29,7 +29,7 @@ export function NearEditor({ planner }: { planner: Planner }) {
       <Words size={14} tone="ink2">
         {WORDS.touchWhatIsNear}
       </Words>
-      <View role="group" aria-label="put a part on the drawing" style={arrange.wrap6}>
+      <View role="group" aria-label={WORDS.putAPartOn} style={arrange.wrap6}>
         {KINDS.slice(0, all ? KINDS.length : EVERYDAY_KINDS).map(({ value, label }) => (
           <FrameKey
             key={value}
@@ -38,7 +38,7 @@ export function NearEditor({ planner }: { planner: Planner }) {
             onPress={() => change({ near: [...draft.near, placedNear(value, units)] })}
           />
         ))}
-        <FrameKey label={all ? 'fewer' : 'others'} onPress={() => setAll(!all)} testID="other-kinds" />
+        <FrameKey label={all ? WORDS.fewer : WORDS.others} onPress={() => setAll(!all)} testID="other-kinds" />
       </View>
       {draft.near.map((part, i) => (
         <NearPart
@@ -72,7 +72,7 @@ function MoreOfPart({ part, index, problems, onChange }: Pick<NearPartProps, 'pa
       <View style={arrange.stack8}>
         <View style={arrange.wrap12}>
           <UnitField
-            label="above the flame"
+            label={WORDS.aboveTheFlame}
             value={part.height ?? ''}
             onChange={(height) => onChange({ height })}
             unit={unit}
@@ -80,7 +80,7 @@ function MoreOfPart({ part, index, problems, onChange }: Pick<NearPartProps, 'pa
             hint={part.height ? undefined : '2 m *'}
           />
           <UnitField
-            label="opens at"
+            label={WORDS.opensAt}
             value={part.limit ?? ''}
             onChange={(limit) => onChange({ limit })}
             error={problems[`near[${index}].limit`]}
@@ -99,26 +99,26 @@ function MoreOfPart({ part, index, problems, onChange }: Pick<NearPartProps, 'pa
     <View style={arrange.wrap12}>
       {part.kind === 'brazed-joint' ? (
         <UnitField
-          label="its filler"
+          label={WORDS.itsFiller}
           value={part.filler ?? ''}
           onChange={(filler) => onChange({ filler })}
           error={problems[`near[${index}].filler`]}
-          hint={part.filler ? undefined : 'BAg-36, BCuP-5 ...'}
+          hint={part.filler ? undefined : WORDS.bag36Bcup5}
         />
       ) : null}
       <UnitField
-        label="allowed"
+        label={WORDS.allowed}
         value={part.limit ?? ''}
         onChange={(limit) => onChange({ limit })}
         error={problems[`near[${index}].limit`]}
-        hint={part.limit ? undefined : 'usual for its kind *'}
+        hint={part.limit ? undefined : WORDS.usualForItsKind}
       />
       <UnitField
-        label="its mass"
+        label={WORDS.itsMass}
         value={part.mass ?? ''}
         onChange={(mass) => onChange({ mass })}
         error={problems[`near[${index}].mass`]}
-        hint={part.mass ? undefined : 'usual for its kind *'}
+        hint={part.mass ? undefined : WORDS.usualForItsKind}
       />
     </View>
   );
@@ -152,13 +152,13 @@ function NearPart({ part, index, branch, problems, onChange, onRemove }: NearPar
         error={problems[`near[${index}].distance`]}
       />
       <Choice
-        label={`which side part ${index + 1} is on`}
+        label={WORDS.whichSidePartIs(index + 1)}
         value={part.along}
         options={WAYS.filter(({ value }) => branch || value !== 'run')}
         onChange={(along) => onChange({ along, wrap: USUAL_WRAP })}
       />
       <Choice
-        label={`protection of part ${index + 1}`}
+        label={WORDS.protectionOfPart(index + 1)}
         value={part.protection}
         options={PROTECTIONS.map((one) => ({ ...one, disabled: one.value !== part.protection && !isCarried(one.value) }))}
         onChange={(protection) => onChange({ protection })}
@@ -172,7 +172,7 @@ function NearPart({ part, index, branch, problems, onChange, onRemove }: NearPar
         />
       )}
       <MoreOfPart part={part} index={index} problems={problems} onChange={onChange} />
-      <FrameKey label="Take this part off the list" onPress={onRemove} />
+      <FrameKey label={WORDS.takeThisPartOff} onPress={onRemove} />
     </View>
   );
 }
@@ -194,7 +194,7 @@ const WRAP_FIELDS = [
 function WrapFields({ wrap, unit, problemOf, onChange }: WrapFieldsProps) {
   const said = WRAP_FIELDS.some(({ key }) => wrap[key] !== '');
   const [open, setOpen] = useState(said);
-  if (!open) return <FrameKey label="Another wrap than the usual *" onPress={() => setOpen(true)} />;
+  if (!open) return <FrameKey label={WORDS.anotherWrapThanThe} onPress={() => setOpen(true)} />;
   return (
     <View style={arrange.wrap12}>
       {WRAP_FIELDS.map(({ key, label }) => (
@@ -205,7 +205,7 @@ function WrapFields({ wrap, unit, problemOf, onChange }: WrapFieldsProps) {
           onChange={(text) => onChange({ ...wrap, [key]: text })}
           {...(key === 'water' ? {} : { unit })}
           error={problemOf(key)}
-          hint={wrap[key] === '' ? 'the usual *' : undefined}
+          hint={wrap[key] === '' ? WORDS.theUsual : undefined}
         />
       ))}
     </View>

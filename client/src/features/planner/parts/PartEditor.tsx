@@ -43,7 +43,7 @@ function ShapePicker({ draft, onPick }: { draft: Draft; onPick: (shape: Shape) =
   const isChosen = (s: Shape) =>
     s.form === draft.female.form && (s.form !== 'component-stub' || (s.metal === 'copper-plated-steel') === steel);
   return (
-    <View role="radiogroup" aria-label="shape of the part that takes the tube" style={arrange.wrap8}>
+    <View role="radiogroup" aria-label={WORDS.shapeOfThePart} style={arrange.wrap8}>
       {SHAPES.map((shape) => (
         <ChoiceCard key={shape.label} says={shape.label} chosen={isChosen(shape)} width="31%" onPress={() => onPick(shape)}>
           <View style={styles.shape}>
@@ -72,7 +72,7 @@ function MetalPicker(props: { value: MetalName; onPick: (metal: MetalName) => vo
   return (
     <View style={arrange.stack6}>
       <MetalCards {...props} />
-      <FrameKey label={asked ? 'Close' : 'It is none of these'} onPress={() => setAsked(!asked)} />
+      <FrameKey label={asked ? WORDS.close : WORDS.itIsNoneOf} onPress={() => setAsked(!asked)} />
       {asked ? Object.values(METALS_NOT_HERE).map((why) => <FlagLine key={why} letter="a" text={sentence(why)} />) : null}
     </View>
   );
@@ -83,7 +83,7 @@ const sentence = (why: string) => `${why.charAt(0).toUpperCase()}${why.slice(1)}
 function MetalCards({ value, onPick }: { value: MetalName; onPick: (metal: MetalName) => void }) {
   const t = useTokens();
   return (
-    <View role="radiogroup" aria-label="metal" style={arrange.wrap6}>
+    <View role="radiogroup" aria-label={WORDS.metal} style={arrange.wrap6}>
       {METAL_NAMES.map((metal) => (
         <ChoiceCard key={metal} says={METAL_WORDS[metal]} chosen={value === metal} width="23%" onPress={() => onPick(metal)}>
           <View>
@@ -136,7 +136,7 @@ function HistoryPicker({ state, oldFiller, removed, year, problem, onChange }: H
   return (
     <View style={arrange.stack8}>
       <Choice
-        label="what it has been through"
+        label={WORDS.whatItHasBeen}
         value={state}
         options={STATES}
         onChange={(value) => onChange({ state: value, ...(value === 'new' ? { oldFiller: '', removed: '' as const, year: '' } : {}) })}
@@ -144,21 +144,21 @@ function HistoryPicker({ state, oldFiller, removed, year, problem, onChange }: H
       {state === 'brazed' ? (
         <View style={arrange.stack4}>
           <Words size={15}>{WORDS.withWhichFiller}</Words>
-          <Choice label="old filler" value={oldFiller} options={OLD_FILLERS} onChange={(value) => onChange({ oldFiller: value })} />
+          <Choice label={WORDS.oldFiller} value={oldFiller} options={OLD_FILLERS} onChange={(value) => onChange({ oldFiller: value })} />
           {oldFiller === '' && removed !== 'cut-off' ? (
             <UnitField
-              label="made in the year"
+              label={WORDS.madeInTheYear}
               value={year}
               onChange={(text) => onChange({ year: text })}
               error={problem}
-              hint={year === '' ? 'not known; before 2012 it may hold cadmium' : undefined}
+              hint={year === '' ? WORDS.notKnownBefore2012 : undefined}
               testID="old-year"
             />
           ) : null}
         </View>
       ) : null}
       {state === 'new' ? null : (
-        <Choice label="the old filler is" value={removed} options={REMOVED} onChange={(value) => onChange({ removed: value })} />
+        <Choice label={WORDS.theOldFillerIs} value={removed} options={REMOVED} onChange={(value) => onChange({ removed: value })} />
       )}
     </View>
   );
@@ -181,28 +181,28 @@ export function MaleEditor({ planner }: { planner: Planner }) {
   return (
     <View style={arrange.stack12}>
       <Heading size={17}>{WORDS.oneGoesIn}</Heading>
-      <Choice label="what goes in" value={draft.male.form} options={MALE_SHAPES} onChange={(form) => set({ form })} />
+      <Choice label={WORDS.whatGoesIn} value={draft.male.form} options={MALE_SHAPES} onChange={(form) => set({ form })} />
       <View style={arrange.wrap12}>
         <UnitField
-          label="outside diameter"
+          label={WORDS.outsideDiameter}
           value={draft.male.od}
           onChange={(od) => set({ od, wall: '' })}
           unit={bareLengthUnit(units)}
           error={problems['joint.male.od']}
-          hint={outside && `actual outside ${outside}`}
+          hint={outside && WORDS.actualOutside(outside)}
           testID="male-od"
         />
         <UnitField
-          label="wall"
+          label={WORDS.wall}
           value={draft.male.wall}
           onChange={(wall) => set({ wall })}
           unit={bareLengthUnit(units)}
           error={problems['joint.male.wall']}
-          hint={plan?.joint.assumed.includes('wall') ? `table: ${readingText(formatLength(plan.joint.male.wallM, units, 2))} *` : undefined}
+          hint={plan?.joint.assumed.includes('wall') ? WORDS.table(readingText(formatLength(plan.joint.male.wallM, units, 2))) : undefined}
           testID="male-wall"
         />
       </View>
-      <FrameKey label={picking ? 'Close the list' : 'Pick a tube'} onPress={() => setPicking(!picking)} />
+      <FrameKey label={picking ? WORDS.closeTheList : WORDS.pickATube} onPress={() => setPicking(!picking)} />
       {picking ? (
         <SizePicker
           units={units}
@@ -239,7 +239,7 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
       <MetalPicker value={draft.female.metal} onPick={(metal) => set({ metal })} />
       <View style={arrange.wrap12}>
         <UnitField
-          label="bore, measured"
+          label={WORDS.boreMeasured}
           value={draft.female.bore}
           onChange={(bore) => set({ bore })}
           unit={unit}
@@ -248,7 +248,7 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
           testID="female-bore"
         />
         <UnitField
-          label="cup depth"
+          label={WORDS.cupDepth}
           value={draft.female.cupDepth}
           onChange={(cupDepth) => set({ cupDepth })}
           unit={unit}
@@ -257,12 +257,12 @@ export function FemaleEditor({ planner }: { planner: Planner }) {
           testID="female-depth"
         />
         <UnitField
-          label="wall"
+          label={WORDS.wall}
           value={draft.female.wall}
           onChange={(wall) => set({ wall })}
           unit={unit}
           error={problems['joint.female.wall']}
-          hint={draft.female.wall === '' ? 'as the tube *' : undefined}
+          hint={draft.female.wall === '' ? WORDS.asTheTube : undefined}
           testID="female-wall"
         />
       </View>

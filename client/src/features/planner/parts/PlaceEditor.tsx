@@ -91,22 +91,22 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
       {open ? (
         <>
           <Heading size={17}>{WORDS.howItLies}</Heading>
-          <Choice label="position" value={place.position} options={POSITIONS} onChange={(position) => set({ position })} />
+          <Choice label={WORDS.position} value={place.position} options={POSITIONS} onChange={(position) => set({ position })} />
           <Heading size={17}>{WORDS.beforeTheTorch}</Heading>
-          <Choice label="state of the circuit" value={place.circuit} options={CIRCUIT_STATES} onChange={(circuit) => set({ circuit })} />
-          <Choice label="oil in the tube" value={place.oil} options={OIL} onChange={(oil) => set({ oil })} />
-          <Choice label="wind" value={place.wind ?? 'calm'} options={WINDS_HERE} onChange={(wind) => set({ wind })} />
-          <CheckRow label="below ground" checked={place.belowGround ?? false} onChange={(belowGround) => set({ belowGround })} />
+          <Choice label={WORDS.stateOfTheCircuit} value={place.circuit} options={CIRCUIT_STATES} onChange={(circuit) => set({ circuit })} />
+          <Choice label={WORDS.oilInTheTube} value={place.oil} options={OIL} onChange={(oil) => set({ oil })} />
+          <Choice label={WORDS.wind} value={place.wind ?? 'calm'} options={WINDS_HERE} onChange={(wind) => set({ wind })} />
+          <CheckRow label={WORDS.belowGround} checked={place.belowGround ?? false} onChange={(belowGround) => set({ belowGround })} />
           <Fields fields={PLACE} planner={planner} set={set} />
           <Heading size={17}>{WORDS.torch}</Heading>
           {planner.takeVan ? (
             <>
               <Words size={15}>{WORDS.plannedWithTheRods}</Words>
-              <FrameKey label="Take the van as it is today" onPress={planner.takeVan} testID="take-van" />
+              <FrameKey label={WORDS.takeTheVanAs} onPress={planner.takeVan} testID="take-van" />
             </>
           ) : null}
           <Choice
-            label="fuel"
+            label={WORDS.fuel}
             value={place.fuel || vanFuel}
             options={FUELS}
             onChange={(fuel) => set({ fuel: fuel === vanFuel ? '' : fuel, tipKw: '' })}
@@ -118,11 +118,11 @@ export function PlaceEditor({ planner }: { planner: Planner }) {
           <Heading size={17}>{WORDS.service}</Heading>
           <Fields fields={SERVICE} planner={planner} set={set} />
           <Choice
-            label="sulphur in the air"
+            label={WORDS.sulphurInTheAir}
             value={place.sulphur ? 'yes' : 'no'}
             options={[
-              { value: 'no', label: 'clean air' },
-              { value: 'yes', label: 'sulphur near by' },
+              { value: 'no', label: WORDS.cleanAir },
+              { value: 'yes', label: WORDS.sulphurNearBy },
             ]}
             onChange={(v) => set({ sulphur: v === 'yes' })}
           />
@@ -142,7 +142,7 @@ export function RunFields({ planner }: { planner: Planner }) {
       <Words size={15}>{WORDS.theTubeItStands}</Words>
       <View style={arrange.wrap12}>
         <UnitField
-          label="run, outside"
+          label={WORDS.runOutside}
           value={draft.female.runOd}
           onChange={(runOd) => set({ runOd })}
           unit={unit}
@@ -150,7 +150,7 @@ export function RunFields({ planner }: { planner: Planner }) {
           testID="run-od"
         />
         <UnitField
-          label="run, wall"
+          label={WORDS.runWall}
           value={draft.female.runWall}
           onChange={(runWall) => set({ runWall })}
           unit={unit}

@@ -12,6 +12,8 @@ const OFFERED = TUBES.filter((row) => row.standard === 'ASTM B280' || row.standa
   (row, i, all) => all.findIndex((other) => other.name === row.name && other.wallM === row.wallM && other.system === row.system) === i,
 );
 
+const sizeText = ({ name, system }: TubeRow) => `${name} ${system === 'inch' ? 'in' : 'mm'}`;
+
 /** Standard tube, inch and metric, each with its actual outside diameter and wall. */
 export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: (row: TubeRow) => void }) {
   const t = useTokens();
@@ -19,23 +21,25 @@ export function SizePicker({ units, onPick }: { units: UnitPreferences; onPick: 
   return (
     <View style={arrange.stack8}>
       <Choice
-        label="kind of tube"
+        label={WORDS.kindOfTube}
         value={system}
         onChange={setSystem}
         options={[
-          { value: 'inch', label: 'inch tube' },
-          { value: 'metric', label: 'metric tube' },
+          { value: 'inch', label: WORDS.inchTube },
+          { value: 'metric', label: WORDS.metricTube },
         ]}
       />
-      <ScrollView style={{ maxHeight: 220, borderWidth: 1, borderColor: t.rule }} tabIndex={0} aria-label="tube sizes">
+      <ScrollView style={{ maxHeight: 220, borderWidth: 1, borderColor: t.rule }} tabIndex={0} aria-label={WORDS.tubeSizes}>
         {OFFERED.filter((row) => row.system === system).map((row) => (
           <ListRow
             key={`${row.name}${row.wallM}`}
-            says={`tube ${row.name} ${row.system === 'inch' ? 'in' : 'mm'}, wall ${readingText(formatLength(row.wallM, units, 2))}`}
+            says={WORDS.tubeOfWall(sizeText(row), readingText(formatLength(row.wallM, units, 2)))}
             onPress={() => onPick(row)}
             style={styles.size}
           >
-            <Mono size={20} style={styles.length}>{`${row.name} ${row.system === 'inch' ? 'in' : 'mm'}`}</Mono>
+            <Mono size={20} style={styles.length}>
+              {sizeText(row)}
+            </Mono>
             <Words size={15} tone="ink2" style={arrange.fill}>
               {WORDS.outside(readingText(formatLength(row.outsideM, units, 2)), readingText(formatLength(row.wallM, units, 2)))}
             </Words>

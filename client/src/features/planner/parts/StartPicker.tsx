@@ -20,7 +20,7 @@ export function StartPicker({ around, onPick }: { around: Surroundings; onPick: 
       <Heading size={17}>{WORDS.startFromAJointYou}</Heading>
       <View style={arrange.wrap8}>
         {rows.map(({ start, plan }) => (
-          <ChoiceCard key={start.name} says={`start from ${start.name}`} width={{ likes: 148, most: 220 }} onPress={() => onPick(start)}>
+          <ChoiceCard key={start.name} says={WORDS.startFrom(start.name)} width={{ likes: 148, most: 220 }} onPress={() => onPick(start)}>
             <View style={styles.start}>
               {plan ? <JointDrawing joint={sectionOf(plan)} detail="thumb" label={start.name} /> : null}
               <Words size={15} bold>
@@ -40,7 +40,7 @@ export function StartPicker({ around, onPick }: { around: Surroundings; onPick: 
 
 /** The stored plan as a page to print. */
 export function PrintPlan({ jointId }: { jointId: string }) {
-  return <FrameKey label="Print this plan" onPress={() => window.open(addressOf('planPdf', { joint: jointId }), '_blank')} />;
+  return <FrameKey label={WORDS.printThisPlan} onPress={() => window.open(addressOf('planPdf', { joint: jointId }), '_blank')} />;
 }
 
 /** Keeps the plan as a starting point of one's own, on this device. */
@@ -54,15 +54,15 @@ export function SaveStart({ draft }: { draft: Start['draft'] }) {
         {WORDS.keptOnThisDevice(saved)}
       </Words>
     );
-  if (!open) return <FrameKey label="Keep as a starting point" onPress={() => setOpen(true)} />;
+  if (!open) return <FrameKey label={WORDS.keepAsAStarting} onPress={() => setOpen(true)} />;
   const save = () => {
     keepOwnStart(name.trim(), draft);
     setSaved(name.trim());
   };
   return (
     <View style={arrange.stack8}>
-      <TextField label="name of the starting point" value={name} onChange={setName} />
-      <FrameKey label="Keep it" disabled={name.trim() === ''} onPress={save} />
+      <TextField label={WORDS.nameOfTheStarting} value={name} onChange={setName} />
+      <FrameKey label={WORDS.keepIt} disabled={name.trim() === ''} onPress={save} />
     </View>
   );
 }

@@ -27,7 +27,7 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
       <View style={styles.line}>
         {isUnknown ? null : (
           <UnitField
-            label="from where it goes in to where it comes out"
+            label={WORDS.fromWhereItGoes}
             value={said}
             onChange={answer}
             unit={units.length === 'metric' ? 'm' : 'ft'}
@@ -36,7 +36,7 @@ export function SweptQuestion({ planner }: { planner: Planner }) {
             testID="swept"
           />
         )}
-        <FrameKey label={isUnknown ? 'It can be measured' : 'Not known'} onPress={() => answer(isUnknown ? '' : SWEPT_UNKNOWN)} />
+        <FrameKey label={isUnknown ? WORDS.itCanBeMeasured : WORDS.notKnown} onPress={() => answer(isUnknown ? '' : SWEPT_UNKNOWN)} />
       </View>
       {isUnknown ? (
         <Words size={15} tone="amber">

@@ -3,6 +3,7 @@ import { formatNumber } from '@kesto/core/unit';
 import { Choice } from '@/ui/Buttons';
 import { Words } from '@/ui/Words';
 import type { PlaceDraft } from '@/draft/drafts';
+import { WORDS } from '../words';
 
 interface TipChoiceProps {
   readonly place: PlaceDraft;
@@ -32,12 +33,12 @@ export function TipChoice({ place, van, onChange }: TipChoiceProps) {
   return (
     <>
       <Choice
-        label="tip"
+        label={WORDS.tip}
         value={place.tipKw}
         options={[
-          { value: NEAREST, label: 'nearest' },
+          { value: NEAREST, label: WORDS.nearest },
           ...tips,
-          ...(typed ? [{ value: place.tipKw, label: `${place.tipKw} kW, as planned` }] : []),
+          ...(typed ? [{ value: place.tipKw, label: WORDS.kwAsPlanned(place.tipKw) }] : []),
         ]}
         onChange={onChange}
       />

@@ -12,7 +12,7 @@ export function WorkingSheet({ working, onClose, children }: { working: Working;
   const t = useTokens();
   const assumed = working.inputs.some((i) => i.assumed);
   return (
-    <View style={arrange.stack12} role="region" aria-label={`working: ${working.title}`}>
+    <View style={arrange.stack12} role="region" aria-label={WORDS.working(working.title)}>
       <View style={arrange.apart12}>
         <View style={arrange.fill}>
           <Words size={14} tone="ink2">
@@ -20,7 +20,7 @@ export function WorkingSheet({ working, onClose, children }: { working: Working;
           </Words>
           <Heading size={24}>{working.title}</Heading>
         </View>
-        <RoundKey label="close" onPress={onClose} />
+        <RoundKey label={WORDS.closeLabel} onPress={onClose} />
       </View>
       <Words>{working.sentence}</Words>
       {children}
