@@ -39,8 +39,8 @@ function noteWhenDrawn(waited) {
   requestAnimationFrame(look);
 }
 
-/** Nothing is seen before the browser first paints anything. */
-const firstPaint = () => performance.getEntriesByName('first-contentful-paint')[0].startTime;
+/** When the browser first painted anything, before which nothing is seen [ms]; undefined until then. */
+const firstPaint = () => performance.getEntriesByName('first-contentful-paint')[0]?.startTime;
 
 /** One visit: until each of the things is drawn that are waited for, by the page's own clock [ms]: asking the page meanwhile waits for its scripts. */
 async function visit(context, url, waited) {
@@ -53,7 +53,7 @@ async function visit(context, url, waited) {
   await page.goto(url, { waitUntil: 'commit' });
   await page.waitForFunction(() => !globalThis.drawnAt.includes(null), null, { timeout: 60_000 });
   const drawn = await page.evaluate(() => globalThis.drawnAt);
-  const painted = await page.evaluate(firstPaint);
+  const painted = await (await page.waitForFunction(firstPaint)).jsonValue();
   await page.waitForTimeout(BEHIND_MS);
   await page.close();
   return drawn.map((ms) => Math.max(ms, painted));
