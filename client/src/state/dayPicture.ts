@@ -9,13 +9,30 @@ export const saidOf = (key: Element): string => key.getAttribute('aria-label') ?
 /** The picture on this page, where it opened with one. */
 export const shownPicture = (): HTMLElement | null => globalThis.document?.getElementById(DAY_PAGE) ?? null;
 
+/** A key that comes a little after the day is waited for this long [ms]. */
+const AWAITED_MS = 5_000;
+const LOOKS_EVERY_MS = 50;
+
+/** Presses the key that says so once it is there, unless something else is pressed first. */
+function pressOnceThere(said: string): void {
+  let until = Date.now() + AWAITED_MS;
+  const stop = () => (until = 0);
+  for (const kind of ['pointerdown', 'keydown']) document.addEventListener(kind, stop, { once: true, capture: true });
+  const look = () => {
+    if (Date.now() > until) return;
+    const key = [...document.querySelectorAll<HTMLElement>(PRESSED)].find((one) => saidOf(one) === said);
+    if (key) key.click();
+    else setTimeout(look, LOOKS_EVERY_MS);
+  };
+  setTimeout(look);
+}
+
 /** A screen of the application's own stands in the picture's place now: a key pressed in it meanwhile is pressed there. */
 export function endDayPicture(): void {
   const picture = shownPicture();
   const pressed = picture?.dataset['pressed'];
   picture?.remove();
-  if (pressed === undefined) return;
-  setTimeout(() => [...document.querySelectorAll<HTMLElement>(PRESSED)].find((key) => saidOf(key) === pressed)?.click());
+  if (pressed !== undefined) pressOnceThere(pressed);
 }
 
 export function forgetDayPicture(): void {
