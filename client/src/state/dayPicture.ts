@@ -13,16 +13,16 @@ export const shownPicture = (): HTMLElement | null => globalThis.document?.getEl
 const AWAITED_MS = 5_000;
 const LOOKS_EVERY_MS = 50;
 
-/** Presses the key that says so once it is there, unless something else is pressed first. */
+/** Presses the one key that says so once it is there, unless something else is pressed first; of several none. */
 function pressOnceThere(said: string): void {
   let until = Date.now() + AWAITED_MS;
   const stop = () => (until = 0);
   for (const kind of ['pointerdown', 'keydown']) document.addEventListener(kind, stop, { once: true, capture: true });
   const look = () => {
     if (Date.now() > until) return;
-    const key = [...document.querySelectorAll<HTMLElement>(PRESSED)].find((one) => saidOf(one) === said);
-    if (key) key.click();
-    else setTimeout(look, LOOKS_EVERY_MS);
+    const keys = [...document.querySelectorAll<HTMLElement>(PRESSED)].filter((one) => saidOf(one) === said);
+    if (keys.length === 0) setTimeout(look, LOOKS_EVERY_MS);
+    if (keys.length === 1) keys[0]?.click();
   };
   setTimeout(look);
 }
