@@ -69,6 +69,7 @@ test('what is half typed stays, and the field with it; a key pressed in vain say
   await early(page).getByLabel('name').focus();
   letThrough();
   await expect(page.getByText('Type your name and password.')).toBeVisible();
+  await expect(page.locator('#root').getByLabel('name')).toBeFocused();
   await page.keyboard.press('End');
   await page.keyboard.type('ta');
   await expect(page.locator('#root').getByLabel('name')).toHaveValue('ilta');
