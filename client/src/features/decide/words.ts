@@ -39,9 +39,9 @@ export const WORDS = {
   ofANewOne: (share: string, limit: string, earlier: number) =>
     `${share} % of a new one; up to ${limit} pays at this age with ${earlier} found before. A rule of thumb, not a verdict.`,
   yes: 'Yes',
-  yesOf: (value: string, name: string) => `yes, ${value} ${name}`,
+  yesOf: (what: string, name: string) => `yes, ${what} ${name}`,
   leaveIt: 'Leave it',
-  leave: (value: string, name: string) => `leave ${value} ${name}`,
+  leave: (what: string, name: string) => `leave ${what} ${name}`,
   theYes: 'The yes',
   how: 'how',
   orItWaits: 'Or it waits',

@@ -56,7 +56,7 @@ export const WORDS = {
   whereTheLeakIs: 'Where the leak is known, or there is none to find: a new line, a part that failed.',
   stopLooking: 'Stop looking',
   whereNoMoreCan: 'Where no more can be found today: kept with the reason, and what stands above no longer keeps it open.',
-  holdSection: (value: string, name: string) => `hold section ${value}, ${name}`,
+  holdSection: (place: string, name: string) => `hold section ${place}, ${name}`,
   cutsChosen: 'Cuts chosen',
   chooseTheCuts: 'Choose the cuts',
   cutAt: 'cut at',

@@ -30,7 +30,7 @@ export function ApprovalFields({ scope, approval, onChange }: ApprovalFieldsProp
         <Words bold size={15}>
           {APPROVAL_WORDS[scope]}
         </Words>
-        <FrameKey label={WORDS.takeOff} says={WORDS.takeOffOf(APPROVAL_WORDS[scope])} onPress={() => onChange(null)} />
+        <FrameKey label={WORDS.takeOff} says={WORDS.takeOffWhich(APPROVAL_WORDS[scope])} onPress={() => onChange(null)} />
       </View>
       <View style={arrange.row10}>
         <UnitField label={WORDS.number} value={approval.number} onChange={(number) => onChange({ number })} testID={`number-${scope}`} />

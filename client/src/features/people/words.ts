@@ -17,7 +17,7 @@ export const WORDS = {
   makeTheCode: 'Make the code',
   leaveIt: 'Leave it',
   takeOff: 'take off',
-  takeOffOf: (value: string) => `take off ${value}`,
+  takeOffWhich: (approval: string) => `take off ${approval}`,
   number: 'number',
   lastDay: 'last day',
   like20270331: 'like 2027-03-31',

@@ -10,7 +10,7 @@ export const WORDS = {
   signOutOnThisDevice: 'Sign out on this device? What is only here stays here, and goes over when you sign in again.',
   changeYourPassword: 'Change your password',
   passwordNow: 'password now',
-  newPasswordLettersOr: (said: number) => `new password, ${said} letters or more`,
+  newPasswordLettersOr: (letters: number) => `new password, ${letters} letters or more`,
   changingIt: 'Changing it',
   changeIt: 'Change it',
   yourSignIns: 'your sign-ins',

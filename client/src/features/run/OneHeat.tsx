@@ -23,7 +23,7 @@ export function OneHeat({ joint, job }: { joint: JointView; job: JobView }) {
     <View style={arrange.stack8}>
       <FlagLine letter="a" text={WORDS.thenThisOneAnd(oneHeatText(others.map(({ tag }) => tag)))} />
       {others.map(({ id, tag }) => (
-        <FrameKey key={id} label={WORDS.toOf(tag)} onPress={() => router.push(`/joints/${id}/run`)} />
+        <FrameKey key={id} label={WORDS.onTo(tag)} onPress={() => router.push(`/joints/${id}/run`)} />
       ))}
     </View>
   );

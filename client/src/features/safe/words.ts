@@ -61,7 +61,7 @@ export const WORDS = {
   thisCylinderIsFull: 'This cylinder is full: nothing more may go in.',
   zeroAndOpen: 'Zero, and open',
   tickEachSideFirst: 'Tick each side first',
-  gaugeAtZeroOpen: (value: string) => `${value}: gauge at zero, open to air`,
+  gaugeAtZeroOpen: (part: string) => `${part}: gauge at zero, open to air`,
   theyAreTold: 'They are told',
   itIsCovered: 'It is covered',
   picturesBeforeItComes: 'Pictures before it comes apart',

@@ -9,7 +9,7 @@ export const WORDS = {
   theJoints: 'the joints',
   nothingToClose: 'Nothing to close',
   jointsThatArePlanned: 'Joints that are planned on the drawing say here what comes out first, and what goes on the tube.',
-  isItHereNot: (value: string) => `Is it here? Not laid out yet: ${value}. What is missing keeps the pipe open.`,
+  isItHereNot: (things: string) => `Is it here? Not laid out yet: ${things}. What is missing keeps the pipe open.`,
   outBeforeTheFlameLabel: 'out before the flame',
   itIsOut: 'It is out',
   itIsOutOf: (name: string) => `${name}: it is out`,

@@ -2,8 +2,8 @@
 export const WORDS = {
   goodUntil: (goodUntil: string) =>
     `Good until ${goodUntil}, or until a valve, a hose or the person changes: then the gauges and the air are read again.`,
-  beforeTheNextFlame: (names: string, said: number) =>
-    `Before the next flame again: ${names}. ${said} minutes without a flame, or somebody else lights.`,
+  beforeTheNextFlame: (names: string, minutes: number) =>
+    `Before the next flame again: ${names}. ${minutes} minutes without a flame, or somebody else lights.`,
   whichThumb: 'which thumb',
   rightThumb: 'right thumb',
   leftThumb: 'left thumb',

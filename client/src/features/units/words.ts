@@ -43,7 +43,7 @@ export const WORDS = {
   length: 'length',
   photoOfThePlate: (number: number) => `photo ${number} of the plate`,
   leaveItOut: 'Leave it out',
-  leavePhotoOfThe: (value: number) => `leave photo ${value} of the plate out`,
+  leavePhotoOfThe: (place: number) => `leave photo ${place} of the plate out`,
   keepingThePhoto: 'Keeping the photo',
   photoOfThePlateLabel: 'Photo of the plate',
   theSites: 'the sites',

@@ -141,7 +141,7 @@ function Axis({ frame, y, units }: { frame: Frame; y: number; units: UnitPrefere
   return (
     <G>
       <Line x1={0} y1={y} x2={frame.width} y2={y} stroke={t.ink} strokeWidth={1.4} />
-      <Label x={frame.width} y={y + 20} text={units.length === 'metric' ? WORDS.mm : WORDS.inLabel} size={14} anchor="end" color={t.ink2} />
+      <Label x={frame.width} y={y + 20} text={units.length === 'metric' ? WORDS.mm : WORDS.inch} size={14} anchor="end" color={t.ink2} />
       {ticks
         .map((tick) => ({ tick, x: frame.toX(tick * perUnit) }))
         .filter(({ x }) => x > 14 && x < frame.width - 44)
