@@ -62,6 +62,7 @@ const ASKED = [
   ['joints by the beginning of a lot', '/api/found/lot%3DL000', FOUND(), { lot: 'L000' }],
   ['today: thirty open jobs', '/api/today', null],
   ['a page of fifty machines', '/api/units/after/first', `select * from unit where shop_id = $1 order by place, id limit 51`],
+  ['a page of fifty sites', '/api/sites/after/first', `select * from site where shop_id = $1 order by lower(name), id limit 51`],
 ];
 /** A page of fifty with what is shown of them. */
 function FOUND() {

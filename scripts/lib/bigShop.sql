@@ -41,6 +41,9 @@ join unit on unit.shop_id = circuit.shop_id and unit.id = circuit.unit_id join s
   unnest(regexp_split_to_array(lower(job.title || ' ' || job.number || ' ' || unit.tag || ' ' || unit.name || ' ' || site.name), '[^a-z0-9]+')) word
 where job.shop_id = ':shop' and word <> '' on conflict do nothing;
 insert into search_word (shop_id, thing, word, turn, id)
+select ':shop', 'site', word, 0, site.id from site, unnest(regexp_split_to_array(lower(site.name), '[^a-z0-9]+')) word
+where site.shop_id = ':shop' and word <> '' on conflict do nothing;
+insert into search_word (shop_id, thing, word, turn, id)
 select ':shop', 'unit', word, unit.place, unit.id from unit join site on site.shop_id = unit.shop_id and site.id = unit.site_id,
   unnest(regexp_split_to_array(lower(unit.tag || ' ' || unit.name || ' ' || site.name || ' lm-40'), '[^a-z0-9]+')) word
 where unit.shop_id = ':shop' and word <> '' on conflict do nothing;

@@ -1,9 +1,11 @@
 import { get, put } from '../route';
 import { EVERYBODY, MAKERS } from '../session/types';
-import type { PutSiteRequest, PutUnitRequest, SisterCharge, SiteView, UnitHistory, UnitPage, UnitView } from './types';
+import type { PutSiteRequest, PutUnitRequest, SisterCharge, SitePage, SiteView, UnitHistory, UnitPage, UnitView } from './types';
 
 export const UNIT_ROUTES = {
-  sites: get<readonly SiteView[]>()('/api/sites', EVERYBODY),
+  sites: get<SitePage>()('/api/sites/after/:after', EVERYBODY),
+  sitesNamed: get<readonly SiteView[]>()('/api/sites/named/:name', EVERYBODY),
+  getSite: get<SiteView>()('/api/sites/:site', EVERYBODY),
   putSite: put<PutSiteRequest, SiteView>()('/api/sites/:site', MAKERS),
   units: get<UnitPage>()('/api/units/after/:after', EVERYBODY),
   getUnit: get<UnitView>()('/api/units/:unit', EVERYBODY),

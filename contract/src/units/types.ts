@@ -7,6 +7,16 @@ export interface SiteView {
   readonly altitudeM: number;
 }
 
+/** A page of the shop's sites, by name. */
+export interface SitePage {
+  readonly sites: readonly SiteView[];
+  /** Where the next page begins; null at the end. */
+  readonly next: string | null;
+}
+
+/** Before all: where the first page begins. */
+export const SITES_START = 'first';
+
 export interface PutSiteRequest {
   readonly name: string;
   readonly altitude: Quantity;

@@ -11,6 +11,7 @@ import { knownLinks } from './ledger/knownLinks';
 import type { ShopWork } from './shopWork';
 import { typeormShopWork } from './shopWork.typeorm';
 import { unitHistory } from './units/unitHistory.service';
+import { sitePage, sitesNamed } from './units/sites.service';
 import { unitPage } from './units/units.service';
 
 const SHOP = '018f0000-0000-4000-8000-0000000000b1';
@@ -68,6 +69,8 @@ test.each<[string, (shop: ShopWork) => Promise<unknown>, unknown]>([
   ['search by two words, one of them everywhere', ({ search }) => search.find('line bg12-04'), { joints: [{ tag: 'BG12-04' }] }],
   ['search by two words that are both everywhere', async ({ search }) => (await search.find('line valve')).joints, { length: 8 }],
   ['a page of machines', (shop) => unitPage(shop, 'first'), { next: expect.stringMatching(/^49\./) }],
+  ['a page of sites', (shop) => sitePage(shop, 'first'), { sites: { length: 50 }, next: expect.any(String) }],
+  ['a site by two words, one of them everywhere', (shop) => sitesNamed(shop, 'glassh 37'), [{ name: 'Glasshouse 37' }]],
   ['the next tag', async ({ joints }) => ({ tag: await joints.nextTag('BG7') }), { tag: 'BG7-21' }],
   [
     'a machine’s history',

@@ -74,7 +74,13 @@ const DAY: readonly Step[] = [
 const READS: readonly string[] = [
   ...['/api/today', `/api/jobs/${id(1)}`, `/api/jobs/${OPEN_JOB}`, `/api/joints/${id(2)}`, `/api/joints/${FINISHED_JOINT}`],
   ...['/api/people', '/api/van', '/api/schools', '/api/search?q=cr2', '/api/search?q=ilta', '/api/search?q=port', '/api/invites'],
-  ...[`/api/units/${demoId(0x23)}`, `/api/units/${demoId(0x21)}/history`, `/api/circuits/${demoId(0x33)}/drawing`, '/api/sites'],
+  ...[
+    `/api/units/${demoId(0x23)}`,
+    `/api/units/${demoId(0x21)}/history`,
+    `/api/circuits/${demoId(0x33)}/drawing`,
+    '/api/sites/after/first',
+    '/api/sites/named/orch',
+  ],
 ];
 
 test.each(READS.map((path) => [path]))('%s of the demo is the same', async (path) => {

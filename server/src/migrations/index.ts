@@ -16,6 +16,7 @@ import { DayPins1764000000015 } from './0015-day-pins';
 import { AtSize1764000000016 } from './0016-at-size';
 import { CalledAs1764000000017 } from './0017-called-as';
 import { Series1764000000018 } from './0018-series';
+import { SitePages1764000000024 } from './0024-site-pages';
 import { PairedBy1764000000023 } from './0023-paired-by';
 import { Imports1764000000022 } from './0022-imports';
 import { Labels1764000000021 } from './0021-labels';
@@ -47,4 +48,5 @@ export const MIGRATIONS = [
   Labels1764000000021,
   Imports1764000000022,
   PairedBy1764000000023,
+  SitePages1764000000024,
 ];

@@ -1,38 +1,73 @@
+import type { SiteView } from '@kesto/contract';
+import { SEARCH_LIMIT } from '@kesto/contract/api';
 import { skipToken } from '@reduxjs/toolkit/query/react';
-import { useMemo } from 'react';
-import { useUnrefused } from '@/outbox';
-import { useSitesQuery, useUnitQuery, useUnitsInfiniteQuery } from './fetched';
+import { useDeferredValue, useMemo } from 'react';
+import { bodyOf, goes, useUnrefused } from '@/outbox';
+import { useSiteQuery, useSitesInfiniteQuery, useSitesNamedQuery, useUnitQuery, useUnitsInfiniteQuery } from './fetched';
 import { sitesWith, unitsWith } from './pendingUnits';
 
 export { useSisterChargesQuery, useUnitHistoryQuery } from './fetched';
 
-/** The sites, with those that are still on their way to the server. */
+interface Paged {
+  readonly hasNextPage: boolean;
+  readonly fetchNextPage: () => unknown;
+  readonly isFetchingNextPage: boolean;
+}
+/** Fetches the next page; null at the end. */
+export type More = { readonly fetch: () => void; readonly isFetching: boolean } | null;
+const moreOf = ({ hasNextPage, fetchNextPage, isFetchingNextPage }: Paged): More =>
+  hasNextPage ? { fetch: () => void fetchNextPage(), isFetching: isFetchingNextPage } : null;
+
+/** The sites by name, page by page, and those that are still on their way to the server. */
 export function useSites() {
-  const query = useSitesQuery();
+  const query = useSitesInfiniteQuery();
   const kept = useUnrefused();
-  return useMemo(() => ({ ...query, data: query.data && sitesWith(query.data, kept) }), [query, kept]);
+  return useMemo(() => {
+    const fetched = query.data?.pages.flatMap(({ sites }) => sites);
+    return { ...query, data: fetched && sitesWith(fetched, kept), more: moreOf(query) };
+  }, [query, kept]);
 }
 
-/** The units with their circuits, page by page, and those that are still on their way; not asked for unless wanted. `more` fetches the next page; null at the end. */
+const holds = (name: string, letters: string) => name.toLowerCase().includes(letters.trim().toLowerCase());
+const NONE: readonly SiteView[] = [];
+
+/** Of the sites those whose names hold these letters; where not all were fetched, those of the server by the beginnings of their words as well. */
+export function useSitesFound(letters: string): readonly SiteView[] {
+  const { data: sites = NONE, more } = useSites();
+  const asked = useDeferredValue(letters.trim());
+  const { currentData: named = NONE } = useSitesNamedQuery(more && asked !== '' && asked.length <= SEARCH_LIMIT ? asked : skipToken);
+  return useMemo(() => {
+    const here = sites.filter(({ name }) => holds(name, letters));
+    return [...here, ...named.filter(({ id }) => !sites.some((site) => site.id === id))];
+  }, [sites, named, letters]);
+}
+
+/** One site, as it stands with what is kept here; fetched where it is on no page that was. */
+export function useSite(id: string | null): SiteView | undefined {
+  const { data: sites } = useSites();
+  const listed = sites?.find((site) => site.id === id);
+  const { data } = useSiteQuery(id === null || !sites || listed ? skipToken : id);
+  return listed ?? data;
+}
+
+/** The units with their circuits, page by page, and those that are still on their way; not asked for unless wanted. */
 export function useUnitList(wanted = true) {
   const query = useUnitsInfiniteQuery(wanted ? undefined : skipToken);
   const kept = useUnrefused();
   return useMemo(() => {
     const fetched = query.data?.pages.flatMap(({ units }) => units);
-    const { hasNextPage, fetchNextPage, isFetchingNextPage } = query;
-    const more = hasNextPage ? { fetch: () => void fetchNextPage(), isFetching: isFetchingNextPage } : null;
-    return { ...query, data: fetched && unitsWith(fetched, [], kept), more };
+    return { ...query, data: fetched && unitsWith(fetched, [], kept), more: moreOf(query) };
   }, [query, kept]);
 }
-export type More = ReturnType<typeof useUnitList>['more'];
 
 /** One unit, as it stands with what is kept here. */
 export function useUnit(id: string | null) {
   const query = useUnitQuery(id ?? skipToken);
-  const { data: sites } = useSitesQuery();
   const kept = useUnrefused();
+  const changed = kept.filter(goes('putUnit')).findLast(({ params }) => params['unit'] === id);
+  const site = useSite(changed ? bodyOf<{ siteId: string }>(changed).siteId : null);
   return useMemo(
-    () => ({ ...query, data: unitsWith(query.data ? [query.data] : [], sites ?? [], kept).find((unit) => unit.id === id) }),
-    [query, sites, kept, id],
+    () => ({ ...query, data: unitsWith(query.data ? [query.data] : [], site ? [site] : [], kept).find((unit) => unit.id === id) }),
+    [query, site, kept, id],
   );
 }

@@ -1,11 +1,17 @@
-import { UNITS_START, type Answer } from '@kesto/contract/api';
+import { SITES_START, UNITS_START, type Answer } from '@kesto/contract/api';
 import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { goes, useUnrefused } from '@/outbox';
 
 const unitsApi = api.injectEndpoints({
   endpoints: (build) => ({
-    sites: build.query<Answer<'sites'>, void>({ query: () => call('sites', {}), providesTags: ['Unit'] }),
+    sites: build.infiniteQuery<Answer<'sites'>, void, string>({
+      infiniteQueryOptions: { initialPageParam: SITES_START, getNextPageParam: ({ next }) => next ?? undefined },
+      query: ({ pageParam }) => call('sites', { after: pageParam }),
+      providesTags: ['Unit'],
+    }),
+    sitesNamed: build.query<Answer<'sitesNamed'>, string>({ query: (name) => call('sitesNamed', { name }), providesTags: ['Unit'] }),
+    site: build.query<Answer<'getSite'>, string>({ query: (site) => call('getSite', { site }), providesTags: ['Unit'] }),
     units: build.infiniteQuery<Answer<'units'>, void, string>({
       infiniteQueryOptions: { initialPageParam: UNITS_START, getNextPageParam: ({ next }) => next ?? undefined },
       query: ({ pageParam }) => call('units', { after: pageParam }),
@@ -23,16 +29,24 @@ const unitsApi = api.injectEndpoints({
   }),
 });
 
-export const { useSitesQuery, useUnitsInfiniteQuery, useUnitQuery, useUnitHistoryQuery, useSisterChargesQuery } = unitsApi;
+export const {
+  useSitesInfiniteQuery,
+  useSitesNamedQuery,
+  useSiteQuery,
+  useUnitsInfiniteQuery,
+  useUnitQuery,
+  useUnitHistoryQuery,
+  useSisterChargesQuery,
+} = unitsApi;
 
-/** How many sites there are, and units on their first page, those on their way to the server as well: told without reading a plate, for the first screen. */
+/** How many sites and units there are on their first pages, those on their way to the server as well: told without reading a plate, for the first screen. */
 export function useCounted() {
-  const { data: sites } = useSitesQuery();
+  const { data: sites } = useSitesInfiniteQuery();
   const { data: units } = useUnitsInfiniteQuery();
   const kept = useUnrefused();
   if (!sites || !units) return null;
   return {
-    sites: sites.length + kept.filter(goes('putSite')).length,
+    sites: sites.pages.flatMap((page) => page.sites).length + kept.filter(goes('putSite')).length,
     units: units.pages.flatMap((page) => page.units).length + kept.filter(goes('putUnit')).length,
   };
 }

@@ -13,7 +13,7 @@ const show = (drawn: object, rest: object = {}) =>
     answers: {
       'GET units/u': UNIT,
       'GET circuits/circuit/drawing': drawn,
-      'GET sites': [SITE],
+      'GET sites/after/first': { sites: [SITE], next: null },
       'PUT circuits/circuit/drawings/*': DRAWN.drawing,
     },
     ...rest,
@@ -90,7 +90,7 @@ test('a joint is planned at the end of a tube, in the job that stands on this ci
     answers: {
       'GET units/u': UNIT,
       'GET circuits/circuit/drawing': DRAWN,
-      'GET sites': [SITE],
+      'GET sites/after/first': { sites: [SITE], next: null },
       'GET today': dayWith(),
       'PUT jobs/job/joints/*': {},
     },
@@ -109,7 +109,7 @@ test('a job on the unit’s other circuit is not offered', async () => {
     answers: {
       'GET units/u': UNIT,
       'GET circuits/circuit/drawing': DRAWN,
-      'GET sites': [SITE],
+      'GET sites/after/first': { sites: [SITE], next: null },
       'GET today': dayWith({ jobs: job ? [{ ...job, circuitId: 'the other' }] : [] }),
     },
   });

@@ -95,7 +95,7 @@ test.each(CIRCUIT_TEMPLATES)('%s becomes another machine by tapping; its file is
     answers: {
       'GET units/u': UNIT,
       'GET circuits/circuit/drawing': { drawing: null },
-      'GET sites': [SITE],
+      'GET sites/after/first': { sites: [SITE], next: null },
       'GET today': { jobs: [], units: [], sentBack: [], due: [], toRead: [], toSettle: [] },
       'PUT circuits/circuit/drawings/*': {},
     },

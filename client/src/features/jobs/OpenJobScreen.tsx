@@ -6,7 +6,7 @@ import { v7 as uuid } from 'uuid';
 import { Fetched } from '@/api/Fetched';
 import { EmptyGround } from '@/drawing/Skyline';
 import { useUnit, useUnitList, type More } from '@/data/units/api';
-import { MoreUnits } from '@/data/units/MoreUnits';
+import { MoreKey } from '@/data/units/MoreKey';
 import { useWrite } from '@/outbox';
 import { arrange } from '@/ui/arrange';
 import { Choice, FrameKey } from '@/ui/Buttons';
@@ -77,7 +77,7 @@ function Ready({ units, more, unitId }: { units: readonly UnitView[]; more: More
         <>
           <Heading size={17}>{WORDS.onWhichMachine}</Heading>
           <UnitPicker units={unit && !known && other ? [other, ...units] : units} value={unit?.id ?? null} onPick={setPicked} />
-          <MoreUnits more={more} />
+          <MoreKey more={more} of="machines" />
           <View style={arrange.atStart}>
             <FrameKey label={WORDS.itIsNotHere} onPress={addUnit} />
           </View>

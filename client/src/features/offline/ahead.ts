@@ -1,4 +1,4 @@
-import { PERSON_HEADER, UNITS_START, type Answer, type Params, type RouteName, type Today } from '@kesto/contract/api';
+import { PERSON_HEADER, SITES_START, UNITS_START, type Answer, type Params, type RouteName, type Today } from '@kesto/contract/api';
 import { addressOf } from '@/api/call';
 import { rememberAnswer } from '@/cache';
 
@@ -19,7 +19,8 @@ export async function fetchAhead(person: string, today: Today): Promise<void> {
     return data;
   };
   try {
-    for (const name of ['van', 'getSchools', 'people', 'sites'] as const) await get(name, {});
+    for (const name of ['van', 'getSchools', 'people'] as const) await get(name, {});
+    await get('sites', { after: SITES_START });
     await get('units', { after: UNITS_START });
     for (const { id } of today.jobs) {
       const { unit, circuit, order } = await get('getJob', { job: id });

@@ -15,7 +15,7 @@ const pages = (...all: readonly (readonly string[])[]) =>
     ]),
   );
 const show = (answers: Record<string, unknown>, rest: Parameters<typeof showScreen>[1] = {}) =>
-  showScreen(<SitesScreen />, { ...rest, answers: { 'GET sites': [SITE], ...answers } });
+  showScreen(<SitesScreen />, { ...rest, answers: { 'GET sites/after/first': { sites: [SITE], next: null }, ...answers } });
 
 test('each site with its machines, which open', async () => {
   await show(pages(['CR2', 'GC7']));
@@ -35,8 +35,29 @@ test('more machines than a page are fetched page by page, as they are asked for'
   expect(screen.queryByText('More machines')).toBeNull();
 });
 
+const siteOf = (n: number) => ({ ...SITE, id: SITE.id.replace(/02$/, String(10 + n)), name: `House ${n}` });
+
+test('more sites than a page come as they are asked for; one that is on no page yet is found by its name', async () => {
+  const first = Array.from({ length: 50 }, (_, i) => siteOf(i));
+  await show({
+    ...{ 'GET sites/after/first': { sites: first, next: 'behind' }, 'GET sites/after/behind': { sites: [siteOf(50)], next: null } },
+    ...{ 'GET sites/named/fern': [{ ...siteOf(77), name: 'Fern valley' }], 'GET sites/named/nowhere': [] },
+    ...pages(['CR2']),
+  });
+  await type('find a site', 'fern');
+  expect(await screen.findByText('Fern valley')).toBeTruthy();
+  expect(screen.queryByText('House 3')).toBeNull();
+  await type('find a site', 'nowhere');
+  expect(await screen.findByText('No site of that name')).toBeTruthy();
+  await type('find a site', '');
+  expect(screen.queryByText('House 50')).toBeNull();
+  await press('More sites');
+  expect(await screen.findByText('House 50')).toBeTruthy();
+  expect(screen.queryByText('More sites')).toBeNull();
+});
+
 test('the first site is asked for where there is none, read in the person’s units, and kept once', async () => {
-  const { writes } = await show({ 'GET sites': [], ...pages([]), 'PUT sites/*': {} });
+  const { writes } = await show({ 'GET sites/after/first': { sites: [], next: null }, ...pages([]), 'PUT sites/*': {} });
   await type('name of the site', 'the orangery');
   await type('above the sea', '600 ft');
   await press(/^Keep/);
@@ -57,6 +78,6 @@ test('an inspector reads, and adds nothing', async () => {
 });
 
 test('where the server does not answer it says so, and can be asked again', async () => {
-  await show({ 'GET sites': { status: 500, message: 'The server failed; what you entered stays here.' }, ...pages([]) });
+  await show({ 'GET sites/after/first': { status: 500, message: 'The server failed; what you entered stays here.' }, ...pages([]) });
   expect(screen.getByText('Try again')).toBeTruthy();
 });

@@ -4,29 +4,36 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { useMayMake } from '@/session/useMayMake';
-import { useSites, useUnitList } from '@/data/units/api';
-import { MoreUnits } from '@/data/units/MoreUnits';
+import { useSites, useSitesFound, useUnitList, type More } from '@/data/units/api';
+import { MoreKey } from '@/data/units/MoreKey';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
+import { TextField } from '@/ui/UnitField';
 import { SiteForm } from './SiteForm';
 import { SiteRow } from './SiteRow';
 import { WORDS } from './words';
 
 /** Where the shop's machines stand. */
 export function SitesScreen() {
+  const query = useSites();
   return (
-    <Fetched<readonly SiteView[]> query={useSites()} what={WORDS.theSites}>
-      {(sites) => <Ready sites={sites} />}
+    <Fetched<readonly SiteView[]> query={query} what={WORDS.theSites}>
+      {(sites) => <Ready sites={sites} more={query.more} />}
     </Fetched>
   );
 }
 
+/** So many are seen at a glance; among more, one is found by its letters. */
+const AT_A_GLANCE = 12;
+
 type Open = { readonly site: SiteView | null } | null;
 
-function Ready({ sites }: { sites: readonly SiteView[] }) {
+function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
   const mayMake = useMayMake();
   const router = useRouter();
-  const { data, more } = useUnitList();
+  const { data, more: moreUnits } = useUnitList();
+  const [letters, setLetters] = useState('');
+  const found = useSitesFound(letters);
   const units = data ?? [];
   const [open, setOpen] = useState<Open>(mayMake && sites.length === 0 ? { site: null } : null);
   const form = open ? <SiteForm key={open.site?.id ?? 'new'} site={open.site} onKept={() => setOpen(null)} /> : null;
@@ -50,7 +57,9 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
     >
       {sites.length === 0 ? <Empty title={WORDS.noSiteYet} text={WORDS.aNameAndIts} /> : null}
       <View style={styles.page}>
-        {sites.map((site) => (
+        {sites.length > AT_A_GLANCE ? <TextField label={WORDS.findSite} value={letters} onChange={setLetters} /> : null}
+        {found.length === 0 && sites.length > 0 ? <Empty title={WORDS.noneFound} text={WORDS.byLetters} /> : null}
+        {found.map((site) => (
           <SiteRow
             key={site.id}
             site={site}
@@ -58,7 +67,8 @@ function Ready({ sites }: { sites: readonly SiteView[] }) {
             onRight={mayMake ? () => setOpen({ site }) : null}
           />
         ))}
-        <MoreUnits more={more} />
+        <MoreKey more={letters.trim() === '' ? more : null} of="sites" />
+        <MoreKey more={moreUnits} of="machines" />
       </View>
     </Sheet>
   );

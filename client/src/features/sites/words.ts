@@ -14,6 +14,9 @@ export const WORDS = {
   eachWithHowHigh: 'each with how high it lies',
   today: 'today',
   close: 'close',
+  findSite: 'find a site',
+  noneFound: 'No site of that name',
+  byLetters: 'Letters of its name find it; without them all stand here.',
   noSiteYet: 'No site yet',
   aNameAndIts: 'A name and its height are enough; machines are added to it from their plates.',
 } as const;

@@ -42,7 +42,11 @@ test('a day without jobs says so, and a job can be opened', async () => {
 });
 
 test('a shop that has nothing yet is led in five steps, those that are done ticked', async () => {
-  const nothing = { 'GET people': { people: [{}], invites: [] }, 'GET sites': [SITE], 'GET units/after/first': { units: [], next: null } };
+  const nothing = {
+    'GET people': { people: [{}], invites: [] },
+    'GET sites/after/first': { sites: [SITE], next: null },
+    'GET units/after/first': { units: [], next: null },
+  };
   await show(EMPTY_DAY, { answers: nothing, role: 'admin' });
   expect(screen.getAllByRole('link', { name: /^(People|The van|A site|A machine|A job)/ })).toHaveLength(5);
   expect(screen.getByRole('link', { name: 'A site, done' })).toBeTruthy();

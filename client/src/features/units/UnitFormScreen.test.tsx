@@ -19,7 +19,7 @@ async function fillPlate(): Promise<void> {
 
 test('the first unit of a shop is stored with its site, and leads on to its first job', async () => {
   const { writes } = await showScreen(<NewUnitScreen />, {
-    answers: { 'GET sites': [], 'PUT sites/*': SITE, 'PUT units/*': { ...UNIT, id: 'new' } },
+    answers: { 'GET sites/after/first': { sites: [], next: null }, 'PUT sites/*': SITE, 'PUT units/*': { ...UNIT, id: 'new' } },
   });
   await fillPlate();
   await type('name of the site', 'Lumikero Botanical Station');
@@ -39,7 +39,9 @@ test('of many sites the one that is meant is found by its letters, and the machi
     altitudeM: 180,
     name: i === 33 ? 'Fern valley' : `House ${i}`,
   }));
-  const { writes } = await showScreen(<NewUnitScreen />, { answers: { 'GET sites': sites, 'PUT units/*': { ...UNIT, id: 'new' } } });
+  const { writes } = await showScreen(<NewUnitScreen />, {
+    answers: { 'GET sites/after/first': { sites, next: null }, 'PUT units/*': { ...UNIT, id: 'new' } },
+  });
   expect(screen.queryByText('Fern valley')).toBeNull();
   expect(screen.getByText(/28 more stand there/)).toBeTruthy();
   await type('find a site', 'FERN');
@@ -51,8 +53,27 @@ test('of many sites the one that is meant is found by its letters, and the machi
   expect(writes[0]?.body).toMatchObject({ siteId: SITE.id });
 });
 
+test('a site that is on no page yet is found by its name, stays shown when other letters are typed, and a machine is stored there', async () => {
+  const far = { ...SITE, name: 'Fern valley' };
+  const sites = Array.from({ length: 50 }, (_, i) => ({ id: SITE.id.replace(/02$/, String(10 + i)), altitudeM: 180, name: `House ${i}` }));
+  const { writes } = await showScreen(<NewUnitScreen />, {
+    answers: {
+      ...{ 'GET sites/after/first': { sites, next: 'behind' }, 'GET sites/named/fern': [far], 'GET sites/named/house%207': [] },
+      ...{ [`GET sites/${SITE.id}`]: far, 'PUT units/*': { ...UNIT, id: 'new' } },
+    },
+  });
+  expect(screen.getByText(/more stand there than are shown/)).toBeTruthy();
+  await type('find a site', 'fern');
+  await press('Fern valley');
+  await type('find a site', 'house 7');
+  expect(screen.getByRole('radio', { name: 'Fern valley', checked: true })).toBeTruthy();
+  await fillPlate();
+  await press('Keep HS3');
+  expect(writes[0]?.body).toMatchObject({ siteId: SITE.id });
+});
+
 test('nothing is sent while something is missing, and what is missing is marked', async () => {
-  const { writes } = await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] } });
+  const { writes } = await showScreen(<NewUnitScreen />, { answers: { 'GET sites/after/first': { sites: [SITE], next: null } } });
   await press('Keep it');
   expect(screen.getByText('pick what it is like')).toBeTruthy();
   expect(screen.getAllByText('is needed')).toHaveLength(6); // refrigerant, both sides, coldest, tag, name
@@ -61,7 +82,10 @@ test('nothing is sent while something is missing, and what is missing is marked'
 
 test('a tag that is taken is told at the tag, and everything typed stays', async () => {
   await showScreen(<NewUnitScreen />, {
-    answers: { 'GET sites': [SITE], 'PUT units/*': { status: 409, message: 'HS3 is another unit.', field: 'tag' } },
+    answers: {
+      'GET sites/after/first': { sites: [SITE], next: null },
+      'PUT units/*': { status: 409, message: 'HS3 is another unit.', field: 'tag' },
+    },
   });
   await fillPlate();
   await press('Keep HS3');
@@ -74,20 +98,20 @@ describe('a form that is left', () => {
   const KEPT = 'kesto.form.p1.unit.new';
 
   test('is kept letter by letter', async () => {
-    await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] } });
+    await showScreen(<NewUnitScreen />, { answers: { 'GET sites/after/first': { sites: [SITE], next: null } } });
     await type('tag on the machine', 'GC7');
     expect(JSON.parse(deviceKeeps(KEPT)[KEPT] ?? '{}')).toMatchObject({ version: 1, values: { tag: 'GC7' } });
   });
 
   test('is taken up where it was', async () => {
     const onDevice = { [KEPT]: JSON.stringify({ version: 1, values: { tag: 'GC7' } }) };
-    await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] }, onDevice });
+    await showScreen(<NewUnitScreen />, { answers: { 'GET sites/after/first': { sites: [SITE], next: null } }, onDevice });
     expect(screen.getByDisplayValue('GC7')).toBeTruthy();
   });
 
   test('of another version it is let go', async () => {
     const onDevice = { [KEPT]: JSON.stringify({ version: 0, values: { tag: 'GC7' } }) };
-    await showScreen(<NewUnitScreen />, { answers: { 'GET sites': [SITE] }, onDevice });
+    await showScreen(<NewUnitScreen />, { answers: { 'GET sites/after/first': { sites: [SITE], next: null } }, onDevice });
     expect(screen.queryByDisplayValue('GC7')).toBeNull();
   });
 });
@@ -131,7 +155,12 @@ describe('opening a job in a shop with many machines', () => {
 
   test('one that was come from stands there though no page that was fetched has it', async () => {
     const { writes } = await showScreen(<OpenJobScreen unitId="v" />, {
-      answers: { 'GET units/after/first': page([UNIT], 'next'), 'GET units/v': other, 'GET sites': [SITE], 'PUT jobs/*': { id: 'job' } },
+      answers: {
+        'GET units/after/first': page([UNIT], 'next'),
+        'GET units/v': other,
+        'GET sites/after/first': { sites: [SITE], next: null },
+        'PUT jobs/*': { id: 'job' },
+      },
     });
     expect(screen.getByText(/^growth chamber, /)).toBeTruthy();
     await type('in a few words: suction valve leaks', 'short of charge');

@@ -136,7 +136,7 @@ function Where({ form, sites }: { form: Form; sites: readonly SiteView[] }) {
         <FormFigure<UnitForm> control={control} name="registeredOn" label={WORDS.registered} hint={WORDS.whereThePlaceAsks} />
       </View>
       <PlatePhotos photos={platePhotos} onChange={(photos) => form.setValue('platePhotos', photos)} />
-      {sites.length > 0 ? <SiteChoice control={control} sites={sites} /> : null}
+      {sites.length > 0 ? <SiteChoice control={control} /> : null}
       {siteId === NEW_SITE ? (
         <>
           <FormText<UnitForm> control={control} name="siteName" label={WORDS.nameOfTheSite} />

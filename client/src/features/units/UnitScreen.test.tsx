@@ -26,7 +26,7 @@ const show = () =>
   showScreen(<UnitScreen id="u" />, {
     answers: {
       'GET units/u': UNIT,
-      'GET sites': [SITE],
+      'GET sites/after/first': { sites: [SITE], next: null },
       'GET today': dayWith({ jobs: [] }),
       'GET units/u/history': HISTORY,
       'GET circuits/*/drawing': DRAWN,

@@ -33,7 +33,7 @@ function exactBody(from: UnitView | null, typed: PutUnitRequest, units: UnitPref
 export function useUnitForm(unit: UnitView | null, sites: readonly SiteView[], site?: string) {
   const units = useUnits();
   const usual = useMemo(
-    () => (unit ? formOfUnit(unit, units) : newUnitForm(sites.find(({ id }) => id === site)?.id ?? sites[0]?.id ?? NEW_SITE)),
+    () => (unit ? formOfUnit(unit, units) : newUnitForm((sites.length > 0 && site) || (sites[0]?.id ?? NEW_SITE))),
     // Made once: what is typed must not be swept away when a list is fetched anew.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [],

@@ -10,6 +10,7 @@ export const WORDS = {
   site: 'site',
   newSite: 'a new site',
   findSite: 'find a site',
+  findSiteOfMany: 'letters of its name: more stand there than are shown',
   findSiteHint: (more: number) => `letters of its name: ${more} more stand there`,
   notKnownHere: 'Not known here: how does it burn and poison? Its safety class stands on cylinder and plate.',
   theLineTheNitrogenSweeps: 'the line the nitrogen sweeps; may wait',

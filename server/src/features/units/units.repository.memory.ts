@@ -1,8 +1,21 @@
 import { byId, saveRow, sortedBy, type MemoryRows } from '../../platform/memory/rows';
-import type { CircuitRepository, SiteRepository, UnitRepository } from './units.repository';
+import { hasAll, wordsOf } from '../../platform/words';
+import type { CircuitRepository, Site, SiteRepository, UnitRepository } from './units.repository';
+
+/** No two sites have the same: the name in small letters, then the id, which is always as long. */
+const order = ({ name, id }: Site): string => `${name.toLowerCase()}\0${id}`;
 
 export const memorySites = ({ sites }: MemoryRows): SiteRepository => ({
-  all: async () => sortedBy(sites, ({ name }) => name),
+  page: async (behind, most) =>
+    sortedBy(
+      sites.filter((site) => !behind || order(site) > order(behind)),
+      order,
+    ).slice(0, most),
+  named: async (beginnings, most) =>
+    sortedBy(
+      sites.filter(({ name }) => hasAll(wordsOf([name]), beginnings)),
+      order,
+    ).slice(0, most),
   byId: async (id) => byId(sites, id),
   byIds: async (ids) => sites.filter(({ id }) => ids.includes(id)),
   save: async (site) => saveRow(sites, site),

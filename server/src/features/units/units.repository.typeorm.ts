@@ -2,12 +2,16 @@ import { In } from 'typeorm';
 import { Circuits, Joints, Sites, Units } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { keepWords } from '../../platform/db/keepWords';
-import type { CircuitRepository, SiteRepository, Unit, UnitRepository } from './units.repository';
+import { pageOfSitesSql, sitesNamedSql } from './sites.sql';
+import type { CircuitRepository, Site, SiteRepository, Unit, UnitRepository } from './units.repository';
 
 /** $1 shop, $2 models, $3 how many of each: in their places. */
 const ofModelsSql = `
 select kin.id, kin.site_id as "siteId", kin.tag, kin.name, kin.kind, kin.place, kin.details from unnest($2::text[]) asked cross join lateral (
   select * from unit where unit.shop_id = $1 and unit.model = asked order by unit.place limit $3) kin`;
+
+/** Before every id. */
+const NO_ID = '00000000-0000-0000-0000-000000000000';
 
 /** Each machine's words again: it is called, or stands, otherwise. */
 async function keepUnitsWords(transaction: ShopTransaction, which: { readonly id: string } | { readonly siteId: string }): Promise<void> {
@@ -20,11 +24,14 @@ async function keepUnitsWords(transaction: ShopTransaction, which: { readonly id
 export const typeormSites = (transaction: ShopTransaction): SiteRepository => {
   const { shopId, manager } = transaction;
   return {
-    all: () => manager.find(Sites, { where: { shopId }, order: { name: 'ASC' } }),
+    page: (behind, most) => manager.query<Site[]>(pageOfSitesSql, [shopId, behind?.name ?? '', behind?.id ?? NO_ID, most]),
+    named: async (beginnings, most) =>
+      beginnings.length === 0 ? [] : manager.query<Site[]>(sitesNamedSql(beginnings.length), [shopId, most, ...beginnings]),
     byId: (id) => manager.findOneBy(Sites, { shopId, id }),
     byIds: (ids) => manager.findBy(Sites, { shopId, id: In([...ids]) }),
     async save(site) {
       await manager.upsert(Sites, { ...site, shopId }, ['shopId', 'id']);
+      await keepWords(transaction).site(site.id, site.name);
       await keepUnitsWords(transaction, { siteId: site.id });
     },
   };

@@ -3,10 +3,13 @@ import { idParam } from '../../platform/http/params';
 import type { Registrar } from '../../platform/http/register';
 import { sisterCharges } from './sisterCharges.service';
 import { unitHistory } from './unitHistory.service';
-import { putSite, putUnit, sites, unitPage, unitView } from './units.service';
+import { putSite, sitePage, sitesNamed, siteView } from './sites.service';
+import { putUnit, unitPage, unitView } from './units.service';
 
 export function unitRoutes(routes: Registrar): void {
-  routes.signed('sites', async ({ inShop }) => ({ body: await inShop(sites) }));
+  routes.signed('sites', async ({ params, inShop }) => ({ body: await inShop((shop) => sitePage(shop, String(params['after']))) }));
+  routes.signed('sitesNamed', async ({ params, inShop }) => ({ body: await inShop((shop) => sitesNamed(shop, String(params['name']))) }));
+  routes.signed('getSite', async ({ params, inShop }) => ({ body: await inShop((shop) => siteView(shop, idParam(params, 'site'))) }));
   routes.signed('putSite', async ({ params, body, inShop }) => ({
     body: await inShop((shop) => putSite(shop, idParam(params, 'site'), body)),
   }));

@@ -1,14 +1,5 @@
-import {
-  unitContent,
-  unitRequestOf,
-  UNITS_START,
-  type PutSiteRequest,
-  type PutUnitRequest,
-  type SiteView,
-  type UnitPage,
-  type UnitView,
-} from '@kesto/contract';
-import { ALTITUDE_RANGE_M, FieldReader, readPlate } from '@kesto/core';
+import { unitContent, unitRequestOf, UNITS_START, type PutUnitRequest, type UnitPage, type UnitView } from '@kesto/contract';
+import { readPlate } from '@kesto/core';
 import { AppError, notFound } from '../../platform/errors';
 import { checkMadeFrom } from '../../platform/madeFrom';
 import { photosOf } from '../photos';
@@ -16,16 +7,6 @@ import { refusal } from '../../platform/http/refusal';
 import type { ShopWork } from '../shopWork';
 import type { BehindUnit, Circuit, Unit } from './units.repository';
 import { toCircuit, toPlate, toSite } from './views';
-
-export const sites = async (shop: ShopWork): Promise<readonly SiteView[]> => (await shop.sites.all()).map(toSite);
-
-export async function putSite(shop: ShopWork, id: string, { name, altitude }: PutSiteRequest): Promise<SiteView> {
-  const read = new FieldReader();
-  const altitudeM = read.lengthM('altitude', altitude, ALTITUDE_RANGE_M);
-  if (read.errors.length > 0) throw refusal(read.errors);
-  await shop.sites.save({ id, name, altitudeM });
-  return { id, name, altitudeM };
-}
 
 /** Of one model: what leaks on one is looked for on the other. */
 export const isSister = (unit: Unit, other: Unit): boolean =>

@@ -1,4 +1,4 @@
-import { unitContent, unitRequestOf, type PutUnitRequest, type UnitView } from '@kesto/contract';
+import { unitContent, unitRequestOf, type PutUnitRequest, type SitePage, type SiteView, type UnitView } from '@kesto/contract';
 import { canonicalHash } from '@kesto/core';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
@@ -47,11 +47,9 @@ const put = (id: string, body: object) => olga.put(`/api/units/${id}`).send(body
 
 test('a shop that has nothing gets a site, a unit, a job on it, and its joints their tags', async () => {
   const siteId = await newSite();
-  expect((await olga.get('/api/sites').expect(200)).body).toContainEqual({
-    id: siteId,
-    name: 'Orangery',
-    altitudeM: expect.closeTo(609.6, 1),
-  });
+  const site = { id: siteId, name: 'Orangery', altitudeM: expect.closeTo(609.6, 1) };
+  expect((await olga.get('/api/sites/after/first').expect(200)).body.sites).toContainEqual(site);
+  expect((await olga.get(`/api/sites/${siteId}`).expect(200)).body).toEqual(site);
   const [unit, job, joint] = [uuid(), uuid(), uuid()];
   const body = unitAt(siteId);
   const made = (await put(unit, body).expect(200)).body as UnitView;
@@ -140,7 +138,45 @@ test('units of a shop are seen by nobody else', async () => {
   const ilta = await server.as('ilta');
   const tags = ((await ilta.get('/api/units/after/first').expect(200)).body.units as UnitView[]).map((unit) => unit.tag);
   expect(tags).toEqual(['CR2', 'GC7', 'HS3', 'GH2', 'DR1']);
-  expect(JSON.stringify((await ilta.get('/api/sites').expect(200)).body)).not.toContain('Orangery');
+});
+
+test('sites come by name, a page of fifty at a time, and by the beginnings of their words; those of a shop are seen by nobody else', async () => {
+  const names = Array.from({ length: 60 }, (_, i) => `${i % 2 ? 'palm' : 'Fern'} house ${String(i).padStart(2, '0')}`);
+  const own = await rulesServer();
+  await addOtherShop(own.store, [{ login: 'olga', role: 'technician' }]);
+  const her = await own.as('olga');
+  for (const name of names.toReversed())
+    await her
+      .put(`/api/sites/${uuid()}`)
+      .send({ name, altitude: q(0, 'm') })
+      .expect(200);
+  const page = async (after: string) => (await her.get(`/api/sites/after/${after}`).expect(200)).body as SitePage;
+  const first = await page('first');
+  const second = await page(String(first.next));
+  const all = [...first.sites, ...second.sites].map(({ name }) => name);
+  expect([first.sites.length, second.next]).toEqual([50, null]);
+  expect(all.filter((name) => names.includes(name))).toEqual(names.toSorted((a, b) => (a.toLowerCase() < b.toLowerCase() ? -1 : 1)));
+
+  const named = async (typed: string) =>
+    ((await her.get(`/api/sites/named/${typed}`).expect(200)).body as SiteView[]).map(({ name }) => name);
+  expect(await named('PAL%2007')).toEqual(['palm house 07']);
+  expect(await named('fern')).toEqual(names.filter((name) => name.startsWith('Fern')).slice(0, 12));
+  expect(await named('house%20elf')).toEqual([]);
+  expect(await named('%20')).toEqual([]);
+  // A site that is called otherwise now is found by that name alone.
+  const [moved] = second.sites;
+  await her
+    .put(`/api/sites/${moved?.id}`)
+    .send({ name: 'Orangery', altitude: q(0, 'm') })
+    .expect(200);
+  expect([await named('orang'), await named(`palm ${moved?.name.slice(-2)}`)]).toEqual([['Orangery'], []]);
+
+  expect((await her.get('/api/sites/after/nowhere').expect(400)).body.error.field).toBe('after');
+  const ilta = await own.as('ilta');
+  await ilta.get(`/api/sites/${moved?.id}`).expect(404);
+  await ilta.get(`/api/sites/after/${moved?.id}`).expect(400);
+  expect((await ilta.get('/api/sites/named/orang').expect(200)).body).toEqual([]);
+  await own.close();
 });
 
 test('machines of one model say what they hold and were charged with last; another shop’s are none of ours', async () => {

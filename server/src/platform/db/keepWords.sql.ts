@@ -2,8 +2,8 @@
 export const keepWordsSql = `
 insert into search_word (shop_id, thing, word, turn, id) select $1, $2, word, $4, $3 from unnest($5::text[]) word on conflict do nothing`;
 
-/** $1 shop, $2 unit. */
-export const dropUnitsWordsSql = `delete from search_word where shop_id = $1 and thing = 'unit' and id = $2`;
+/** $1 shop, $2 kind of thing, $3 its id. */
+export const dropWordsSql = `delete from search_word where shop_id = $1 and thing = $2 and id = $3`;
 
 /** $1 shop, $2 what for: words that lead to jobs lead there from now on; $3 jobs. */
 export const keepJobsWordsSql = `

@@ -1,6 +1,6 @@
 import { wordsOf } from '../words';
 import {
-  dropUnitsWordsSql,
+  dropWordsSql,
   jobsOfUnitsSql,
   keepJobsWordsSql,
   keepJointsWordsSql,
@@ -24,13 +24,18 @@ export function keepWords({ shopId, manager }: ShopTransaction) {
     ids.length === 0 ? Promise.resolve() : manager.query(keepJobsWordsSql, [shopId, wordsOf(texts), ids]);
   const joints = (ids: readonly string[], texts: readonly string[]) =>
     ids.length === 0 ? Promise.resolve() : manager.query(keepJointsWordsSql, [shopId, ids, wordsOf(texts)]);
+  /** These words and no former ones. */
+  async function only(thing: 'site' | 'unit', id: string, turn: number, texts: readonly (string | undefined)[]): Promise<void> {
+    await manager.query(dropWordsSql, [shopId, thing, id]);
+    await manager.query(keepWordsSql, [shopId, thing, id, turn, wordsOf(texts)]);
+  }
   const idsOf = async (sql: string, given: unknown) => (await manager.query<{ id: string }[]>(sql, [shopId, given])).map(({ id }) => id);
 
   return {
+    site: (id: string, name: string) => only('site', id, 0, [name]),
     /** A machine leads to its jobs too, by its name and its site's; former names go on leading to those. */
     async unit({ id, tag, name, place, details }: Named, site: string): Promise<void> {
-      await manager.query(dropUnitsWordsSql, [shopId, id]);
-      await manager.query(keepWordsSql, [shopId, 'unit', id, place, wordsOf([tag, name, site, details.model])]);
+      await only('unit', id, place, [tag, name, site, details.model]);
       await jobs(await idsOf(jobsOfUnitsSql, [id]), [tag, name, site]);
     },
     /** A job by its number and title, and by where it is. */
