@@ -28,18 +28,29 @@ export function useSites() {
   }, [query, kept]);
 }
 
-const holds = (name: string, letters: string) => name.toLowerCase().includes(letters.trim().toLowerCase());
+const holds = (name: string, letters: string) =>
+  letters
+    .toLowerCase()
+    .split(/\s+/)
+    .every((part) => name.toLowerCase().includes(part));
 const NONE: readonly SiteView[] = [];
 
+export interface SitesFound {
+  readonly sites: readonly SiteView[];
+  /** Whether all there are were looked through, or still are; else those that were fetched. */
+  readonly through: 'all' | 'looking' | 'fetched';
+}
+
 /** Of the sites those whose names hold these letters; where not all were fetched, those of the server by the beginnings of their words as well. */
-export function useSitesFound(letters: string): readonly SiteView[] {
+export function useSitesFound(letters: string): SitesFound {
   const { data: sites = NONE, more } = useSites();
   const asked = useDeferredValue(letters.trim());
-  const { currentData: named = NONE } = useSitesNamedQuery(more && asked !== '' && asked.length <= SEARCH_LIMIT ? asked : skipToken);
+  const { currentData: named, isFetching } = useSitesNamedQuery(more && asked !== '' && asked.length <= SEARCH_LIMIT ? asked : skipToken);
+  const through = !more || named ? 'all' : isFetching ? 'looking' : 'fetched';
   return useMemo(() => {
     const here = sites.filter(({ name }) => holds(name, letters));
-    return [...here, ...named.filter(({ id }) => !sites.some((site) => site.id === id))];
-  }, [sites, named, letters]);
+    return { sites: [...here, ...(named ?? NONE).filter(({ id }) => !sites.some((site) => site.id === id))], through };
+  }, [sites, named, letters, through]);
 }
 
 /** One site, as it stands with what is kept here; fetched where it is on no page that was. */

@@ -49,6 +49,11 @@ test('more sites than a page come as they are asked for; one that is on no page 
   expect(screen.queryByText('House 3')).toBeNull();
   await type('find a site', 'nowhere');
   expect(await screen.findByText('No site of that name')).toBeTruthy();
+  // The server does not answer of this one: only what was fetched was looked through.
+  await type('find a site', 'glass');
+  expect(await screen.findByText('None of that name among the sites kept here')).toBeTruthy();
+  await type('find a site', 'hou 3');
+  expect(screen.getByText('House 3')).toBeTruthy();
   await type('find a site', '');
   expect(screen.queryByText('House 50')).toBeNull();
   await press('More sites');

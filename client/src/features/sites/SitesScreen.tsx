@@ -26,6 +26,12 @@ export function SitesScreen() {
 /** So many are seen at a glance; among more, one is found by its letters. */
 const AT_A_GLANCE = 12;
 
+const NONE_FOUND = {
+  all: { title: WORDS.noneFound, text: WORDS.byLetters },
+  looking: { title: WORDS.looking, text: WORDS.byLetters },
+  fetched: { title: WORDS.noneHere, text: WORDS.othersNeedSignal },
+} as const;
+
 type Open = { readonly site: SiteView | null } | null;
 
 function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
@@ -33,7 +39,7 @@ function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
   const router = useRouter();
   const { data, more: moreUnits } = useUnitList();
   const [letters, setLetters] = useState('');
-  const found = useSitesFound(letters);
+  const { sites: found, through } = useSitesFound(letters);
   const units = data ?? [];
   const [open, setOpen] = useState<Open>(mayMake && sites.length === 0 ? { site: null } : null);
   const form = open ? <SiteForm key={open.site?.id ?? 'new'} site={open.site} onKept={() => setOpen(null)} /> : null;
@@ -58,7 +64,7 @@ function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
       {sites.length === 0 ? <Empty title={WORDS.noSiteYet} text={WORDS.aNameAndIts} /> : null}
       <View style={styles.page}>
         {sites.length > AT_A_GLANCE ? <TextField label={WORDS.findSite} value={letters} onChange={setLetters} /> : null}
-        {found.length === 0 && sites.length > 0 ? <Empty title={WORDS.noneFound} text={WORDS.byLetters} /> : null}
+        {found.length === 0 && sites.length > 0 ? <Empty {...NONE_FOUND[through]} /> : null}
         {found.map((site) => (
           <SiteRow
             key={site.id}

@@ -13,7 +13,7 @@ const MOST_SHOWN = 12;
 export function SiteChoice({ control }: { control: Control<UnitForm> }) {
   const chosen = useWatch({ control, name: 'siteId' });
   const [letters, setLetters] = useState('');
-  const found = useSitesFound(letters);
+  const { sites: found } = useSitesFound(letters);
   const { data: sites = [], more } = useSites();
   const shown = found.slice(0, MOST_SHOWN);
   const one = useSite(chosen === NEW_SITE ? null : chosen);
