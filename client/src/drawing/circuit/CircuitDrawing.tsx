@@ -2,7 +2,7 @@ import type { JointSummary } from '@kesto/contract/api';
 import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink, type CircuitPart, type LaidPart, type Point } from '@kesto/core';
 import type { UnitPreferences } from '@kesto/core/unit';
 import type { CircuitSide } from '@kesto/core/vocabulary';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
 import { DragLayer } from '../handle/DragLayer';
@@ -14,6 +14,7 @@ import { partNear, tubeNear } from './nearest';
 import { placed, type Placed } from './place';
 import { PlacedSign } from './PlacedSign';
 import { Sign } from './Sign';
+import { TapSurface } from './TapSurface';
 import { Targets, type Chosen } from './Targets';
 import { Tube, type TubeFill } from './Tube';
 import { TubeMarks } from './TubeMarks';
@@ -79,6 +80,8 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
   const [shownPx, setShownPx] = useState(view.width);
   const scale = Math.max(1, view.width / shownPx);
   const labels = useMemo(() => labelsOf(graph, layout, view, scale), [graph, layout, view, scale]);
+  // Hundreds of keys come after the picture; a finger is taken from the first moment.
+  const isDrawn = useDeferredValue(true, false);
   const aspect = view.width / view.height;
   const onPaper = (at: Point): Point => ({ x: (at.x * view.width) / shownPx, y: (at.y * view.width) / shownPx });
   const drawn = (
@@ -111,7 +114,8 @@ export function CircuitDrawing(props: CircuitDrawingProps) {
           {overlay?.({ graph, layout, view })}
         </Svg>
       </LetterScale>
-      {onChoose ? <Targets layout={layout} view={view} graph={graph} onChoose={onChoose} /> : null}
+      {onChoose ? <TapSurface layout={layout} view={view} graph={graph} onChoose={onChoose} /> : null}
+      {onChoose && isDrawn ? <Targets layout={layout} view={view} graph={graph} onChoose={onChoose} /> : null}
     </View>
   );
   if (!onMove) return drawn;

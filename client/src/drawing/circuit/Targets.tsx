@@ -6,7 +6,6 @@ import { TOUCH } from '@/ui/tokens';
 import { longestRun } from './longestRun';
 import { drawnNames } from '@kesto/contract/wording';
 import type { Placed } from './place';
-import { TubeTargets } from './TubeTargets';
 
 /** What is chosen on the drawing: a part by its id, a tube by its place. */
 export type Chosen = { readonly part: string } | { readonly link: number } | null;
@@ -18,12 +17,11 @@ interface TargetsProps {
   readonly onChoose: (chosen: Chosen) => void;
 }
 
-/** Keys laid over the drawing, one for each part and tube: for a finger, a mouse, the keyboard and whoever hears the page. */
+/** Keys laid over the drawing, one for each part and tube: for a mouse, the keyboard and whoever hears the page. */
 export const Targets = memo(function Targets({ layout, view, graph, onChoose }: TargetsProps) {
   const nameOf = drawnNames(graph);
   return (
     <>
-      <TubeTargets layout={layout} view={view} graph={graph} onLink={(link) => onChoose({ link })} />
       {layout.links.map((link) => {
         const run = longestRun(link.points.map(view.at));
         const { from = '', to = '' } = graph.links[link.index] ?? {};

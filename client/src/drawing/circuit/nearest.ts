@@ -16,9 +16,18 @@ function nearest<Thing>(things: readonly Thing[], distanceOf: (thing: Thing) => 
 
 /** The part at a point of the drawing that can be moved to another tube. */
 export function partNear(layout: CircuitLayout, view: Placed, at: Point): string | null {
-  const movable = layout.parts.filter(({ kind }) => MOVABLE(kind));
+  return partUnder(
+    layout.parts.filter(({ kind }) => MOVABLE(kind)),
+    view,
+    at,
+    PART_REACH,
+  );
+}
+
+/** Of these parts the nearest to a point of the drawing, where one lies within so far. */
+export function partUnder(parts: CircuitLayout['parts'], view: Placed, at: Point, reach: number): string | null {
   const distance = (part: CircuitLayout['parts'][number]) => Math.hypot(view.at(part).x - at.x, view.at(part).y - at.y);
-  return nearest(movable, distance, PART_REACH)?.id ?? null;
+  return nearest(parts, distance, reach)?.id ?? null;
 }
 
 /** The tube at a point of the drawing, by its place in the circuit's links. */

@@ -55,7 +55,7 @@ function Ready({ unit, circuitId, drawn }: ReadyProps) {
   const isOver = !wide && chosen !== null && waiting === null && panel !== null;
   const keep = {
     label: busy ? WORDS.keeping : draft.touched ? WORDS.keepDrawing : WORDS.drawn,
-    disabled: busy || !draft.touched || work.problems.length > 0,
+    disabled: busy || !draft.touched || !work.isSound,
     onPress: work.store,
   };
   const undo = draft.undo ? { label: WORDS.undo, onPress: draft.undo } : undefined;

@@ -3,7 +3,7 @@ import { CIRCUIT_FILE } from '@kesto/contract';
 import { calcErrorText } from '@kesto/contract/wording';
 import { movePart, readCircuit, type CircuitGraph } from '@kesto/core';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Chosen } from '@/drawing/circuit/Targets';
 import { drawingWrite } from '@/data/circuits/api';
@@ -34,6 +34,9 @@ export function useCircuitScreen(unit: UnitView, circuitId: string, { drawing }:
   const [fileProblem, setFileProblem] = useState<string | null>(null);
   const { keep, busy, problem } = useWrite();
   const { graph } = draft;
+  // Judged after it is drawn.
+  const judged = useDeferredValue(graph, null);
+  const problems = useMemo(() => problemsOf(judged), [judged]);
   const name = unit.circuits.find(({ id }) => id === circuitId)?.name ?? '';
   const draw: Draw = (next, then, move) => {
     draft.draw(next, move);
@@ -51,7 +54,8 @@ export function useCircuitScreen(unit: UnitView, circuitId: string, { drawing }:
   }
   return {
     ...{ draft, graph, name, chosen, setChosen, waiting, setWaiting, busy, draw },
-    problems: problemsOf(graph),
+    problems,
+    isSound: judged === graph && problems.length === 0,
     failed: [problem?.message, fileProblem].filter((text) => typeof text === 'string'),
     /** What was begun is done at the tube that is tapped; a tap on anything else leaves it. */
     choose(next: Chosen) {

@@ -7,13 +7,15 @@ import { Overlay } from '@/ui/Overlay';
 import { TOUCH } from '@/ui/tokens';
 import { drawnNames } from '@kesto/contract/wording';
 import type { Placed } from './place';
+import type { Chosen } from './Targets';
+import { partUnder } from './nearest';
 import { tubeRuns, tubesUnder } from './tubeRuns';
 
-interface TubeTargetsProps {
+interface TapSurfaceProps {
   readonly layout: CircuitLayout;
   readonly view: Placed;
   readonly graph: CircuitGraph;
-  readonly onLink: (link: number) => void;
+  readonly onChoose: (chosen: Chosen) => void;
 }
 
 /** Where on the drawing a finger came down, and how much of the drawing a pixel is; null where the page cannot tell. */
@@ -27,10 +29,10 @@ function pressed(event: GestureResponderEvent, view: Placed): { readonly at: Poi
 }
 
 /**
- * The whole of every tube takes the thumb; where two lie under it, it asks which. One key for all of them: hundreds would be drawn longer
- * than the circuit itself. The keyboard has one key a tube elsewhere.
+ * The whole of every tube takes the thumb, and each part; where two tubes lie under it, it asks which. One key for all of them: hundreds
+ * would be drawn longer than the circuit itself. The keyboard has a key for each elsewhere.
  */
-export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
+export function TapSurface({ layout, view, graph, onChoose }: TapSurfaceProps) {
   const [among, setAmong] = useState<readonly number[]>([]);
   const names = drawnNames(graph);
   const nameOf = (link: number) => {
@@ -39,14 +41,23 @@ export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
   };
   function press(event: GestureResponderEvent) {
     const finger = pressed(event, view);
-    const [first, ...others] = finger ? tubesUnder(tubeRuns(layout, view), finger.at, (TOUCH / 2) * finger.perPx) : [];
-    if (first === undefined) return;
-    if (others.length > 0) setAmong([first, ...others]);
-    else onLink(first);
+    if (!finger) return;
+    const reach = (TOUCH / 2) * finger.perPx;
+    const part = partUnder(layout.parts, view, finger.at, reach);
+    const [first, ...others] = part === null ? tubesUnder(tubeRuns(layout, view), finger.at, reach) : [];
+    if (part !== null) onChoose({ part });
+    else if (others.length > 0 && first !== undefined) setAmong([first, ...others]);
+    else if (first !== undefined) onChoose({ link: first });
   }
   return (
     <>
-      <TouchableRipple tabIndex={-1} aria-hidden onPress={press} rippleColor="transparent" style={[StyleSheet.absoluteFill, styles.tubes]}>
+      <TouchableRipple
+        tabIndex={-1}
+        aria-hidden
+        onPress={press}
+        rippleColor="transparent"
+        style={[StyleSheet.absoluteFill, styles.surface]}
+      >
         <View />
       </TouchableRipple>
       <Overlay open={among.length > 0} title="Which tube" label="which tube" onClose={() => setAmong([])}>
@@ -56,7 +67,7 @@ export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
             label={nameOf(link)}
             onPress={() => {
               setAmong([]);
-              onLink(link);
+              onChoose({ link });
             }}
           />
         ))}
@@ -65,4 +76,4 @@ export function TubeTargets({ layout, view, graph, onLink }: TubeTargetsProps) {
   );
 }
 
-const styles = StyleSheet.create({ tubes: { cursor: 'auto' } });
+const styles = StyleSheet.create({ surface: { cursor: 'auto' } });
