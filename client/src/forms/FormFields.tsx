@@ -10,7 +10,12 @@ interface FieldOf<T extends FieldValues> {
 }
 
 /** A figure of a form: text until the form is read. */
-export function FormFigure<T extends FieldValues>({ control, name, label, ...rest }: FieldOf<T> & { unit?: string; hint?: string }) {
+export function FormFigure<T extends FieldValues>({
+  control,
+  name,
+  label,
+  ...rest
+}: FieldOf<T> & { unit?: string; hint?: string; testID?: string }) {
   return (
     <Controller
       control={control}
@@ -23,7 +28,7 @@ export function FormFigure<T extends FieldValues>({ control, name, label, ...res
           onChange={field.onChange}
           error={fieldState.error?.message}
           hint={field.value === '' ? rest.hint : undefined}
-          testID={`field-${name}`}
+          testID={rest.testID ?? `field-${name}`}
         />
       )}
     />
@@ -31,18 +36,18 @@ export function FormFigure<T extends FieldValues>({ control, name, label, ...res
 }
 
 /** A line of words of a form. */
-export function FormText<T extends FieldValues>({ control, name, label, secure = false }: FieldOf<T> & { secure?: boolean }) {
+export function FormText<T extends FieldValues>({ control, name, label, ...rest }: FieldOf<T> & { secure?: boolean; multiline?: boolean }) {
   return (
     <Controller
       control={control}
       name={name}
       render={({ field, fieldState }) => (
         <TextField
+          {...rest}
           label={label}
           value={field.value}
           onChange={field.onChange}
           error={fieldState.error?.message}
-          secure={secure}
           testID={`field-${name}`}
         />
       )}

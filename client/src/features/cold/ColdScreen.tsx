@@ -1,5 +1,5 @@
 import type { JobView, JointView } from '@kesto/contract';
-import { COLD_CHECK_WORDS, COLD_METHOD_WORDS, coldFlawText, coldLimitText } from '@kesto/contract/wording';
+import { COLD_CHECK_WORDS, COLD_METHOD_WORDS, coldLimitText } from '@kesto/contract/wording';
 import { CHECKS_OF, COLD_METHODS, type ColdMethod } from '@kesto/core';
 import { View } from 'react-native';
 import { jointCells } from '@/data/joints/cells';
@@ -11,6 +11,7 @@ import { FigureFields } from '@/forms/FigureFields';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
+import { ColdFlaws } from './ColdFlaws';
 import { ColdDrawing } from './ColdDrawing';
 import { PROOFS } from './proofs';
 import { useCold } from './useCold';
@@ -57,7 +58,7 @@ export function ColdScreen({ joint, job, decided }: { joint: JointView; job: Job
       {PROOFS[method].map(({ proof, label }) => (
         <CheckRow key={proof} label={label} checked={cold.proofs.includes(proof)} onChange={(on) => cold.prove(proof, on)} />
       ))}
-      {left === 0 && cold.flaws.length > 0 ? <FlagLine stop letter="!" text={coldFlawText(cold.flaws)} /> : null}
+      {left === 0 ? <ColdFlaws cold={cold} /> : null}
       <PhotoStrip photos={cold.photos} />
     </Sheet>
   );

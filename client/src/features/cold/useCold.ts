@@ -1,5 +1,5 @@
 import type { JobView, JointView } from '@kesto/contract';
-import { CHECKS_OF, COLD_KIND, coldFlaws, type ColdCheck, type ColdMethod } from '@kesto/core';
+import { CHECKS_OF, COLD_KIND, type ColdCheck, type ColdMethod } from '@kesto/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
@@ -8,8 +8,6 @@ import { entryWrite } from '@/data/joints/writes';
 import { usePhotos } from '@/features/photos';
 import { useWrite } from '@/outbox';
 import { useKeptForm } from '@/forms/keptForm';
-import { useUnits } from '@/session/units';
-import { readFields } from '@/forms/fields';
 import { useFigures } from '@/forms/useFigures';
 import { SHOWN, valuesOf, type Proof } from './proofs';
 import { useTubeOd } from './useTubeOd';
@@ -25,7 +23,6 @@ const put = <T>(list: readonly T[], one: T, on: boolean): readonly T[] => (on ? 
 /** A joint that no flame makes: what is looked to, what shows that it holds, what it lacks. Ticks and figures outlive a reload. */
 export function useCold(joint: JointView, job: JobView, decided: ColdMethod) {
   const router = useRouter();
-  const units = useUnits();
   const [method, setMethod] = useState(decided);
   const odM = useTubeOd(joint, job);
   const { keep: write, busy, problem } = useWrite();
@@ -33,7 +30,6 @@ export function useCold(joint: JointView, job: JobView, decided: ColdMethod) {
   const { watch, setValue, forget } = useKeptForm<Ticks>(`cold.${joint.id}.${method}.${joint.entries.length}`, UNTICKED, asItStands);
   const { checks, proofs } = watch();
   const figures = useFigures(`cold.${joint.id}.${method}`, SHOWN[method]);
-  const { read } = readFields(SHOWN[method], Object.fromEntries(figures.keys.map((key) => [key, figures.textOf(key)])), units);
   const keep = async (typed: Parameters<typeof valuesOf>[1]): Promise<boolean> => {
     const size = odM === null || method === 'press' ? {} : { odMm: Number((odM * 1000).toPrecision(5)) };
     const values = { ...valuesOf(method, typed, proofs), ...size, checks: [...checks], note: '' };
@@ -48,9 +44,9 @@ export function useCold(joint: JointView, job: JobView, decided: ColdMethod) {
   return {
     ...{ method, setMethod, odM, photos, figures, checks, proofs, busy, problem: problem?.message ?? null },
     left: CHECKS_OF[method].filter((check) => !checks.includes(check)).length,
-    flaws: coldFlaws(COLD_KIND[method], valuesOf(method, read, proofs), odM),
     toggle: (check: ColdCheck, on: boolean) => setValue('checks', put(checks, check, on)),
     prove: (proof: Proof, on: boolean) => setValue('proofs', put(proofs, proof, on)),
     submit: () => void figures.submit(keep),
   };
 }
+export type ColdWork = ReturnType<typeof useCold>;

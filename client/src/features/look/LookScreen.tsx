@@ -5,17 +5,17 @@ import { StyleSheet, View } from 'react-native';
 import { jointCells } from '@/data/joints/cells';
 import { PhotoStrip } from '@/features/photos';
 import { useUnits } from '@/session/units';
+import { FormText } from '@/forms/FormFields';
 import { Choice } from '@/ui/Buttons';
 import { CheckRow } from '@/ui/CheckRow';
 import { FlagLine } from '@/ui/Flag';
 import { Sheet } from '@/ui/Sheet';
 import { Failed } from '@/ui/states';
 import { useIsWide } from '@/ui/theme';
-import { TextField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { Criteria } from './Criteria';
 import { RingPart } from './RingPart';
-import { useLook, type LookWork } from './useLook';
+import { useLook, type Look, type LookWork } from './useLook';
 import { WORDS } from './words';
 
 /** Looked at all round: the ring end on, what can be there as small sections; what cannot pass bars it. */
@@ -78,7 +78,7 @@ function Said({ joint, look }: { joint: JointView; look: LookWork }) {
         </Words>
       ))}
       <Choice label={WORDS.result} value={look.result} onChange={look.setResult} options={look.results} />
-      <TextField label={WORDS.note} value={look.note} onChange={look.setNote} multiline />
+      <FormText<Look> control={look.control} name="note" label={WORDS.note} multiline />
       <PhotoStrip photos={look.photos} marks={look.cold ? undefined : { all: look.marks, onMark: look.markPhoto }} />
     </View>
   );

@@ -1,6 +1,7 @@
 import type { JointView } from '@kesto/contract/api';
 import { LOOK_RESULT_WORDS } from '@kesto/contract/wording';
 import { LOOK_FINDINGS, LOOK_RESULTS, madeCold, readChain, type Flaw, type LookFinding, type LookResult, type Told } from '@kesto/core';
+import { useWatch } from 'react-hook-form';
 import { useKeptForm } from '@/forms/keptForm';
 import { usePhotos } from '@/features/photos';
 import { useEntry } from '@/features/record';
@@ -16,7 +17,7 @@ export function bestAllowed(findings: readonly LookFinding[]): LookResult {
 
 export type Mark = NonNullable<Told<'looked-at'>['marks']>[number];
 
-interface Look {
+export interface Look {
   readonly findings: readonly LookFinding[];
   readonly result: LookResult | null;
   readonly note: string;
@@ -32,9 +33,9 @@ const asItStands = (values: Look) => ({ values, errors: {} });
 
 /** Looked at all round: what is seen decides what may be said. It outlives a reload until it is kept; another look begins anew. */
 export function useLook(joint: JointView) {
-  const { watch, setValue, forget } = useKeptForm<Look>(`look.${joint.id}.${joint.entries.length}`, UNSEEN, asItStands);
-  const look = watch();
-  const { findings, result, note, backSeen, flaw, marks } = look;
+  const { control, setValue, getValues, forget } = useKeptForm<Look>(`look.${joint.id}.${joint.entries.length}`, UNSEEN, asItStands);
+  // All but the note, which is drawn anew in its own field.
+  const [findings, result, backSeen, flaw, marks] = useWatch({ control, name: ['findings', 'result', 'backSeen', 'flaw', 'marks'] });
   const photos = usePhotos();
   const entry = useEntry(joint);
   const cold = madeCold(readChain(joint.entries), null);
@@ -52,12 +53,12 @@ export function useLook(joint: JointView) {
   async function keep() {
     if (!says) return;
     const seen = cold ? {} : { backSeen: isSeen, ...(flaw ? { flaw } : {}), ...(marks.length > 0 ? { marks } : {}) };
-    const values = { result: says, findings, note: note.trim(), ...seen };
+    const values = { result: says, findings, note: getValues('note').trim(), ...seen };
     const isKept = await entry.keep({ kind: 'looked-at', values, photos: photos.photos.map(({ sha256 }) => sha256) }, '');
     if (isKept) forget();
   }
   return {
-    ...look,
+    ...{ control, findings, result, backSeen, flaw, marks },
     cold,
     limit,
     photos,
@@ -77,7 +78,6 @@ export function useLook(joint: JointView) {
     },
     markPhoto: (mark: Mark) => setValue('marks', [...marks.filter(({ photo }) => photo !== mark.photo), mark]),
     setResult: (value: LookResult) => setValue('result', value),
-    setNote: (text: string) => setValue('note', text),
     setBackSeen: (seen: boolean) => setValue('backSeen', seen),
     action: {
       label: result ? WORDS.keep(LOOK_RESULT_WORDS[result]) : says ? (isSeen && !backSeen ? WORDS.allSeen : WORDS.passes) : WORDS.sayWhat,

@@ -9,13 +9,13 @@ import { TorchLocked, useTorchLock } from '@/features/torch';
 import { useUnits } from '@/session/units';
 import { arrange } from '@/ui/arrange';
 import { Choice } from '@/ui/Buttons';
+import { FormFigure, FormText } from '@/forms/FormFields';
 import { Sheet } from '@/ui/Sheet';
 import { Empty, Failed } from '@/ui/states';
-import { TextField, UnitField } from '@/ui/UnitField';
 import { Heading, Words } from '@/ui/Words';
 import { ApprovalNote } from './ApprovalNote';
 import { PhotoStrip } from '@/features/photos';
-import type { BrazeField } from './brazeForm';
+import type { BrazeField, BrazeForm } from './brazeForm';
 import { useBraze } from './useBraze';
 import { WORDS } from './words';
 
@@ -81,35 +81,20 @@ export function BrazeScreen({ joint }: { joint: JointView }) {
       )}
       {form.entry.problem ? <Failed message={form.entry.problem} /> : null}
       <Heading size={17}>{WORDS.fillerThatWent}</Heading>
-      <Choice label={WORDS.fillerThatWentIn} value={form.filler} options={options} onChange={(filler) => form.set('filler', filler)} />
+      <Choice label={WORDS.fillerThatWentIn} value={form.filler} options={options} onChange={form.setFiller} />
       {[...whyForbidden(forbidden, showIn(units))].map(([why, names]) => (
         <Words key={why} size={14} tone="red">
           {names.join(', ')}: {why}
         </Words>
       ))}
-      {form.differs ? (
-        <TextField
-          label={WORDS.whyAnotherFillerThan}
-          value={form.reason}
-          onChange={(reason) => form.set('reason', reason)}
-          multiline
-          error={form.reasonProblem}
-        />
-      ) : null}
+      {form.differs ? <FormText<BrazeForm> control={form.control} name="reason" label={WORDS.whyAnotherFillerThan} multiline /> : null}
       <View style={arrange.wrap12}>
         {FIELDS.map(({ key, label }) => (
-          <UnitField
-            key={key}
-            label={label}
-            value={form.fields[key]}
-            onChange={(text) => form.set(`fields.${key}`, text)}
-            error={form.problemOf(key)}
-            testID={`made-${key}`}
-          />
+          <FormFigure<BrazeForm> key={key} control={form.control} name={`fields.${key}`} label={label} testID={`made-${key}`} />
         ))}
       </View>
-      <TextField label={WORDS.protection} value={form.protection} onChange={(protection) => form.set('protection', protection)} />
-      <TextField label={WORDS.note} value={form.note} onChange={(note) => form.set('note', note)} multiline />
+      <FormText<BrazeForm> control={form.control} name="protection" label={WORDS.protection} />
+      <FormText<BrazeForm> control={form.control} name="note" label={WORDS.note} multiline />
       <PhotoStrip photos={form.photos} />
       <Words size={14} tone="ink2">
         {WORDS.whatIsKeptCannotBe}

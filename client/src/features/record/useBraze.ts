@@ -1,9 +1,9 @@
 import type { JointView } from '@kesto/contract';
 import { useMemo } from 'react';
-import type { Resolver } from 'react-hook-form';
+import { useWatch, type Resolver } from 'react-hook-form';
 import { useKeptForm } from '@/forms/keptForm';
 import { useUnits } from '@/session/units';
-import { differsFromPlan, prefilled, readBraze, type BrazeField, type BrazeForm, type BrazeProblems } from './brazeForm';
+import { differsFromPlan, prefilled, readBraze, type BrazeForm, type BrazeProblems } from './brazeForm';
 import { useEntry } from './useEntry';
 import { usePhotos } from '@/features/photos';
 
@@ -24,18 +24,16 @@ export function useBraze(joint: JointView) {
     return values ? { values: form, errors: {} } : { values: {}, errors: errorsOf(problems) };
   };
   // Another plan, or another try at it, begins anew.
-  const { watch, setValue, formState, handleSubmit, forget } = useKeptForm<BrazeForm>(
+  const { control, setValue, formState, handleSubmit, forget } = useKeptForm<BrazeForm>(
     `braze.${joint.id}.${joint.plan?.id}.${joint.entries.length}`,
     usual,
     resolver,
   );
-  const form = watch();
-  const { errors, isSubmitted } = formState;
+  // What is typed is drawn anew in its own field, not over the drawing.
+  const filler = useWatch({ control, name: 'filler' });
+  const { isSubmitted } = formState;
   const entry = useEntry(joint);
   const photos = usePhotos();
-  const set = (key: Exclude<keyof BrazeForm, 'fields'> | `fields.${BrazeField}`, text: string) =>
-    setValue(key, text, { shouldValidate: isSubmitted });
-
   const keep = handleSubmit(async (whole) => {
     const { values } = read(whole);
     if (!values) return;
@@ -45,11 +43,10 @@ export function useBraze(joint: JointView) {
   });
 
   return {
-    ...form,
-    set,
-    problemOf: (key: BrazeField) => errors.fields?.[key]?.message,
-    reasonProblem: errors.reason?.message,
-    differs: differsFromPlan(joint, form.filler),
+    control,
+    filler,
+    setFiller: (designation: string) => setValue('filler', designation, { shouldValidate: isSubmitted }),
+    differs: differsFromPlan(joint, filler),
     photos,
     entry,
     keep,
