@@ -1,10 +1,11 @@
 import type { JointSummary } from '@kesto/contract/api';
-import { layOut, type CircuitGraph, type CircuitLayout, type CircuitLink, type CircuitPart, type LaidPart, type Point } from '@kesto/core';
+import type { CircuitGraph, CircuitLayout, CircuitLink, CircuitPart, LaidPart, Point } from '@kesto/core';
 import type { UnitPreferences } from '@kesto/core/unit';
 import type { CircuitSide } from '@kesto/core/vocabulary';
 import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
+import { Loading } from '@/ui/states';
 import { DragLayer } from '../handle/DragLayer';
 import { Fans } from './Fans';
 import { JointRings } from './JointRings';
@@ -19,6 +20,7 @@ import { Targets, type Chosen } from './Targets';
 import { Tube, type TubeFill } from './Tube';
 import { TubeMarks } from './TubeMarks';
 import { tubeText } from './tubeText';
+import { useLayout, type LaidOut } from './useLayout';
 import { Wall } from './Wall';
 
 /** What else is drawn on a circuit needs to know. */
@@ -70,8 +72,12 @@ function PartLabel({ at, label }: { at: Point; label: Label | undefined }) {
 
 /** A circuit in flow order: the compressor outdoors, liquid one way, gas the other. */
 export function CircuitDrawing(props: CircuitDrawingProps) {
-  const { graph, upright, maxHeight, joints = [], chosen = null, onChoose, onMove, units, fillOf, partFillOf, overlay } = props;
-  const layout = useMemo(() => layOut(graph), [graph]);
+  const laid = useLayout(props.graph);
+  return laid ? <Drawn {...props} {...laid} /> : <Loading what="the drawing" />;
+}
+
+function Drawn(props: CircuitDrawingProps & LaidOut) {
+  const { graph, layout, upright, maxHeight, joints = [], chosen = null, onChoose, onMove, units, fillOf, partFillOf, overlay } = props;
   const view = useMemo(() => placed(layout, upright), [layout, upright]);
   // The same points and signs as long as the circuit is the same: what did not change is not drawn again.
   const tubes = useMemo(() => layout.links.map((link) => ({ ...link, points: link.points.map(view.at) })), [layout, view]);
