@@ -41,11 +41,11 @@ await Promise.all([
   check('format', 'npx prettier --check --log-level warn .', { share: 40 })
     .then(() => check('types', 'npm run -s typecheck', { share: 10 }))
     .then(() => check('layer rules', 'node --test lint/', { share: 10 }))
-    .then(() => check('licences and known faults', 'node scripts/licences.mjs', { share: 2 })),
+    .then(() => check('licences and known faults', 'node scripts/licences.mjs', { share: 2 }))
+    .then(buildServer)
+    .then(() => check('locks, backup and restore', 'node --test scripts/tests/', { share: 90 })),
   check('lint', 'npx eslint . --max-warnings 0', { share: 60 }),
 ]);
-await buildServer();
-await check('locks, backup and restore', 'node --test scripts/tests/', { share: 90 });
 await Promise.all([
   check('server tests on a real PostgreSQL', 'npx jest --maxWorkers=2 --selectProjects server', { share: 110 })
     .then(() =>
