@@ -1,5 +1,6 @@
 import { WebSocket } from 'ws';
 import type { Model, Noted } from './model';
+import { Timeline, type Sample } from './timeline';
 
 /** How a stand-in speaks: where, by which code, how fast its clock runs, whether it falls silent now and then. */
 export interface ProbeOptions {
@@ -14,15 +15,16 @@ export interface ProbeOptions {
   readonly model: Model;
 }
 
-type Sample = readonly [n: number, ms: number, ...steps: number[]];
 interface Told {
   readonly paired?: { readonly token: string; readonly series: string };
   readonly ack?: number;
-  readonly noted?: Noted;
+  readonly noted?: Noted & { readonly at: string };
   readonly refused?: { readonly code: string; readonly message: string };
 }
 
 const EVERY_MS = 1000;
+/** So long its samples are held back: what is done at a rig is told a moment later, and a clock that runs fast makes minutes of that. */
+const BEHIND_MS = 1500;
 const AGAIN_MS = 1500;
 const MOST_IN_MESSAGE = 300;
 /** Now and then it is silent: about once a minute, for some seconds. */
@@ -34,27 +36,24 @@ const DROP = { chance: 0.02, forMs: 6000 } as const;
  */
 export class Probe {
   private kept: Sample[] = [];
-  private n = 0;
   private token: string | null = null;
   private socket: WebSocket | null = null;
   private timer: NodeJS.Timeout | null = null;
   private over = false;
-  private lastMs: number;
-  /** Of the series' clock: how often one is read [s]. */
-  private readonly everyS: number;
+  private readonly machine: Timeline;
 
   constructor(
     private readonly options: ProbeOptions,
     private readonly say: (line: string) => void = () => undefined,
   ) {
-    this.everyS = Math.max(1, Math.round(options.factor / 6));
-    this.lastMs = this.clockMs();
+    const everyS = Math.max(1, Math.round(options.factor / 6));
+    this.machine = new Timeline(options.model, everyS, this.clockMs(Date.now()));
   }
 
-  /** The series' clock [ms]. */
-  private clockMs(): number {
+  /** A time by the series' clock [ms]. */
+  private clockMs(trueMs: number): number {
     const { beganMs, factor } = this.options;
-    return Math.round(beganMs + (Date.now() - beganMs) * factor);
+    return Math.round(beganMs + (trueMs - beganMs) * factor);
   }
 
   start(): void {
@@ -94,7 +93,7 @@ export class Probe {
   private hear({ paired, ack, noted, refused }: Told): void {
     if (paired) this.token = paired.token;
     if (ack !== undefined) this.kept = this.kept.filter(([n]) => n > ack);
-    if (noted) this.act(noted);
+    if (noted) this.machine.note(noted, this.clockMs(Math.min(Date.parse(noted.at), Date.now())));
     if (refused) {
       this.say(`refused: ${refused.message}`);
       if (['FORBIDDEN', 'OUT_OF_ORDER', 'NOT_FOUND'].includes(refused.code)) this.stop();
@@ -102,26 +101,9 @@ export class Probe {
     if (paired || ack !== undefined) this.send();
   }
 
-  /** What was done at the rig is done to the machine. */
-  private act(noted: Noted): void {
-    this.moveOn();
-    if (!this.options.model.act(noted)) this.stop();
-  }
-
-  private moveOn(): void {
-    const now = this.clockMs();
-    this.options.model.pass((now - this.lastMs) / 1000);
-    this.lastMs = now;
-  }
-
   private tick(): void {
-    const now = this.clockMs();
-    while (this.lastMs + this.everyS * 1000 <= now) {
-      this.options.model.pass(this.everyS);
-      this.lastMs += this.everyS * 1000;
-      const steps = this.options.model.read();
-      if (steps) this.kept.push([++this.n, this.lastMs, ...steps]);
-    }
+    this.kept.push(...this.machine.passTo(this.clockMs(Date.now() - BEHIND_MS)));
+    if (this.machine.isOver) return this.stop();
     if (this.options.dropsOut && Math.random() < DROP.chance) return this.fallSilent();
     this.send();
   }

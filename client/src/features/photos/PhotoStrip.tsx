@@ -56,7 +56,7 @@ const LARGE = { width: 240, height: 180 } as const;
 function Photo({ uri, place, marks }: { uri: string; place: number; marks: Marks | undefined }) {
   const t = useTokens();
   const size = marks ? LARGE : SMALL;
-  const image = <Image source={{ uri }} accessibilityLabel={WORDS.photo(place)} style={[styles.photo, size, { borderColor: t.rule }]} />;
+  const image = <Image source={{ uri }} role="img" aria-label={WORDS.photo(place)} style={[styles.photo, size, { borderColor: t.rule }]} />;
   if (!marks) return image;
   const mark = marks.all.find(({ photo }) => photo === place);
   return (

@@ -9,7 +9,8 @@ export function PlatePhoto({ sha256, number, uri }: { sha256: string; number: nu
   return (
     <Image
       source={{ uri: uri ?? addressOf('getPhoto', { sha256 }) }}
-      accessibilityLabel={WORDS.photoOfThePlate(number)}
+      role="img"
+      aria-label={WORDS.photoOfThePlate(number)}
       resizeMode="contain"
       style={{ width: '100%', maxWidth: 420, height: 260, borderWidth: 1, borderColor: t.rule, backgroundColor: t.panel }}
     />

@@ -34,7 +34,8 @@ export function Photos({ photos }: { photos: readonly Shown[] }) {
         <View key={sha256}>
           <Image
             source={{ uri: addressOf('getPhoto', { sha256 }) }}
-            accessibilityLabel={WORDS.photo(i + 1, photos.length)}
+            role="img"
+            aria-label={WORDS.photo(i + 1, photos.length)}
             style={[SIZE, styles.photo, { borderColor: t.rule }]}
           />
           {mark ? <MarkRing mark={mark} size={SIZE} /> : null}
