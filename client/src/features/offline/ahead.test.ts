@@ -20,7 +20,16 @@ const whole = (path: string) => new Response(JSON.stringify(path.includes('/jobs
 test('what today’s jobs need is fetched onto the device: machine, drawing, joints, van and people', async () => {
   const { asked, fetchAhead } = await fresh(whole);
   await fetchAhead('p1', TODAY);
-  for (const path of ['van', 'schools', 'people', 'sites/after/first', 'jobs/job', 'units/u', 'units/u/history', 'circuits/circuit/drawing'])
+  for (const path of [
+    'van',
+    'schools',
+    'people',
+    'sites/after/first',
+    'jobs/job',
+    'units/u',
+    'units/u/history',
+    'circuits/circuit/drawing',
+  ])
     expect(asked).toContain(path);
   expect(asked.filter((path) => path.startsWith('joints/'))).toEqual(['joints/CR2-07', 'joints/CR2-08']);
 });

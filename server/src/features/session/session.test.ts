@@ -154,3 +154,94 @@ describe('guessing is slowed', () => {
     expect(await questions('oskar')).toBe(await questions('nobody-at-all'));
   });
 });
+
+describe('signing in at once', () => {
+  const agent = (other: TestServer, address: string, body: object) =>
+    other.stranger().post('/api/session').set('x-forwarded-for', address).send(body);
+
+  test('thirty people behind one address all get in; 110 wrong names from one are not all looked at', async () => {
+    const other = await testServer({ trustProxy: 1 });
+    const logins = Array.from({ length: 30 }, (_, i) => `thirty-${i}`);
+    await addOtherShop(
+      other.store,
+      logins.map((login) => ({ login, role: 'technician' })),
+    );
+    const answers = await Promise.all(logins.map((login) => agent(other, '198.51.100.1', { login, password: PASSWORD })));
+    expect(answers.map((a) => a.status)).toEqual(Array(30).fill(201));
+    const statuses: number[] = [];
+    for (let i = 0; i < 110; i++) statuses.push((await agent(other, '203.0.113.5', { login: `nobody-${i}`, password: 'x' })).status);
+    expect(statuses.filter((s) => s === 401).length).toBeLessThan(60);
+    expect(statuses.at(-1)).toBe(429);
+    await agent(other, '198.51.100.1', { login: 'ilta', password: PASSWORD }).expect(201);
+    await other.close();
+  });
+
+  test('more than can wait are told when to try again, and it counts as no wrong try', async () => {
+    const passwords = queuedPasswords({ atOnce: 1, mostWaiting: 2, mostOfOne: 2 });
+    const other = await testServer({ trustProxy: 1, passwords });
+    const from20 = Array.from({ length: 20 }, (_, i) => agent(other, `203.0.113.${i}`, { login: 'oskar', password: PASSWORD }));
+    const busy = (await Promise.all(from20)).filter((a) => a.status === 503);
+    expect(busy.length).toBeGreaterThan(0);
+    expect(busy.every((a) => a.body.error.code === 'BUSY' && Number(a.headers['retry-after']) > 0)).toBe(true);
+    for (let i = 0; i < 20; i++) await agent(other, `203.0.113.${i}`, { login: 'oskar', password: PASSWORD }).expect(201);
+    await other.close();
+  });
+
+  test('a sign-in with the old password at the moment of its change does not outlive it', async () => {
+    const other = await testServer();
+    for (let round = 0; round < 4; round++) {
+      const [here, next] = [`password ${round} here`, `password ${round + 1} here`];
+      const change = { current: round === 0 ? PASSWORD : here, next };
+      const old = other.stranger();
+      const [, signed] = await Promise.all([
+        (await other.as('oskar')).put('/api/me/password').send(change).expect(200),
+        old.post('/api/session').send({ login: 'oskar', password: change.current }),
+      ]);
+      expect([201, 401]).toContain(signed.status);
+      await old.get('/api/session').expect(401);
+    }
+    await other.close();
+  });
+
+  test('guesses at one’s own password are slowed', async () => {
+    const other = await testServer();
+    const oskar = await other.as('oskar');
+    const statuses: number[] = [];
+    for (let i = 0; i < 8; i++)
+      statuses.push((await oskar.put('/api/me/password').send({ current: `no ${i}`, next: 'a long enough one' })).status);
+    expect(statuses[0]).toBe(400);
+    expect(statuses.at(-1)).toBe(429);
+    await other.close();
+  });
+});
+
+test('behind TLS the cookie is sent over TLS alone, and browsers are told to keep to it', async () => {
+  const other = await testServer({ trustProxy: 1, publicUrl: new URL('https://kesto.example') });
+  const { headers } = await other
+    .stranger()
+    .post('/api/session')
+    .set({ 'x-forwarded-proto': 'https', origin: 'https://kesto.example' })
+    .send({ login: 'ilta', password: PASSWORD })
+    .expect(201);
+  expect(String(headers['set-cookie'])).toMatch(/; Secure/);
+  expect(headers['strict-transport-security']).toMatch(/max-age/);
+  await other.close();
+});
+
+test('where the demo is not wanted its people, whose password everybody knows, are nobody', async () => {
+  const other = await testServer({ demo: false });
+  await other.stranger().post('/api/session').send({ login: 'ilta', password: PASSWORD }).expect(401);
+  await other.close();
+});
+
+test('sessions that have ended are removed when somebody signs in', async () => {
+  const { withShop } = await import('../../platform/db/shop');
+  const { DEMO_SHOP } = await import('../demo/ids');
+  const before = now;
+  await signIn({ login: 'oskar', password: PASSWORD }).expect(201);
+  now = new Date(before.getTime() + SESSION_MS + 1000);
+  await signIn({ login: 'oskar', password: PASSWORD }).expect(201);
+  const left = await withShop(server.db, DEMO_SHOP, ({ manager }) => manager.query('select 1 from session') as Promise<unknown[]>);
+  now = before;
+  expect(left).toHaveLength(1);
+});
