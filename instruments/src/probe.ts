@@ -103,7 +103,10 @@ export class Probe {
 
   private tick(): void {
     this.kept.push(...this.machine.passTo(this.clockMs(Date.now() - BEHIND_MS)));
-    if (this.machine.isOver) return this.stop();
+    if (this.machine.isOver) {
+      this.send();
+      return this.stop();
+    }
     if (this.options.dropsOut && Math.random() < DROP.chance) return this.fallSilent();
     this.send();
   }

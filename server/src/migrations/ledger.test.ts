@@ -48,7 +48,7 @@ test('10 000 entries of the former tables go over to the letter, and every chain
     // What a page of the former version repeats is known by its id and what it said.
     expect(await shop.ledger.taken('job', formerId(7, 1))).toMatchObject({ requestHash: 'r' });
     // Whatever stood there before words were kept is found by them.
-    expect(await shop.sites.named(['x'], 9)).toEqual([{ id: formerId(3, 1), name: 'x', altitudeM: 0 }]);
+    expect(await shop.search.sites('x')).toEqual([{ id: formerId(3, 1), name: 'x', altitudeM: 0 }]);
     expect((await shop.finds.leaksOf([formerId(3, 3)])).length).toBe(200);
   });
   await database.drop();

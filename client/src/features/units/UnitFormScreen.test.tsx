@@ -33,6 +33,15 @@ test('the first unit of a shop is stored with its site, and leads on to its firs
   expect(went()).toEqual([`/jobs/new?unit=${writes[1]?.path.split('/')[1]}`]);
 });
 
+/** Fern valley stays chosen and shown while other letters are typed; the machine is stored there. */
+async function keepsThere(writes: readonly { readonly body: unknown }[]): Promise<void> {
+  await type('find a site', 'house 7');
+  expect(screen.getByRole('radio', { name: 'Fern valley', checked: true })).toBeTruthy();
+  await fillPlate();
+  await press('Keep HS3');
+  expect(writes[0]?.body).toMatchObject({ siteId: SITE.id });
+}
+
 test('of many sites the one that is meant is found by its letters, and the machine is stored there', async () => {
   const sites = Array.from({ length: 40 }, (_, i) => ({
     id: i === 33 ? SITE.id : SITE.id.replace(/02$/, String(100 + i)),
@@ -46,11 +55,7 @@ test('of many sites the one that is meant is found by its letters, and the machi
   expect(screen.getByText(/28 more stand there/)).toBeTruthy();
   await type('find a site', 'FERN');
   await press('Fern valley');
-  await type('find a site', 'house 7');
-  expect(screen.getByRole('radio', { name: 'Fern valley', checked: true })).toBeTruthy();
-  await fillPlate();
-  await press('Keep HS3');
-  expect(writes[0]?.body).toMatchObject({ siteId: SITE.id });
+  await keepsThere(writes);
 });
 
 test('a site that is on no page yet is found by its name, stays shown when other letters are typed, and a machine is stored there', async () => {
@@ -65,11 +70,7 @@ test('a site that is on no page yet is found by its name, stays shown when other
   expect(screen.getByText(/more stand there than are shown/)).toBeTruthy();
   await type('find a site', 'fern');
   await press('Fern valley');
-  await type('find a site', 'house 7');
-  expect(screen.getByRole('radio', { name: 'Fern valley', checked: true })).toBeTruthy();
-  await fillPlate();
-  await press('Keep HS3');
-  expect(writes[0]?.body).toMatchObject({ siteId: SITE.id });
+  await keepsThere(writes);
 });
 
 test('nothing is sent while something is missing, and what is missing is marked', async () => {

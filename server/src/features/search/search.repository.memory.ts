@@ -23,6 +23,10 @@ export function memorySearch(rows: MemoryRows): SearchRepository {
       .map(({ link }) => nameOf(link.content.said.person));
 
   return {
+    async sites(text) {
+      const first = rows.sites.filter(({ name }) => hasAll(wordsOf([name]), beginningsOf(text)));
+      return sortedBy(sortedBy(first, ({ id }) => id).slice(0, MOST), ({ name }) => name.toLowerCase());
+    },
     async find(text): Promise<Found> {
       const beginnings = beginningsOf(text);
       const has = (...texts: readonly (string | null | undefined)[]) => hasAll(wordsOf(texts), beginnings);

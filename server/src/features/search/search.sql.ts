@@ -1,5 +1,5 @@
 /** Of what kind a thing is that words lead to. */
-export type Sought = 'unit' | 'job' | 'joint';
+export type Sought = 'site' | 'unit' | 'job' | 'joint';
 
 /** So many things are looked at where one word leads to more: the newest of each word. */
 const MOST = 1000;
@@ -24,6 +24,10 @@ const found = (count: number) => {
 };
 
 const SHOWS: Readonly<Record<Sought, string>> = {
+  site: `
+select site.id, site.name, site.altitude_m as "altitudeM"
+from found join site on site.shop_id = $1 and site.id = found.id
+order by lower(site.name), site.id`,
   unit: `
 select unit.id, unit.tag, unit.name, unit.kind, site.name as site
 from found join unit on unit.shop_id = $1 and unit.id = found.id join site on site.shop_id = unit.shop_id and site.id = unit.site_id

@@ -6,6 +6,7 @@ import type { Request } from 'express';
 import { v7 as uuid, validate } from 'uuid';
 import { AppError } from '../../platform/errors';
 import type { Platform, SignedIn } from '../../platform/http/context';
+import { isFromPage } from '../../platform/http/fromPage';
 import type { Authenticate } from '../../platform/http/register';
 import { audited, auditRefused } from '../audit';
 import type { WhoWatches } from '../instruments';
@@ -103,8 +104,6 @@ async function withBehalf(shop: ShopWork, request: Request, me: Me): Promise<Me>
   if (!kept?.leftAt) throw new AppError('INVALID_INPUT', 'must be somebody who has left this shop', BEHALF_HEADER);
   return { ...me, person: { ...me.person, onBehalfOf: kept.id } };
 }
-
-const isFromPage = (request: Request) => request.get('sec-fetch-site') !== undefined || request.get('origin') !== undefined;
 
 /** The former version's page says with no write whose it is, and its session may be another's by now. A program has one sign-in and no outbox. */
 function checkPage(request: Request): void {

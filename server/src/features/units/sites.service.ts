@@ -3,14 +3,11 @@ import { ALTITUDE_RANGE_M, FieldReader } from '@kesto/core';
 import { validate } from 'uuid';
 import { AppError, notFound } from '../../platform/errors';
 import { refusal } from '../../platform/http/refusal';
-import { beginningsOf } from '../../platform/words';
 import type { ShopWork } from '../shopWork';
 import type { Site } from './units.repository';
 import { toSite } from './views';
 
 const PAGE = 50;
-/** So many of those that are found by their name. */
-const NAMED = 12;
 
 async function behindOf(shop: ShopWork, after: string): Promise<Site | null> {
   if (after === SITES_START) return null;
@@ -29,7 +26,7 @@ export async function sitePage(shop: ShopWork, after: string): Promise<SitePage>
 /** The first sites whose words begin as these do. */
 export async function sitesNamed(shop: ShopWork, name: string): Promise<readonly SiteView[]> {
   if (name.length > SEARCH_LIMIT) throw new AppError('INVALID_INPUT', `name must have 1 to ${SEARCH_LIMIT} letters`, 'name');
-  return (await shop.sites.named(beginningsOf(name), NAMED)).map(toSite);
+  return shop.search.sites(name);
 }
 
 export async function siteView(shop: ShopWork, id: string): Promise<SiteView> {

@@ -1,5 +1,4 @@
 import { byId, saveRow, sortedBy, type MemoryRows } from '../../platform/memory/rows';
-import { hasAll, wordsOf } from '../../platform/words';
 import type { CircuitRepository, Site, SiteRepository, UnitRepository } from './units.repository';
 
 /** No two sites have the same: the name in small letters, then the id, which is always as long. */
@@ -9,11 +8,6 @@ export const memorySites = ({ sites }: MemoryRows): SiteRepository => ({
   page: async (behind, most) =>
     sortedBy(
       sites.filter((site) => !behind || order(site) > order(behind)),
-      order,
-    ).slice(0, most),
-  named: async (beginnings, most) =>
-    sortedBy(
-      sites.filter(({ name }) => hasAll(wordsOf([name]), beginnings)),
       order,
     ).slice(0, most),
   byId: async (id) => byId(sites, id),

@@ -9,8 +9,6 @@ export interface Site {
 export interface SiteRepository {
   /** By name; behind the one that was shown last. */
   page(behind: Site | null, most: number): Promise<readonly Site[]>;
-  /** The first by name that have a word for each beginning. */
-  named(beginnings: readonly string[], most: number): Promise<readonly Site[]>;
   byId(id: string): Promise<Site | null>;
   byIds(ids: readonly string[]): Promise<readonly Site[]>;
   /** Adds the site, or puts right what is said of it. */

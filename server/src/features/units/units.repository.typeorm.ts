@@ -2,13 +2,17 @@ import { In } from 'typeorm';
 import { Circuits, Joints, Sites, Units } from '../../platform/db/rows';
 import type { ShopTransaction } from '../../platform/db/shop';
 import { keepWords } from '../../platform/db/keepWords';
-import { pageOfSitesSql, sitesNamedSql } from './sites.sql';
 import type { CircuitRepository, Site, SiteRepository, Unit, UnitRepository } from './units.repository';
 
 /** $1 shop, $2 models, $3 how many of each: in their places. */
 const ofModelsSql = `
 select kin.id, kin.site_id as "siteId", kin.tag, kin.name, kin.kind, kin.place, kin.details from unnest($2::text[]) asked cross join lateral (
   select * from unit where unit.shop_id = $1 and unit.model = asked order by unit.place limit $3) kin`;
+
+/** $1 shop, $2 name and $3 id of the site that was shown last, $4 how many. */
+const pageOfSitesSql = `
+select id, name, altitude_m as "altitudeM" from site where shop_id = $1 and (lower(name), id) > (lower($2), $3::uuid)
+order by lower(name), id limit $4`;
 
 /** Before every id. */
 const NO_ID = '00000000-0000-0000-0000-000000000000';
@@ -25,8 +29,6 @@ export const typeormSites = (transaction: ShopTransaction): SiteRepository => {
   const { shopId, manager } = transaction;
   return {
     page: (behind, most) => manager.query<Site[]>(pageOfSitesSql, [shopId, behind?.name ?? '', behind?.id ?? NO_ID, most]),
-    named: async (beginnings, most) =>
-      beginnings.length === 0 ? [] : manager.query<Site[]>(sitesNamedSql(beginnings.length), [shopId, most, ...beginnings]),
     byId: (id) => manager.findOneBy(Sites, { shopId, id }),
     byIds: (ids) => manager.findBy(Sites, { shopId, id: In([...ids]) }),
     async save(site) {

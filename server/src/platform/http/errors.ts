@@ -2,6 +2,7 @@ import type { ApiErrorBody } from '@kesto/contract';
 import type { ErrorRequestHandler, Request, RequestHandler } from 'express';
 import { databaseFailure } from '../db/failures';
 import { AppError, HTTP_STATUS, type AppErrorCode } from '../errors';
+import { isFromPage } from './fromPage';
 
 /** Nothing failed: too many at once, or a page of the former version. */
 const SAID_BY_CODE: readonly AppErrorCode[] = ['BUSY', 'OLD_PAGE'];
@@ -67,5 +68,6 @@ export const errorMiddleware: ErrorRequestHandler = (thrown, request, response, 
 };
 
 export const unknownRoute: RequestHandler = (request) => {
-  throw new AppError('NOT_FOUND', `There is nothing at ${request.method} ${request.path.slice(0, 200)}`);
+  const nothing = `There is nothing at ${request.method} ${request.path.slice(0, 200)}`;
+  throw new AppError('NOT_FOUND', isFromPage(request) ? `${nothing}. This page may be of another version of Kesto: reload it.` : nothing);
 };
