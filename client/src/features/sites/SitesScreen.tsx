@@ -65,21 +65,27 @@ function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
       <View style={styles.page}>
         {sites.length > AT_A_GLANCE ? <TextField label={WORDS.findSite} value={letters} onChange={setLetters} /> : null}
         {found.length === 0 && sites.length > 0 ? <Empty {...NONE_FOUND[through]} /> : null}
-        {found.map((site) => (
-          <SiteRow
-            key={site.id}
-            site={site}
-            units={units.filter((unit) => unit.site.id === site.id)}
-            onRight={mayMake ? () => setOpen({ site }) : null}
-          />
-        ))}
-        <MoreKey more={letters.trim() === '' ? more : null} of="sites" />
-        <MoreKey more={moreUnits} of="machines" />
       </View>
+      <View style={styles.list}>
+        {found.map((site) => (
+          <View key={site.id} style={styles.one}>
+            <SiteRow
+              site={site}
+              units={units.filter((unit) => unit.site.id === site.id)}
+              onRight={mayMake ? () => setOpen({ site }) : null}
+            />
+          </View>
+        ))}
+      </View>
+      <MoreKey more={letters.trim() === '' ? more : null} of="sites" />
+      <MoreKey more={moreUnits} of="machines" />
     </Sheet>
   );
 }
 
 const styles = StyleSheet.create({
   page: { maxWidth: 760 },
+  // Beside each other where two find room.
+  list: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 32 },
+  one: { flexGrow: 1, flexBasis: 340, maxWidth: 620 },
 });
