@@ -27,6 +27,9 @@ const placesWithin = (root: string) =>
     });
 
 async function places(page: Page, within: string): Promise<string[]> {
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('link')].every(({ rel, sheet }) => rel !== 'stylesheet' || sheet !== null),
+  );
   await page.evaluate(() => document.fonts.ready);
   return page.evaluate(placesWithin, within);
 }

@@ -22,7 +22,8 @@ export async function fills(page: Page): Promise<void> {
   for (let steps = 0; steps < 12; steps++) {
     await expect(supply.or(step)).toBeVisible({ timeout: 60_000 });
     if (await supply.isVisible()) break;
-    await step.click();
+    // The last step may give way to the supply's between the look and the tap: the next turn sees it.
+    await step.click({ timeout: 5_000 }).catch(() => undefined);
     await expect(step.and(page.locator(':enabled')))
       .toBeHidden({ timeout: 500 })
       .catch(() => undefined);
