@@ -1,10 +1,9 @@
-import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { TouchableRipple } from 'react-native-paper';
+import { StyleSheet, View, type TextStyle } from 'react-native';
+import { Button, TouchableRipple } from 'react-native-paper';
 import { useKeepSlot } from './keepSlot';
 import { useTokens } from './theme';
 import { TOUCH } from './tokens';
-import { Words } from './Words';
+import { Words, wordStyle } from './Words';
 
 interface KeyProps {
   readonly label: string;
@@ -16,21 +15,19 @@ interface KeyProps {
 /** The one action of a screen, in thumb reach. */
 export function Pill({ label, onPress, disabled = false, testID }: KeyProps) {
   const t = useTokens();
-  const look = disabled ? { backgroundColor: t.panel, borderWidth: 2, borderColor: t.rule } : { backgroundColor: t.copper };
+  const look = disabled ? { backgroundColor: t.panel, borderWidth: 2, borderColor: t.rule } : null;
   return (
-    <TouchableRipple
-      borderless
+    <Button
+      mode="contained"
       onPress={onPress}
       disabled={disabled}
-      role="button"
       testID={testID ?? 'action'}
-      aria-disabled={disabled}
       style={[styles.pill, look]}
+      contentStyle={styles.inPill}
+      labelStyle={[styles.label, wordStyle(t, { size: 20, bold: true, tone: disabled ? 'ink2' : 'onCopper' })]}
     >
-      <Words size={20} bold tone={disabled ? 'ink2' : 'onCopper'} style={styles.label}>
-        {label}
-      </Words>
-    </TouchableRipple>
+      {label}
+    </Button>
   );
 }
 
@@ -48,34 +45,29 @@ export function RoundKey({ label, onPress, pressed = false, testID }: KeyProps &
 }
 
 interface FrameKeyProps extends KeyProps {
-  /** What a mark on the key means, in words. */
+  /** For whoever hears it, where the label is not enough. */
   readonly says?: string;
   /** One of many on a list. */
   readonly quiet?: boolean;
-  readonly children?: ReactNode;
 }
 
-/** A quiet key with a frame. */
-export function FrameKey({ label, says, quiet = false, onPress, disabled = false, children, testID }: FrameKeyProps) {
+/** A quiet key with a frame, which is all of what takes the finger. */
+export function FrameKey({ label, says, quiet = false, onPress, disabled = false, testID }: FrameKeyProps) {
   const t = useTokens();
   const look = quiet ? { borderWidth: 1, borderColor: t.rule } : { borderWidth: 1.5, borderColor: t.ink };
   return (
-    <TouchableRipple
-      borderless
+    <Button
+      compact
       onPress={onPress}
       disabled={disabled}
-      role="button"
-      aria-label={says}
+      {...(says === undefined ? {} : { accessibilityLabel: says })}
       testID={testID ?? ''}
-      style={[styles.frame, look]}
+      style={styles.frame}
+      contentStyle={[styles.inFrame, look]}
+      labelStyle={[styles.label, wordStyle(t, { size: 15, bold: !quiet, tone: disabled || quiet ? 'ink2' : 'ink' })]}
     >
-      <View style={styles.inFrame}>
-        {children}
-        <Words size={15} bold={!quiet} tone={disabled || quiet ? 'ink2' : 'ink'}>
-          {label}
-        </Words>
-      </View>
-    </TouchableRipple>
+      {label}
+    </Button>
   );
 }
 
@@ -146,13 +138,16 @@ export function KeepKey({ main = true, label, busy, disabled = false, onPress }:
 }
 
 const middle = { alignItems: 'center', justifyContent: 'center' } as const;
+/** A label goes on in the next line where it has no room, as with letters twice as large: Paper would cut it off. */
+const WHOLE = { whiteSpace: 'normal', overflow: 'visible', overflowWrap: 'break-word' } as TextStyle; // cast: what the browser knows and the types do not
 const styles = StyleSheet.create({
-  pill: { ...middle, flex: 1, minHeight: 56, borderRadius: 28, paddingHorizontal: 20 },
-  label: { textAlign: 'center' },
+  pill: { flex: 1, borderRadius: 28 },
+  inPill: { minHeight: 56, paddingHorizontal: 20 },
+  label: { ...WHOLE, textAlign: 'center', letterSpacing: 0, marginHorizontal: 0, marginVertical: 0 },
   round: { ...middle, width: 58, height: 58, borderRadius: 29, borderWidth: 2, paddingHorizontal: 6 },
   tight: { textAlign: 'center', lineHeight: 16 },
-  frame: { ...middle, minHeight: TOUCH, minWidth: TOUCH, borderRadius: 6, paddingHorizontal: 14 },
-  inFrame: { ...middle, flexDirection: 'row', gap: 8 },
+  frame: { minWidth: TOUCH, borderRadius: 6 },
+  inFrame: { minHeight: TOUCH, borderRadius: 6, paddingHorizontal: 14 },
   labelled: { gap: 6 },
   choice: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
   option: { ...middle, minHeight: TOUCH, flexGrow: 1, paddingHorizontal: 12, borderRadius: 6 },

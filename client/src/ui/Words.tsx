@@ -16,20 +16,23 @@ interface WordsProps extends Omit<TextProps, 'style'> {
 
 const lineHeight = (size: Size) => Math.round(size * (size > 20 ? 1.2 : 1.4));
 
-function textStyle(tokens: Tokens, props: { size: Size; bold: boolean; tone: Tone; family: string }): TextStyle {
-  return {
-    fontFamily: props.family,
-    fontSize: props.size,
-    lineHeight: lineHeight(props.size),
-    fontWeight: props.bold ? '700' : '400',
-    color: tokens[props.tone],
-  };
+interface Hand {
+  readonly size: Size;
+  readonly bold: boolean;
+  readonly tone: Tone;
 }
+
+function textStyle(tokens: Tokens, { size, bold, tone }: Hand, family: string): TextStyle {
+  return { fontFamily: family, fontSize: size, lineHeight: lineHeight(size), fontWeight: bold ? '700' : '400', color: tokens[tone] };
+}
+
+/** How a sentence or a label is set, for Paper's parts that set it themselves. */
+export const wordStyle = (tokens: Tokens, hand: Hand) => textStyle(tokens, hand, WORDS);
 
 /** Sentences and labels. */
 export function Words({ size = 17, bold = false, tone = 'ink', style, children, ...rest }: WordsProps) {
   return (
-    <Text style={[textStyle(useTokens(), { size, bold, tone, family: WORDS }), style]} {...rest}>
+    <Text style={[textStyle(useTokens(), { size, bold, tone }, WORDS), style]} {...rest}>
       {children}
     </Text>
   );
@@ -38,7 +41,7 @@ export function Words({ size = 17, bold = false, tone = 'ink', style, children, 
 /** Numbers, tags and designations: every figure as wide as the next. */
 export function Mono({ size = 20, bold = true, tone = 'ink', style, children, ...rest }: WordsProps) {
   return (
-    <Text style={[textStyle(useTokens(), { size, bold, tone, family: READINGS }), style]} {...rest}>
+    <Text style={[textStyle(useTokens(), { size, bold, tone }, READINGS), style]} {...rest}>
       {children}
     </Text>
   );

@@ -87,5 +87,5 @@ const styles = StyleSheet.create({
   page: { maxWidth: 760 },
   // Beside each other where two find room.
   list: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 32 },
-  one: { flexGrow: 1, flexBasis: 340, maxWidth: 620 },
+  one: { flexGrow: 1, flexShrink: 1, flexBasis: 340, maxWidth: 620 },
 });
