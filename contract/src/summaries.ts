@@ -29,6 +29,8 @@ export const SUMMARIES: Readonly<Record<RouteName, string>> = {
   sites: 'Sites of this shop by name, a page of them',
   sitesNamed: 'The first sites of this shop with words that begin as this does',
   getSite: 'One site',
+  unitsOn: 'The first machines of each of some sites',
+  unitsAt: 'Machines of one site, a page of them',
   putSite: 'Add a site, or put right what is said of it',
   units: 'Units with their circuits, a page of them',
   getUnit: 'One unit with its circuits',

@@ -16,6 +16,7 @@ const REMEMBERED = [
   'drawing',
   'unit',
   'units',
+  'unitsOn',
   'unitHistory',
   'sisterCharges',
   'sites',

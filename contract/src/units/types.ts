@@ -31,6 +31,17 @@ export interface UnitPlate {
   readonly kind: UnitKind;
 }
 
+/** Machines of one site, in their places. */
+export interface UnitsOfSite {
+  readonly site: string;
+  readonly units: readonly UnitPlate[];
+  /** Where those behind them begin; null at the end. */
+  readonly next: string | null;
+}
+
+/** Of so many sites machines may be asked for at once. */
+export const MOST_SITES = 50;
+
 export interface CircuitView extends CircuitFacts {
   readonly id: string;
   readonly name: string;

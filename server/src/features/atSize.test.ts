@@ -13,6 +13,7 @@ import { typeormShopWork } from './shopWork.typeorm';
 import { unitHistory } from './units/unitHistory.service';
 import { sitePage, sitesNamed } from './units/sites.service';
 import { unitPage } from './units/units.service';
+import { unitsOnSites } from './units/unitsOfSites.service';
 
 const SHOP = '018f0000-0000-4000-8000-0000000000b1';
 const JOINTS = 20_000;
@@ -70,6 +71,11 @@ test.each<[string, (shop: ShopWork) => Promise<unknown>, unknown]>([
   ['search by two words that are both everywhere', async ({ search }) => (await search.find('line valve')).joints, { length: 8 }],
   ['a page of machines', (shop) => unitPage(shop, 'first'), { next: expect.stringMatching(/^49\./) }],
   ['a page of sites', (shop) => sitePage(shop, 'first'), { sites: { length: 50 }, next: expect.any(String) }],
+  [
+    'the machines of fifty sites',
+    async (shop) => unitsOnSites(shop, (await sitePage(shop, 'first')).sites.map(({ id }) => id).join(',')),
+    { length: 50 },
+  ],
   ['a site by two words, one of them everywhere', (shop) => sitesNamed(shop, 'glassh 37'), [{ name: 'Glasshouse 37' }]],
   ['the next tag', async ({ joints }) => ({ tag: await joints.nextTag('BG7') }), { tag: 'BG7-21' }],
   [

@@ -2,7 +2,7 @@
 import type { Response } from 'supertest';
 import { brazedBody, FINISHED_JOINT, lookBody, OPEN_JOB, planBody, UNPLANNED_JOINT } from '../testing/examples';
 import { rulesServer, testServer, type RulesServer } from '../testing/server';
-import { DEMO_SHOP, demoId } from './demo';
+import { DEMO_SHOP, demoId, SITE } from './demo';
 import type { ShopWork } from './shopWork';
 
 const NOW = new Date('2026-11-25T12:00:00.000Z');
@@ -80,6 +80,8 @@ const READS: readonly string[] = [
     `/api/circuits/${demoId(0x33)}/drawing`,
     '/api/sites/after/first',
     '/api/sites/named/orch',
+    `/api/units/on/${SITE.id}`,
+    `/api/sites/${SITE.id}/units/after/first`,
   ],
 ];
 

@@ -17,6 +17,7 @@ import { AtSize1764000000016 } from './0016-at-size';
 import { CalledAs1764000000017 } from './0017-called-as';
 import { Series1764000000018 } from './0018-series';
 import { SitePages1764000000024 } from './0024-site-pages';
+import { UnitsOfSites1764000000025 } from './0025-units-of-sites';
 import { PairedBy1764000000023 } from './0023-paired-by';
 import { Imports1764000000022 } from './0022-imports';
 import { Labels1764000000021 } from './0021-labels';
@@ -49,4 +50,5 @@ export const MIGRATIONS = [
   Imports1764000000022,
   PairedBy1764000000023,
   SitePages1764000000024,
+  UnitsOfSites1764000000025,
 ];

@@ -8,14 +8,14 @@ import { sitesWith, unitsWith } from './pendingUnits';
 
 export { useSisterChargesQuery, useUnitHistoryQuery } from './fetched';
 
-interface Paged {
+export interface Paged {
   readonly hasNextPage: boolean;
   readonly fetchNextPage: () => unknown;
   readonly isFetchingNextPage: boolean;
 }
 /** Fetches the next page; null at the end. */
 export type More = { readonly fetch: () => void; readonly isFetching: boolean } | null;
-const moreOf = ({ hasNextPage, fetchNextPage, isFetchingNextPage }: Paged): More =>
+export const moreOf = ({ hasNextPage, fetchNextPage, isFetchingNextPage }: Paged): More =>
   hasNextPage ? { fetch: () => void fetchNextPage(), isFetching: isFetchingNextPage } : null;
 
 /** The sites by name, page by page, and those that are still on their way to the server. */

@@ -3,6 +3,12 @@ import { api } from '@/api/api';
 import { call } from '@/api/call';
 import { goes, useUnrefused } from '@/outbox';
 
+/** Machines of a site behind those that were named beside it. */
+interface UnitsBehind {
+  readonly site: string;
+  readonly after: string;
+}
+
 const unitsApi = api.injectEndpoints({
   endpoints: (build) => ({
     sites: build.infiniteQuery<Answer<'sites'>, void, string>({
@@ -15,6 +21,12 @@ const unitsApi = api.injectEndpoints({
     units: build.infiniteQuery<Answer<'units'>, void, string>({
       infiniteQueryOptions: { initialPageParam: UNITS_START, getNextPageParam: ({ next }) => next ?? undefined },
       query: ({ pageParam }) => call('units', { after: pageParam }),
+      providesTags: ['Unit'],
+    }),
+    unitsOn: build.query<Answer<'unitsOn'>, string>({ query: (sites) => call('unitsOn', { sites }), providesTags: ['Unit'] }),
+    unitsAt: build.infiniteQuery<Answer<'unitsAt'>, UnitsBehind, string>({
+      infiniteQueryOptions: { initialPageParam: '', getNextPageParam: ({ next }) => next ?? undefined },
+      query: ({ queryArg: { site, after }, pageParam }) => call('unitsAt', { site, after: pageParam || after }),
       providesTags: ['Unit'],
     }),
     unitHistory: build.query<Answer<'unitHistory'>, string>({
@@ -34,6 +46,8 @@ export const {
   useSitesNamedQuery,
   useSiteQuery,
   useUnitsInfiniteQuery,
+  useUnitsOnQuery,
+  useUnitsAtInfiniteQuery,
   useUnitQuery,
   useUnitHistoryQuery,
   useSisterChargesQuery,

@@ -1,4 +1,4 @@
-import type { CircuitView, PutCircuitRequest, PutSiteRequest, PutUnitRequest, SiteView, UnitView } from '@kesto/contract';
+import type { CircuitView, PutCircuitRequest, PutSiteRequest, PutUnitRequest, SiteView, UnitPlate, UnitView } from '@kesto/contract';
 import { ALTITUDE_RANGE_M, FieldReader, readPlate } from '@kesto/core';
 import { bodyOf, goes, type Command } from '@/outbox';
 
@@ -43,3 +43,15 @@ export const unitsWith = (units: readonly UnitView[], sites: readonly SiteView[]
     kept.filter(goes('putUnit')).flatMap((command) => unitOf(command, known) ?? []),
   );
 };
+
+/** The machines of a site with what is kept here: those that come or are called otherwise, without those that go elsewhere. */
+export function platesAt(site: string, plates: readonly UnitPlate[], kept: readonly Command[]): readonly UnitPlate[] {
+  const newest = new Map(
+    kept.filter(goes('putUnit')).map((command) => [command.params['unit'] ?? '', bodyOf<PutUnitRequest>(command)] as const),
+  );
+  const here = [...newest].filter(([, { siteId }]) => siteId === site).map(([id, { tag, name, kind }]) => ({ id, tag, name, kind }));
+  return merged(
+    plates.filter(({ id }) => (newest.get(id)?.siteId ?? site) === site),
+    here,
+  );
+}

@@ -1,7 +1,9 @@
-import type { SiteView, UnitView } from '@kesto/contract';
+import type { SiteView, UnitsOfSite } from '@kesto/contract';
 import { formatDistance, readingText } from '@kesto/core/unit';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { MoreKey } from '@/data/units/MoreKey';
+import { useUnitsAt } from '@/data/units/unitsOfSites';
 import { useUnits } from '@/session/units';
 import { FrameKey } from '@/ui/Buttons';
 import { useTokens } from '@/ui/theme';
@@ -10,16 +12,18 @@ import { WORDS } from './words';
 
 interface SiteRowProps {
   readonly site: SiteView;
-  readonly units: readonly UnitView[];
+  readonly first: UnitsOfSite | undefined;
+  readonly isFetching: boolean;
   /** Puts its name or height right; null where that is not theirs to do. */
   readonly onRight: (() => void) | null;
 }
 
 /** A site, how high it lies, and the machines that stand on it. */
-export function SiteRow({ site, units, onRight }: SiteRowProps) {
+export function SiteRow({ site, first, isFetching, onRight }: SiteRowProps) {
   const t = useTokens();
   const router = useRouter();
   const own = useUnits();
+  const { units, more } = useUnitsAt(site.id, first);
   return (
     <View style={[styles.row, { borderColor: t.rule }]}>
       <View style={styles.head}>
@@ -32,9 +36,11 @@ export function SiteRow({ site, units, onRight }: SiteRowProps) {
         {onRight ? <FrameKey quiet label={WORDS.putRight} says={WORDS.putRightOf(site.name)} onPress={onRight} /> : null}
       </View>
       <View style={styles.units}>
+        {isFetching && units.length === 0 ? <Words tone="ink2">{WORDS.fetchingMachines}</Words> : null}
         {units.map((unit) => (
           <FrameKey key={unit.id} label={`${unit.tag}, ${unit.name}`} onPress={() => router.push(`/units/${unit.id}`)} />
         ))}
+        <MoreKey more={more} of="machines" />
         {onRight ? (
           <FrameKey
             quiet

@@ -1,38 +1,51 @@
-import type { UnitView } from '@kesto/contract';
+import type { UnitPlate, UnitView } from '@kesto/contract';
 import { screen } from '@testing-library/react-native';
 import { SITE } from '@/testing/joints';
 import { press, showScreen, type, went } from '@/testing/screen';
 import { SitesScreen } from './SitesScreen';
 
-const unit = (tag: string): UnitView => ({
-  ...{ id: tag.toLowerCase(), tag, name: `room of ${tag}`, kind: 'cold-room', sisters: [], site: SITE, circuits: [] },
-});
-const pages = (...all: readonly (readonly string[])[]) =>
-  Object.fromEntries(
-    all.map((tags, i) => [
-      `GET units/after/${i === 0 ? 'first' : `page${i}`}`,
-      { units: tags.map(unit), next: i + 1 < all.length ? `page${i + 1}` : null },
-    ]),
-  );
+const unit = (tag: string): UnitPlate => ({ id: tag.toLowerCase(), tag, name: `room of ${tag}`, kind: 'cold-room' });
+const whole = (tag: string): UnitView => ({ ...unit(tag), sisters: [], site: SITE, circuits: [] });
+/** What stands on the site: those named beside it, and the pages behind them. */
+const machines = (beside: readonly string[], ...behind: readonly (readonly string[])[]) => {
+  const nextOf = (i: number) => (i < behind.length ? `page${i}` : null);
+  const pages = behind.map((tags, i) => [
+    `GET sites/${SITE.id}/units/after/page${i}`,
+    { site: SITE.id, units: tags.map(unit), next: nextOf(i + 1) },
+  ]);
+  return {
+    [`GET units/on/${SITE.id}`]: [{ site: SITE.id, units: beside.map(unit), next: nextOf(0) }],
+    'GET units/after/first': { units: beside.map(whole), next: null },
+    ...Object.fromEntries(pages),
+  };
+};
 const show = (answers: Record<string, unknown>, rest: Parameters<typeof showScreen>[1] = {}) =>
   showScreen(<SitesScreen />, { ...rest, answers: { 'GET sites/after/first': { sites: [SITE], next: null }, ...answers } });
 
 test('each site with its machines, which open', async () => {
-  await show(pages(['CR2', 'GC7']));
+  await show(machines(['CR2', 'GC7']));
   expect(screen.getByText(/180 m above the sea/)).toBeTruthy();
   await press('GC7, room of GC7');
   expect(went()).toEqual(['/units/gc7']);
   expect(screen.queryByText('More machines')).toBeNull();
 });
 
-test('more machines than a page are fetched page by page, as they are asked for', async () => {
-  await show(pages(['CR2'], ['GC7'], ['HS3']));
+test('of a site with more machines than are named beside it the others come as they are asked for', async () => {
+  await show(machines(['CR2'], ['GC7'], ['HS3']));
   expect(screen.queryByText('GC7, room of GC7')).toBeNull();
   await press('More machines');
+  expect(screen.getByText('GC7, room of GC7')).toBeTruthy();
   await press('More machines');
   expect(screen.getByText('CR2, room of CR2')).toBeTruthy();
   expect(screen.getByText('HS3, room of HS3')).toBeTruthy();
   expect(screen.queryByText('More machines')).toBeNull();
+});
+
+test('where machines cannot be fetched, those that were are shown, and it is said', async () => {
+  const away = { status: 503, message: 'The server is away.' };
+  await show({ [`GET units/on/${SITE.id}`]: away, 'GET units/after/first': { units: [whole('CR2')], next: null } });
+  expect(await screen.findByText(/only those that this device had anyway/)).toBeTruthy();
+  expect(screen.getByText('CR2, room of CR2')).toBeTruthy();
 });
 
 const siteOf = (n: number) => ({ ...SITE, id: SITE.id.replace(/02$/, String(10 + n)), name: `House ${n}` });
@@ -42,7 +55,7 @@ test('more sites than a page come as they are asked for; one that is on no page 
   await show({
     ...{ 'GET sites/after/first': { sites: first, next: 'behind' }, 'GET sites/after/behind': { sites: [siteOf(50)], next: null } },
     ...{ 'GET sites/named/fern': [{ ...siteOf(77), name: 'Fern valley' }], 'GET sites/named/nowhere': [] },
-    ...pages(['CR2']),
+    ...machines(['CR2']),
   });
   await type('find a site', 'fern');
   expect(await screen.findByText('Fern valley')).toBeTruthy();
@@ -62,7 +75,7 @@ test('more sites than a page come as they are asked for; one that is on no page 
 });
 
 test('the first site is asked for where there is none, read in the person’s units, and kept once', async () => {
-  const { writes } = await show({ 'GET sites/after/first': { sites: [], next: null }, ...pages([]), 'PUT sites/*': {} });
+  const { writes } = await show({ 'GET sites/after/first': { sites: [], next: null }, ...machines([]), 'PUT sites/*': {} });
   await type('name of the site', 'the orangery');
   await type('above the sea', '600 ft');
   await press(/^Keep/);
@@ -70,19 +83,19 @@ test('the first site is asked for where there is none, read in the person’s un
 });
 
 test('a first site without a machine leads on to its plate', async () => {
-  await show(pages([]));
+  await show(machines([]));
   await press('A machine, from its plate');
   expect(went()).toEqual([`/units/new?site=${SITE.id}`]);
 });
 
 test('an inspector reads, and adds nothing', async () => {
-  await show(pages(['CR2']), { role: 'inspector' });
+  await show(machines(['CR2']), { role: 'inspector' });
   expect(screen.getByText('CR2, room of CR2')).toBeTruthy();
   expect(screen.queryByText('Add a site')).toBeNull();
   expect(screen.queryByText('+ a machine')).toBeNull();
 });
 
 test('where the server does not answer it says so, and can be asked again', async () => {
-  await show({ 'GET sites/after/first': { status: 500, message: 'The server failed; what you entered stays here.' }, ...pages([]) });
+  await show({ 'GET sites/after/first': { status: 500, message: 'The server failed; what you entered stays here.' }, ...machines([]) });
   expect(screen.getByText('Try again')).toBeTruthy();
 });

@@ -1,16 +1,18 @@
 import type { SiteView } from '@kesto/contract';
+import { MOST_SITES } from '@kesto/contract/api';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Fetched } from '@/api/Fetched';
 import { useMayMake } from '@/session/useMayMake';
-import { useSites, useSitesFound, useUnitList, type More } from '@/data/units/api';
+import { useSites, useSitesFound, type More } from '@/data/units/api';
 import { MoreKey } from '@/data/units/MoreKey';
+import { useCounted } from '@/data/units/fetched';
 import { Sheet } from '@/ui/Sheet';
 import { Empty } from '@/ui/states';
 import { TextField } from '@/ui/UnitField';
 import { SiteForm } from './SiteForm';
-import { SiteRow } from './SiteRow';
+import { SiteRows } from './SiteRows';
 import { WORDS } from './words';
 
 /** Where the shop's machines stand. */
@@ -32,21 +34,25 @@ const NONE_FOUND = {
   fetched: { title: WORDS.noneHere, text: WORDS.othersNeedSignal },
 } as const;
 
+/** As many of them as their machines are asked for together. */
+const asked = (sites: readonly SiteView[]): readonly (readonly SiteView[])[] =>
+  Array.from({ length: Math.ceil(sites.length / MOST_SITES) }, (_, i) => sites.slice(i * MOST_SITES, (i + 1) * MOST_SITES));
+
 type Open = { readonly site: SiteView | null } | null;
 
 function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
   const mayMake = useMayMake();
   const router = useRouter();
-  const { data, more: moreUnits } = useUnitList();
+  const counted = useCounted();
   const [letters, setLetters] = useState('');
   const { sites: found, through } = useSitesFound(letters);
-  const units = data ?? [];
+  const together = useMemo(() => asked(found), [found]);
   const [open, setOpen] = useState<Open>(mayMake && sites.length === 0 ? { site: null } : null);
   const form = open ? <SiteForm key={open.site?.id ?? 'new'} site={open.site} onKept={() => setOpen(null)} /> : null;
   // The first site leads on to its first machine.
   const [first] = sites;
   const action =
-    first && data?.length === 0
+    first && counted?.units === 0
       ? { label: 'A machine, from its plate', onPress: () => router.push(`/units/new?site=${first.id}`) }
       : { label: 'Add a site', onPress: () => setOpen({ site: null }) };
   return (
@@ -66,26 +72,14 @@ function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
         {sites.length > AT_A_GLANCE ? <TextField label={WORDS.findSite} value={letters} onChange={setLetters} /> : null}
         {found.length === 0 && sites.length > 0 ? <Empty {...NONE_FOUND[through]} /> : null}
       </View>
-      <View style={styles.list}>
-        {found.map((site) => (
-          <View key={site.id} style={styles.one}>
-            <SiteRow
-              site={site}
-              units={units.filter((unit) => unit.site.id === site.id)}
-              onRight={mayMake ? () => setOpen({ site }) : null}
-            />
-          </View>
-        ))}
-      </View>
+      {together.map((some) => (
+        <SiteRows key={some[0]?.id} sites={some} onRight={mayMake ? (site) => setOpen({ site }) : null} />
+      ))}
       <MoreKey more={letters.trim() === '' ? more : null} of="sites" />
-      <MoreKey more={moreUnits} of="machines" />
     </Sheet>
   );
 }
 
 const styles = StyleSheet.create({
   page: { maxWidth: 760 },
-  // Beside each other where two find room.
-  list: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 32 },
-  one: { flexGrow: 1, flexShrink: 1, flexBasis: 340, maxWidth: 620 },
 });

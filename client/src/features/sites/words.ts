@@ -9,6 +9,8 @@ export const WORDS = {
   putRightOf: (name: string) => `put ${name} right`,
   aMachine: '+ a machine',
   aMachineAt: (name: string) => `a machine at ${name}`,
+  fetchingMachines: 'Fetching its machines',
+  machinesNeedSignal: 'The machines could not be fetched: only those that this device had anyway stand here.',
   theSites: 'the sites',
   whereTheMachinesStand: 'Where the machines stand',
   eachWithHowHigh: 'each with how high it lies',

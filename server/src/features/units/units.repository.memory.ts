@@ -1,5 +1,5 @@
 import { byId, saveRow, sortedBy, type MemoryRows } from '../../platform/memory/rows';
-import type { CircuitRepository, Site, SiteRepository, UnitRepository } from './units.repository';
+import type { BehindUnit, CircuitRepository, Site, SiteRepository, Unit, UnitRepository } from './units.repository';
 
 /** No two sites have the same: the name in small letters, then the id, which is always as long. */
 const order = ({ name, id }: Site): string => `${name.toLowerCase()}\0${id}`;
@@ -15,12 +15,22 @@ export const memorySites = ({ sites }: MemoryRows): SiteRepository => ({
   save: async (site) => saveRow(sites, site),
 });
 
+const isBehind = ({ place, id }: Unit, behind: BehindUnit | null) =>
+  !behind || place > behind.place || (place === behind.place && id > behind.id);
+
 export const memoryUnits = ({ units }: MemoryRows): UnitRepository => ({
   page: async (behind, most) =>
     sortedBy(
-      units.filter(({ place, id }) => !behind || place > behind.place || (place === behind.place && id > behind.id)),
+      units.filter((unit) => isBehind(unit, behind)),
       ({ place }) => place,
     ).slice(0, most),
+  ofSites: async (siteIds, behind, most) =>
+    siteIds.flatMap((siteId) =>
+      sortedBy(
+        units.filter((unit) => unit.siteId === siteId && isBehind(unit, behind)),
+        ({ place }) => place,
+      ).slice(0, most),
+    ),
   ofModels: async (models, most) =>
     models.flatMap((model) =>
       sortedBy(

@@ -35,6 +35,8 @@ export interface BehindUnit {
 export interface UnitRepository {
   /** In their places. */
   page(behind: BehindUnit | null, most: number): Promise<readonly Unit[]>;
+  /** Of each of these sites the first in their places, or those behind one that was shown last. */
+  ofSites(siteIds: readonly string[], behind: BehindUnit | null, most: number): Promise<readonly Unit[]>;
   /** Of each of these models the first in their places. */
   ofModels(models: readonly string[], most: number): Promise<readonly Unit[]>;
   byId(id: string): Promise<Unit | null>;

@@ -4,6 +4,12 @@ import type { ShopTransaction } from '../../platform/db/shop';
 import { keepWords } from '../../platform/db/keepWords';
 import type { CircuitRepository, Site, SiteRepository, Unit, UnitRepository } from './units.repository';
 
+/** $1 shop, $2 sites, $3 place and $4 id of the machine that was shown last, $5 how many of each. */
+const ofSitesSql = `
+select its.id, its.site_id as "siteId", its.tag, its.name, its.kind, its.place, its.details from unnest($2::uuid[]) asked cross join lateral (
+  select * from unit where unit.shop_id = $1 and unit.site_id = asked and (unit.place, unit.id) > ($3, $4::uuid)
+  order by unit.place, unit.id limit $5) its`;
+
 /** $1 shop, $2 models, $3 how many of each: in their places. */
 const ofModelsSql = `
 select kin.id, kin.site_id as "siteId", kin.tag, kin.name, kin.kind, kin.place, kin.details from unnest($2::text[]) asked cross join lateral (
@@ -51,6 +57,8 @@ export const typeormUnits = (transaction: ShopTransaction): UnitRepository => {
         .addOrderBy('unit.id')
         .limit(most)
         .getMany(),
+    ofSites: (siteIds, behind, most) =>
+      manager.query<Unit[]>(ofSitesSql, [shopId, siteIds, behind?.place ?? -1, behind?.id ?? NO_ID, most]),
     ofModels: (models, most) => manager.query<Unit[]>(ofModelsSql, [shopId, models, most]),
     byId: (id) => manager.findOneBy(Units, { shopId, id }),
     byTag: (tag) => manager.findOneBy(Units, { shopId, tag }),

@@ -1,11 +1,12 @@
-import { unitContent, unitRequestOf, UNITS_START, type PutUnitRequest, type UnitPage, type UnitView } from '@kesto/contract';
+import { unitContent, unitRequestOf, type PutUnitRequest, type UnitPage, type UnitView } from '@kesto/contract';
 import { readPlate } from '@kesto/core';
 import { AppError, notFound } from '../../platform/errors';
 import { checkMadeFrom } from '../../platform/madeFrom';
 import { photosOf } from '../photos';
 import { refusal } from '../../platform/http/refusal';
 import type { ShopWork } from '../shopWork';
-import type { BehindUnit, Circuit, Unit } from './units.repository';
+import { behindOf, keyOf } from './unitKey';
+import type { Circuit, Unit } from './units.repository';
 import { toCircuit, toPlate, toSite } from './views';
 
 /** Of one model: what leaks on one is looked for on the other. */
@@ -39,21 +40,12 @@ async function unitViews(shop: ShopWork, units: readonly Unit[]): Promise<readon
 }
 
 const PAGE = 50;
-const KEY = /^(\d{1,9})\.([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})$/;
-
-function behindOf(after: string): BehindUnit | null {
-  if (after === UNITS_START) return null;
-  const [, place, id] = KEY.exec(after) ?? [];
-  if (!place || !id) throw new AppError('INVALID_INPUT', `after must be "${UNITS_START}" or what a page named as its next`, 'after');
-  return { place: Number(place), id };
-}
-
 /** One page of the shop's units; however many there are, no more are read. */
 export async function unitPage(shop: ShopWork, after: string): Promise<UnitPage> {
   const found = await shop.units.page(behindOf(after), PAGE + 1);
   const shown = found.slice(0, PAGE);
   const last = shown.at(-1);
-  return { units: await unitViews(shop, shown), next: found.length > PAGE && last ? `${last.place}.${last.id}` : null };
+  return { units: await unitViews(shop, shown), next: found.length > PAGE && last ? keyOf(last) : null };
 }
 
 export async function unitView(shop: ShopWork, id: string): Promise<UnitView> {

@@ -1,4 +1,12 @@
-import { unitContent, unitRequestOf, type PutUnitRequest, type SitePage, type SiteView, type UnitView } from '@kesto/contract';
+import {
+  unitContent,
+  unitRequestOf,
+  type PutUnitRequest,
+  type SitePage,
+  type SiteView,
+  type UnitsOfSite,
+  type UnitView,
+} from '@kesto/contract';
 import { canonicalHash } from '@kesto/core';
 import type { Agent } from 'supertest';
 import { v7 as uuid } from 'uuid';
@@ -182,6 +190,42 @@ test('sites come by name, a page of fifty at a time, and by the beginnings of th
   await ilta.get(`/api/sites/${moved?.id}`).expect(404);
   await ilta.get(`/api/sites/after/${moved?.id}`).expect(400);
   expect((await ilta.get('/api/sites/named/orang').expect(200)).body).toEqual([]);
+  await own.close();
+});
+
+test('a site names its first machines and where the others begin; of another shop’s nothing is said', async () => {
+  const own = await rulesServer();
+  const ilta = await own.as('ilta');
+  const [many, none] = [uuid(), uuid()];
+  for (const [id, name] of [
+    [many, 'palm house'],
+    [none, 'fernery'],
+  ])
+    await ilta
+      .put(`/api/sites/${id}`)
+      .send({ name, altitude: q(0, 'm') })
+      .expect(200);
+  const tags = Array.from({ length: 70 }, (_, i) => `PH${i + 100}`);
+  for (const tag of tags) await ilta.put(`/api/units/${uuid()}`).send(unitAt(many, { tag })).expect(200);
+  const on = (await ilta.get(`/api/units/on/${many},${none}`).expect(200)).body as UnitsOfSite[];
+  const beside = on.find(({ site }) => site === many);
+  expect(on.find(({ site }) => site === none)).toEqual({ site: none, units: [], next: null });
+  const behind = async (after: string) => (await ilta.get(`/api/sites/${many}/units/after/${after}`).expect(200)).body as UnitsOfSite;
+  const second = await behind(String(beside?.next));
+  const third = await behind(String(second.next));
+  const read = [beside, second, third].map((page) => page?.units.map(({ tag }) => tag) ?? []);
+  expect(read.map((page) => page.length)).toEqual([12, 50, 8]);
+  expect([read.flat(), third.next]).toEqual([tags, null]);
+
+  expect((await ilta.get(`/api/units/on/${many},palm`).expect(400)).body.error.field).toBe('sites');
+  expect((await ilta.get(`/api/units/on/${Array.from({ length: 51 }, () => uuid()).join(',')}`).expect(400)).body.error.field).toBe(
+    'sites',
+  );
+  expect((await ilta.get(`/api/sites/${many}/units/after/PH107`).expect(400)).body.error.field).toBe('after');
+  await addOtherShop(own.store, [{ login: 'olga', role: 'technician' }]);
+  const her = await own.as('olga');
+  expect((await her.get(`/api/units/on/${many}`).expect(200)).body).toEqual([]);
+  await her.get(`/api/sites/${many}/units/after/first`).expect(404);
   await own.close();
 });
 

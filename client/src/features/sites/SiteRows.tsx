@@ -1,0 +1,34 @@
+import type { SiteView } from '@kesto/contract';
+import { StyleSheet, View } from 'react-native';
+import { useUnitsOn } from '@/data/units/unitsOfSites';
+import { Words } from '@/ui/Words';
+import { SiteRow } from './SiteRow';
+import { WORDS } from './words';
+
+interface SiteRowsProps {
+  /** No more than are asked for together. */
+  readonly sites: readonly SiteView[];
+  readonly onRight: ((site: SiteView) => void) | null;
+}
+
+/** Sites with their machines, beside each other where two find room. */
+export function SiteRows({ sites, onRight }: SiteRowsProps) {
+  const { of, isPartial } = useUnitsOn(sites);
+  return (
+    <>
+      {isPartial ? <Words tone="amber">{WORDS.machinesNeedSignal}</Words> : null}
+      <View style={styles.list}>
+        {sites.map((site) => (
+          <View key={site.id} style={styles.one}>
+            <SiteRow site={site} first={of?.get(site.id)} isFetching={of === null} onRight={onRight ? () => onRight(site) : null} />
+          </View>
+        ))}
+      </View>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 32 },
+  one: { flexGrow: 1, flexShrink: 1, flexBasis: 340, maxWidth: 620 },
+});
