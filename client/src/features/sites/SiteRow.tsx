@@ -40,7 +40,7 @@ export function SiteRow({ site, first, isFetching, onRight }: SiteRowProps) {
         {units.map((unit) => (
           <FrameKey key={unit.id} label={`${unit.tag}, ${unit.name}`} onPress={() => router.push(`/units/${unit.id}`)} />
         ))}
-        <MoreKey more={more} of="machines" />
+        <MoreKey more={more} of="machines" beside />
         {onRight ? (
           <FrameKey
             quiet

@@ -6,19 +6,22 @@ import { SiteRow } from './SiteRow';
 import { WORDS } from './words';
 
 interface SiteRowsProps {
-  /** No more than are asked for together. */
+  /** No more than are asked for together: the same, whichever of them are shown. */
   readonly sites: readonly SiteView[];
+  readonly shown: readonly SiteView[];
   readonly onRight: ((site: SiteView) => void) | null;
 }
 
 /** Sites with their machines, beside each other where two find room. */
-export function SiteRows({ sites, onRight }: SiteRowsProps) {
+export function SiteRows({ sites, shown, onRight }: SiteRowsProps) {
   const { of, isPartial } = useUnitsOn(sites);
+  const here = sites.filter((site) => shown.includes(site));
+  if (here.length === 0) return null;
   return (
     <>
       {isPartial ? <Words tone="amber">{WORDS.machinesNeedSignal}</Words> : null}
       <View style={styles.list}>
-        {sites.map((site) => (
+        {here.map((site) => (
           <View key={site.id} style={styles.one}>
             <SiteRow site={site} first={of?.get(site.id)} isFetching={of === null} onRight={onRight ? () => onRight(site) : null} />
           </View>

@@ -52,7 +52,11 @@ const siteOf = (n: number) => ({ ...SITE, id: SITE.id.replace(/02$/, String(10 +
 
 test('more sites than a page come as they are asked for; one that is on no page yet is found by its name', async () => {
   const first = Array.from({ length: 50 }, (_, i) => siteOf(i));
+  const own = {
+    [`GET units/on/${encodeURIComponent(first.map(({ id }) => id).join(','))}`]: [{ site: first[3]?.id, units: [unit('HS3')], next: null }],
+  };
   await show({
+    ...own,
     ...{ 'GET sites/after/first': { sites: first, next: 'behind' }, 'GET sites/after/behind': { sites: [siteOf(50)], next: null } },
     ...{ 'GET sites/named/fern': [{ ...siteOf(77), name: 'Fern valley' }], 'GET sites/named/nowhere': [] },
     ...machines(['CR2']),
@@ -67,6 +71,7 @@ test('more sites than a page come as they are asked for; one that is on no page 
   expect(await screen.findByText('None of that name among the sites kept here')).toBeTruthy();
   await type('find a site', 'hou 3');
   expect(screen.getByText('House 3')).toBeTruthy();
+  expect(screen.getByText('HS3, room of HS3')).toBeTruthy();
   await type('find a site', '');
   expect(screen.queryByText('House 50')).toBeNull();
   await press('More sites');

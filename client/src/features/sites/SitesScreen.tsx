@@ -46,7 +46,7 @@ function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
   const counted = useCounted();
   const [letters, setLetters] = useState('');
   const { sites: found, through } = useSitesFound(letters);
-  const together = useMemo(() => asked(found), [found]);
+  const together = useMemo(() => [...asked(sites), ...asked(found.filter((site) => !sites.includes(site)))], [sites, found]);
   const [open, setOpen] = useState<Open>(mayMake && sites.length === 0 ? { site: null } : null);
   const form = open ? <SiteForm key={open.site?.id ?? 'new'} site={open.site} onKept={() => setOpen(null)} /> : null;
   // The first site leads on to its first machine.
@@ -73,7 +73,7 @@ function Ready({ sites, more }: { sites: readonly SiteView[]; more: More }) {
         {found.length === 0 && sites.length > 0 ? <Empty {...NONE_FOUND[through]} /> : null}
       </View>
       {together.map((some) => (
-        <SiteRows key={some[0]?.id} sites={some} onRight={mayMake ? (site) => setOpen({ site }) : null} />
+        <SiteRows key={some[0]?.id} sites={some} shown={found} onRight={mayMake ? (site) => setOpen({ site }) : null} />
       ))}
       <MoreKey more={letters.trim() === '' ? more : null} of="sites" />
     </Sheet>
