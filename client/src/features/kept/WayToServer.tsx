@@ -17,7 +17,7 @@ export function WayToServer({ kept }: { kept: KeptHere }) {
   const cut = kept.status === 'here' || kept.status === 'refused';
   return (
     <View style={styles.way} aria-hidden>
-      <Svg width={WIDTH} height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`}>
+      <Svg width="100%" height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`}>
         <Rect x={6} y={8} width={46} height={80} rx={7} fill="none" stroke={t.ink} strokeWidth={2} />
         <Line x1={23} y1={81} x2={35} y2={81} stroke={t.ink} strokeWidth={2} />
         {[40, 56].map((y) => (
@@ -54,5 +54,5 @@ export function WayToServer({ kept }: { kept: KeptHere }) {
 }
 
 const styles = StyleSheet.create({
-  way: { width: WIDTH },
+  way: { width: '100%', maxWidth: WIDTH },
 });
