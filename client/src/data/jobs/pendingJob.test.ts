@@ -1,7 +1,7 @@
 import type { UnitView } from '@kesto/contract';
 import type { Command } from '@/outbox';
 import { jointWith } from '@/data/joints/pendingJoint';
-import { sitesWith, unitsWith } from '@/data/units/pendingUnits';
+import { platesAt, sitesWith, unitsWith } from '@/data/units/pendingUnits';
 import { jobView } from '@/testing/jobs';
 import { CIRCUIT, draftOf, jointView, planOf, SITE } from '@/testing/joints';
 import { jobWith, newJob, tagAfter } from './pendingJob';
@@ -122,4 +122,13 @@ describe('a machine and its job that only this device knows', () => {
     expect(job).toMatchObject({ id: 'j9', number: 33, circuitId: 'k9', unit: { tag: 'OR1' }, nextTag: 'OR1-01', order: [] });
     expect(newJob(opening, [], 33)).toBeUndefined();
   });
+});
+
+test('a site’s machines are those that come to it here, under their newest name, and none that goes elsewhere', () => {
+  const plate = (id: string, name: string) => ({ id, tag: id.toUpperCase(), name, kind: 'split' as const });
+  const put = (id: string, name: string, siteId: string) =>
+    command({ route: 'putUnit', params: { unit: id }, body: { ...plate(id, name), siteId, circuits: [] } });
+  const kept = [put('a', 'east', 'here'), put('b', 'west', 'elsewhere'), put('c', 'roof', 'elsewhere'), put('c', 'attic', 'here')];
+  const names = platesAt('here', [plate('a', 'old'), plate('b', 'west'), plate('d', 'cellar')], kept).map(({ name }) => name);
+  expect(names).toEqual(['east', 'cellar', 'attic']);
 });

@@ -11,19 +11,20 @@ export interface UnitsOn {
   readonly of: ReadonlyMap<string, UnitsOfSite> | null;
   /** They could not be fetched: only those that this device had anyway are told. */
   readonly isPartial: boolean;
+  readonly again: () => void;
 }
 
 /** The first machines of each of these sites, as the server has them. */
 export function useUnitsOn(sites: readonly SiteView[]): UnitsOn {
-  const { data, isError } = useUnitsOnQuery(sites.length > 0 ? sites.map(({ id }) => id).join(',') : skipToken);
+  const { data, isError, refetch } = useUnitsOnQuery(sites.length > 0 ? sites.map(({ id }) => id).join(',') : skipToken);
   const { data: units } = useUnitList(isError);
   return useMemo(() => {
     const had = isError
       ? sites.map(({ id }) => ({ site: id, units: units?.filter(({ site }) => site.id === id) ?? [], next: null }))
       : null;
     const told = data ?? had;
-    return { of: told && new Map(told.map((one) => [one.site, one])), isPartial: !data && isError };
-  }, [data, isError, sites, units]);
+    return { of: told && new Map(told.map((one) => [one.site, one])), isPartial: !data && isError, again: () => void refetch() };
+  }, [data, isError, refetch, sites, units]);
 }
 
 const NONE: readonly UnitPlate[] = [];

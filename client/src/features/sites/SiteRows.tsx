@@ -1,7 +1,7 @@
 import type { SiteView } from '@kesto/contract';
 import { StyleSheet, View } from 'react-native';
 import { useUnitsOn } from '@/data/units/unitsOfSites';
-import { Words } from '@/ui/Words';
+import { Failed } from '@/ui/states';
 import { SiteRow } from './SiteRow';
 import { WORDS } from './words';
 
@@ -14,12 +14,12 @@ interface SiteRowsProps {
 
 /** Sites with their machines, beside each other where two find room. */
 export function SiteRows({ sites, shown, onRight }: SiteRowsProps) {
-  const { of, isPartial } = useUnitsOn(sites);
+  const { of, isPartial, again } = useUnitsOn(sites);
   const here = sites.filter((site) => shown.includes(site));
   if (here.length === 0) return null;
   return (
     <>
-      {isPartial ? <Words tone="amber">{WORDS.machinesNeedSignal}</Words> : null}
+      {isPartial ? <Failed message={WORDS.machinesNeedSignal} onRetry={again} /> : null}
       <View style={styles.list}>
         {here.map((site) => (
           <View key={site.id} style={styles.one}>

@@ -45,6 +45,7 @@ test('where machines cannot be fetched, those that were are shown, and it is sai
   const away = { status: 503, message: 'The server is away.' };
   await show({ [`GET units/on/${SITE.id}`]: away, 'GET units/after/first': { units: [whole('CR2')], next: null } });
   expect(await screen.findByText(/only those that this device had anyway/)).toBeTruthy();
+  expect(screen.getByText('Try again')).toBeTruthy();
   expect(screen.getByText('CR2, room of CR2')).toBeTruthy();
 });
 
