@@ -1,11 +1,9 @@
 // Sets up what is missing and runs every check there is, in order of cost. Closes with one plain line.
-import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { startApplication } from './lib/application.mjs';
-import { CHROMIUM, installChromium } from './lib/browser.mjs';
+import { installChromium } from './lib/browser.mjs';
+import { withBrowserTests } from './lib/browserTests.mjs';
 import { buildServer, installNodePackages } from './lib/build.mjs';
 import { CLIENT_TESTS } from './lib/clientTests.mjs';
-import { freePort } from './lib/freePort.mjs';
 import { postgresBinaries } from './lib/postgres.mjs';
 import { step } from './lib/report.mjs';
 import { runCounting } from './lib/counting.mjs';
@@ -57,13 +55,7 @@ await Promise.all([
   check('the client builds', 'node scripts/buildClient.mjs'),
 ]);
 await check('attack', 'node scripts/attack.mjs --short', { share: 100 });
-const app = await startApplication({ dataDir: path.resolve('var/e2e-data'), port: await freePort(), fresh: true });
-try {
-  const env = { KESTO_URL: app.url, KESTO_CHROMIUM: CHROMIUM };
-  await check('the application in a browser', 'npx playwright test', { cwd: 'e2e', env, share: 300 });
-} finally {
-  await app.stop();
-}
+await withBrowserTests((at) => check('the application in a browser', 'npx playwright test', { ...at, share: 300 }));
 step('done');
 console.log(times.map(told).join('\n'));
 if (failures.length > 0) console.log(`\nFailed:\n${failures.join('\n')}\n`);

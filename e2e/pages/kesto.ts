@@ -36,6 +36,17 @@ export class Kesto {
     await expect(this.page.getByText(new RegExp(`^${person},`)).first()).toBeVisible();
   }
 
+  /** An address opened in the application that stands already, as the browser's own keys do: without loading it anew. */
+  async opens(address: string): Promise<void> {
+    if (new URL(this.page.url()).pathname === address) return;
+    await this.page.evaluate((path) => {
+      for (const before of document.querySelectorAll('h1')) before.setAttribute('data-before', '');
+      history.pushState(null, '', path);
+      dispatchEvent(new PopStateEvent('popstate', { state: null }));
+    }, address);
+    await expect(this.page.locator('h1:not([data-before])').filter({ visible: true })).toBeVisible();
+  }
+
   async signOut(): Promise<void> {
     await this.page.goto('/me');
     await this.leaves();

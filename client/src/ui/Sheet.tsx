@@ -97,7 +97,7 @@ function Title({ tag, title, subtitle, wide }: Pick<SheetProps, 'tag' | 'title' 
       <Mono size={34} role="heading" aria-level={1} style={styles.title}>
         {tag}
       </Mono>
-      <View style={{ flex: 1, paddingTop: wide ? 0 : 3 }}>
+      <View style={wide ? arrange.fill : styles.phoneTitle}>
         <Words size={wide ? 17 : 15} bold numberOfLines={2}>
           {title}
         </Words>
@@ -254,7 +254,18 @@ function WideSheet(props: SheetProps) {
 
 const styles = StyleSheet.create({
   title: { letterSpacing: -0.5 },
-  phoneHead: { flexDirection: 'row', gap: 14, paddingHorizontal: 16, paddingTop: 14, paddingBottom: 8, alignItems: 'flex-start' },
+  // With letters twice as large the title and the way up go under the tag.
+  phoneHead: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    columnGap: 14,
+    rowGap: 4,
+    paddingHorizontal: 16,
+    paddingTop: 14,
+    paddingBottom: 8,
+    alignItems: 'flex-start',
+  },
+  phoneTitle: { flex: 1, minWidth: 60, paddingTop: 3 },
   phoneBody: { paddingHorizontal: 16, paddingBottom: 20, gap: 12 },
   over: { padding: 16 },
   wide: { flex: 1, flexDirection: 'row' },
