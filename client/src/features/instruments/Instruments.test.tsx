@@ -1,5 +1,6 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen } from '@testing-library/react-native';
 import { METRIC_PREFERENCES } from '@kesto/core';
+import { keptHere } from '@/outbox/slice';
 import { press, settle, showScreen } from '@/testing/screen';
 import { Instruments } from './Instruments';
 import { ableTo, BY_HAND, judgedByOf } from './judged';
@@ -40,6 +41,20 @@ test('while none speaks it says so, and a code lets one in', async () => {
   await press('Make a code for it');
   expect(writes[0]).toMatchObject({ method: 'PUT', body: { hold: 'h' } });
   expect(screen.getByText('ABCD-EFGH-JKLM')).toBeTruthy();
+});
+
+test('while what it would speak of is on its way none is let in, and it says why', async () => {
+  const { writes, store } = await show([], { answers: { 'PUT jobs/job/pairings/*': CODE } });
+  const begun = { id: 'c1', route: 'putJobEntry', params: { job: 'job', entry: 'h' }, body: {}, about: ['job.job'], by: 'p1' };
+  const waiting = { status: 'waiting' as const, tries: 0 };
+  await act(async () => void store.dispatch(keptHere([{ ...begun, state: waiting } as never]))); // cast: what is asked of it
+  await press('Let an instrument join');
+  await press('Make a code for it');
+  expect(writes).toEqual([]);
+  expect(screen.getByText(/^What was noted here goes to the server first/)).toBeTruthy();
+  await act(async () => void store.dispatch(keptHere([])));
+  await press('Make a code for it');
+  expect(writes).toHaveLength(1);
 });
 
 test('each says what it reads now; a second one may join', async () => {

@@ -82,6 +82,11 @@ function JudgedBy({ able, by, choose }: Judging) {
 function Joining({ work, standInSays }: { work: ReturnType<typeof useInstruments>; standInSays: string }) {
   return (
     <View style={styles.all}>
+      {work.isOnItsWay ? (
+        <Words size={15} tone="ink2">
+          {WORDS.onItsWay}
+        </Words>
+      ) : null}
       {work.code ? (
         <View role="status">
           <Mono size={28}>{work.code.code}</Mono>

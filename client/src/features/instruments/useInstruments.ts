@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { useDemoPeopleQuery } from '@/api/sessionApi';
 import { useSetPairingMutation, useSetSeriesEndMutation, useSetStandInMutation } from '@/data/holds/api';
+import { thing, usePending } from '@/outbox';
 
 export const SPEEDS = [
   { value: '1', label: 'true time' },
@@ -18,6 +19,8 @@ export function useInstruments(job: string, hold: string) {
   const [askCode, code] = useSetPairingMutation();
   const [askEnd, end] = useSetSeriesEndMutation();
   const [askStandIn, standIn] = useSetStandInMutation();
+  // What an instrument would speak of may itself be on its way yet.
+  const isOnItsWay = usePending(thing.job(job)).length > 0;
   const [speed, setSpeed] = useState<Speed>('60');
   const [dropsOut, setDropsOut] = useState(false);
   const failed = code.error ?? standIn.error ?? end.error;
@@ -25,7 +28,8 @@ export function useInstruments(job: string, hold: string) {
     ...{ speed, setSpeed, dropsOut, setDropsOut },
     isDemo: (people?.length ?? 0) > 0,
     code: code.data ?? null,
-    busy: code.isLoading || standIn.isLoading,
+    isOnItsWay,
+    busy: code.isLoading || standIn.isLoading || isOnItsWay,
     problem: failed ? errorText(failed) : null,
     end: (series: string) => void askEnd({ job, series }),
     pair: () => void askCode({ job, pairing: uuid(), body: { hold } }),

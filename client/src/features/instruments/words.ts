@@ -12,6 +12,7 @@ export const WORDS = {
   letGo: 'Let go',
   join: 'Let an instrument join',
   makeCode: 'Make a code for it',
+  onItsWay: 'What was noted here goes to the server first; an instrument joins once it is there.',
   samples: (count: number) => `${count} samples are safe`,
   silent: (count: number) => `silent; ${count} samples are safe. What it keeps meanwhile comes later.`,
   speed: 'how fast its clock runs',
