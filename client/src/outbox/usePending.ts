@@ -23,6 +23,11 @@ export function usePending(thing: string): readonly Command[] {
   return useMemo(() => kept.filter((command) => touches(command, thing)), [kept, thing]);
 }
 
+/** Whether anything about any of these things has not reached the server yet, which would answer without it. */
+export function useIsOnItsWay(things: readonly string[]): boolean {
+  return useUnrefused().some((command) => things.some((one) => touches(command, one)));
+}
+
 export const bodyOf = <Body>(command: Command): Body => command.body as Body; // cast: every command of a route carries that route's body
 
 export const goes = (route: WriteRoute) => (command: Command) => command.route === route;

@@ -1,5 +1,6 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen } from '@testing-library/react-native';
 import { HAND_OVER_POINTS } from '@kesto/core';
+import { keptHere } from '@/outbox/slice';
 import { press, settle, showScreen, type } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import { HandOverScreen } from './HandOverScreen';
@@ -124,6 +125,15 @@ test('what this very job never touched is answered in one tap; what it did lock 
   expect(said).toHaveLength(3);
   expect(said).not.toContainEqual(expect.objectContaining({ point: 'locks-off' }));
   expect(said.every(({ answer }) => answer === 'none-here')).toBe(true);
+});
+
+test('a report that would miss what is still on its way is not kept, and says so', async () => {
+  const { writes, store } = await show([]);
+  const noted = { id: 'c1', route: 'putStageEntry', params: { job: 'job', entry: 'e' }, body: {}, needs: [], about: ['job.job'], by: 'p1' };
+  await act(async () => void store.dispatch(keptHere([{ ...noted, state: { status: 'waiting', tries: 0 } } as never]))); // cast: what is asked of it
+  expect(screen.getByText(/^What was noted here is not in it yet/)).toBeTruthy();
+  await press('Keep this report');
+  expect(writes).toEqual([]);
 });
 
 test('with nothing else open whoever signs closes the job by the same key, or leaves it open', async () => {

@@ -6,6 +6,7 @@ import { errorText } from '@/api/api';
 import { addressOf } from '@/api/call';
 import { useSetReportMutation } from '@/data/jobs/api';
 import { PaperKeys } from '@/features/paper';
+import { thing, useIsOnItsWay } from '@/outbox';
 import { FrameKey } from '@/ui/Buttons';
 import { Failed } from '@/ui/states';
 import { Heading, Words } from '@/ui/Words';
@@ -15,12 +16,13 @@ import { WORDS } from './words';
 /** The report as it would be today, and as it was handed over, to the letter. */
 export function Paper({ job, end, mayNote }: { job: JobView; end: HandOverWork; mayNote: boolean }) {
   const [keep, { isLoading, error }] = useSetReportMutation();
+  const isOnItsWay = useIsOnItsWay([thing.job(job.id), ...job.order.map(({ id }) => thing.joint(id))]);
   const kept = () => void keep({ job: job.id, entry: uuid(), body: { deviceTime: new Date().toISOString() } });
   return (
     <View style={styles.part}>
       <Heading size={17}>{WORDS.paper}</Heading>
       <Words size={14} tone="ink2">
-        {WORDS.asToday}
+        {isOnItsWay ? WORDS.withoutWhatIsKept : WORDS.asToday}
       </Words>
       <PaperKeys page="reportPdf" id={job.id} name={`${job.unit.tag}-job-${job.number}-report`} />
       {end.reports.map(({ id, at, values }) => (
@@ -31,7 +33,7 @@ export function Paper({ job, end, mayNote }: { job: JobView; end: HandOverWork; 
           onPress={() => window.open(addressOf('getPhoto', { sha256: values.sha256 }), '_blank')}
         />
       ))}
-      {mayNote ? <FrameKey label={isLoading ? WORDS.keeping : WORDS.keepReport} disabled={isLoading} onPress={kept} /> : null}
+      {mayNote ? <FrameKey label={isLoading ? WORDS.keeping : WORDS.keepReport} disabled={isLoading || isOnItsWay} onPress={kept} /> : null}
       {error ? <Failed message={errorText(error)} /> : null}
     </View>
   );

@@ -30,6 +30,7 @@ export const WORDS = {
   keepNote: 'Keep the note',
   paper: 'on paper',
   asToday: 'As it would be today; keep it to hand it over.',
+  withoutWhatIsKept: 'What was noted here is not in it yet: once that has reached the server the report is whole, and can be kept.',
   asHanded: (when: string, pages: number) => `As handed over, ${when}, ${pages} pages`,
   keepReport: 'Keep this report',
   keeping: 'Keeping',

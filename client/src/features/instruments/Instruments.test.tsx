@@ -45,7 +45,7 @@ test('while none speaks it says so, and a code lets one in', async () => {
 
 test('while what it would speak of is on its way none is let in, and it says why', async () => {
   const { writes, store } = await show([], { answers: { 'PUT jobs/job/pairings/*': CODE } });
-  const begun = { id: 'c1', route: 'putJobEntry', params: { job: 'job', entry: 'h' }, body: {}, about: ['job.job'], by: 'p1' };
+  const begun = { id: 'c1', route: 'putJobEntry', params: { job: 'job', entry: 'h' }, body: {}, needs: [], about: ['job.job'], by: 'p1' };
   const waiting = { status: 'waiting' as const, tries: 0 };
   await act(async () => void store.dispatch(keptHere([{ ...begun, state: waiting } as never]))); // cast: what is asked of it
   await press('Let an instrument join');

@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { errorText } from '@/api/api';
 import { useDemoPeopleQuery } from '@/api/sessionApi';
 import { useSetPairingMutation, useSetSeriesEndMutation, useSetStandInMutation } from '@/data/holds/api';
-import { thing, usePending } from '@/outbox';
+import { thing, useIsOnItsWay } from '@/outbox';
 
 export const SPEEDS = [
   { value: '1', label: 'true time' },
@@ -20,7 +20,7 @@ export function useInstruments(job: string, hold: string) {
   const [askEnd, end] = useSetSeriesEndMutation();
   const [askStandIn, standIn] = useSetStandInMutation();
   // What an instrument would speak of may itself be on its way yet.
-  const isOnItsWay = usePending(thing.job(job)).length > 0;
+  const isOnItsWay = useIsOnItsWay([thing.job(job)]);
   const [speed, setSpeed] = useState<Speed>('60');
   const [dropsOut, setDropsOut] = useState(false);
   const failed = code.error ?? standIn.error ?? end.error;
