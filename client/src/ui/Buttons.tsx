@@ -141,7 +141,7 @@ const middle = { alignItems: 'center', justifyContent: 'center' } as const;
 /** A label goes on in the next line where it has no room, as with letters twice as large: Paper would cut it off. */
 const WHOLE = { whiteSpace: 'normal', overflow: 'visible', overflowWrap: 'break-word' } as TextStyle; // cast: what the browser knows and the types do not
 const styles = StyleSheet.create({
-  pill: { flex: 1, borderRadius: 28 },
+  pill: { flex: 1, minWidth: 150, borderRadius: 28 },
   inPill: { minHeight: 56, paddingHorizontal: 20 },
   label: { ...WHOLE, textAlign: 'center', letterSpacing: 0, marginHorizontal: 0, marginVertical: 0 },
   round: { ...middle, width: 58, height: 58, borderRadius: 29, borderWidth: 2, paddingHorizontal: 6 },

@@ -162,11 +162,8 @@ function PhoneSheet(props: SheetProps) {
         <View
           role="contentinfo"
           style={{
+            ...styles.phoneBar,
             flexDirection: hand === 'left' ? 'row-reverse' : 'row',
-            gap: 12,
-            paddingHorizontal: 16,
-            paddingVertical: 12,
-            borderTopWidth: 2,
             borderColor: t.ink,
             backgroundColor: t.paper,
           }}
@@ -267,6 +264,8 @@ const styles = StyleSheet.create({
   },
   phoneTitle: { flex: 1, minWidth: 60, paddingTop: 3 },
   phoneBody: { paddingHorizontal: 16, paddingBottom: 20, gap: 12 },
+  // So narrow that the pill would break its words, it goes under the round key.
+  phoneBar: { flexWrap: 'wrap', columnGap: 12, rowGap: 8, paddingHorizontal: 16, paddingVertical: 12, borderTopWidth: 2 },
   over: { padding: 16 },
   wide: { flex: 1, flexDirection: 'row' },
   wideBody: { paddingHorizontal: 24, paddingVertical: 8, gap: 8, flexGrow: 1 },
