@@ -18,6 +18,8 @@ export default defineConfig({
   use: {
     baseURL: process.env['KESTO_URL'] ?? 'http://127.0.0.1:8080',
     launchOptions: browser,
+    // What cannot be tapped within this is said, long before its test would end.
+    actionTimeout: 60_000,
     serviceWorkers: 'block',
     // Nothing is drawn twenty times on its way: pages are drawn by the processor here.
     contextOptions: { reducedMotion: 'reduce' },

@@ -11,6 +11,8 @@ import { DIMENSION_BELOW, halves, partRow } from './places';
 const MAGNIFIED = 12;
 /** Just right of the magnifying glass on a wide drawing. */
 const BESIDE_GLASS = 106;
+/** Left of the rod, which leans over the tube before the mouth. */
+const BESIDE_ROD = 15;
 /** Under the trade size, which stands at the edge. */
 const MADE_BELOW = 44;
 
@@ -77,6 +79,7 @@ export function Annotations({
           half={half}
           text={gas ?? ''}
           over={wide && full ? BESIDE_GLASS : 4}
+          until={full && rod ? mouth - BESIDE_ROD : width}
         />
       ) : null}
       {detail === 'cover' ? null : (

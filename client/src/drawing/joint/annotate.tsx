@@ -106,6 +106,10 @@ export function Across({ x, half, axis, text, sub, until }: AcrossProps) {
   );
 }
 
+const GAS_SIZES = { usual: 15, least: 13 };
+/** Of bold letters, in their size. */
+const BOLD_WIDTH = 0.5;
+
 /** The gas and which way it goes; its words stand over a tube too small to hold them. */
 export function GasArrow({
   x1,
@@ -114,6 +118,7 @@ export function GasArrow({
   half,
   text,
   over,
+  until,
 }: {
   x1: number;
   x2: number;
@@ -122,14 +127,19 @@ export function GasArrow({
   text: string;
   /** Where the words start when they stand over the tube. */
   over: number;
+  /** Where the next thing over the tube stands: they are set a little smaller where they would run into it. */
+  until: number;
 }) {
   const t = useTokens();
-  const lift = half > 34 ? 10 : half + 8;
+  const isInside = half > 34;
+  const lift = isInside ? 10 : half + 8;
+  const fits = (until - over) / (text.length * BOLD_WIDTH);
+  const size = isInside ? GAS_SIZES.usual : Math.max(GAS_SIZES.least, Math.min(GAS_SIZES.usual, fits));
   return (
     <G>
       <Line x1={x1} y1={y} x2={x2 - 12} y2={y} stroke={t.teal} strokeWidth={3.5} strokeDasharray="14 7" />
       <Path d={`M${x2} ${y} l-15 -7 v14 z`} fill={t.teal} />
-      <Label x={half > 34 ? x1 + 4 : over} y={y - lift} text={text} color={t.teal} bold cutOut />
+      <Label x={isInside ? x1 + 4 : over} y={y - lift} text={text} size={size} color={t.teal} bold cutOut />
     </G>
   );
 }

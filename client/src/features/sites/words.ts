@@ -2,6 +2,8 @@
 export const WORDS = {
   highUpTheAir:
     'High up the air is thinner: a gauge reads from there, and a vacuum is less deep than it looks. Plans that were kept stay as they are.',
+  addSite: 'Add a site',
+  machineFromPlate: 'A machine, from its plate',
   aboveTheSea: (altitudeM: string) => `${altitudeM} above the sea`,
   keepItSo: 'Keep it so',
   keepTheSite: 'Keep the site',

@@ -11,8 +11,8 @@ import { WORDS } from './words';
 function nextOf(today: Today, isInspector: boolean): { readonly label: string; readonly href: Href } | undefined {
   const [job] = today.jobs;
   const [toRead] = today.toRead;
-  if (isInspector) return toRead && { label: `Read ${toRead.tag}`, href: `/joints/${toRead.id}` };
-  return job ? { label: `Carry on at ${job.unit.tag}`, href: `/jobs/${job.id}` } : { label: WORDS.openJob, href: '/jobs/new' };
+  if (isInspector) return toRead && { label: WORDS.readIt(toRead.tag), href: `/joints/${toRead.id}` };
+  return job ? { label: WORDS.carryOn(job.unit.tag), href: `/jobs/${job.id}` } : { label: WORDS.openJob, href: '/jobs/new' };
 }
 
 /** Today as it is shown: whose it is, what comes next, what waits. */
@@ -29,7 +29,7 @@ export function useTodayScreen(today: Today, wide: boolean) {
     title: me ? `${me.person.name}, ${me.person.role}` : '',
     subtitle: me?.shop.name ?? '',
     action: next && { label: next.label, onPress: () => router.push(next.href) },
-    round: station ? { label: 'find tag', onPress: station.find } : undefined,
+    round: station ? { label: WORDS.findTag, onPress: station.find } : undefined,
     mayMake: !isInspector,
     fromNothing,
     hasAside: fromNothing || isWaiting(today) || byPin.unseen.length > 0,

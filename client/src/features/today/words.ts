@@ -2,6 +2,16 @@
 export const WORDS = {
   fiveSteps: 'Five steps to the first joint',
   anyOrder: 'Leave them any time, and in any order: what is done stays done.',
+  steps: {
+    people: { title: 'People', says: 'who else works here: each comes in by a one-time code' },
+    van: { title: 'The van', says: 'the rods, the torch and the nitrogen you carry: the planner chooses from them' },
+    site: { title: 'A site', says: 'where the first machine stands, and how high' },
+    machine: { title: 'A machine', says: 'read from its plate: refrigerant and the pressures it bears' },
+    job: { title: 'A job', says: 'in a few words; its joints come next' },
+  },
+  readIt: (joint: string) => `Read ${joint}`,
+  carryOn: (machine: string) => `Carry on at ${machine}`,
+  findTag: 'find tag',
   inYourName: (job: number, when: string) => `in your name, job ${job}, ${when}`,
   overruledOn: (person: string, reason: string) => `a gate was overruled on ${person}’s phone: “${reason}”`,
   seen: 'I have seen it',

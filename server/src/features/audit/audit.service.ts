@@ -1,6 +1,7 @@
 import { AUDIT_START, type AuditLine, type AuditPage } from '@kesto/contract';
 import { v7 as uuid } from 'uuid';
 import { AppError } from '../../platform/errors';
+import { isId } from '../../platform/http/params';
 import type { ShopWork } from '../shopWork';
 import type { Audited, Behind, FoundLine } from './audit.repository';
 
@@ -26,14 +27,12 @@ export async function auditRefused({ audit }: ShopWork, personId: string, addres
   await audit.refused({ personId, address: isFlood ? MANY_ADDRESSES : address, minute }, new Date(now.getTime() - KEPT_MS));
 }
 
-/** As the database makes one of a person and an address, too: no version in it. */
-const LINE_ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 const keyOf = ({ at, id }: FoundLine) => `${at.getTime()}.${id}`;
 
 function behindOf(key: string): Behind | null {
   if (key === AUDIT_START) return null;
   const [at, id, ...more] = key.split('.');
-  if (!at || !/^\d{1,15}$/.test(at) || !id || !LINE_ID.test(id) || more.length > 0) {
+  if (!at || !/^\d{1,15}$/.test(at) || !id || !isId(id) || more.length > 0) {
     throw new AppError('INVALID_INPUT', `before must be "${AUDIT_START}" or what a page named as its next`, 'before');
   }
   return { at: new Date(Number(at)), id };

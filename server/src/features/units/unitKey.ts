@@ -1,8 +1,9 @@
 import { UNITS_START } from '@kesto/contract';
 import { AppError } from '../../platform/errors';
+import { ID_PATTERN } from '../../platform/http/params';
 import type { BehindUnit } from './units.repository';
 
-const KEY = /^(\d{1,9})\.([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})$/;
+const KEY = new RegExp(`^(\\d{1,9})\\.(${ID_PATTERN})$`);
 
 /** What a page of machines names as its next: behind this one. */
 export const keyOf = ({ place, id }: BehindUnit): string => `${place}.${id}`;

@@ -1,5 +1,6 @@
 import { MOST_SITES, type UnitsOfSite } from '@kesto/contract';
 import { AppError, notFound } from '../../platform/errors';
+import { isId } from '../../platform/http/params';
 import type { ShopWork } from '../shopWork';
 import { behindOf, keyOf } from './unitKey';
 import type { Unit } from './units.repository';
@@ -8,9 +9,6 @@ import { toPlate } from './views';
 /** So many are named beside their site; those behind them come a page at a time. */
 const BESIDE = 12;
 const PAGE = 50;
-
-/** As the database makes one of other words, too: no version in it. */
-const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 function pageOf(site: string, found: readonly Unit[], most: number): UnitsOfSite {
   const shown = found.slice(0, most);
@@ -21,7 +19,7 @@ function pageOf(site: string, found: readonly Unit[], most: number): UnitsOfSite
 /** The first machines of each of these sites, whose ids stand with commas between; of one that is not there nothing is said. */
 export async function unitsOnSites(shop: ShopWork, sites: string): Promise<readonly UnitsOfSite[]> {
   const ids = [...new Set(sites.toLowerCase().split(','))];
-  if (ids.length > MOST_SITES || !ids.every((id) => ID.test(id)))
+  if (ids.length > MOST_SITES || !ids.every(isId))
     throw new AppError('INVALID_INPUT', `sites must be 1 to ${MOST_SITES} ids of sites with commas between`, 'sites');
   const known = (await shop.sites.byIds(ids)).map(({ id }) => id);
   const found = await shop.units.ofSites(known, null, BESIDE + 1);
