@@ -1,11 +1,12 @@
 import type { JointPlan, UnitPreferences } from '@kesto/core';
 import { formatDuration, readingText } from '@kesto/core';
 import { memo, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { Frame } from '@/drawing/joint/frame';
 import { arrange } from '@/ui/arrange';
 import { FrameKey } from '@/ui/Buttons';
 import { Slider } from '@/ui/Slider';
+import { useTokens } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useReach } from '../reach/useReach';
 import { TemperatureCurve } from './TemperatureCurve';
@@ -43,6 +44,7 @@ interface TimeControlProps {
 
 /** The hottest each point gets, or one moment of it: drawn over the curve's empty upper right. */
 function TimeControl({ at, moving, lastS, onTime }: TimeControlProps) {
+  const t = useTokens();
   const text = readingText(formatDuration(at));
   return (
     <View
@@ -70,7 +72,11 @@ function TimeControl({ at, moving, lastS, onTime }: TimeControlProps) {
           {WORDS.hottestEachPointGets}
         </Words>
       )}
-      <FrameKey label={moving ? WORDS.hottest : WORDS.overTime} onPress={() => onTime(moving ? null : at)} />
+      <View style={[styles.key, { backgroundColor: t.paper }]}>
+        <FrameKey label={moving ? WORDS.hottest : WORDS.overTime} onPress={() => onTime(moving ? null : at)} />
+      </View>
     </View>
   );
 }
+
+const styles = StyleSheet.create({ key: { borderRadius: 6 } });
