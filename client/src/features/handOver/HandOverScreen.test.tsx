@@ -1,6 +1,6 @@
-import { act, fireEvent, screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { HAND_OVER_POINTS } from '@kesto/core';
-import { keptHere } from '@/outbox/slice';
+import { isOnItsWay } from '@/testing/onItsWay';
 import { press, settle, showScreen, type } from '@/testing/screen';
 import { jobWithStages, stageAnswers } from '@/testing/stages';
 import { HandOverScreen } from './HandOverScreen';
@@ -129,8 +129,7 @@ test('what this very job never touched is answered in one tap; what it did lock 
 
 test('a report that would miss what is still on its way is not kept, and says so', async () => {
   const { writes, store } = await show([]);
-  const noted = { id: 'c1', route: 'putStageEntry', params: { job: 'job', entry: 'e' }, body: {}, needs: [], about: ['job.job'], by: 'p1' };
-  await act(async () => void store.dispatch(keptHere([{ ...noted, state: { status: 'waiting', tries: 0 } } as never]))); // cast: what is asked of it
+  await isOnItsWay(store, 'job.job');
   expect(screen.getByText(/^What was noted here is not in it yet/)).toBeTruthy();
   await press('Keep this report');
   expect(writes).toEqual([]);

@@ -1,6 +1,6 @@
-import { act, fireEvent, screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { METRIC_PREFERENCES } from '@kesto/core';
-import { keptHere } from '@/outbox/slice';
+import { isOnItsWay } from '@/testing/onItsWay';
 import { press, settle, showScreen } from '@/testing/screen';
 import { Instruments } from './Instruments';
 import { ableTo, BY_HAND, judgedByOf } from './judged';
@@ -45,14 +45,12 @@ test('while none speaks it says so, and a code lets one in', async () => {
 
 test('while what it would speak of is on its way none is let in, and it says why', async () => {
   const { writes, store } = await show([], { answers: { 'PUT jobs/job/pairings/*': CODE } });
-  const begun = { id: 'c1', route: 'putJobEntry', params: { job: 'job', entry: 'h' }, body: {}, needs: [], about: ['job.job'], by: 'p1' };
-  const waiting = { status: 'waiting' as const, tries: 0 };
-  await act(async () => void store.dispatch(keptHere([{ ...begun, state: waiting } as never]))); // cast: what is asked of it
+  await isOnItsWay(store, 'job.job');
   await press('Let an instrument join');
   await press('Make a code for it');
   expect(writes).toEqual([]);
   expect(screen.getByText(/^What was noted here goes to the server first/)).toBeTruthy();
-  await act(async () => void store.dispatch(keptHere([])));
+  await isOnItsWay(store, null);
   await press('Make a code for it');
   expect(writes).toHaveLength(1);
 });
